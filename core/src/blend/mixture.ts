@@ -1,0 +1,182 @@
+import { larger, scale, sum, type Range } from '../quantity/range';
+import type { Carrier, Oil } from '../library/schema';
+import type { FormulaBase, MeasuredOil } from './formula';
+
+/** An oil in the blend: how much of it, and how strong it makes the blend. */
+export interface OilInBlend extends MeasuredOil {
+  /** Null where the density of this oil is not known. */
+  readonly g: Range | null;
+  /** 100 x ml of oil / ml of the whole blend. */
+  readonly byVolume: Range;
+  /** 100 x g of oil / g of the whole blend; null where the density of some oil is not known. */
+  readonly byWeight: Range | null;
+  /** The larger of the two: what limits are checked against. By volume where that is all. */
+  readonly percent: Range;
+}
+
+export interface BaseInBlend {
+  readonly base: Carrier;
+  readonly ml: Range;
+  readonly g: Range;
+}
+
+/** One vessel, filled to its line: every amount and strength in it. */
+export interface Mixture {
+  readonly fillMl: number;
+  /** Mean density of the bases as they are mixed, in g/ml. */
+  readonly baseDensity: number;
+  readonly oils: readonly OilInBlend[];
+  readonly bases: readonly BaseInBlend[];
+  readonly totalMl: Range;
+  /** Null where the density of some oil is not known. */
+  readonly totalG: Range | null;
+  /** All essential oil together, in percent. */
+  readonly strength: { readonly byVolume: Range; readonly byWeight: Range | null };
+}
+
+/** Mean density of the bases as they are mixed, in g/ml: parts are by volume. */
+export const baseDensity = (bases: readonly FormulaBase[]): number => {
+  const parts = bases.reduce((total, { parts }) => total + parts, 0);
+  return bases.reduce((total, entry) => total + entry.parts * entry.base.densityGPerMl, 0) / parts;
+};
+
+/** Oils with their densities; null where one that is in the bottle has none. */
+const withDensity = (
+  oils: readonly MeasuredOil[],
+): { readonly ml: Range; readonly density: number }[] | null =>
+  oils.some(({ oil, ml }) => oil.densityGPerMl === null && ml.high > 0)
+    ? null
+    : oils.map(({ oil, ml }) => ({ ml, density: oil.densityGPerMl ?? 1 }));
+
+const capped = (percent: number): number => Math.min(100, Math.max(0, percent));
+
+/**
+ * Of the weighted sum over oils of `weight x share`, in percent, the least, the
+ * likely and the most. A share is `ml / fill` by volume, `g / whole g` by weight.
+ * The fill line fixes the volume, so the whole weighs
+ * `base density x fill + sum((oil density - base density) x ml)`.
+ *
+ * By weight the ratio is driven to each end: an oil whose own volume raises the
+ * ratio is taken high for the most, the others low. Whether it does depends on
+ * the ratio itself, so this is repeated until it stands still (Dinkelbach's
+ * method for a ratio of linear functions, which here settles in two or three
+ * rounds).
+ */
+export const weightedShare = (
+  oils: readonly MeasuredOil[],
+  weights: readonly number[],
+  whole: { readonly fillMl: number; readonly baseDensity: number },
+): { byVolume: Range; byWeight: Range | null } => {
+  const { fillMl } = whole;
+  const byVolume = scale(
+    sum(oils.map(({ ml }, index) => scale(ml, weights[index] ?? 0))),
+    100 / fillMl,
+  );
+  const dense = withDensity(oils);
+  if (!dense) return { byVolume, byWeight: null };
+  const ratio = (pick: (ml: Range, gain: number) => number, start: number): number => {
+    let value = start;
+    for (let round = 0; round < 20; round += 1) {
+      let part = 0;
+      let all = whole.baseDensity * fillMl;
+      dense.forEach(({ ml, density }, index) => {
+        const weight = weights[index] ?? 0;
+        const gain = weight * density - value * (density - whole.baseDensity);
+        const volume = pick(ml, gain);
+        part += weight * density * volume;
+        all += (density - whole.baseDensity) * volume;
+      });
+      const next = part / all;
+      if (Math.abs(next - value) <= 1e-15 * Math.max(1, Math.abs(next))) return next;
+      value = next;
+    }
+    return value;
+  };
+  const likely = ratio((ml) => ml.likely, 0);
+  return {
+    byVolume,
+    byWeight: {
+      low: 100 * ratio((ml, gain) => (gain > 0 ? ml.low : ml.high), likely),
+      likely: 100 * likely,
+      high: 100 * ratio((ml, gain) => (gain > 0 ? ml.high : ml.low), likely),
+    },
+  };
+};
+
+const cappedRange = ({ low, likely, high }: Range): Range => ({
+  low: capped(low),
+  likely: capped(likely),
+  high: capped(high),
+});
+
+/** Whole mass at both ends: dense oils high and light ones low for the most, and the reverse. */
+const wholeMass = (oils: readonly MeasuredOil[], density: number, fillMl: number): Range | null => {
+  const dense = withDensity(oils);
+  if (!dense) return null;
+  const total = { low: density * fillMl, likely: density * fillMl, high: density * fillMl };
+  for (const { ml, density: own } of dense) {
+    const excess = own - density;
+    total.low += excess * (excess > 0 ? ml.low : ml.high);
+    total.likely += excess * ml.likely;
+    total.high += excess * (excess > 0 ? ml.high : ml.low);
+  }
+  return total;
+};
+
+/**
+ * Fills one vessel to its line with these oils and tops it up with the bases.
+ *
+ * @param oils settled amounts; on likely drops they must fit under the line
+ * @param bases at least one, with parts above 0
+ * @param fillMl what the vessel takes, above 0
+ */
+export const mix = (
+  oils: readonly MeasuredOil[],
+  bases: readonly FormulaBase[],
+  fillMl: number,
+): Mixture => {
+  const density = baseDensity(bases);
+  const parts = bases.reduce((total, entry) => total + entry.parts, 0);
+  const allOil = sum(oils.map(({ ml }) => ml));
+  const room: Range = {
+    low: Math.max(0, fillMl - allOil.high),
+    likely: Math.max(0, fillMl - allOil.likely),
+    high: Math.max(0, fillMl - allOil.low),
+  };
+  const whole = { fillMl, baseDensity: density };
+  const strength = weightedShare(
+    oils,
+    oils.map(() => 1),
+    whole,
+  );
+  return {
+    fillMl,
+    baseDensity: density,
+    oils: oils.map((entry, index) => {
+      const share = weightedShare(
+        oils,
+        oils.map((_, other) => (other === index ? 1 : 0)),
+        whole,
+      );
+      const byVolume = cappedRange(share.byVolume);
+      const byWeight = share.byWeight && cappedRange(share.byWeight);
+      return {
+        ...entry,
+        g: entry.oil.densityGPerMl === null ? null : scale(entry.ml, entry.oil.densityGPerMl),
+        byVolume,
+        byWeight,
+        percent: larger(byVolume, byWeight),
+      };
+    }),
+    bases: bases.map(({ base, parts: share }) => {
+      const ml = scale(room, share / parts);
+      return { base, ml, g: scale(ml, base.densityGPerMl) };
+    }),
+    totalMl: { low: fillMl, likely: fillMl, high: fillMl },
+    totalG: wholeMass(oils, density, fillMl),
+    strength: {
+      byVolume: cappedRange(strength.byVolume),
+      byWeight: strength.byWeight && cappedRange(strength.byWeight),
+    },
+  };
+};

@@ -1,0 +1,16 @@
+import type { PlaceId } from '../library/schema';
+import type { WearerOrAnyone } from './wearer';
+
+/** Stays on the skin, or is rinsed off within minutes. */
+export type Use = 'leave-on' | 'rinse-off';
+
+/** May see sun or a sunbed, or stays covered for the waiting time. */
+export type Sun = 'exposed' | 'covered';
+
+/** Who will wear a blend, where and how: what every limit starts from. */
+export interface Brief {
+  readonly wearer: WearerOrAnyone;
+  readonly place: PlaceId;
+  readonly use: Use;
+  readonly sun: Sun;
+}

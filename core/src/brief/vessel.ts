@@ -1,0 +1,29 @@
+import { findVessel } from '../library/library';
+
+/** A bottle, tin or jar, as far as amounts go. */
+export interface Vessel {
+  /** Id of a usual vessel; null for one's own. */
+  readonly id: string | null;
+  readonly kind: string;
+  /** What it is sold as, in ml: above 0, at most 20,000. */
+  readonly nominalMl: number;
+  /** How full it is filled, in percent of nominal: above 0, at most 100. */
+  readonly workingFillPercent: number;
+}
+
+/** What the vessel takes to its fill line, in ml. */
+export const fillMl = (vessel: Vessel): number =>
+  (vessel.nominalMl * vessel.workingFillPercent) / 100;
+
+/** A usual vessel of the library as a vessel; undefined where the id is unknown. */
+export const usualVessel = (id: string): Vessel | undefined => {
+  const found = findVessel(id);
+  return (
+    found && {
+      id: found.id,
+      kind: found.kind,
+      nominalMl: found.nominalMl,
+      workingFillPercent: found.workingFillPercent,
+    }
+  );
+};

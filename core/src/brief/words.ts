@@ -1,0 +1,38 @@
+import type { PlaceId } from '../library/schema';
+import { formatNumber } from '../quantity/format';
+import type { Vessel } from './vessel';
+
+/** Places as they stand in a sentence: "worn on the wrists and neck". */
+export const placeWords: Record<PlaceId, string> = {
+  face: 'face',
+  beard: 'beard',
+  'body-massage': 'body, in massage',
+  'body-leave-on': 'body',
+  'pulse-points': 'wrists and neck',
+  'perfume-small-area': 'a dab of skin, as perfume',
+  'local-short-term': 'one small spot, for some days',
+  'chest-or-back-rub': 'chest or back',
+  'hands-or-feet': 'hands or feet',
+  'scalp-or-hair': 'scalp or hair',
+  underarm: 'underarm',
+  lips: 'lips',
+  bath: 'body, in the bath',
+  'wash-off': 'body, washed off',
+  'broken-or-inflamed-skin': 'broken or inflamed skin',
+  'eyes-inner-nose-ear-canal-mucosa': 'eyes, inner nose, ear canal or mucosa',
+};
+
+/** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
+export const ageWords = (months: number): string => {
+  const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
+  if (months < 24) return plural(months, 'month');
+  const years = Math.floor(months / 12);
+  const rest = months % 12;
+  return years < 6 && rest > 0
+    ? `${plural(years, 'year')} and ${plural(rest, 'month')}`
+    : plural(years, 'year');
+};
+
+/** `10 ml roll-on`. */
+export const vesselWords = (vessel: Pick<Vessel, 'nominalMl' | 'kind'>): string =>
+  `${formatNumber(vessel.nominalMl, 4)} ml ${vessel.kind}`;

@@ -1,0 +1,319 @@
+/**
+ * An exact search over small whole numbers: for each place `i` a choice `k` out of
+ * `domain[i]`, so that the summed cost is least and every row keeps its limit.
+ * Costs and uses are tables, so that a distance, a square or a count all look
+ * alike.
+ *
+ * Branch and bound. Choices that no row allows are struck out first. The bound is
+ * Lagrangian: rows are moved into the cost at a price each, after which every
+ * place can be chosen for itself; prices are raised one row at a time. Any prices
+ * give a valid bound, so the result is exact whatever they are. A partial choice
+ * that an earlier one dominates (as dear, no row fuller) is dropped.
+ */
+
+/** Uses of one resource, `use[i][k]`, and how much of it there is. */
+export interface Row {
+  readonly use: readonly (readonly number[])[];
+  readonly limit: number;
+}
+
+/** Which choices are open at each place, in rising order. */
+export type Domain = readonly (readonly number[])[];
+
+export interface SearchProblem {
+  readonly cost: readonly (readonly number[])[];
+  readonly rows: readonly Row[];
+  readonly domain: Domain;
+  /** Values closer than this count as equal. */
+  readonly tolerance: number;
+}
+
+export interface SearchResult {
+  readonly choice: readonly number[];
+  readonly value: number;
+  /** Choices that can still be part of a result as good as this one. */
+  readonly domain: Domain;
+  /** Implied by the rows and the value, with strong bounds place by place. */
+  readonly implied: Row;
+  /** False where the work ran out before it was sure. */
+  readonly proved: boolean;
+}
+
+/** Branches looked at before giving up on the proof. */
+const nodeBudget = 150_000;
+const memoAfter = 64;
+const statesKept = 24;
+const slack = 1e-9;
+
+const at = (table: readonly (readonly number[])[], i: number, k: number): number =>
+  table[i]?.[k] ?? 0;
+
+const leastUse = (row: Row, choices: readonly number[], i: number): number => {
+  let least = Infinity;
+  for (const k of choices) least = Math.min(least, at(row.use, i, k));
+  return least;
+};
+
+/** Strikes out choices that break a row even with the least of everything else. */
+const trimmed = (domain: Domain, rows: readonly Row[]): Domain | null => {
+  let open = domain;
+  for (let changed = true; changed;) {
+    changed = false;
+    for (const row of rows) {
+      const least = open.map((choices, i) => leastUse(row, choices, i));
+      const total = least.reduce((sum, use) => sum + use, 0);
+      const next = open.map((choices, i) => {
+        const others = total - (least[i] ?? 0);
+        const kept = choices.filter((k) => others + at(row.use, i, k) <= row.limit + slack);
+        return kept.length === choices.length ? choices : kept;
+      });
+      if (next.some((choices) => choices.length === 0)) return null;
+      if (next.some((choices, i) => choices !== open[i])) {
+        open = next;
+        changed = true;
+      }
+    }
+  }
+  return open;
+};
+
+/** Rows that some open choice could break; the others need no watching. */
+const watched = (rows: readonly Row[], domain: Domain): Row[] =>
+  rows.filter((row) => {
+    let most = 0;
+    domain.forEach((choices, i) => {
+      let peak = -Infinity;
+      for (const k of choices) peak = Math.max(peak, at(row.use, i, k));
+      most += peak;
+    });
+    return most > row.limit + slack;
+  });
+
+/** How far the cheapest choices pass a row when its price is `price`. */
+const excess = (priced: readonly number[][], row: Row, domain: Domain, price: number): number => {
+  let used = -row.limit;
+  for (let i = 0; i < domain.length; i += 1) {
+    const costs = priced[i] ?? [];
+    const uses = row.use[i] ?? [];
+    let value = Infinity;
+    let use = 0;
+    for (const k of domain[i] ?? []) {
+      const next = (costs[k] ?? 0) + price * (uses[k] ?? 0);
+      if (next < value) {
+        value = next;
+        use = uses[k] ?? 0;
+      }
+    }
+    used += use;
+  }
+  return used;
+};
+
+/** The price at which the cheapest choices no longer pass the row. */
+const priceOf = (priced: readonly number[][], row: Row, domain: Domain): number => {
+  if (excess(priced, row, domain, 0) <= slack) return 0;
+  let high = 1;
+  while (excess(priced, row, domain, high) > 0 && high < 1e9) high *= 8;
+  if (high >= 1e9) return 0;
+  let low = 0;
+  for (let round = 0; round < 36 && high - low > 1e-11 * high; round += 1) {
+    const middle = (low + high) / 2;
+    if (excess(priced, row, domain, middle) > 0) low = middle;
+    else high = middle;
+  }
+  return high;
+};
+
+const reprice = (priced: number[][], row: Row, domain: Domain, change: number): void => {
+  if (change === 0) return;
+  domain.forEach((choices, i) => {
+    const costs = priced[i] ?? [];
+    for (const k of choices) costs[k] = (costs[k] ?? 0) + change * at(row.use, i, k);
+  });
+};
+
+/** Costs with every row's price added, and what the prices come to at the limits. */
+const priceAll = (
+  cost: SearchProblem['cost'],
+  rows: readonly Row[],
+  domain: Domain,
+): { readonly priced: number[][]; readonly atLimits: number } => {
+  const priced = cost.map((costs) => [...costs]);
+  const prices = rows.map(() => 0);
+  for (let pass = 0; pass < 4; pass += 1) {
+    let moved = false;
+    rows.forEach((row, r) => {
+      const before = prices[r] ?? 0;
+      reprice(priced, row, domain, -before);
+      const price = priceOf(priced, row, domain);
+      reprice(priced, row, domain, price);
+      prices[r] = price;
+      moved ||= Math.abs(price - before) > 1e-9;
+    });
+    if (!moved || rows.length === 1) break;
+  }
+  return {
+    priced,
+    atLimits: rows.reduce((total, row, r) => total + (prices[r] ?? 0) * row.limit, 0),
+  };
+};
+
+/** Remembers partial choices of a depth; tells when an earlier one is as good in every way. */
+const dominance = (depths: number) => {
+  const seen = Array.from({ length: depths }, () => new Map<number, number[][]>());
+  return (depth: number, cost: number, used: readonly number[]): boolean => {
+    const states = seen[depth];
+    if (!states) return false;
+    const key = Math.round(cost * 1e8);
+    const list = states.get(key);
+    if (!list) {
+      states.set(key, [[...used]]);
+      return false;
+    }
+    for (const state of list) {
+      let as = true;
+      for (let r = 0; as && r < used.length; r += 1) {
+        as = (state[r] ?? 0) <= (used[r] ?? 0) + slack;
+      }
+      if (as) return true;
+    }
+    if (list.length < statesKept) list.push([...used]);
+    return false;
+  };
+};
+
+/** The least use of each row from a depth on, for telling dead ends early. */
+const suffixes = (rows: readonly Row[], order: readonly number[], domain: Domain): number[][] =>
+  rows.map((row) => {
+    const suffix = Array<number>(order.length + 1).fill(0);
+    for (let depth = order.length - 1; depth >= 0; depth -= 1) {
+      const i = order[depth] ?? 0;
+      suffix[depth] = (suffix[depth + 1] ?? 0) + leastUse(row, domain[i] ?? [], i);
+    }
+    return suffix;
+  });
+
+/** Walks choices depth by depth while every row can still be kept. */
+const walker = (rows: readonly Row[], order: readonly number[], domain: Domain) => {
+  const suffix = suffixes(rows, order, domain);
+  const used = rows.map(() => 0);
+  return {
+    used,
+    fits: (depth: number, k: number): boolean => {
+      const i = order[depth] ?? 0;
+      for (let r = 0; r < rows.length; r += 1) {
+        const row = rows[r];
+        if (!row) continue;
+        const use = (used[r] ?? 0) + at(row.use, i, k) + (suffix[r]?.[depth + 1] ?? 0);
+        if (use > row.limit + slack) return false;
+      }
+      return true;
+    },
+    take: (depth: number, k: number, sign: 1 | -1): void => {
+      const i = order[depth] ?? 0;
+      rows.forEach((row, r) => {
+        used[r] = (used[r] ?? 0) + sign * at(row.use, i, k);
+      });
+    },
+  };
+};
+
+/**
+ * The cheapest choice within all rows.
+ *
+ * @returns null where no choice keeps every row
+ */
+export const cheapest = (problem: SearchProblem): SearchResult | null => {
+  const { cost, tolerance } = problem;
+  const domain = trimmed(problem.domain, problem.rows);
+  if (!domain) return null;
+  const places = cost.length;
+  const rows = watched(problem.rows, domain);
+  const { priced, atLimits } = priceAll(cost, rows, domain);
+
+  // At each place the choices by what they cost beyond the cheapest; larger ones first among equals.
+  let bound = -atLimits;
+  const choices = domain.map((open, i) => {
+    const costs = priced[i] ?? [];
+    const base = Math.min(...open.map((k) => costs[k] ?? 0));
+    bound += base;
+    return open
+      .map((k) => ({ k, extra: (costs[k] ?? 0) - base }))
+      .sort((a, b) => (Math.abs(a.extra - b.extra) < 1e-12 ? b.k - a.k : a.extra - b.extra));
+  });
+  // Places where a second choice costs much are settled first.
+  const second = choices.map((list) => list[1]?.extra ?? Infinity);
+  const order = choices
+    .map((_, i) => i)
+    .sort((a, b) => (second[b] ?? 0) - (second[a] ?? 0) || a - b);
+  const walk = walker(rows, order, domain);
+  const isDominated = dominance(places);
+
+  const current = Array<number>(places).fill(0);
+  let best: number[] | null = null;
+  let bestValue = Infinity;
+  let nodes = 0;
+  const descend = (depth: number, extra: number, spent: number): void => {
+    if (depth === places) {
+      if (spent < bestValue) {
+        bestValue = spent;
+        best = [...current];
+      }
+      return;
+    }
+    if (nodes > memoAfter && isDominated(depth, spent, walk.used)) return;
+    const i = order[depth] ?? 0;
+    for (const { k, extra: more } of choices[i] ?? []) {
+      if (bound + extra + more > bestValue - tolerance) break;
+      nodes += 1;
+      if (nodes > nodeBudget) return;
+      if (!walk.fits(depth, k)) continue;
+      walk.take(depth, k, 1);
+      current[i] = k;
+      descend(depth + 1, extra + more, spent + at(cost, i, k));
+      walk.take(depth, k, -1);
+    }
+  };
+  descend(0, 0, 0);
+  if (best === null) return null;
+  const gap = bestValue - bound + 2 * tolerance;
+  return {
+    choice: best,
+    value: bestValue,
+    domain: choices.map((list) =>
+      list
+        .filter(({ extra }) => extra <= gap)
+        .map(({ k }) => k)
+        .sort((a, b) => a - b),
+    ),
+    implied: { use: priced, limit: bestValue + 2 * tolerance + atLimits + slack },
+    proved: nodes <= nodeBudget,
+  };
+};
+
+/**
+ * Of all choices within the rows, the one that gives the earliest place the most,
+ * then the next, and so on.
+ */
+export const firstInOrder = (rows: readonly Row[], given: Domain): readonly number[] | null => {
+  const domain = trimmed(given, rows);
+  if (!domain) return null;
+  const order = domain.map((_, i) => i);
+  const walk = walker(watched(rows, domain), order, domain);
+  const current: number[] = [];
+  let nodes = 0;
+  const descend = (depth: number): boolean => {
+    if (depth === domain.length) return true;
+    for (const k of (domain[depth] ?? []).toReversed()) {
+      nodes += 1;
+      if (nodes > nodeBudget) return false;
+      if (!walk.fits(depth, k)) continue;
+      walk.take(depth, k, 1);
+      current[depth] = k;
+      if (descend(depth + 1)) return true;
+      walk.take(depth, k, -1);
+    }
+    return false;
+  };
+  return descend(0) ? current : null;
+};

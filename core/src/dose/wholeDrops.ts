@@ -1,0 +1,274 @@
+import { dropOf, measured } from '../blend/drops';
+import type { Formula, FormulaOil } from '../blend/formula';
+import { baseDensity } from '../blend/mixture';
+import type { Brief } from '../brief/brief';
+import { fillMl } from '../brief/vessel';
+import type { RuleId } from '../limits/finding';
+import type { School } from '../limits/question';
+import { sumLimits, type SumLimit } from '../limits/sums';
+import { comfortRows, countRows, limitRows, type Dosed, type LimitRow, type Whole } from './rows';
+import { cheapest, firstInOrder, type Domain, type Row } from './search';
+
+/** A limit by name: what held the drops back. */
+export interface LimitName {
+  readonly rule: RuleId | 'fill';
+  readonly subject: string;
+}
+
+/** An oil that was asked for and gets no drop, since one is already too much. */
+export interface LeftOut {
+  readonly oilId: string;
+  readonly because: readonly LimitName[];
+}
+
+/** What parts and a target come to, in whole drops. */
+export interface DropPlan {
+  /** Drops of each oil of the formula in its order; null where the amount is not by parts. */
+  readonly drops: readonly (number | null)[];
+  /** Essential oil asked for in one vessel, in ml; null without a target. */
+  readonly askedMl: number | null;
+  /** What is reached on likely drops, in ml. */
+  readonly reachedMl: number;
+  /** The limits that hold it below what was asked. */
+  readonly binding: readonly LimitName[];
+  readonly leftOut: readonly LeftOut[];
+  /** False where the search ran out of work before it was sure; then the best found so far. */
+  readonly proved: boolean;
+}
+
+/** Distances closer than this, in ml, count as equal: a fraction of a thousandth of a drop. */
+const tolerance = 1e-7;
+
+const nameOf = ({ from }: LimitRow): LimitName =>
+  from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
+
+const unique = (names: readonly LimitName[]): LimitName[] => [
+  ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
+];
+
+/** A table per oil of what `f` says of each number of drops. */
+const tabled = (dosed: readonly Dosed[], f: (drops: number, i: number) => number): number[][] =>
+  dosed.map(({ choices }, i) => Array.from({ length: choices }, (_, drops) => f(drops, i)));
+
+interface Search {
+  readonly open: readonly Dosed[];
+  readonly asked: readonly number[];
+  readonly rows: readonly Row[];
+  readonly comfort: readonly Row[];
+  readonly domain: Domain;
+}
+
+/** Nearest total among the nearest drops: above the asked total or below it. */
+const nearestTotal = (
+  { open, asked }: Search,
+  rows: readonly Row[],
+  domain: Domain,
+): { readonly rows: readonly Row[]; readonly proved: boolean } => {
+  const total = asked.reduce((sum, ml) => sum + ml, 0);
+  const ml = tabled(open, (drops, i) => drops * (open[i]?.unitMl.likely ?? 0));
+  const minus = ml.map((table) => table.map((value) => -value));
+  const above = cheapest({
+    cost: ml,
+    rows: [...rows, { use: minus, limit: -total + tolerance }],
+    domain,
+    tolerance,
+  });
+  const below = cheapest({
+    cost: minus,
+    rows: [...rows, { use: ml, limit: total + tolerance }],
+    domain,
+    tolerance,
+  });
+  const gap = Math.min(
+    above ? Math.abs(above.value - total) : Infinity,
+    below ? Math.abs(total + below.value) : Infinity,
+  );
+  return {
+    rows: [
+      { use: ml, limit: total + gap + tolerance },
+      { use: minus, limit: -total + gap + tolerance },
+    ],
+    proved: (above?.proved ?? true) && (below?.proved ?? true),
+  };
+};
+
+/**
+ * The whole numbers of drops, in the order of what matters: the summed distance
+ * from the asked volumes is least; the total is closest to the asked total; among
+ * equals one that holds; then the shares are kept as even as they were asked
+ * (least squares); then the earlier oil of the list gets the drop.
+ */
+const settle = (search: Search): { drops: readonly number[]; proved: boolean } | null => {
+  const { open, asked } = search;
+  const distance = tabled(open, (drops, i) =>
+    Math.abs(drops * (open[i]?.unitMl.likely ?? 0) - (asked[i] ?? 0)),
+  );
+  const first = cheapest({ cost: distance, rows: search.rows, domain: search.domain, tolerance });
+  if (!first) return null;
+  if (first.domain.every((choices) => choices.length === 1)) {
+    return { drops: first.choice, proved: first.proved };
+  }
+  const { domain } = first;
+  const near = [...search.rows, { use: distance, limit: first.value + tolerance }, first.implied];
+  const total = nearestTotal(search, near, domain);
+  const nearest = [...near, ...total.rows];
+  const squares = tabled(
+    open,
+    (drops, i) => (drops * (open[i]?.unitMl.likely ?? 0) - (asked[i] ?? 0)) ** 2,
+  );
+  const evenly = (rows: readonly Row[]) =>
+    cheapest({ cost: squares, rows, domain, tolerance: 1e-10 });
+  const comfortable = evenly([...nearest, ...search.comfort]);
+  const rows = comfortable ? [...nearest, ...search.comfort] : nearest;
+  const even = comfortable ?? evenly(nearest);
+  if (!even) return { drops: first.choice, proved: false };
+  const ordered = firstInOrder(
+    [...rows, { use: squares, limit: even.value + 1e-9 }, even.implied],
+    even.domain,
+  );
+  return {
+    drops: ordered ?? even.choice,
+    proved: first.proved && total.proved && even.proved && ordered !== null,
+  };
+};
+
+const fits = (rows: readonly Row[], drops: readonly number[]): boolean =>
+  rows.every(
+    (row) => drops.reduce((used, k, i) => used + (row.use[i]?.[k] ?? 0), 0) <= row.limit + 1e-9,
+  );
+
+/** Which oils keep a drop: as many as can, and of those choices the nearest to what was asked. */
+const lowestOf = (
+  open: readonly Dosed[],
+  asked: readonly number[],
+  rows: readonly Row[],
+): number[] => {
+  const ones = open.map(({ choices }) => (choices > 1 ? 1 : 0));
+  if (fits(rows, ones)) return ones;
+  const few = rows.map((row) => ({ ...row, use: row.use.map((uses) => uses.slice(0, 2)) }));
+  const cost = ones.map((one, i) => [1 + 1e-4 * (asked[i] ?? 0), ...(one ? [0] : [])]);
+  const kept = cheapest({
+    cost,
+    rows: few,
+    domain: cost.map((costs) => costs.map((_, k) => k)),
+    tolerance: 1e-9,
+  });
+  return kept ? [...kept.choice] : open.map(() => 0);
+};
+
+/** Rows that one drop more of this oil would break. */
+const broken = (rows: readonly LimitRow[], drops: readonly number[], i: number): LimitName[] => {
+  const more = drops.map((k, other) => (other === i ? k + 1 : k));
+  return rows
+    .filter((row) => {
+      const perDrop = row.use[i]?.[1] ?? 0;
+      const used = more.reduce((total, k, other) => {
+        const uses = row.use[other] ?? [];
+        return total + (other === i ? k * perDrop : (uses[k] ?? 0));
+      }, 0);
+      return perDrop > 0 && used > row.limit + 1e-9;
+    })
+    .map(nameOf);
+};
+
+const dosedOf = (entry: FormulaOil, formula: Formula, askedMl: number): Dosed => {
+  const { oil, measure } = entry;
+  if (measure.by !== 'parts') {
+    return { oil, unitMl: measured(entry, formula.dropSchool, 0).ml, choices: 1, stands: true };
+  }
+  const unitMl = dropOf(entry, formula.dropSchool);
+  // More than the next whole drop above what was asked is never nearer.
+  const choices = Math.max(1, Math.ceil(askedMl / unitMl.likely)) + 1;
+  return { oil, unitMl, choices, stands: false };
+};
+
+/**
+ * From parts and a percentage to whole drops, within every maximum that is a sum
+ * of oils, on likely drops. Amounts that stand count toward the target; parts
+ * share the rest.
+ */
+export const wholeDrops = (formula: Formula, brief: Brief, school: School): DropPlan => {
+  const whole: Whole = { fillMl: fillMl(formula.vessel), baseDensity: baseDensity(formula.bases) };
+  const standing = formula.oils
+    .filter(({ measure }) => measure.by !== 'parts')
+    .reduce((total, entry) => total + measured(entry, formula.dropSchool, 0).ml.likely, 0);
+  const parts = formula.oils.reduce(
+    (total, { measure }) => total + (measure.by === 'parts' ? measure.parts : 0),
+    0,
+  );
+  const askedMl =
+    formula.targetPercent === undefined ? null : (formula.targetPercent / 100) * whole.fillMl;
+  const shared = Math.max(0, (askedMl ?? 0) - standing);
+  const askedOf = ({ measure }: FormulaOil): number =>
+    measure.by === 'parts' && parts > 0 ? (shared * measure.parts) / parts : 0;
+
+  const dosed = formula.oils.map((entry) => dosedOf(entry, formula, askedOf(entry)));
+  const open = dosed.filter(({ stands }) => !stands);
+  if (open.length === 0) {
+    return {
+      drops: formula.oils.map(() => null),
+      askedMl,
+      reachedMl: standing,
+      binding: [],
+      leftOut: [],
+      proved: true,
+    };
+  }
+  const asked = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
+  const limits: readonly SumLimit[] = sumLimits(
+    formula.oils.map(({ oil }) => oil),
+    brief,
+    school,
+  ).filter(
+    // The own maximum of an oil whose amount stands is not for the others to keep.
+    (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),
+  );
+  const rows = limitRows(dosed, limits, whole);
+  const lowest = lowestOf(open, asked, rows);
+  // An oil that is left out stays out; the others keep at least one drop.
+  const kept = open.map((entry, i) => (lowest[i] === 0 ? { ...entry, choices: 1 } : entry));
+  const cut = (row: Row): Row => ({
+    limit: row.limit,
+    use: row.use.map((uses, i) => uses.slice(0, kept[i]?.choices ?? 1)),
+  });
+  const cutRows = rows.map(cut);
+  const sameSize = kept.every(
+    ({ unitMl }) => Math.abs(unitMl.likely - (kept[0]?.unitMl.likely ?? 0)) < 1e-12,
+  );
+  const settled = settle({
+    open: kept,
+    asked,
+    rows: sameSize ? [...countRows(cutRows, lowest), ...cutRows] : cutRows,
+    comfort: comfortRows(dosed, limits, whole).map(cut),
+    domain: kept.map(({ choices }, i) =>
+      Array.from({ length: choices }, (_, k) => k).filter((k) => k >= (lowest[i] ?? 0)),
+    ),
+  });
+  const chosen = settled?.drops ?? lowest;
+
+  const leftOut = open.flatMap(({ oil }, i): LeftOut[] =>
+    chosen[i] === 0 ? [{ oilId: oil.id, because: unique(broken(rows, chosen, i)) }] : [],
+  );
+  const reachedMl = open.reduce(
+    (total, { unitMl }, i) => total + (chosen[i] ?? 0) * unitMl.likely,
+    standing,
+  );
+  const binding = unique(
+    open.flatMap(({ unitMl }, i) =>
+      (chosen[i] ?? 0) * unitMl.likely < (asked[i] ?? 0) - unitMl.likely / 2 - 1e-9
+        ? broken(rows, chosen, i)
+        : [],
+    ),
+  );
+  let next = 0;
+  return {
+    drops: formula.oils.map(({ measure }) =>
+      measure.by === 'parts' ? (chosen[next++] ?? 0) : null,
+    ),
+    askedMl,
+    reachedMl,
+    binding,
+    leftOut,
+    proved: settled?.proved ?? false,
+  };
+};

@@ -1,0 +1,126 @@
+import { z } from 'zod';
+import { findCarrier, findOil, findVessel, usualVessels } from '../library/library';
+import { placeId } from '../library/schema';
+
+/** Most that a vessel may be said to hold, in ml. */
+export const largestVesselMl = 20_000;
+/** Most drops of one oil in one vessel. */
+export const mostDrops = 10_000;
+
+const kinds = [...new Set(usualVessels.map(({ kind }) => kind))] as [string, ...string[]];
+
+const dropVolume = z
+  .strictObject({
+    low: z.number().positive().max(1),
+    likely: z.number().positive().max(1),
+    high: z.number().positive().max(1),
+  })
+  .refine(({ low, likely, high }) => low <= likely && likely <= high, {
+    error: 'must run from low over likely to high',
+  });
+
+/** One oil: exactly one of drops, ml, g or parts. */
+const oilEntry = z
+  .strictObject({
+    id: z.string().refine((id) => findOil(id) !== undefined, {
+      error: (issue) => `is not an oil of the library: “${String(issue.input)}”`,
+    }),
+    drops: z.number().int().min(0).max(mostDrops).optional(),
+    ml: z.number().min(0).max(largestVesselMl).optional(),
+    g: z.number().min(0).max(largestVesselMl).optional(),
+    parts: z.number().positive().max(1_000_000).optional(),
+    dropMl: dropVolume.optional(),
+  })
+  .refine(
+    ({ drops, ml, g, parts }) =>
+      [drops, ml, g, parts].filter((amount) => amount !== undefined).length === 1,
+    { error: 'needs exactly one of drops, ml, g or parts' },
+  )
+  .refine(({ id, g }) => g === undefined || findOil(id)?.densityGPerMl !== null, {
+    error: 'cannot be used: the density of this oil is not known; give drops or ml',
+    path: ['g'],
+  });
+
+const baseEntry = z.strictObject({
+  id: z.string().refine((id) => findCarrier(id) !== undefined, {
+    error: (issue) => `is not a carrier of the library: “${String(issue.input)}”`,
+  }),
+  parts: z.number().positive().max(1_000_000),
+});
+
+export const wearerSchema = z
+  .strictObject({
+    name: z.string().trim().min(1).max(80).optional(),
+    ageMonths: z.number().int().min(0).max(1500),
+    pregnant: z.boolean(),
+    trimester: z.union([z.literal(1), z.literal(2), z.literal(3)]).optional(),
+    nursing: z.boolean(),
+    conditions: z.array(z.string().trim().min(1).max(200)).max(50),
+    allergies: z.array(z.string().trim().min(1).max(200)).max(50),
+    skin: z.enum(['normal', 'sensitive', 'damaged']),
+  })
+  .refine(({ pregnant, trimester }) => pregnant || trimester === undefined, {
+    error: 'is given, though pregnant is false',
+    path: ['trimester'],
+  });
+
+export const vesselSchema = z.union([
+  z.strictObject({
+    id: z.string().refine((id) => findVessel(id) !== undefined, {
+      error: (issue) => `is not a vessel of the library: “${String(issue.input)}”`,
+    }),
+  }),
+  z.strictObject({
+    kind: z.enum(kinds),
+    nominalMl: z.number().positive().max(largestVesselMl),
+    workingFillPercent: z.number().positive().max(100),
+  }),
+]);
+
+/** All ids once, so that no oil passes its limit in two halves. */
+const once = (entries: readonly { readonly id: string }[], context: z.RefinementCtx): void => {
+  entries.forEach(({ id }, index) => {
+    const first = entries.findIndex((entry) => entry.id === id);
+    if (first < index) {
+      context.addIssue({
+        code: 'custom',
+        path: [index, 'id'],
+        message: `stands twice: “${id}” is already number ${first + 1}. Put it in one line`,
+      });
+    }
+  });
+};
+
+export const briefSchema = z.strictObject({
+  wearer: z.union([z.literal('anyone'), wearerSchema]),
+  place: placeId,
+  use: z.enum(['leave-on', 'rinse-off']),
+  sun: z.enum(['exposed', 'covered']),
+});
+
+export const dropSchoolSchema = z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']);
+export const schoolSchema = z.enum(['clinical', 'cautious']);
+
+/** The open blend file, version 1. Amounts are those of one vessel. */
+export const blendFileSchema = z
+  .strictObject({
+    format: z.literal('jubbet-blend'),
+    version: z.literal(1),
+    name: z.string().trim().min(1).max(120),
+    purpose: z.string().max(200).optional(),
+    notes: z.string().max(10_000).optional(),
+    brief: briefSchema,
+    vessel: vesselSchema,
+    count: z.number().int().min(1).max(1000).default(1),
+    dropSchool: dropSchoolSchema.default('pharmacy'),
+    school: schoolSchema.default('clinical'),
+    target: z.strictObject({ percent: z.number().positive().max(100) }).optional(),
+    oils: z.array(oilEntry).max(60).superRefine(once),
+    bases: z.array(baseEntry).min(1).max(30).superRefine(once),
+  })
+  .refine(({ target, oils }) => target || oils.every(({ parts }) => parts === undefined), {
+    error: 'is missing: oils by parts need a target percent to share',
+    path: ['target'],
+  });
+
+export type BlendFile = z.infer<typeof blendFileSchema>;

@@ -1,0 +1,73 @@
+import { formatMl } from '../quantity/format';
+import { isPast } from '../quantity/compare';
+import { blendFileSchema, type BlendFile } from './blendFile';
+import { firstProblem } from './problem';
+import type { Blend } from '../dose/blend';
+import { resolveBlend, roomFor } from './resolve';
+
+/** Why a file could not be read: the field, and what is wrong with it. */
+export interface FileProblem {
+  readonly code: 'not-json' | 'wrong-format' | 'wrong-version' | 'wrong-field' | 'too-full';
+  readonly field: string;
+  /** One sentence for people that names the field. */
+  readonly message: string;
+}
+
+export type ReadBlend =
+  | { readonly ok: true; readonly file: BlendFile; readonly blend: Blend }
+  | { readonly ok: false; readonly problem: FileProblem };
+
+const problem = (code: FileProblem['code'], field: string, message: string): ReadBlend => ({
+  ok: false,
+  problem: { code, field, message },
+});
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Reads a blend from parsed JSON. */
+export const readBlend = (json: unknown): ReadBlend => {
+  if (!isRecord(json) || json['format'] !== 'jubbet-blend') {
+    return problem(
+      'wrong-format',
+      'format',
+      'format: this is not a blend file; it should say "format": "jubbet-blend".',
+    );
+  }
+  if (json['version'] !== 1) {
+    return problem(
+      'wrong-version',
+      'version',
+      json['version'] === undefined
+        ? 'version: is missing; this Jubbet reads version 1.'
+        : `version: ${JSON.stringify(json['version'])} cannot be read; this Jubbet reads version 1.`,
+    );
+  }
+  const parsed = blendFileSchema.safeParse(json);
+  if (!parsed.success) {
+    const { field, message } = firstProblem(parsed.error, json);
+    return problem('wrong-field', field, `${field}: ${message}.`);
+  }
+  const blend = resolveBlend(parsed.data);
+  const { oilMl, fillMl } = roomFor(blend.formula);
+  if (isPast(oilMl, fillMl)) {
+    return problem(
+      'too-full',
+      'oils',
+      `oils: ${formatMl(oilMl, 3)} of oil does not fit; the vessel takes ${formatMl(fillMl, 3)} to its fill line.`,
+    );
+  }
+  return { ok: true, file: parsed.data, blend };
+};
+
+/** Reads a blend from the text of a file. */
+export const readBlendText = (text: string): ReadBlend => {
+  try {
+    return readBlend(JSON.parse(text.replace(/^\uFEFF/, '')));
+  } catch {
+    return problem('not-json', 'file', 'file: this is not JSON, or it is cut off.');
+  }
+};
+
+/** A blend as the text of a file, to be read by people too. */
+export const writeBlend = (file: BlendFile): string => `${JSON.stringify(file, null, 2)}\n`;

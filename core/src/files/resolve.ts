@@ -1,0 +1,51 @@
+import { measured } from '../blend/drops';
+import type { Formula, FormulaOil, OilMeasure } from '../blend/formula';
+import { fillMl, usualVessel, type Vessel } from '../brief/vessel';
+import type { Blend } from '../dose/blend';
+import { findCarrier, findOil } from '../library/library';
+import type { BlendFile } from './blendFile';
+
+const measureOf = (entry: BlendFile['oils'][number]): OilMeasure => {
+  if (entry.drops !== undefined) return { by: 'drops', drops: entry.drops };
+  if (entry.ml !== undefined) return { by: 'ml', ml: entry.ml };
+  if (entry.g !== undefined) return { by: 'g', g: entry.g };
+  return { by: 'parts', parts: entry.parts ?? 0 };
+};
+
+const known = <T>(found: T | undefined, what: string): T => {
+  // The schema has already asked the library; this tells the compiler so.
+  if (found === undefined) throw new Error(`unknown ${what}`);
+  return found;
+};
+
+const vesselOf = (vessel: BlendFile['vessel']): Vessel =>
+  'id' in vessel ? known(usualVessel(vessel.id), 'vessel') : { id: null, ...vessel };
+
+/** Looks the ids of a parsed file up in the library. */
+export const resolveBlend = (file: BlendFile): Blend => ({
+  name: file.name,
+  purpose: file.purpose ?? '',
+  brief: file.brief,
+  school: file.school,
+  count: file.count,
+  formula: {
+    vessel: vesselOf(file.vessel),
+    dropSchool: file.dropSchool,
+    ...(file.target ? { targetPercent: file.target.percent } : {}),
+    oils: file.oils.map((entry): FormulaOil => ({
+      oil: known(findOil(entry.id), 'oil'),
+      measure: measureOf(entry),
+      ...(entry.dropMl ? { dropMl: entry.dropMl } : {}),
+    })),
+    bases: file.bases.map(({ id, parts }) => ({ base: known(findCarrier(id), 'carrier'), parts })),
+  },
+});
+
+/** What the oils take of the vessel on likely drops, parts aside, and what it takes at most. */
+export const roomFor = (formula: Formula): { readonly oilMl: number; readonly fillMl: number } => ({
+  oilMl: formula.oils.reduce(
+    (total, entry) => total + measured(entry, formula.dropSchool, 0).ml.likely,
+    0,
+  ),
+  fillMl: fillMl(formula.vessel),
+});

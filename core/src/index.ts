@@ -1,0 +1,39 @@
+export * from './quantity/range';
+export * from './quantity/format';
+export { measuredDrop } from './quantity/drop';
+export * from './library/library';
+export * from './library/names';
+export type {
+  Carrier,
+  DropSchoolId,
+  LimitStatus,
+  Oil,
+  PlaceId,
+  UsualVessel,
+} from './library/schema';
+export type { Brief, Sun, Use } from './brief/brief';
+export { fillMl, usualVessel, type Vessel } from './brief/vessel';
+export type { Skin, Trimester, Wearer, WearerOrAnyone } from './brief/wearer';
+export * from './brief/words';
+export type { Formula, FormulaBase, FormulaOil, OilMeasure } from './blend/formula';
+export { dropOf } from './blend/drops';
+export type { BaseInBlend, Mixture, OilInBlend } from './blend/mixture';
+export type { Finding, RuleId } from './limits/finding';
+export { wholeBlendLimit } from './limits/guideline';
+export type { School } from './limits/question';
+export { shareOfLimit, type Verdict } from './limits/verdict';
+export * from './limits/words';
+export { evaluate, type Evaluation } from './dose/evaluate';
+export type { DropPlan, LimitName } from './dose/wholeDrops';
+export * from './files/blendFile';
+export * from './files/readBlend';
+export type { Blend } from './dose/blend';
+export { resolveBlend } from './files/resolve';
+export { reportOn, type Report } from './files/report';
+export { rollOnSteps, type CountStep, type Step } from './make/steps';
+export * from './make/tally';
+export { asCounted } from './make/asCounted';
+export * from './make/words';
+export { nextBatchNumber } from './keep/batchNumber';
+export { bestBefore, type BestBefore, type Day } from './keep/bestBefore';
+export { dayWords, handLabel, labelOf, type Label } from './label/label';

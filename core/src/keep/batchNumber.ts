@@ -1,0 +1,12 @@
+/**
+ * The next batch number of a year: year and serial, `2026-017`. Numbers of other
+ * years, or of another form, do not count. Past 999 the serial grows a digit.
+ */
+export const nextBatchNumber = (year: number, taken: Iterable<string>): string => {
+  let last = 0;
+  for (const number of taken) {
+    const match = /^(\d{4})-(\d{3,})$/.exec(number);
+    if (match && Number(match[1]) === year) last = Math.max(last, Number(match[2]));
+  }
+  return `${year}-${String(last + 1).padStart(3, '0')}`;
+};

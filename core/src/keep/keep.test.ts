@@ -1,0 +1,41 @@
+import { expect, test } from 'vitest';
+import { baseOf, oilOf } from '../testing';
+import { nextBatchNumber } from './batchNumber';
+import { bestBefore } from './bestBefore';
+
+test('batch numbers count up within a year and start anew with the next', () => {
+  expect(nextBatchNumber(2026, [])).toBe('2026-001');
+  expect(nextBatchNumber(2026, ['2026-016', '2026-002', '2025-400'])).toBe('2026-017');
+  expect(nextBatchNumber(2027, ['2026-016'])).toBe('2027-001');
+  expect(nextBatchNumber(2026, ['2026-999'])).toBe('2026-1000');
+  expect(nextBatchNumber(2026, ['scribble', '2026-1x', ''])).toBe('2026-001');
+});
+
+test('twelve months are the most, whatever keeps longer', () => {
+  // Lavender keeps two years or more, jojoba three.
+  expect(bestBefore('2026-11-25', [oilOf('lavender'), baseOf('jojoba')])).toEqual({
+    date: '2027-11-25',
+    because: null,
+  });
+});
+
+test('the earliest ingredient sets the date, counted from the day of making where its age is not known', () => {
+  // Rosehip keeps six months.
+  expect(bestBefore('2026-11-25', [oilOf('lavender'), baseOf('rosehip_seed')])).toEqual({
+    date: '2027-05-25',
+    because: 'rosehip_seed',
+  });
+});
+
+test('a bottle of known age counts from the day on which it was opened', () => {
+  // Sweet orange keeps a year: opened in March, it is done next March.
+  expect(oilOf('orange-sweet').shelfYears).toBe(1);
+  expect(
+    bestBefore('2026-11-25', [oilOf('orange-sweet')], new Map([['orange-sweet', '2026-03-01']]))
+      .date,
+  ).toBe('2027-03-01');
+});
+
+test('the last of a month stays in its month', () => {
+  expect(bestBefore('2026-08-31', [baseOf('rosehip_seed')]).date).toBe('2027-02-28');
+});

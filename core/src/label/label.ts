@@ -1,0 +1,89 @@
+import type { Blend } from '../dose/blend';
+import { placeWords, vesselWords } from '../brief/words';
+import { bestBefore, type BestBefore, type Day } from '../keep/bestBefore';
+import type { Evaluation } from '../dose/evaluate';
+import { knownWearer } from '../limits/question';
+import { formatMl, formatPercent } from '../quantity/format';
+import { labelCautions } from './cautions';
+
+/** Everything that must stand on a vessel. */
+export interface Label {
+  readonly name: string;
+  /** `10 ml roll-on, 9.5 ml`. */
+  readonly what: string;
+  /** What it is for, in the maker's words; empty where none were given. */
+  readonly purpose: string;
+  /** `For Ines` or `For anyone`. */
+  readonly forWhom: string;
+  readonly where: string;
+  readonly oils: readonly string[];
+  readonly bases: readonly string[];
+  /** Essential oil by volume, `3.2 %`. */
+  readonly strength: string;
+  readonly madeOn: Day;
+  readonly bestBefore: BestBefore;
+  readonly batch: string;
+  readonly maker: string;
+  readonly cautions: readonly string[];
+}
+
+/** What a batch adds to a blend. */
+export interface LabelFacts {
+  readonly batch: string;
+  readonly madeOn: Day;
+  readonly maker: string;
+}
+
+/** The content of the label of one vessel. */
+export const labelOf = (blend: Blend, evaluation: Evaluation, facts: LabelFacts): Label => {
+  const { mixture } = evaluation;
+  const oils = mixture.oils.filter(({ ml }) => ml.likely > 0);
+  const wearer = knownWearer(blend.brief);
+  const rinse = blend.brief.use === 'rinse-off' ? ', rinsed off' : '';
+  return {
+    name: blend.name,
+    what: `${vesselWords(blend.formula.vessel)}, ${formatMl(mixture.fillMl)}`,
+    purpose: blend.purpose,
+    forWhom: wearer ? `For ${wearer.name ?? 'one wearer'}` : 'For anyone',
+    where: `${placeWords[blend.brief.place]}${rinse}`,
+    oils: oils.map(({ oil }) => oil.name),
+    bases: mixture.bases.map(({ base }) => base.name),
+    strength: formatPercent(mixture.strength.byVolume.likely),
+    madeOn: facts.madeOn,
+    bestBefore: bestBefore(facts.madeOn, [
+      ...oils.map(({ oil }) => oil),
+      ...mixture.bases.map(({ base }) => base),
+    ]),
+    batch: facts.batch,
+    maker: facts.maker,
+    cautions: labelCautions(mixture, blend.brief, evaluation.findings),
+  };
+};
+
+/** A day as it stands on a label: `25 Nov 2026`, so that no country reads it otherwise. */
+export const dayWords = (day: Day): string => {
+  const [year, month, date] = day.split('-').map(Number);
+  const names = [
+    'Jan',
+    'Feb',
+    'Mar',
+    'Apr',
+    'May',
+    'Jun',
+    'Jul',
+    'Aug',
+    'Sep',
+    'Oct',
+    'Nov',
+    'Dec',
+  ];
+  return `${date} ${names[(month ?? 1) - 1]} ${year}`;
+};
+
+/** The short form, to be written by hand: four lines. */
+export const handLabel = (label: Label): readonly string[] => [
+  `${label.name}, ${label.strength}`,
+  label.oils.join(', '),
+  `${label.forWhom}. ${label.batch}`,
+  `Made ${dayWords(label.madeOn)}, best before ${dayWords(label.bestBefore.date)}`,
+];

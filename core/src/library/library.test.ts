@@ -1,0 +1,121 @@
+import { describe, expect, test } from 'vitest';
+import ambiguous from './data/ambiguous-names.json';
+import carriersJson from './data/carriers.json';
+import dropsJson from './data/drops.json';
+import guidelinesJson from './data/guidelines.json';
+import oilsJson from './data/oils.json';
+import vesselsJson from './data/vessels.json';
+import { carriers, guidelines, oils, usualVessels } from './library';
+import { carriersNamed, oilsNamed, searchCarriers, searchOils, tellApart } from './names';
+import {
+  ambiguousNamesFile,
+  carriersFile,
+  dropsFile,
+  guidelinesFile,
+  oilsFile,
+  vesselsFile,
+} from './schema';
+
+describe('the shipped library', () => {
+  test.each([
+    ['oils', oilsFile, oilsJson],
+    ['carriers', carriersFile, carriersJson],
+    ['vessels', vesselsFile, vesselsJson],
+    ['drops', dropsFile, dropsJson],
+    ['guidelines', guidelinesFile, guidelinesJson],
+    ['ambiguous names', ambiguousNamesFile, ambiguous],
+  ])('%s match their schema', (_, schema, json) => {
+    expect(schema.safeParse(json).error?.issues).toBeUndefined();
+  });
+
+  test('holds 127 oils, the liquid carriers and the usual vessels, each id once', () => {
+    expect(oils).toHaveLength(127);
+    expect(carriers).toHaveLength(31);
+    expect(usualVessels.filter(({ kind }) => kind === 'roll-on')).toHaveLength(4);
+    const ids = [...oils, ...carriers].map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('a stated maximum has a figure, and no other status has one but "assumed"', () => {
+    for (const { dermalMaximum, phototoxicLimitPercent } of oils) {
+      const has = dermalMaximum.percent !== null;
+      expect(has).toBe(['stated', 'assumed'].includes(dermalMaximum.status));
+      if (dermalMaximum.status === 'light only') expect(phototoxicLimitPercent).not.toBeNull();
+    }
+  });
+
+  test('every condition and family that a material names is in the vocabulary', () => {
+    const conditions = new Set(guidelines.conditions.map(({ id }) => id));
+    const families = new Set(guidelines.allergyFamilies);
+    for (const material of [...oils, ...carriers]) {
+      for (const { condition } of material.conditions) expect(conditions).toContain(condition);
+      for (const { family } of material.allergens) expect(families).toContain(family);
+    }
+  });
+
+  test('ages run on from birth without gap', () => {
+    guidelines.age.reduce((end, row) => {
+      expect(row.fromMonths).toBe(end);
+      return row.toMonths ?? Infinity;
+    }, 0);
+  });
+});
+
+const ids = (found: readonly { id: string }[]) => found.map(({ id }) => id);
+
+describe('finding an oil', () => {
+  test('by name, alias, botanical name and id, whatever the spelling', () => {
+    expect(ids(oilsNamed('Ylang-Ylang'))).toEqual(['ylang-ylang']);
+    expect(ids(oilsNamed('tulsi'))).toEqual(['holy-basil']);
+    expect(ids(oilsNamed('LAVANDULA ANGUSTIFOLIA'))).toContain('lavender');
+    expect(ids(oilsNamed('Réunion basil'))).toEqual(['basil-estragole']);
+  });
+
+  test('an alias that means several oils answers with all of them', () => {
+    expect(ids(oilsNamed('rosemary')).sort()).toEqual([
+      'rosemary-camphor',
+      'rosemary-cineole',
+      'rosemary-verbenone',
+    ]);
+    expect(ids(oilsNamed('lavender')).sort()).toEqual(['lavandin', 'lavender', 'lavender-spike']);
+    expect(ids(oilsNamed('fir needle')).sort()).toEqual(['fir-balsam', 'fir-silver']);
+  });
+
+  test('tells apart what goes by one name', () => {
+    expect(tellApart('bergamot', 'bergamot')).toMatch(/sun/);
+    expect(tellApart('bergamot', 'lavender')).toBeUndefined();
+  });
+
+  test('three letters are enough', () => {
+    expect(searchOils('pet')[0]?.id).toBe('petitgrain');
+    expect(searchOils('lav')[0]?.id).toBe('lavender');
+    expect(searchOils('vet')[0]?.id).toBe('vetiver');
+    expect(searchOils('yla')[0]?.id).toBe('ylang-ylang');
+  });
+
+  test('every oil is found by every name it goes by', () => {
+    for (const oil of oils) {
+      for (const name of [oil.name, oil.botanical, ...oil.aliases]) {
+        expect(ids(oilsNamed(name)), name).toContain(oil.id);
+      }
+    }
+  });
+
+  test('a slip of the finger still finds it', () => {
+    expect(ids(searchOils('lavendar'))).toContain('lavender');
+    expect(ids(searchOils('frankinsense'))).toContain('frankincense');
+    expect(ids(searchOils('patchuli'))).toContain('patchouli');
+  });
+
+  test('nonsense and emptiness find nothing', () => {
+    expect(searchOils('')).toEqual([]);
+    expect(searchOils('   ')).toEqual([]);
+    expect(searchOils('qqqqzzzz')).toEqual([]);
+  });
+});
+
+test('carriers are found by alias and INCI name too', () => {
+  expect(ids(carriersNamed('FCO'))).toEqual(['fractionated_coconut']);
+  expect(searchCarriers('joj')[0]?.id).toBe('jojoba');
+  expect(ids(searchCarriers('Prunus Amygdalus Dulcis (Sweet Almond) Oil'))[0]).toBe('sweet_almond');
+});

@@ -1,0 +1,111 @@
+import MiniSearch from 'minisearch';
+import { ambiguousNames, carriers, oils } from './library';
+import type { Carrier, Oil } from './schema';
+
+/** Letters without case, accents or punctuation, so that "Ylang-Ylang" and "ylang ylang" are one. */
+export const plainName = (name: string): string =>
+  name
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim();
+
+const namesOf = (material: Oil | Carrier): string[] => [
+  material.id,
+  material.name,
+  ...(material.botanical ? [material.botanical] : []),
+  ...('inci' in material ? [material.inci] : []),
+  ...material.aliases,
+];
+
+const exactIndex = <T extends Oil | Carrier>(materials: readonly T[]): Map<string, Set<T>> => {
+  const index = new Map<string, Set<T>>();
+  for (const material of materials) {
+    for (const name of namesOf(material)) {
+      const key = plainName(name);
+      const set = index.get(key) ?? new Set<T>();
+      set.add(material);
+      index.set(key, set);
+    }
+  }
+  return index;
+};
+
+const oilIndex = exactIndex(oils);
+const carrierIndex = exactIndex(carriers);
+
+for (const { name, ids } of ambiguousNames) {
+  const set = oilIndex.get(plainName(name)) ?? new Set<Oil>();
+  for (const oil of oils) if (ids.includes(oil.id)) set.add(oil);
+  oilIndex.set(plainName(name), set);
+}
+
+/** All oils that go by exactly this name, in any spelling of case, accents and hyphens. */
+export const oilsNamed = (name: string): Oil[] => [...(oilIndex.get(plainName(name)) ?? [])];
+
+/** All carriers that go by exactly this name. */
+export const carriersNamed = (name: string): Carrier[] => [
+  ...(carrierIndex.get(plainName(name)) ?? []),
+];
+
+/** The line that tells this oil from others of the same name, where one is held. */
+export const tellApart = (name: string, oilId: string): string | undefined =>
+  ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];
+
+const searcher = <T extends Oil | Carrier>(materials: readonly T[]) => {
+  const search = new MiniSearch<{ id: string; name: string; others: string }>({
+    fields: ['name', 'others'],
+    processTerm: (term) => plainName(term) || null,
+    searchOptions: {
+      boost: { name: 3 },
+      prefix: true,
+      fuzzy: (term) => (term.length > 4 ? 0.25 : false),
+      combineWith: 'AND',
+    },
+  });
+  search.addAll(
+    materials.map((material) => ({
+      id: material.id,
+      name: material.name,
+      others: namesOf(material).join(' '),
+    })),
+  );
+  return search;
+};
+
+/** Oils that come first among those that share a name: what most makers mean by it. */
+const firstMeant = new Set(ambiguousNames.map(({ ids }) => ids[0]));
+
+let oilSearch: ReturnType<typeof searcher<Oil>> | undefined;
+let carrierSearch: ReturnType<typeof searcher<Carrier>> | undefined;
+
+/** What goes by the name exactly, then what begins with the letters, then what is spelled alike. */
+const found = <T extends Oil | Carrier>(
+  query: string,
+  materials: readonly T[],
+  exact: readonly T[],
+  search: ReturnType<typeof searcher<T>>,
+): T[] => {
+  const plain = plainName(query);
+  if (!plain) return [];
+  const beginning = materials
+    .filter((material) => plainName(material.name).startsWith(plain))
+    .sort((a, b) => Number(firstMeant.has(b.id)) - Number(firstMeant.has(a.id)));
+  const alike = search
+    .search(plain)
+    .map((hit) => materials.find((material) => material.id === hit.id))
+    .filter((material): material is T => material !== undefined);
+  return [...new Set([...exact, ...beginning, ...alike])];
+};
+
+/**
+ * Oils by any name, botanical name, beginning of a name or near spelling, the
+ * likeliest first. An alias that means several oils answers with all of them.
+ */
+export const searchOils = (query: string): Oil[] =>
+  found(query, oils, oilsNamed(query), (oilSearch ??= searcher(oils)));
+
+/** Carriers by any name, in the same manner. */
+export const searchCarriers = (query: string): Carrier[] =>
+  found(query, carriers, carriersNamed(query), (carrierSearch ??= searcher(carriers)));

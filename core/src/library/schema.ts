@@ -1,0 +1,260 @@
+import { z } from 'zod';
+
+/** How sure the literature, or our recollection of it, is of a figure. */
+export const confidence = z.enum(['high', 'medium', 'low', 'none']);
+
+const percentOrNull = z.number().min(0).max(100).nullable();
+
+const allergen = z.strictObject({
+  family: z.string(),
+  what: z.enum(['avoid', 'mind']),
+});
+
+const condition = z.strictObject({
+  condition: z.string(),
+  what: z.enum(['avoid', 'caution']),
+});
+
+export const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
+
+const suitability = z.enum(['ok', 'caution', 'avoid']);
+
+export const limitStatus = z.enum([
+  'stated',
+  'none stated',
+  'assumed',
+  'by constituents',
+  'light only',
+  'not known',
+]);
+
+/** One essential oil with what the literature says of it. */
+export const oilSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  botanical: z.string(),
+  aliases: z.array(z.string()),
+  dermalMaximum: z.strictObject({
+    percent: percentOrNull,
+    status: limitStatus,
+    basis: z.string().nullable(),
+    confidence,
+  }),
+  phototoxicLimitPercent: percentOrNull,
+  keepOffSkin: z.boolean(),
+  notForHomeBlending: z.string().nullable(),
+  age: z.array(
+    z.strictObject({
+      belowMonths: z.number().int().positive(),
+      what: z.enum(['avoid', 'avoid on or near the face']),
+      why: z.string(),
+      basis: z.string().optional(),
+    }),
+  ),
+  pregnancy: suitability,
+  nursing: suitability,
+  conditions: z.array(condition),
+  oxidation: z.enum(['low', 'medium', 'high']),
+  shelfYears: z.number().positive(),
+  /** Null where it is not known: then nothing by weight can be worked out. */
+  densityGPerMl: z.number().min(0.7).max(1.3).nullable(),
+  viscosity,
+  note: z.enum(['top', 'middle', 'base']),
+  odourStrength: z.number().int().min(1).max(5),
+  allergens: z.array(allergen),
+});
+
+/** One liquid carrier. */
+export const carrierSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  botanical: z.string().nullable(),
+  inci: z.string(),
+  kind: z.literal('oil'),
+  aliases: z.array(z.string()),
+  densityGPerMl: z.number().min(0.7).max(1.3),
+  densityAtC: z.number(),
+  meltRangeC: z.tuple([z.number(), z.number()]).nullable(),
+  shelfMonths: z.number().positive(),
+  absorption: z.string().nullable(),
+  feel: z.string(),
+  comedogenic: z.number().nullable(),
+  skin: z.array(z.string()),
+  odour: z.string(),
+  oxidation: z.string().nullable(),
+  note: z.string(),
+  confidence,
+  allergens: z.array(allergen),
+  conditions: z.array(condition),
+  sun: z.strictObject({ what: z.literal('mind'), why: z.string() }).nullable(),
+});
+
+const millimetres = z.number().positive();
+
+/** One usual vessel. */
+export const vesselSchema = z.strictObject({
+  id: z.string(),
+  kind: z.string(),
+  nominalMl: z.number().positive(),
+  brimfulMl: z.number().positive(),
+  workingFillPercent: z.number().positive().max(100),
+  suits: z.string(),
+  note: z.string().optional(),
+  doseMl: z.tuple([z.number(), z.number()]).optional(),
+  outerDiameterMm: millimetres.optional(),
+  heightMm: millimetres.optional(),
+  labelMm: z.strictObject({ height: millimetres, width: millimetres }).nullish(),
+});
+
+const provenance = {
+  provenance: z.string(),
+  sources: z.record(z.string(), z.string()),
+  figures: z.record(z.string(), z.strictObject({ source: z.string(), confidence: z.string() })),
+};
+
+export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
+export const carriersFile = z.strictObject({ ...provenance, carriers: z.array(carrierSchema) });
+export const vesselsFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  confidence,
+  vessels: z.array(vesselSchema),
+});
+
+export const dropsFile = z.strictObject({
+  source: z.string(),
+  confidence,
+  schools: z.array(
+    z.strictObject({
+      id: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']),
+      perMl: z.number().positive(),
+      source: z.string(),
+      default: z.boolean().optional(),
+    }),
+  ),
+  metInPracticePerMl: z.tuple([z.number(), z.number()]),
+  unmeasuredRangeMl: z.record(viscosity, z.tuple([z.number(), z.number()])),
+  advice: z.string(),
+});
+
+export const ambiguousNamesFile = z.strictObject({
+  note: z.string(),
+  names: z.array(
+    z.strictObject({
+      name: z.string(),
+      ids: z.array(z.string()),
+      tellApart: z.record(z.string(), z.string()),
+    }),
+  ),
+});
+
+const figure = { recommended: z.number().min(0), maximum: z.number().min(0) };
+const sourced = { source: z.string(), confidence };
+
+export const placeId = z.enum([
+  'face',
+  'beard',
+  'body-massage',
+  'body-leave-on',
+  'pulse-points',
+  'perfume-small-area',
+  'local-short-term',
+  'chest-or-back-rub',
+  'hands-or-feet',
+  'scalp-or-hair',
+  'underarm',
+  'lips',
+  'bath',
+  'wash-off',
+  'broken-or-inflamed-skin',
+  'eyes-inner-nose-ear-canal-mucosa',
+]);
+
+export const stageId = z.enum([
+  'pregnant',
+  'nursing',
+  'sensitive-skin-body',
+  'sensitive-skin-face',
+  'frail-or-very-ill',
+  'eczema-active-or-fragrance-allergy',
+  'anyone',
+]);
+
+export const guidelinesFile = z.strictObject({
+  sources: z.record(z.string(), z.string()),
+  schools: z.array(
+    z.looseObject({
+      id: z.enum(['clinical', 'cautious', 'strong']),
+      name: z.string(),
+      why: z.string(),
+      default: z.boolean().optional(),
+      usableAsLimit: z.boolean(),
+    }),
+  ),
+  age: z.array(
+    z.strictObject({
+      fromMonths: z.number().int(),
+      toMonths: z.number().int().nullable(),
+      clinical: z.strictObject(figure),
+      cautious: z.strictObject(figure),
+      ...sourced,
+    }),
+  ),
+  adult: z.strictObject({ fromMonths: z.number(), toMonths: z.number(), note: z.string() }),
+  place: z.array(
+    z.strictObject({
+      id: placeId,
+      ...figure,
+      low: z.number(),
+      dropsPerTub: z.tuple([z.number(), z.number()]).optional(),
+      adultLadderBinds: z.boolean(),
+      ...sourced,
+    }),
+  ),
+  stage: z.array(
+    z.strictObject({
+      id: stageId,
+      ...figure,
+      firstTrimester: z.strictObject(figure).optional(),
+      note: z.string().optional(),
+      ...sourced,
+    }),
+  ),
+  lightSensitising: z.strictObject({
+    rule: z.string(),
+    ...sourced,
+    hoursOutOfSun: z.strictObject({
+      used: z.number(),
+      schools: z.array(z.strictObject({ hours: z.number(), who: z.string() })),
+    }),
+    facts: z.array(z.string()),
+    bergaptenPpmTotal: z.number(),
+  }),
+  everywhere: z.array(z.string()),
+  conditions: z.array(
+    z.strictObject({
+      id: z.string(),
+      read: z.string(),
+      note: z.string().optional(),
+      what: z.literal('mind').optional(),
+      where: z.string().optional(),
+      maximum: z.number().optional(),
+      why: z.string().optional(),
+      stage: stageId.optional(),
+    }),
+  ),
+  skin: z.record(z.enum(['normal', 'sensitive', 'damaged']), z.array(z.string())),
+  allergyFamilies: z.array(z.string()),
+  nearTheFace: z.array(placeId),
+});
+
+export type Confidence = z.infer<typeof confidence>;
+export type Viscosity = z.infer<typeof viscosity>;
+export type LimitStatus = z.infer<typeof limitStatus>;
+export type Oil = z.infer<typeof oilSchema>;
+export type Carrier = z.infer<typeof carrierSchema>;
+export type UsualVessel = z.infer<typeof vesselSchema>;
+export type PlaceId = z.infer<typeof placeId>;
+export type StageId = z.infer<typeof stageId>;
+export type Guidelines = z.infer<typeof guidelinesFile>;
+export type DropSchoolId = z.infer<typeof dropsFile>['schools'][number]['id'];

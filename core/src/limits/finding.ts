@@ -1,0 +1,86 @@
+import type { Range } from '../quantity/range';
+import type { Verdict } from './verdict';
+
+export const ruleIds = [
+  'whole-blend',
+  'oil-maximum',
+  'light-sum',
+  'constituent',
+  'age',
+  'life-stage',
+  'condition',
+  'allergy',
+  'place',
+  'kind',
+  'oil-age',
+  'never-on-skin',
+  'not-known',
+] as const;
+
+export type RuleId = (typeof ruleIds)[number];
+
+/** Why a finding came out as it did: the facts from which words are made. */
+export type FindingReason =
+  | { readonly code: 'whole-blend'; readonly recommended: number; readonly because: string }
+  | { readonly code: 'whole-blend-none'; readonly because: string }
+  | { readonly code: 'oil-maximum'; readonly basis: string | null; readonly assumed: boolean }
+  | { readonly code: 'no-maximum-stated' }
+  | { readonly code: 'stricter-place' }
+  | { readonly code: 'light-sum'; readonly oils: readonly string[]; readonly covered: boolean }
+  | { readonly code: 'light-none' }
+  | { readonly code: 'light-rinsed-off' }
+  | { readonly code: 'light-base'; readonly why: string }
+  | { readonly code: 'age-too-young' }
+  | {
+      readonly code: 'age';
+      readonly belowMonths: number;
+      readonly why: string;
+      readonly nearFace: 'everywhere' | 'here' | 'elsewhere' | 'perhaps';
+    }
+  | { readonly code: 'life-stage'; readonly stages: readonly ('pregnant' | 'nursing')[] }
+  | { readonly code: 'condition'; readonly condition: string; readonly general?: string }
+  | { readonly code: 'condition-free-words' }
+  | { readonly code: 'allergy'; readonly to: string }
+  | { readonly code: 'allergy-free-words' }
+  | { readonly code: 'never-on-skin' }
+  | { readonly code: 'not-for-home'; readonly why: string }
+  | { readonly code: 'figure-not-held' }
+  | { readonly code: 'density-not-held' }
+  | { readonly code: 'by-constituents'; readonly basis: string | null }
+  | { readonly code: 'nothing-found' };
+
+/** What one check compared, and what came of it. */
+export interface Finding {
+  readonly rule: RuleId;
+  readonly verdict: Verdict;
+  /** For an "over": no way past it for this wearer. */
+  readonly hard: boolean;
+  /** Id of the oil or base; `blend` for the whole; a condition or allergy by its words. */
+  readonly subject: string;
+  /** What was compared, in `unit`; null for a check without a number. */
+  readonly value: Range | null;
+  readonly limit: number | null;
+  readonly unit: '%' | 'ratio' | null;
+  /** Who says so. */
+  readonly source: string;
+  readonly reason: FindingReason;
+  /** Rinsed-off products are judged by the figures for what stays on. */
+  readonly rinsedOff: boolean;
+  /** The wearer is not known, so that this goes on the label as a caution. */
+  readonly forAnyone: boolean;
+}
+
+const blank = {
+  hard: false,
+  subject: 'blend',
+  value: null,
+  limit: null,
+  unit: null,
+  rinsedOff: false,
+  forAnyone: false,
+} as const;
+
+/** A finding with everything left out that most checks do not have. */
+export const finding = (
+  given: Pick<Finding, 'rule' | 'verdict' | 'source' | 'reason'> & Partial<Finding>,
+): Finding => ({ ...blank, ...given });

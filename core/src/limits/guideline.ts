@@ -1,0 +1,113 @@
+import type { Brief } from '../brief/brief';
+import type { Wearer } from '../brief/wearer';
+import { guidelines } from '../library/library';
+import type { StageId } from '../library/schema';
+import { knownWearer, type School } from './question';
+
+/** One row of the guidelines that applies to this wearer and place. */
+export interface GuidelineRow {
+  /** What it speaks of: `age`, or the id of a place, stage or condition. */
+  readonly about: string;
+  readonly kind: 'age' | 'place' | 'stage' | 'condition';
+  readonly recommended: number;
+  readonly maximum: number;
+  readonly source: string;
+}
+
+/** Of all rows that apply, the lowest of each figure. */
+export interface WholeBlendLimit {
+  readonly recommended: number;
+  readonly maximum: number;
+  /** The row that sets the maximum. */
+  readonly binding: GuidelineRow;
+  readonly rows: readonly GuidelineRow[];
+}
+
+const { adult } = guidelines;
+
+const isAdult = (ageMonths: number): boolean =>
+  ageMonths >= adult.fromMonths && ageMonths < adult.toMonths;
+
+const ageRow = (ageMonths: number, school: School): GuidelineRow => {
+  const row = guidelines.age.find(
+    ({ fromMonths, toMonths }) =>
+      ageMonths >= fromMonths && (toMonths === null || ageMonths < toMonths),
+  );
+  if (!row) throw new Error(`no guideline for an age of ${ageMonths} months`);
+  return { about: 'age', kind: 'age', ...row[school], source: row.source };
+};
+
+const stageRow = (id: StageId, firstTrimester = false): GuidelineRow => {
+  const row = guidelines.stage.find((stage) => stage.id === id);
+  if (!row) throw new Error(`no guideline for the stage ${id}`);
+  const figure = firstTrimester && row.firstTrimester ? row.firstTrimester : row;
+  return {
+    about: id,
+    kind: 'stage',
+    recommended: figure.recommended,
+    maximum: figure.maximum,
+    source: row.source,
+  };
+};
+
+const placeRow = (id: string): GuidelineRow & { readonly adultLadderBinds: boolean } => {
+  const row = guidelines.place.find((place) => place.id === id);
+  if (!row) throw new Error(`no guideline for the place ${id}`);
+  return {
+    about: row.id,
+    kind: 'place',
+    recommended: row.recommended,
+    maximum: row.maximum,
+    source: row.source,
+    adultLadderBinds: row.adultLadderBinds,
+  };
+};
+
+const onFacialSkin = new Set<string>(['face', 'beard', 'lips']);
+
+const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
+  const rows: GuidelineRow[] = [];
+  if (wearer.pregnant) rows.push(stageRow('pregnant', (wearer.trimester ?? 1) === 1));
+  if (wearer.nursing) rows.push(stageRow('nursing'));
+  if (wearer.skin === 'sensitive') {
+    rows.push(stageRow(onFacialSkin.has(place) ? 'sensitive-skin-face' : 'sensitive-skin-body'));
+  }
+  if (wearer.skin === 'damaged') rows.push(placeRow('broken-or-inflamed-skin'));
+  for (const id of wearer.conditions) {
+    const condition = guidelines.conditions.find((entry) => entry.id === id);
+    if (condition?.stage) rows.push(stageRow(condition.stage));
+    if (condition?.maximum !== undefined) {
+      rows.push({
+        about: id,
+        kind: 'condition',
+        recommended: condition.maximum,
+        maximum: condition.maximum,
+        source: 'TEACH',
+      });
+    }
+  }
+  return rows;
+};
+
+/** The age row of somebody not known: any adult's. */
+const anyAdultMonths = adult.fromMonths;
+
+/** How strong a blend may be for this wearer and place, in percent, under a school. */
+export const wholeBlendLimit = (brief: Brief, school: School): WholeBlendLimit => {
+  const wearer = knownWearer(brief);
+  const place = placeRow(brief.place);
+  const ageMonths = wearer?.ageMonths ?? anyAdultMonths;
+  const ageBinds = place.adultLadderBinds || school !== 'clinical' || !isAdult(ageMonths);
+  const rows: GuidelineRow[] = [
+    place,
+    ...(ageBinds ? [ageRow(ageMonths, school)] : []),
+    ...(wearer ? stagesOf(wearer, brief.place) : [stageRow('anyone')]),
+  ];
+  const binding = rows.reduce((lowest, row) => (row.maximum < lowest.maximum ? row : lowest));
+  return {
+    recommended: Math.min(...rows.map((row) => row.recommended)),
+    maximum: binding.maximum,
+    binding,
+    rows,
+  };
+};

@@ -1,0 +1,53 @@
+import type { Finding } from './finding';
+import type { Question } from './question';
+import { age } from './rules/age';
+import { allergy } from './rules/allergy';
+import { condition } from './rules/condition';
+import { lifeStage } from './rules/lifeStage';
+import { lightSum } from './rules/lightSum';
+import { neverOnSkin } from './rules/neverOnSkin';
+import { notKnown } from './rules/notKnown';
+import { oilMaximum } from './rules/oilMaximum';
+import { wholeBlend } from './rules/wholeBlend';
+import { shareOfLimit, verdictOrder, worst, type Verdict } from './verdict';
+
+type Rule = (question: Question) => Finding[];
+
+const rules: readonly Rule[] = [
+  wholeBlend,
+  oilMaximum,
+  lightSum,
+  age,
+  lifeStage,
+  condition,
+  allergy,
+  neverOnSkin,
+  notKnown,
+];
+
+/** Everything the rules found, and what it comes to. */
+export interface Judgement {
+  readonly verdict: Verdict;
+  /** Some "over" has no way past it for this wearer. */
+  readonly hard: boolean;
+  /** All findings: the worst first, and among equals the closest to its limit. */
+  readonly findings: readonly Finding[];
+}
+
+const closeness = (entry: Finding): number =>
+  shareOfLimit(entry.value, entry.limit)?.likely ?? (entry.limit === 0 ? Infinity : -1);
+
+const compare = (a: Finding, b: Finding): number =>
+  verdictOrder.indexOf(a.verdict) - verdictOrder.indexOf(b.verdict) ||
+  Number(b.hard) - Number(a.hard) ||
+  (closeness(a) === closeness(b) ? 0 : closeness(b) - closeness(a));
+
+/** Asks every rule. */
+export const judge = (question: Question): Judgement => {
+  const findings = rules.flatMap((rule) => rule(question)).sort(compare);
+  return {
+    verdict: worst(findings.map((entry) => entry.verdict)),
+    hard: findings.some((entry) => entry.hard),
+    findings,
+  };
+};

@@ -1,0 +1,17 @@
+import type { Mixture } from '../blend/mixture';
+import type { Brief } from '../brief/brief';
+import type { Wearer } from '../brief/wearer';
+
+/** The schools whose figures may serve as limits. */
+export type School = 'clinical' | 'cautious';
+
+/** What every rule is asked: may this mixture go there on this wearer? */
+export interface Question {
+  readonly mixture: Mixture;
+  readonly brief: Brief;
+  readonly school: School;
+}
+
+/** The wearer, or null for anyone. */
+export const knownWearer = ({ wearer }: Brief): Wearer | null =>
+  wearer === 'anyone' ? null : wearer;

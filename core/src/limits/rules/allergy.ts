@@ -1,0 +1,63 @@
+import { findCarrier, findOil, guidelines } from '../../library/library';
+import { finding, type Finding } from '../finding';
+import { knownWearer, type Question } from '../question';
+
+const families = new Set(guidelines.allergyFamilies);
+
+/** True where a rule reads this allergy: a family of the library, or the id of a material. */
+export const isKnownAllergy = (allergy: string): boolean =>
+  families.has(allergy) || findOil(allergy) !== undefined || findCarrier(allergy) !== undefined;
+
+/** Rule 8. Allergies of the wearer, to one material or to a family. */
+export const allergy = ({ mixture, brief }: Question): Finding[] => {
+  const wearer = knownWearer(brief);
+  const allergies = wearer ? new Set(wearer.allergies) : null;
+  const materials = [
+    ...mixture.oils.map(({ oil }) => oil),
+    ...mixture.bases.map(({ base }) => base),
+  ];
+  const common = { rule: 'allergy', source: 'RECALL' } as const;
+  const found = materials.flatMap((material): Finding[] => {
+    const own = allergies?.has(material.id)
+      ? [
+          finding({
+            ...common,
+            verdict: 'over',
+            hard: true,
+            subject: material.id,
+            source: 'the wearer',
+            reason: { code: 'allergy', to: material.id },
+          }),
+        ]
+      : [];
+    const byFamily = material.allergens
+      .filter(({ family }) => allergies === null || allergies.has(family))
+      .map(({ family, what }) => {
+        const over = allergies !== null && what === 'avoid';
+        return finding({
+          ...common,
+          verdict: over ? 'over' : 'mind',
+          hard: over,
+          subject: material.id,
+          forAnyone: allergies === null,
+          reason: { code: 'allergy', to: family },
+        });
+      });
+    return [...own, ...byFamily];
+  });
+  const unread = [...(allergies ?? [])]
+    .filter((name) => !isKnownAllergy(name))
+    .map((name) =>
+      finding({
+        ...common,
+        verdict: 'not-known',
+        subject: name,
+        source: 'no rule reads free words',
+        reason: { code: 'allergy-free-words' },
+      }),
+    );
+  const all = [...found, ...unread];
+  return all.length > 0
+    ? all
+    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+};

@@ -1,0 +1,31 @@
+import { finding, type Finding } from '../finding';
+import { knownWearer, type Question } from '../question';
+
+/** Rule 6. Oils to avoid, or to be careful with, in pregnancy and nursing. */
+export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
+  const wearer = knownWearer(brief);
+  const common = { rule: 'life-stage', source: 'EOS2' } as const;
+  const stages = (['pregnant', 'nursing'] as const).filter((stage) => !wearer || wearer[stage]);
+  const found = mixture.oils.flatMap(({ oil }): Finding[] => {
+    const says = (stage: 'pregnant' | 'nursing') =>
+      stage === 'pregnant' ? oil.pregnancy : oil.nursing;
+    const avoided = stages.filter((stage) => says(stage) === 'avoid');
+    const cautioned = stages.filter((stage) => says(stage) === 'caution');
+    const told = avoided.length > 0 ? avoided : cautioned;
+    if (told.length === 0) return [];
+    const over = wearer !== null && avoided.length > 0;
+    return [
+      finding({
+        ...common,
+        verdict: over ? 'over' : 'mind',
+        hard: over,
+        subject: oil.id,
+        forAnyone: wearer === null,
+        reason: { code: 'life-stage', stages: told },
+      }),
+    ];
+  });
+  return found.length > 0
+    ? found
+    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+};

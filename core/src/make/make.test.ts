@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { evaluate } from '../dose/evaluate';
+import { blendOf, ml } from '../testing';
+import { asCounted } from './asCounted';
+import { rollOnSteps } from './steps';
+import {
+  addEvent,
+  countedDrops,
+  currentStep,
+  emptyTally,
+  stepBefore,
+  tallyOf,
+  type BenchEvent,
+} from './tally';
+import { stepDetail, stepTitle } from './words';
+
+const blend = blendOf({ oils: { petitgrain: 3, vetiver: 1, lavender: ml(0.1), cypress: 0 } });
+const steps = rollOnSteps(evaluate(blend).mixture, 2);
+
+describe('the steps for roll-ons', () => {
+  test('run bottle by bottle, oils before carrier, label last, nothing for an oil of no drops', () => {
+    expect(steps.map(({ id }) => id)).toEqual([
+      'wipe',
+      'lay-out',
+      'count/0/petitgrain',
+      'count/0/vetiver',
+      'measure/0/lavender',
+      'count/1/petitgrain',
+      'count/1/vetiver',
+      'measure/1/lavender',
+      'smell',
+      'top-up/0',
+      'top-up/1',
+      'close',
+      'label',
+    ]);
+  });
+
+  test('the carrier is what the oils leave of the fill line', () => {
+    // 9.5 - (3 + 1) x 0.05 - 0.1 = 9.2 ml.
+    expect(steps.find(({ id }) => id === 'top-up/0')).toMatchObject({ ml: expect.closeTo(9.2) });
+  });
+
+  test('each has words, and thick oils are to be waited for', () => {
+    for (const step of steps) {
+      expect(stepTitle(step)).not.toMatch(/undefined/);
+      expect(stepDetail(step)).toMatch(/\.$/);
+    }
+    expect(stepDetail(steps[3]!)).toMatch(/thick/i);
+  });
+});
+
+describe('the tally', () => {
+  const drop: BenchEvent = { kind: 'drop', step: 'count/0/petitgrain' };
+  const back: BenchEvent = { kind: 'take-back', step: 'count/0/petitgrain' };
+
+  test('counts what fell, takes back, and never goes below none', () => {
+    expect(tallyOf([drop, drop, back]).drops.get(drop.step)).toBe(1);
+    expect(tallyOf([back, back, drop]).drops.get(drop.step)).toBe(1);
+  });
+
+  test('knows the current step, and where "step back" leads', () => {
+    const tally = tallyOf([
+      { kind: 'done', step: 'wipe' },
+      { kind: 'done', step: 'lay-out' },
+    ]);
+    expect(currentStep(steps, tally)?.id).toBe('count/0/petitgrain');
+    expect(stepBefore(steps, tally)?.id).toBe('lay-out');
+    expect(currentStep(steps, addEvent(tally, { kind: 'reopened', step: 'lay-out' }))?.id).toBe(
+      'lay-out',
+    );
+    expect(stepBefore(steps, emptyTally)).toBeNull();
+  });
+
+  test('when all is done there is no current step', () => {
+    const all = tallyOf(steps.map(({ id }) => ({ kind: 'done', step: id }) as const));
+    expect(currentStep(steps, all)).toBeNull();
+    expect(stepBefore(steps, all)?.id).toBe('label');
+  });
+
+  test('folding in one go and event by event is the same, and counts per bottle stay apart', () => {
+    const event = fc.record({
+      kind: fc.constantFrom('drop', 'take-back', 'done', 'reopened'),
+      step: fc.constantFrom(...steps.map(({ id }) => id)),
+    });
+    fc.assert(
+      fc.property(fc.array(event), fc.nat(20), (events, cut) => {
+        const parts = [events.slice(0, cut), events.slice(cut)];
+        const byParts = parts.flat().reduce(addEvent, emptyTally);
+        expect(byParts).toEqual(tallyOf(events));
+        const counts = [0, 1].map((vessel) => countedDrops(steps, byParts, vessel));
+        expect(counts[0]?.get('petitgrain')).toBe(byParts.drops.get('count/0/petitgrain') ?? 0);
+        expect(counts[1]?.get('petitgrain')).toBe(byParts.drops.get('count/1/petitgrain') ?? 0);
+      }),
+    );
+  });
+});
+
+test('two extra drops are judged as they fell', () => {
+  const counted = asCounted(
+    blend.formula,
+    new Map([
+      ['petitgrain', 5],
+      ['vetiver', 1],
+    ]),
+    new Set(['lavender']),
+  );
+  const { mixture } = evaluate({ ...blend, formula: counted });
+  // (5 + 1) x 0.05 + 0.1 = 0.4 ml of 9.5.
+  expect(mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 12);
+  const before = asCounted(blend.formula, new Map(), new Set());
+  expect(evaluate({ ...blend, formula: before }).mixture.strength.byVolume.likely).toBe(0);
+});

@@ -1,0 +1,82 @@
+import type { FormulaOil, OilMeasure } from './blend/formula';
+import type { Brief } from './brief/brief';
+import { usualVessel } from './brief/vessel';
+import type { Wearer } from './brief/wearer';
+import type { Blend } from './dose/blend';
+import { findCarrier, findOil } from './library/library';
+import type { Carrier, Oil } from './library/schema';
+
+// Makes blends for tests out of the few things that a test is about.
+
+/** A value that this test knows to be there. */
+export const known = <T>(value: T | null | undefined): T => {
+  if (value === null || value === undefined) throw new Error('not known');
+  return value;
+};
+
+const found = <T>(thing: T | undefined, id: string): T => {
+  if (thing === undefined) throw new Error(`the library has no ${id}`);
+  return thing;
+};
+
+export const oilOf = (id: string): Oil => found(findOil(id), id);
+export const baseOf = (id: string): Carrier => found(findCarrier(id), id);
+
+/** A healthy woman of 41. */
+export const adult: Wearer = {
+  ageMonths: 492,
+  pregnant: false,
+  nursing: false,
+  conditions: [],
+  allergies: [],
+  skin: 'normal',
+};
+
+interface Asked {
+  readonly oils: Record<string, OilMeasure | number>;
+  readonly wearer?: Partial<Wearer> | 'anyone';
+  readonly brief?: Partial<Omit<Brief, 'wearer'>>;
+  readonly vessel?: string;
+  readonly target?: number;
+  readonly bases?: Record<string, number>;
+  readonly school?: Blend['school'];
+  readonly dropSchool?: Blend['formula']['dropSchool'];
+  readonly dropMl?: Record<string, FormulaOil['dropMl']>;
+}
+
+/** A blend in a 10 ml roll-on with jojoba for the wrists of an adult, unless asked otherwise. */
+export const blendOf = (asked: Asked): Blend => ({
+  name: 'Test',
+  purpose: '',
+  count: 1,
+  school: asked.school ?? 'clinical',
+  brief: {
+    wearer: asked.wearer === 'anyone' ? 'anyone' : { ...adult, ...asked.wearer },
+    place: 'pulse-points',
+    use: 'leave-on',
+    sun: 'exposed',
+    ...asked.brief,
+  },
+  formula: {
+    vessel: found(usualVessel(asked.vessel ?? 'roll-on-10'), 'vessel'),
+    dropSchool: asked.dropSchool ?? 'pharmacy',
+    ...(asked.target === undefined ? {} : { targetPercent: asked.target }),
+    oils: Object.entries(asked.oils).map(([id, measure]) => {
+      const dropMl = asked.dropMl?.[id];
+      return {
+        oil: oilOf(id),
+        measure: typeof measure === 'number' ? { by: 'drops', drops: measure } : measure,
+        ...(dropMl ? { dropMl } : {}),
+      };
+    }),
+    bases: Object.entries(asked.bases ?? { jojoba: 1 }).map(([id, parts]) => ({
+      base: baseOf(id),
+      parts,
+    })),
+  },
+});
+
+export const parts = (count: number): OilMeasure => ({ by: 'parts', parts: count });
+export const drops = (count: number): OilMeasure => ({ by: 'drops', drops: count });
+export const ml = (amount: number): OilMeasure => ({ by: 'ml', ml: amount });
+export const g = (amount: number): OilMeasure => ({ by: 'g', g: amount });

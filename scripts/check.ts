@@ -1,0 +1,28 @@
+// Reads a blend file and prints what the limits say of it, as one JSON report.
+// Leaves with 0 unless the blend is over (1) or the file cannot be read (2).
+import { readFileSync } from 'node:fs';
+import { readBlendText, reportOn } from '@jubbet/core';
+
+const refuse = (sentence: string): void => {
+  process.stderr.write(`${sentence}\n`);
+  process.exitCode = 2;
+};
+
+const [path, ...more] = process.argv.slice(2);
+if (path === undefined || more.length > 0) {
+  refuse('file: name one blend file, as in: npm run check -- my-blend.json');
+} else {
+  let text: string | undefined;
+  try {
+    text = readFileSync(path, 'utf8');
+  } catch {
+    refuse(`file: ${path} cannot be opened.`);
+  }
+  const read = text === undefined ? undefined : readBlendText(text);
+  if (read && !read.ok) refuse(read.problem.message);
+  if (read?.ok) {
+    const report = reportOn(read.blend);
+    process.stdout.write(`${JSON.stringify(report, null, 2)}\n`);
+    process.exitCode = report.verdict === 'over' ? 1 : 0;
+  }
+}
