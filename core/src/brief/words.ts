@@ -1,6 +1,7 @@
-import type { PlaceId } from '../library/schema';
+import type { Carrier, PlaceId } from '../library/schema';
 import { formatNumber } from '../quantity/format';
 import type { Vessel } from './vessel';
+import type { WearerOrAnyone } from './wearer';
 
 /** Places as they stand in a sentence: "worn on the wrists and neck". */
 export const placeWords: Record<PlaceId, string> = {
@@ -36,3 +37,22 @@ export const ageWords = (months: number): string => {
 /** `10 ml roll-on`. */
 export const vesselWords = (vessel: Pick<Vessel, 'nominalMl' | 'kind'>): string =>
   `${formatNumber(vessel.nominalMl, 4)} ml ${vessel.kind}`;
+
+/** `Ines, 41`, `Pip, 2 years and 3 months, nursing`, `anyone`. */
+export const wearerWords = (wearer: WearerOrAnyone): string => {
+  if (wearer === 'anyone') return 'anyone';
+  const months = wearer.ageMonths;
+  const old = months >= 72 ? String(Math.floor(months / 12)) : ageWords(months);
+  return [
+    wearer.name ? `${wearer.name}, ${old}` : `someone of ${old}`,
+    ...(wearer.pregnant ? ['pregnant'] : []),
+    ...(wearer.nursing ? ['nursing'] : []),
+    ...(wearer.skin === 'normal' ? [] : [`${wearer.skin} skin`]),
+  ].join(', ');
+};
+
+/** A carrier as it is spoken of among others: `jojoba`, `fractionated coconut`, `St John's wort`. */
+export const carrierWords = ({ name }: Pick<Carrier, 'name'>): string => {
+  const short = name.replace(/,? \(.*\)$/, '').replace(/ (seed |kernel |infused )*oil$/i, '');
+  return /^St /.test(short) ? short : short.charAt(0).toLowerCase() + short.slice(1);
+};

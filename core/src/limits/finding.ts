@@ -61,6 +61,8 @@ export interface Finding {
   readonly value: Range | null;
   readonly limit: number | null;
   readonly unit: '%' | 'ratio' | null;
+  /** Which measure of strength was the larger, and so was compared; null without a number. */
+  readonly by: 'volume' | 'weight' | null;
   /** Who says so. */
   readonly source: string;
   readonly reason: FindingReason;
@@ -76,6 +78,7 @@ const blank = {
   value: null,
   limit: null,
   unit: null,
+  by: null,
   rinsedOff: false,
   forAnyone: false,
 } as const;

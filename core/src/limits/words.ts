@@ -32,13 +32,14 @@ export const subjectName = (subject: string): string =>
   findOil(subject)?.name ?? findCarrier(subject)?.name ?? subject;
 
 /** `2.9 of 4 %`, with what large drops would make of it; past the limit, both numbers in full. */
-const upTo = ({ value, limit, verdict }: Finding): string => {
+const upTo = ({ value, limit, verdict, by }: Finding): string => {
   if (!value || limit === null) return '';
   const likely = formatNumber(value.likely);
   const high = formatNumber(value.high);
-  if (verdict === 'over') return `${likely} %, past the ${formatPercent(limit)} allowed`;
+  const measure = by === 'weight' ? ' by weight' : '';
+  if (verdict === 'over') return `${likely} %${measure}, past the ${formatPercent(limit)} allowed`;
   const large = likely === high ? '' : `, up to ${high} with large drops`;
-  return `${likely} of ${formatPercent(limit)}${large}`;
+  return `${likely} of ${formatPercent(limit)}${measure}${large}`;
 };
 
 const rinsed = (finding: Finding): string =>
@@ -57,7 +58,7 @@ const wholeBlendWords = (finding: Finding, recommended: number, because: string)
   if (!finding.value || finding.limit === null) return '';
   const advice =
     recommended < finding.limit ? ` Recommended: at most ${formatPercent(recommended)}.` : '';
-  return `The whole blend is at ${upTo(finding)} for ${guidelineWords(because)}.${advice}`;
+  return `For ${guidelineWords(because)} the whole blend is at ${upTo(finding)}.${advice}`;
 };
 
 const lightWords = (finding: Finding, oils: readonly string[], covered: boolean): string => {

@@ -42,6 +42,10 @@ export const larger = (a: Range, b: Range | null): Range =>
         high: Math.max(a.high, b.high),
       };
 
+/** True where the second reading counts: there is one, and its likely value is the larger. */
+export const isLarger = (a: Range, b: Range | null): boolean =>
+  b !== null && b.likely > a.likely * (1 + 1e-9);
+
 /** True where all three values agree, to a part in a million. */
 export const isExact = (range: Range): boolean =>
   range.high - range.low <= 1e-6 * Math.max(1, Math.abs(range.high));

@@ -1,6 +1,6 @@
 import { weightedShare } from '../../blend/mixture';
 import { guidelines } from '../../library/library';
-import { exactly, larger, scale } from '../../quantity/range';
+import { exactly, isLarger, larger, scale } from '../../quantity/range';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { againstLimit, isHardPast } from '../verdict';
@@ -67,6 +67,7 @@ export const lightSum = ({ mixture, brief }: Question): Finding[] => {
       value,
       limit: 1,
       unit: 'ratio',
+      by: isLarger(share.byVolume, share.byWeight) ? 'weight' : 'volume',
       reason: { code: 'light-sum', oils: sensitising.map(({ oil }) => oil.id), covered },
     }),
     ...bases,

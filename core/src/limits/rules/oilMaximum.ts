@@ -1,3 +1,4 @@
+import { isLarger } from '../../quantity/range';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
@@ -11,13 +12,14 @@ export const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'und
  */
 export const oilMaximum = ({ mixture, brief }: Question): Finding[] => {
   const stricter = placesWithStricterCaps.has(brief.place);
-  return mixture.oils.flatMap(({ oil, percent }): Finding[] => {
+  return mixture.oils.flatMap(({ oil, percent, byVolume, byWeight }): Finding[] => {
     const { status, basis, percent: limit } = oil.dermalMaximum;
     const common = {
       rule: 'oil-maximum',
       subject: oil.id,
       value: percent,
       unit: '%',
+      by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
       source: 'EOS2',
       rinsedOff: brief.use === 'rinse-off',
     } as const;

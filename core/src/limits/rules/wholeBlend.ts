@@ -1,5 +1,5 @@
 import { isPast } from '../../quantity/compare';
-import { larger } from '../../quantity/range';
+import { isLarger, larger } from '../../quantity/range';
 import { finding, type Finding } from '../finding';
 import { wholeBlendLimit } from '../guideline';
 import type { Question } from '../question';
@@ -18,6 +18,7 @@ export const wholeBlend = ({ mixture, brief, school }: Question): Finding[] => {
     value,
     limit: limit.maximum,
     unit: '%',
+    by: isLarger(mixture.strength.byVolume, mixture.strength.byWeight) ? 'weight' : 'volume',
     source: limit.binding.source,
     rinsedOff: brief.use === 'rinse-off',
   } as const;

@@ -1,0 +1,122 @@
+import { z } from 'zod';
+import { evaluate, type Evaluation } from '../dose/evaluate';
+import type { Blend } from '../dose/blend';
+import { blendFileSchema, briefSchema, wearerSchema, type BlendFile } from './blendFile';
+import { readBlend, type FileProblem } from './readBlend';
+
+const file = blendFileSchema.shape;
+
+/** A blend as it is being written: the sentence may still have gaps. */
+export const blendDraftSchema = z.strictObject({
+  name: z.string().max(120),
+  purpose: z.string().max(200),
+  notes: z.string().max(10_000),
+  brief: z.strictObject({
+    wearer: z.union([z.literal('anyone'), wearerSchema]).nullable(),
+    place: briefSchema.shape.place.nullable(),
+    use: briefSchema.shape.use,
+    sun: briefSchema.shape.sun,
+  }),
+  vessel: file.vessel,
+  count: z.number().int().min(1).max(1000),
+  dropSchool: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']),
+  school: z.enum(['clinical', 'cautious']),
+  target: z.strictObject({ percent: z.number().positive().max(100) }).nullable(),
+  oils: file.oils,
+  bases: z.array(z.strictObject({ id: z.string(), parts: z.number().positive().max(1_000_000) })),
+});
+
+export type BlendDraft = z.infer<typeof blendDraftSchema>;
+
+/** What a sentence still lacks before anything can be judged. */
+export type Gap = 'wearer' | 'place' | 'base' | 'target';
+
+/** A new sheet: the sentence with its gaps. */
+export const emptyDraft = (): BlendDraft => ({
+  name: '',
+  purpose: '',
+  notes: '',
+  brief: { wearer: null, place: null, use: 'leave-on', sun: 'exposed' },
+  vessel: { id: 'roll-on-10' },
+  count: 1,
+  dropSchool: 'pharmacy',
+  school: 'clinical',
+  target: null,
+  oils: [],
+  bases: [],
+});
+
+export const gapsOf = (draft: BlendDraft): Gap[] => [
+  ...(draft.brief.wearer === null ? (['wearer'] as const) : []),
+  ...(draft.brief.place === null ? (['place'] as const) : []),
+  ...(draft.target === null && draft.oils.some(({ parts }) => parts !== undefined)
+    ? (['target'] as const)
+    : []),
+  ...(draft.bases.length === 0 ? (['base'] as const) : []),
+];
+
+/** The file of a draft without gaps; it may still be refused when it is read. */
+export const draftToFile = (draft: BlendDraft): BlendFile | null => {
+  const { wearer, place, use, sun } = draft.brief;
+  if (gapsOf(draft).length > 0 || wearer === null || place === null) return null;
+  return {
+    format: 'jubbet-blend',
+    version: 1,
+    name: draft.name.trim() || 'Without a name',
+    ...(draft.purpose ? { purpose: draft.purpose } : {}),
+    ...(draft.notes ? { notes: draft.notes } : {}),
+    brief: { wearer, place, use, sun },
+    vessel: draft.vessel,
+    count: draft.count,
+    dropSchool: draft.dropSchool,
+    school: draft.school,
+    ...(draft.target ? { target: draft.target } : {}),
+    oils: draft.oils,
+    bases: draft.bases,
+  };
+};
+
+/** A file as a draft, to be written on. */
+export const fileToDraft = (blend: BlendFile): BlendDraft => ({
+  name: blend.name,
+  purpose: blend.purpose ?? '',
+  notes: blend.notes ?? '',
+  brief: blend.brief,
+  vessel: blend.vessel,
+  count: blend.count,
+  dropSchool: blend.dropSchool,
+  school: blend.school,
+  target: blend.target ?? null,
+  oils: blend.oils,
+  bases: blend.bases,
+});
+
+/** A draft worked out, or why it cannot be yet. */
+export type WorkedOut =
+  | { readonly state: 'gaps'; readonly gaps: readonly Gap[] }
+  | { readonly state: 'problem'; readonly problem: FileProblem }
+  | {
+      readonly state: 'done';
+      readonly file: BlendFile;
+      readonly blend: Blend;
+      readonly evaluation: Evaluation;
+    };
+
+export const workOut = (draft: BlendDraft): WorkedOut => {
+  const written = draftToFile(draft);
+  if (!written) return { state: 'gaps', gaps: gapsOf(draft) };
+  const read = readBlend(written);
+  if (!read.ok) return { state: 'problem', problem: read.problem };
+  return { state: 'done', file: read.file, blend: read.blend, evaluation: evaluate(read.blend) };
+};
+
+/** The same file with the drops that its parts came to, so that it stays as it was made. */
+export const settled = (blend: BlendFile, evaluation: Evaluation): BlendFile => {
+  const { target: _target, ...rest } = blend;
+  return {
+    ...rest,
+    oils: blend.oils.map(({ parts, ...entry }, index) =>
+      parts === undefined ? entry : { ...entry, drops: evaluation.plan.drops[index] ?? 0 },
+    ),
+  };
+};

@@ -1,0 +1,68 @@
+// What must be there before anything runs. Only what Node itself brings is used here.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
+const cache = join(root, '.cache');
+
+/** Runs a command; ends this one with its code where it fails. */
+export const run = (command, args, options = {}) => {
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+  if (done.status !== 0) process.exit(done.status ?? 1);
+};
+
+const hashOf = (...texts) => {
+  const hash = createHash('sha256');
+  for (const text of texts) hash.update(text);
+  return hash.digest('hex');
+};
+
+const stamp = (name) => join(cache, name);
+const isStamped = (name, value) =>
+  existsSync(stamp(name)) && readFileSync(stamp(name), 'utf8') === value;
+const setStamp = (name, value) => {
+  mkdirSync(cache, { recursive: true });
+  writeFileSync(stamp(name), value);
+};
+
+/** Installs from the lock file where that has changed, or nothing is installed. */
+export const install = () => {
+  const lock = hashOf(readFileSync(join(root, 'package-lock.json')));
+  if (existsSync(join(root, 'node_modules', 'vite')) && isStamped('installed', lock)) return;
+  console.log('Installing what Jubbet needs, once.');
+  run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], {
+    shell: process.platform === 'win32',
+  });
+  setStamp('installed', lock);
+};
+
+const filesIn = (folder) =>
+  readdirSync(join(root, folder), { withFileTypes: true, recursive: true })
+    .filter(
+      (entry) =>
+        entry.isFile() &&
+        !/(\.test\.|\/dist\/|node_modules)/.test(join(entry.parentPath, entry.name)),
+    )
+    .map((entry) => join(entry.parentPath, entry.name));
+
+/** Builds the application where a source is newer than what was built. */
+export const build = () => {
+  const sources = [
+    ...filesIn('core/src'),
+    ...filesIn('web/src'),
+    ...filesIn('web/public'),
+    ...['web/index.html', 'web/vite.config.ts', 'package-lock.json'].map((file) =>
+      join(root, file),
+    ),
+  ].sort();
+  const state = hashOf(
+    ...sources.map((file) => `${file} ${statSync(file).size} ${hashOf(readFileSync(file))}\n`),
+  );
+  if (existsSync(join(root, 'web/dist/index.html')) && isStamped('built', state)) return;
+  console.log('Building Jubbet.');
+  run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn']);
+  setStamp('built', state);
+};

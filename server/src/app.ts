@@ -1,0 +1,68 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { join } from 'node:path';
+
+/** Built files carry a hash of their content in their name, so that they never change. */
+const hashed = /-[\w-]{8}\.\w+$/;
+
+/**
+ * Serves the built application. Nothing outside its folder is served, nothing is
+ * taken in, and the page may load nothing from elsewhere.
+ *
+ * @param folder of the built application
+ */
+export const createApp = (folder: string): Express => {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'", 'blob:'],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      // On the loopback address there is no TLS to insist on.
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.get('/api/hello', (_request, response) => {
+    response.set('Cache-Control', 'no-store').json({ app: 'jubbet' });
+  });
+  app.all('/api/{*rest}', (_request, response) => {
+    response.status(404).json({ error: 'There is nothing at this address.' });
+  });
+  app.use(
+    express.static(folder, {
+      index: false,
+      setHeaders: (response, path) => {
+        response.setHeader(
+          'Cache-Control',
+          hashed.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
+      },
+    }),
+  );
+  app.use((request, response) => {
+    const wantsPage =
+      request.method === 'GET' && !request.path.startsWith('/assets/') && request.accepts('html');
+    if (!wantsPage) {
+      response.status(404).json({ error: 'There is nothing at this address.' });
+      return;
+    }
+    response.set('Cache-Control', 'no-cache').sendFile(join(folder, 'index.html'));
+  });
+  return app;
+};

@@ -1,0 +1,30 @@
+import { useRouteError } from 'react-router';
+import { Button, ButtonLink } from '../parts/Button';
+import { ScreenTitle } from '../parts/ScreenTitle';
+
+const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** What is shown where a screen broke: what happened, that nothing is lost, what to do. */
+export const FailurePage = () => {
+  const error = useRouteError();
+  return (
+    <section className="mx-auto max-w-xl py-10">
+      <ScreenTitle title="This page stopped working" />
+      <p className="mt-3">
+        What you typed and counted is kept. Try the page again, or go on elsewhere; the other rooms
+        work.
+      </p>
+      <p className="mt-3 rounded-md bg-slate-wash p-3 text-sm break-words text-slate">
+        {told(error)}
+      </p>
+      <div className="mt-4 flex gap-2">
+        <Button look="first" onClick={() => window.location.reload()}>
+          Try again
+        </Button>
+        <ButtonLink to="/blends" reloadDocument>
+          To the blends
+        </ButtonLink>
+      </div>
+    </section>
+  );
+};

@@ -1,0 +1,35 @@
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { Button } from '../parts/Button';
+import { NoticeContext, type Notice } from '../parts/notice';
+
+/** Says what was done at the foot of the screen, and offers to undo it. */
+export const NoticeProvider = ({ children }: { children: ReactNode }) => {
+  const [notice, setNotice] = useState<Notice | null>(null);
+  const tell = useCallback((next: Notice | null) => setNotice(next), []);
+  const value = useMemo(() => ({ tell }), [tell]);
+  return (
+    <NoticeContext value={value}>
+      {children}
+      <div aria-live="polite" className="screen-only">
+        {notice && (
+          <div className="fixed right-4 bottom-4 left-4 z-40 mx-auto flex max-w-lg items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-[#eceae2] max-sm:bottom-20">
+            <span className="flex-1">{notice.text}</span>
+            {notice.undo && (
+              <Button
+                onClick={() => {
+                  notice.undo?.();
+                  setNotice(null);
+                }}
+              >
+                Undo
+              </Button>
+            )}
+            <Button look="quiet" className="text-[#eceae2]" onClick={() => setNotice(null)}>
+              Close
+            </Button>
+          </div>
+        )}
+      </div>
+    </NoticeContext>
+  );
+};

@@ -1,0 +1,119 @@
+import { findVessel, formatMl, type Mixture, type Vessel } from '@jubbet/core';
+import { liquidColour } from './liquids';
+
+/** The roll-on in section, in mm: outer size from the library, or of a like bottle. */
+const shapeOf = (vessel: Vessel) => {
+  const usual = vessel.id ? findVessel(vessel.id) : undefined;
+  const brimful = usual?.brimfulMl ?? vessel.nominalMl * 1.15;
+  return {
+    width: usual?.outerDiameterMm ?? 20 * Math.cbrt(vessel.nominalMl / 10),
+    height: usual?.heightMm ?? 86 * Math.cbrt(vessel.nominalMl / 10),
+    brimful,
+  };
+};
+
+const graduation = (nominalMl: number): number => (nominalMl <= 5 ? 1 : nominalMl <= 15 ? 5 : 10);
+
+/**
+ * A roll-on to scale: its true outline, fill line and graduations, and the liquids
+ * in their true proportion.
+ */
+export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | null }) => {
+  const { width, height, brimful } = shapeOf(vessel);
+  const fill = (vessel.nominalMl * vessel.workingFillPercent) / 100;
+  const cap = height * 0.13;
+  const neck = height * 0.07;
+  const body = height - cap - neck;
+  const wall = 1;
+  // The shoulder stands where a full bottle has about six sevenths of what it takes brimful.
+  const perMl = (body - wall) / (brimful * 0.86);
+  const bottom = height - wall;
+  const yOf = (ml: number) => bottom - ml * perMl;
+  const left = width * 0.55;
+  const liquids = mixture
+    ? [
+        ...mixture.oils.map(({ oil, ml }, index) => ({
+          id: oil.id,
+          ml: ml.likely,
+          colour: liquidColour(index),
+        })),
+        {
+          id: 'carrier',
+          ml: mixture.bases.reduce((total, { ml }) => total + ml.likely, 0),
+          colour: 'var(--carrier)',
+        },
+      ]
+    : [];
+  let level = 0;
+  const step = graduation(vessel.nominalMl);
+  const marks = Array.from(
+    { length: Math.floor(vessel.nominalMl / step) },
+    (_, n) => (n + 1) * step,
+  ).filter((ml) => Math.abs(ml - fill) > step * 0.35 && ml < fill);
+  const corner = width * 0.14;
+  const inner = { x: left + wall, width: width - 2 * wall };
+  const outline = `M ${left + width * 0.2} ${cap} h ${width * 0.6} v ${neck * 0.6} q ${width * 0.2} 0 ${width * 0.2} ${neck} V ${height - corner} q 0 ${corner} ${-corner} ${corner} h ${-(width - 2 * corner)} q ${-corner} 0 ${-corner} ${-corner} V ${cap + neck * 1.6} q 0 ${-neck} ${width * 0.2} ${-neck} z`;
+  const text = height * 0.033;
+  return (
+    <svg
+      role="img"
+      aria-label={`A ${formatMl(vessel.nominalMl, 4)} roll-on, filled to ${formatMl(fill, 3)}`}
+      viewBox={`0 -1 ${left * 2 + width} ${height + 2}`}
+      className="mx-auto block h-full max-h-[430px] w-full max-w-[210px]"
+    >
+      <clipPath id="glass-inside">
+        <path d={outline} />
+      </clipPath>
+      <path d={outline} fill="var(--glass)" />
+      <g clipPath="url(#glass-inside)">
+        {liquids.map(({ id, ml, colour }) => {
+          level += ml;
+          return (
+            <rect key={id} {...inner} y={yOf(level)} height={ml * perMl + 0.05} fill={colour} />
+          );
+        })}
+      </g>
+      <path d={outline} fill="none" stroke="var(--press)" strokeWidth={0.7} />
+      <rect
+        x={left + width * 0.12}
+        y={0}
+        width={width * 0.76}
+        height={cap * 0.8}
+        rx={1}
+        fill="var(--soft)"
+        opacity={0.45}
+      />
+      <circle
+        cx={left + width / 2}
+        cy={cap * 0.95}
+        r={width * 0.2}
+        fill="var(--glass)"
+        stroke="var(--soft)"
+        strokeWidth={0.4}
+      />
+      <g fontSize={text} fill="var(--soft)" textAnchor="end">
+        {marks.map((ml) => (
+          <g key={ml}>
+            <path
+              d={`M ${left} ${yOf(ml)} h ${width * 0.14}`}
+              stroke="var(--soft)"
+              strokeWidth={0.4}
+            />
+            <text x={left - 1.2} y={yOf(ml) + text * 0.35}>
+              {ml} ml
+            </text>
+          </g>
+        ))}
+        <path
+          d={`M ${left - 1} ${yOf(fill)} h ${width + 2}`}
+          stroke="var(--ink)"
+          strokeWidth={0.4}
+          strokeDasharray="1.2 0.8"
+        />
+        <text x={left - 1.2} y={yOf(fill) + text * 0.35} fill="var(--ink)" fontWeight={600}>
+          {formatMl(fill, 3)}
+        </text>
+      </g>
+    </svg>
+  );
+};

@@ -1,0 +1,92 @@
+import { clsx } from 'clsx';
+import { useId, useState, type InputHTMLAttributes, type Ref } from 'react';
+import { readNumber, type NumberRule } from './readNumber';
+
+interface Props extends Omit<
+  InputHTMLAttributes<HTMLInputElement>,
+  'value' | 'onChange' | 'inputMode'
+> {
+  /** What is stored; null where nothing is. */
+  readonly value: number | null;
+  readonly rule: NumberRule;
+  /** Called with every number that can stand; never with one that cannot. */
+  readonly onNumber: (value: number) => void;
+  /** Called when the field is emptied, where empty may stand. */
+  readonly onEmpty?: () => void;
+  readonly label: string;
+  readonly unit?: string;
+  /** Drawn as a field even when nobody is at it. */
+  readonly framed?: boolean;
+  readonly ref?: Ref<HTMLInputElement>;
+}
+
+/**
+ * A number as people type it. What can stand is kept at once; what cannot is
+ * answered beside the field and changes nothing; leaving the field puts back what
+ * stands.
+ */
+export const NumberField = ({
+  value,
+  rule,
+  onNumber,
+  onEmpty,
+  label,
+  unit,
+  framed = false,
+  className,
+  ...rest
+}: Props) => {
+  const [typed, setTyped] = useState<string | null>(null);
+  const id = useId();
+  const read = typed === null ? null : readNumber(typed, rule);
+  const problem = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
+  return (
+    <span className="relative inline-flex items-baseline gap-1">
+      <input
+        {...rest}
+        type="text"
+        inputMode={rule.whole ? 'numeric' : 'decimal'}
+        autoComplete="off"
+        aria-label={label}
+        aria-invalid={problem !== null}
+        aria-describedby={problem ? id : undefined}
+        className={clsx(
+          'rounded-md border bg-transparent px-1.5 py-1 text-right outline-offset-1',
+          problem
+            ? 'border-brick'
+            : clsx(
+                framed ? 'border-line' : 'border-transparent',
+                'hover:border-line focus:border-press',
+              ),
+          className,
+        )}
+        value={typed ?? (value === null ? '' : String(value))}
+        onFocus={(event) => {
+          event.target.select();
+          rest.onFocus?.(event);
+        }}
+        onChange={(event) => {
+          const text = event.target.value;
+          setTyped(text);
+          const next = readNumber(text, rule);
+          if (next.ok) onNumber(next.value);
+          else if (text.trim() === '') onEmpty?.();
+        }}
+        onBlur={(event) => {
+          setTyped(null);
+          rest.onBlur?.(event);
+        }}
+      />
+      {unit && <span className="text-soft">{unit}</span>}
+      {problem && (
+        <span
+          id={id}
+          role="alert"
+          className="absolute top-full right-0 z-20 mt-1 w-max max-w-60 rounded-md bg-brick-wash px-2 py-1 text-left text-sm text-brick shadow-sm"
+        >
+          {problem}
+        </span>
+      )}
+    </span>
+  );
+};

@@ -1,0 +1,84 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { useState, type ReactNode, type Ref } from 'react';
+import { OilName } from './OilName';
+
+/**
+ * Picks a material by any of its names: three letters and enter. What is taken
+ * already is shown and cannot be picked again.
+ */
+export const PickByName = <T extends { readonly id: string; readonly name: string }>({
+  label,
+  placeholder,
+  search,
+  isTaken,
+  describe,
+  aside,
+  onPick,
+  ref,
+}: {
+  label: string;
+  placeholder: string;
+  search: (query: string) => readonly T[];
+  isTaken: (material: T) => boolean;
+  describe: (material: T, query: string) => string;
+  aside?: (material: T) => ReactNode;
+  onPick: (material: T) => void;
+  ref?: Ref<HTMLInputElement>;
+}) => {
+  const [query, setQuery] = useState('');
+  const found = search(query).slice(0, 8);
+  return (
+    <Combobox<T | null>
+      immediate={false}
+      value={null}
+      onChange={(material) => {
+        if (!material) return;
+        onPick(material);
+        setQuery('');
+      }}
+    >
+      <ComboboxInput
+        ref={ref ?? null}
+        aria-label={label}
+        autoComplete="off"
+        placeholder={placeholder}
+        className="w-full rounded-md border border-line bg-transparent px-2 py-2 placeholder:text-soft"
+        displayValue={() => query}
+        value={query}
+        onChange={(event) => setQuery(event.target.value)}
+      />
+      {query.trim() !== '' && (
+        <ComboboxOptions
+          static={false}
+          anchor={{ to: 'bottom start', gap: 4, padding: 12 }}
+          className="z-50 w-[min(30rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
+        >
+          {found.map((material) => {
+            const taken = isTaken(material);
+            return (
+              <ComboboxOption
+                key={material.id}
+                value={material}
+                disabled={taken}
+                className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-disabled:opacity-60 data-focus:bg-slate-wash"
+              >
+                <span className="min-w-0 flex-1">
+                  <OilName name={material.name} />
+                  <span className="block text-sm text-soft">
+                    {taken ? 'in it already' : describe(material, query)}
+                  </span>
+                </span>
+                {aside && (
+                  <span className="text-sm whitespace-nowrap text-soft">{aside(material)}</span>
+                )}
+              </ComboboxOption>
+            );
+          })}
+          {found.length === 0 && (
+            <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
+          )}
+        </ComboboxOptions>
+      )}
+    </Combobox>
+  );
+};

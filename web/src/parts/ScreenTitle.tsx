@@ -1,0 +1,14 @@
+import { useEffect, type ReactNode } from 'react';
+
+/** The name of the screen, in the page and on the tab. */
+export const ScreenTitle = ({ title, aside }: { title: string; aside?: ReactNode }) => {
+  useEffect(() => {
+    document.title = `${title} · Jubbet`;
+  }, [title]);
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-3">
+      <h1 className="text-[26px]">{title}</h1>
+      {aside && <span className="text-sm text-soft">{aside}</span>}
+    </div>
+  );
+};

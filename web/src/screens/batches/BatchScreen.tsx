@@ -1,0 +1,159 @@
+import {
+  bestBefore,
+  countedDrops,
+  dayWords,
+  evaluate,
+  findingMessage,
+  formatMl,
+  formatPercent,
+  resolveBlend,
+  rollOnSteps,
+  subjectName,
+  tallyOf,
+  wearerWords,
+  type BenchEvent,
+} from '@jubbet/core';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Missing } from '../../parts/Missing';
+import { useNotice } from '../../parts/notice';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { batches } from '../../store/batches';
+import type { BatchRecord } from '../../store/database';
+import { useStored } from '../../store/useStored';
+import { Counted } from './Counted';
+
+const Notes = ({ batch }: { batch: BatchRecord }) => {
+  const [notes, setNotes] = useState(batch.notes);
+  return (
+    <label className="grid gap-1">
+      <span className="font-semibold">Notes</span>
+      <textarea
+        rows={3}
+        maxLength={10_000}
+        placeholder="How it smelt, how it was liked, what to do otherwise next time"
+        className="rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft"
+        value={notes}
+        onChange={(event) => {
+          setNotes(event.target.value);
+          void batches.note(batch.id, event.target.value);
+        }}
+      />
+    </label>
+  );
+};
+
+const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const { blend, evaluation, counts, until } = useMemo(() => {
+    const resolved = resolveBlend(batch.file);
+    const worked = evaluate(resolved);
+    const steps = rollOnSteps(worked.mixture, resolved.count);
+    const tally = tallyOf(events);
+    return {
+      blend: resolved,
+      evaluation: worked,
+      counts: Array.from({ length: resolved.count }, (_, n) => countedDrops(steps, tally, n)),
+      until: bestBefore(batch.madeOn, [
+        ...resolved.formula.oils.map(({ oil }) => oil),
+        ...resolved.formula.bases.map(({ base }) => base),
+      ]),
+    };
+  }, [batch, events]);
+  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
+  const remove = async () => {
+    const removed = await batches.remove(batch.id);
+    await navigate('/batches');
+    if (removed) {
+      tell({
+        text: `Batch ${batch.number} is out of the log.`,
+        undo: () => void batches.putBack(removed),
+      });
+    }
+  };
+  return (
+    <div className="mx-auto grid max-w-4xl gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title={`${batch.file.name}, batch ${batch.number}`}
+          aside={batch.finishedAt === null ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
+        />
+        <div className="flex flex-wrap gap-2">
+          <Button look="quiet" onClick={() => void remove()}>
+            Delete
+          </Button>
+          <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+          <ButtonLink look={batch.finishedAt === null ? 'first' : 'plain'} to={`/make/${batch.id}`}>
+            {batch.finishedAt === null ? 'Go on making' : 'See the bench'}
+          </ButtonLink>
+        </div>
+      </div>
+      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
+        <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
+          <dt className="text-soft">For</dt>
+          <dd>{wearerWords(batch.file.brief.wearer)}</dd>
+          <dt className="text-soft">Bottles</dt>
+          <dd>
+            {batch.file.count} of {formatMl(blend.formula.vessel.nominalMl, 4)}
+          </dd>
+          <dt className="text-soft">Strength</dt>
+          <dd>{formatPercent(evaluation.mixture.strength.byVolume.likely)} as planned</dd>
+          <dt className="text-soft">Best before</dt>
+          <dd>
+            {dayWords(until.date)}
+            <span className="text-soft">
+              ,{' '}
+              {until.because
+                ? `set by ${subjectName(until.because).toLowerCase()}`
+                : 'twelve months after making'}
+            </span>
+          </dd>
+          <dt className="text-soft">Verdict</dt>
+          <dd>
+            <VerdictMark verdict={batch.verdict} />
+          </dd>
+          <dt className="text-soft">Blend</dt>
+          <dd>
+            <Link to={`/blends/${batch.blendId}`} className="text-press">
+              {batch.file.name}
+            </Link>
+            <span className="text-soft">, as it is now</span>
+          </dd>
+        </dl>
+        {batch.reason && (
+          <p className="rounded-lg bg-brick-wash px-4 py-2">
+            <b className="text-brick">■ Made past a limit.</b> The reason written then: “
+            {batch.reason}”
+          </p>
+        )}
+        {told.length > 0 && (
+          <ul className="grid gap-1">
+            {told.map((entry) => (
+              <li key={findingMessage(entry)}>
+                <VerdictMark verdict={entry.verdict} /> · {findingMessage(entry)}
+              </li>
+            ))}
+          </ul>
+        )}
+        <Counted blend={blend} counts={counts} />
+        <Notes batch={batch} />
+      </section>
+    </div>
+  );
+};
+
+/** One batch as it was made. */
+export const BatchScreen = () => {
+  const { batchId = '' } = useParams();
+  const batch = useStored(['batch', batchId], () => batches.get(batchId));
+  const events = useStored(['events', batchId], () => batches.events(batchId));
+  if (batch.error ?? events.error) throw batch.error ?? events.error;
+  if (batch.data === undefined || events.data === undefined) return null;
+  if (batch.data === null) {
+    return <Missing title="No such batch" text="It may have been taken out of the log." />;
+  }
+  return <Record key={batchId} batch={batch.data} events={events.data} />;
+};

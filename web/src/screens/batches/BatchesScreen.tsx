@@ -1,0 +1,128 @@
+import { bestBefore, dayWords, resolveBlend, wearerWords } from '@jubbet/core';
+import { Link } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { batches } from '../../store/batches';
+import type { BatchRecord } from '../../store/database';
+import { today } from '../../store/now';
+import { useStored } from '../../store/useStored';
+
+const bestBeforeOf = ({ file, madeOn }: BatchRecord): string => {
+  const { formula } = resolveBlend(file);
+  return bestBefore(madeOn, [
+    ...formula.oils.map(({ oil }) => oil),
+    ...formula.bases.map(({ base }) => base),
+  ]).date;
+};
+
+const heading = 'px-2 py-2 text-left text-xs font-semibold text-soft';
+const cell = 'border-t border-line px-2 py-2.5 align-baseline';
+
+const Row = ({ batch }: { batch: BatchRecord }) => {
+  const until = bestBeforeOf(batch);
+  return (
+    <tr>
+      <th scope="row" className={`${cell} pl-0 text-left font-normal whitespace-nowrap`}>
+        <Link to={`/batches/${batch.id}`} className="font-semibold text-press">
+          {batch.number}
+        </Link>
+      </th>
+      <td className={cell}>{batch.file.name}</td>
+      <td className={cell}>{wearerWords(batch.file.brief.wearer)}</td>
+      <td className={`${cell} whitespace-nowrap`}>{dayWords(batch.madeOn)}</td>
+      <td className={`${cell} text-right`}>{batch.file.count}</td>
+      <td className={`${cell} whitespace-nowrap`}>
+        {dayWords(until)}
+        {until < today() && <b className="block text-sm text-brick">■ past</b>}
+      </td>
+      <td className={cell}>
+        <VerdictMark verdict={batch.verdict} />
+      </td>
+      <td className={`${cell} pr-0 text-right`}>
+        {batch.finishedAt === null ? (
+          <ButtonLink to={`/make/${batch.id}`} aria-label={`Go on with batch ${batch.number}`}>
+            Go on
+          </ButtonLink>
+        ) : (
+          <ButtonLink
+            look="quiet"
+            to={`/batches/${batch.id}/label`}
+            aria-label={`Label of batch ${batch.number}`}
+          >
+            Label
+          </ButtonLink>
+        )}
+      </td>
+    </tr>
+  );
+};
+
+/** The log: what was made, for whom, and until when it keeps. */
+export const BatchesScreen = () => {
+  const { data, error } = useStored(['batches'], () => batches.list());
+  if (error) throw error;
+  return (
+    <div className="mx-auto max-w-5xl">
+      <ScreenTitle
+        title="Batches"
+        aside={data && data.length > 0 ? `${data.length} in the log` : ''}
+      />
+      {data?.length === 0 && (
+        <>
+          <p className="mt-4 max-w-prose">
+            Everything that is made is written down here: for whom, with what, how many drops really
+            fell, and until when it keeps. Make a blend, and it stands in the log.
+          </p>
+          <ButtonLink look="first" className="mt-4" to="/blends">
+            To the blends
+          </ButtonLink>
+        </>
+      )}
+      {data && data.length > 0 && (
+        <div
+          tabIndex={0}
+          role="region"
+          aria-label="The log of batches"
+          className="mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
+        >
+          <table className="w-full border-collapse">
+            <thead>
+              <tr>
+                <th scope="col" className={`${heading} pl-0`}>
+                  Batch
+                </th>
+                <th scope="col" className={heading}>
+                  Blend
+                </th>
+                <th scope="col" className={heading}>
+                  For
+                </th>
+                <th scope="col" className={heading}>
+                  Made
+                </th>
+                <th scope="col" className={`${heading} text-right!`}>
+                  Bottles
+                </th>
+                <th scope="col" className={heading}>
+                  Best before
+                </th>
+                <th scope="col" className={heading}>
+                  Verdict
+                </th>
+                <th>
+                  <span className="sr-only">What next</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {data.map((batch) => (
+                <Row key={batch.id} batch={batch} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,75 @@
+import { Minus, Plus } from 'lucide-react';
+import type { Ref } from 'react';
+import { NumberField } from '../../parts/NumberField';
+
+const most = 10_000;
+
+/** Drops: typed, or one more and one less. */
+export const DropStepper = ({
+  name,
+  drops,
+  typed,
+  onDrops,
+  onArrow,
+  ref,
+}: {
+  name: string;
+  /** Null where the oil is measured in ml or g, or where nothing is worked out yet. */
+  drops: number | null;
+  /** True where the drops were set here, rather than worked out from parts. */
+  typed: boolean;
+  onDrops: (drops: number) => void;
+  onArrow: (by: 1 | -1) => void;
+  ref?: Ref<HTMLInputElement>;
+}) => {
+  const step = (by: 1 | -1) => {
+    const next = (drops ?? 0) + by;
+    if (next >= 0 && next <= most) onDrops(next);
+  };
+  const side = 'grid h-8 w-8 place-items-center text-press hover:bg-slate-wash disabled:opacity-40';
+  return (
+    <span className="inline-flex items-center rounded-md border border-line">
+      <button
+        type="button"
+        tabIndex={-1}
+        aria-label={`One drop less of ${name}`}
+        disabled={!drops}
+        className={side}
+        onClick={() => step(-1)}
+      >
+        <Minus aria-hidden size={15} strokeWidth={2.5} />
+      </button>
+      <NumberField
+        ref={ref ?? null}
+        label={`Drops of ${name}`}
+        className={typed ? 'w-11 text-center! font-semibold' : 'w-11 text-center!'}
+        value={drops}
+        rule={{ least: 0, most, whole: true }}
+        onNumber={onDrops}
+        onKeyDown={(event) => {
+          const by = { '+': 1, '-': -1, ArrowUp: -1, ArrowDown: 1 } as const;
+          const move = by[event.key as keyof typeof by];
+          if (move === undefined) return;
+          event.preventDefault();
+          if (event.key.startsWith('Arrow')) onArrow(move);
+          else {
+            // What stands is what the step starts from, not half-typed text.
+            event.currentTarget.blur();
+            event.currentTarget.focus();
+            step(move);
+          }
+        }}
+      />
+      <button
+        type="button"
+        tabIndex={-1}
+        aria-label={`One drop more of ${name}`}
+        disabled={drops !== null && drops >= most}
+        className={side}
+        onClick={() => step(1)}
+      >
+        <Plus aria-hidden size={15} strokeWidth={2.5} />
+      </button>
+    </span>
+  );
+};

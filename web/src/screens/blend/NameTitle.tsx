@@ -1,0 +1,32 @@
+import { useEffect } from 'react';
+
+/** The title of the sheet is the name of the blend, and is written on the spot. */
+export const NameTitle = ({
+  name,
+  aside,
+  onName,
+}: {
+  name: string;
+  aside: string;
+  onName: (name: string) => void;
+}) => {
+  const title = name || 'A new blend';
+  useEffect(() => {
+    document.title = `${title} · Jubbet`;
+  }, [title]);
+  return (
+    <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3">
+      <h1 className="sr-only">{title}</h1>
+      <input
+        aria-label="Name"
+        maxLength={120}
+        size={Math.max(12, title.length)}
+        placeholder="A new blend"
+        className="-ml-1.5 max-w-full rounded-md border border-transparent bg-transparent pr-3 pl-1.5 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic hover:border-line focus:border-press"
+        value={name}
+        onChange={(event) => onName(event.target.value)}
+      />
+      <span className="text-sm text-soft">{aside}</span>
+    </div>
+  );
+};

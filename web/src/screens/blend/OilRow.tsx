@@ -1,0 +1,146 @@
+import {
+  formatNumber,
+  formatPercent,
+  formatRange,
+  shareOfLimit,
+  type Finding,
+  type Oil,
+  type OilInBlend,
+} from '@jubbet/core';
+import { clsx } from 'clsx';
+import { X } from 'lucide-react';
+import type { Ref } from 'react';
+import { liquidColour } from '../../parts/liquids';
+import { NumberField } from '../../parts/NumberField';
+import { OilName } from '../../parts/OilName';
+import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
+import type { Amount, DraftOil } from './changes';
+import { DropStepper } from './DropStepper';
+
+/** How much of its own limit an oil uses, in words that say when there is none. */
+const OwnLimit = ({
+  oil,
+  mixed,
+  own,
+}: {
+  oil: Oil;
+  mixed: OilInBlend | null;
+  own?: Finding | undefined;
+}) => {
+  if (oil.keepOffSkin || oil.notForHomeBlending)
+    return <VerdictMark verdict="over" word="keep out" />;
+  const { percent: limit, status } = oil.dermalMaximum;
+  const light = oil.phototoxicLimitPercent;
+  const counted = limit ?? light;
+  if (counted === null) {
+    return status === 'none stated' ? (
+      <span className="text-soft">none stated</span>
+    ) : (
+      <VerdictMark verdict="not-known" />
+    );
+  }
+  const share = mixed && shareOfLimit(mixed.percent, counted);
+  const ink = own && own.verdict !== 'holds' ? verdictInk[own.verdict] : '';
+  return (
+    <span className={clsx(ink, ink && 'font-semibold')}>
+      {share ? formatRange(share, '%') : `at most ${formatPercent(counted)}`}
+      {share && (
+        <span className="block text-xs font-normal text-soft">
+          of {formatPercent(counted)}
+          {limit === null && ' in sun'}
+        </span>
+      )}
+    </span>
+  );
+};
+
+const cell = 'border-b border-line px-1 py-[5px] align-middle';
+
+export const OilRow = ({
+  entry,
+  oil,
+  index,
+  mixed,
+  own,
+  onAmount,
+  onRemove,
+  onArrow,
+  dropsRef,
+}: {
+  entry: DraftOil;
+  oil: Oil;
+  index: number;
+  /** Worked out; null while the sentence has gaps. */
+  mixed: OilInBlend | null;
+  own?: Finding | undefined;
+  onAmount: (amount: Amount) => void;
+  onRemove: () => void;
+  onArrow: (by: 1 | -1) => void;
+  dropsRef: Ref<HTMLInputElement>;
+}) => (
+  <tr>
+    <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
+      <span className="flex items-center gap-2.5">
+        <span
+          aria-hidden
+          className="h-6 w-2.5 flex-none rounded-xs"
+          style={{ background: liquidColour(index) }}
+        />
+        <span className="min-w-0 leading-tight">
+          <span className="block truncate" title={oil.name}>
+            <OilName name={oil.name} />
+          </span>
+          <span className="block truncate text-xs text-soft" title={oil.botanical}>
+            {oil.note} · <i>{oil.botanical}</i>
+          </span>
+        </span>
+      </span>
+    </th>
+    <td className={clsx(cell, 'text-right')}>
+      <NumberField
+        label={`Parts of ${oil.name}`}
+        className={clsx('w-11', entry.parts !== undefined && 'font-semibold')}
+        value={entry.parts ?? null}
+        placeholder="–"
+        rule={{ least: 0, above: true, most: 1_000_000 }}
+        onNumber={(parts) => onAmount({ parts })}
+      />
+    </td>
+    <td className={clsx(cell, 'text-right')}>
+      <DropStepper
+        ref={dropsRef}
+        name={oil.name}
+        drops={entry.drops ?? mixed?.drops ?? null}
+        typed={entry.drops !== undefined}
+        onDrops={(drops) => onAmount({ drops })}
+        onArrow={onArrow}
+      />
+    </td>
+    <td className={clsx(cell, 'text-right')}>
+      <NumberField
+        label={`ml of ${oil.name}`}
+        className={clsx('w-14', entry.ml !== undefined && 'font-semibold')}
+        value={entry.ml ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)}
+        placeholder="–"
+        rule={{ least: 0, most: 20_000 }}
+        onNumber={(ml) => onAmount({ ml })}
+      />
+    </td>
+    <td className={clsx(cell, 'text-right whitespace-nowrap')}>
+      {mixed ? formatNumber(mixed.byVolume.likely) : '–'}
+    </td>
+    <td className={clsx(cell, 'text-right whitespace-nowrap')}>
+      <OwnLimit oil={oil} mixed={mixed} own={own} />
+    </td>
+    <td className={clsx(cell, 'pr-0 text-right')}>
+      <button
+        type="button"
+        aria-label={`Take out ${oil.name}`}
+        className="rounded p-1.5 text-soft hover:text-brick"
+        onClick={onRemove}
+      >
+        <X aria-hidden size={16} />
+      </button>
+    </td>
+  </tr>
+);

@@ -1,0 +1,149 @@
+import {
+  findOil,
+  formatNumber,
+  formatPercent,
+  formatRange,
+  oneDropPercent,
+  type WorkedOut,
+} from '@jubbet/core';
+import { useRef, type RefObject } from 'react';
+import { Kbd } from '../../parts/Kbd';
+import { AddOil } from './AddOil';
+import { addOil, measureOil, removeOil } from './changes';
+import { OilRow } from './OilRow';
+import type { TokenProps } from './Sentence';
+
+const Totals = ({ draft, worked }: { draft: TokenProps['draft']; worked: WorkedOut }) => {
+  const parts = draft.oils.reduce((total, oil) => total + (oil.parts ?? 0), 0);
+  const asked = draft.target ? `asked ${formatPercent(draft.target.percent, 3)}` : 'as counted';
+  const done = worked.state === 'done' ? worked.evaluation : null;
+  const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
+  const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
+  const strength = done?.mixture.strength.byVolume;
+  const cell = 'px-1 py-2 text-right font-semibold whitespace-nowrap';
+  return (
+    <tr className="border-t-2 border-ink">
+      <th scope="row" className="py-2 text-left font-semibold">
+        In all, {asked}
+      </th>
+      <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
+      <td className={`${cell} text-center!`}>{drops === undefined ? '–' : drops}</td>
+      <td className={`${cell} pr-3`}>{ml === undefined ? '–' : formatNumber(ml)}</td>
+      <td className={cell}>{strength ? formatNumber(strength.likely) : '–'}</td>
+      <td colSpan={2} className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft">
+        {strength && formatRange(strength, '%')}
+      </td>
+    </tr>
+  );
+};
+
+const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
+
+/** The oils, a row each, with what they come to. */
+export const OilTable = ({
+  draft,
+  change,
+  worked,
+  addRef,
+}: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
+  const fields = useRef(new Map<string, HTMLInputElement>());
+  const done = worked.state === 'done' ? worked : null;
+  const drop = done && oneDropPercent(done.blend.formula);
+  const moveFrom = (index: number, by: 1 | -1) => {
+    const next = draft.oils[index + by];
+    if (next) fields.current.get(next.id)?.focus();
+    else if (by === 1) addRef.current?.focus();
+  };
+  return (
+    <section aria-label="Oils" className="rounded-xl border border-line bg-sheet px-4 py-3">
+      <div className="max-sm:-mx-4 max-sm:overflow-x-auto max-sm:px-4">
+        <table className="w-full min-w-[560px] table-fixed border-collapse">
+          <colgroup>
+            <col />
+            <col className="w-[52px]" />
+            <col className="w-[118px]" />
+            <col className="w-[64px]" />
+            <col className="w-[56px]" />
+            <col className="w-[94px]" />
+            <col className="w-[30px]" />
+          </colgroup>
+          <thead>
+            <tr className="border-b border-line">
+              <th scope="col" className={`${heading} pl-0 text-left!`}>
+                Oil
+              </th>
+              <th scope="col" className={heading}>
+                Parts
+              </th>
+              <th scope="col" className={`${heading} text-center!`}>
+                Drops
+              </th>
+              <th scope="col" className={`${heading} pr-3`}>
+                ml
+              </th>
+              <th scope="col" className={heading}>
+                % of all
+              </th>
+              <th scope="col" className={heading}>
+                of own limit
+              </th>
+              <th>
+                <span className="sr-only">Take out</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {draft.oils.map((entry, index) => {
+              const oil = findOil(entry.id);
+              return (
+                oil && (
+                  <OilRow
+                    key={entry.id}
+                    entry={entry}
+                    oil={oil}
+                    index={index}
+                    mixed={done?.evaluation.mixture.oils[index] ?? null}
+                    own={done?.evaluation.findings.find(
+                      ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
+                    )}
+                    onAmount={(amount) => change(measureOil(entry.id, amount))}
+                    onRemove={() => change(removeOil(entry.id))}
+                    onArrow={(by) => moveFrom(index, by)}
+                    dropsRef={(field) => {
+                      if (field) fields.current.set(entry.id, field);
+                      else fields.current.delete(entry.id);
+                    }}
+                  />
+                )
+              );
+            })}
+          </tbody>
+          {draft.oils.length > 0 && (
+            <tfoot>
+              <Totals draft={draft} worked={worked} />
+            </tfoot>
+          )}
+        </table>
+      </div>
+      <div className="mt-1 flex items-center gap-2">
+        <AddOil
+          ref={addRef}
+          taken={new Set(draft.oils.map(({ id }) => id))}
+          onAdd={(id) => change(addOil(id))}
+        />
+        <Kbd>/</Kbd>
+      </div>
+      {drop && (
+        <p className="mt-2 text-sm text-soft">
+          One drop either way moves this bottle by{' '}
+          <b className="text-ink">
+            {formatNumber(drop.least) === formatNumber(drop.most)
+              ? formatPercent(drop.least)
+              : `${formatNumber(drop.least)} to ${formatPercent(drop.most)}`}
+          </b>
+          .
+        </p>
+      )}
+    </section>
+  );
+};

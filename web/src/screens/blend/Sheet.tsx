@@ -1,0 +1,77 @@
+import { workOut } from '@jubbet/core';
+import { formatDistanceToNow } from 'date-fns';
+import { useMemo, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { Glass } from '../../parts/Glass';
+import { Kbd } from '../../parts/Kbd';
+import { useKeys } from '../../parts/useKeys';
+import type { BlendRecord } from '../../store/database';
+import { FillWords } from './FillWords';
+import { Judgement } from './Judgement';
+import { NameTitle } from './NameTitle';
+import { PurposeAndNotes } from './PurposeAndNotes';
+import { OilTable } from './OilTable';
+import { Sentence } from './Sentence';
+import { useDraft } from './useDraft';
+import { vesselOfDraft } from './VesselToken';
+
+/** One blend: brief, glass, oils, verdict. */
+export const Sheet = ({ record }: { record: BlendRecord }) => {
+  const { draft, change, failure } = useDraft(record);
+  const worked = useMemo(() => workOut(draft), [draft]);
+  const addRef = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const makePath = `/blends/${record.id}/make`;
+  const labelPath = `/blends/${record.id}/label`;
+  useKeys({
+    '/': () => addRef.current?.focus(),
+    m: () => void navigate(makePath),
+    l: () => void navigate(labelPath),
+  });
+  const vessel = vesselOfDraft(draft.vessel);
+  const mixture = worked.state === 'done' ? worked.evaluation.mixture : null;
+  const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
+  return (
+    <div className="mx-auto grid max-w-[1280px] gap-3">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <NameTitle
+          name={draft.name}
+          aside={`changed ${changed}`}
+          onName={(name) => change((before) => ({ ...before, name }))}
+        />
+        <div className="flex gap-2">
+          <ButtonLink to={labelPath}>
+            Label <Kbd>L</Kbd>
+          </ButtonLink>
+          <ButtonLink look="first" to={makePath}>
+            Make this <Kbd>M</Kbd>
+          </ButtonLink>
+        </div>
+      </div>
+      {failure && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          The last change could not be kept: {failure}. It is still here on the sheet; try again in
+          a moment.
+        </p>
+      )}
+      <Sentence draft={draft} change={change} mixture={mixture} />
+      <div className="grid gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
+        <section
+          aria-label="Glass"
+          className="flex flex-col items-center rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-3"
+        >
+          <Glass vessel={vessel} mixture={mixture} />
+          <FillWords vessel={vessel} mixture={mixture} />
+        </section>
+        <div className="grid content-start gap-3 max-lg:order-2">
+          <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
+          <PurposeAndNotes draft={draft} change={change} />
+        </div>
+        <div className="max-lg:order-1">
+          <Judgement worked={worked} />
+        </div>
+      </div>
+    </div>
+  );
+};

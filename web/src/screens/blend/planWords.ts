@@ -1,0 +1,38 @@
+import {
+  formatList,
+  formatPercent,
+  subjectName,
+  type DropPlan,
+  type LimitName,
+} from '@jubbet/core';
+
+const limitWords = ({ rule, subject }: LimitName): string => {
+  switch (rule) {
+    case 'whole-blend':
+      return 'the maximum of the whole blend';
+    case 'light-sum':
+      return 'the shared light limit';
+    case 'oil-maximum':
+      return `${subjectName(subject).toLowerCase()}’s own maximum`;
+    case 'fill':
+      return 'the size of the bottle';
+    default:
+      return rule;
+  }
+};
+
+/** What kept the drops below what was asked, in sentences; none where nothing did. */
+export const planWords = (plan: DropPlan, fillMl: number): string[] => [
+  ...(plan.binding.length > 0 && plan.askedMl !== null
+    ? [
+        `Held at ${formatPercent((100 * plan.reachedMl) / fillMl)} by ${formatList(
+          plan.binding.map(limitWords),
+        )}; ${formatPercent((100 * plan.askedMl) / fillMl)} was asked.`,
+      ]
+    : []),
+  ...plan.leftOut.map(({ oilId, because }) => {
+    const why = because.length > 0 ? ` for ${formatList(because.map(limitWords))}` : '';
+    return `${subjectName(oilId)} is left out: one drop is already too much${why}. Take a bigger bottle, or thin it in a little carrier first.`;
+  }),
+  ...(plan.proved ? [] : ['There may be a choice of drops that lies a little nearer.']),
+];

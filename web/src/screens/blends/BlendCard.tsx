@@ -1,0 +1,126 @@
+import {
+  carrierWords,
+  draftToFile,
+  findCarrier,
+  findOil,
+  formatList,
+  formatPercent,
+  gapsOf,
+  placeWords,
+  vesselWords,
+  usualVessel,
+  wearerWords,
+  workOut,
+  writeBlend,
+  type BlendDraft,
+} from '@jubbet/core';
+import { Copy, Download, Trash2 } from 'lucide-react';
+import { useMemo, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { useNotice } from '../../parts/notice';
+import { saveFile } from '../../parts/saveFile';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { blends } from '../../store/blends';
+import type { BlendRecord } from '../../store/database';
+
+/** The brief again, as one line; gaps are left out. */
+const summary = (draft: BlendDraft): string => {
+  const { wearer, place } = draft.brief;
+  const vessel = 'id' in draft.vessel ? usualVessel(draft.vessel.id) : draft.vessel;
+  const bases = draft.bases.map(({ id }) => findCarrier(id)).filter((base) => base !== undefined);
+  return [
+    `${draft.count > 1 ? `${draft.count} × ` : ''}${vessel ? vesselWords(vessel) : ''}`,
+    ...(wearer ? [`for ${wearerWords(wearer)}`] : []),
+    ...(place ? [placeWords[place]] : []),
+    ...(bases.length > 0 ? [`in ${formatList(bases.map(carrierWords))}`] : []),
+  ].join(' · ');
+};
+
+const IconButton = ({
+  label,
+  onClick,
+  disabled,
+  children,
+}: {
+  label: string;
+  onClick: () => void;
+  disabled?: boolean;
+  children: ReactNode;
+}) => (
+  <button
+    type="button"
+    aria-label={label}
+    title={label}
+    disabled={disabled}
+    className="rounded-md p-2.5 text-soft hover:bg-slate-wash hover:text-ink disabled:opacity-40"
+    onClick={onClick}
+  >
+    {children}
+  </button>
+);
+
+export const BlendCard = ({ record }: { record: BlendRecord }) => {
+  const { id, draft } = record;
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const worked = useMemo(() => workOut(draft), [draft]);
+  const name = draft.name || 'Without a name';
+  const done = worked.state === 'done' ? worked.evaluation : null;
+  const file = draftToFile(draft);
+  const remove = async () => {
+    await blends.remove(id);
+    tell({ text: `${name} is deleted.`, undo: () => void blends.restore(id) });
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
+      <div className="min-w-0 flex-1 basis-72">
+        <h2 className="text-lg">
+          <Link to={`/blends/${id}`} className="text-press no-underline hover:underline">
+            {name}
+          </Link>{' '}
+          <span className="font-sans text-sm font-normal">
+            {done ? (
+              <>
+                <VerdictMark verdict={done.verdict} /> ·{' '}
+                {formatPercent(done.mixture.strength.byVolume.likely)}
+              </>
+            ) : (
+              <VerdictMark
+                verdict="not-known"
+                word={gapsOf(draft).length > 0 ? 'not finished' : 'does not fit'}
+              />
+            )}
+          </span>
+        </h2>
+        <p className="text-sm text-soft">{summary(draft)}</p>
+        <p className="text-sm">
+          {draft.oils.map((oil) => findOil(oil.id)?.name ?? oil.id).join(' · ') || 'No oils yet'}
+        </p>
+      </div>
+      <div className="flex items-center">
+        <IconButton
+          label={`Copy ${name}`}
+          onClick={() => void blends.copy(id).then((copy) => navigate(`/blends/${copy}`))}
+        >
+          <Copy aria-hidden size={18} />
+        </IconButton>
+        <IconButton
+          label={`File out ${name}`}
+          disabled={file === null}
+          onClick={() => {
+            if (file) saveFile(`${name}.json`, writeBlend(file), 'application/json');
+          }}
+        >
+          <Download aria-hidden size={18} />
+        </IconButton>
+        <IconButton label={`Delete ${name}`} onClick={() => void remove()}>
+          <Trash2 aria-hidden size={18} />
+        </IconButton>
+        <ButtonLink to={`/blends/${id}/make`} className="ml-2" aria-label={`Make ${name}`}>
+          Make
+        </ButtonLink>
+      </div>
+    </li>
+  );
+};

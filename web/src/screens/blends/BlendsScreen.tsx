@@ -1,0 +1,90 @@
+import { readBlendText, fileToDraft, blendDraftSchema } from '@jubbet/core';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Button } from '../../parts/Button';
+import { Kbd } from '../../parts/Kbd';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useKeys } from '../../parts/useKeys';
+import { blends } from '../../store/blends';
+import { useStored } from '../../store/useStored';
+import { BlendCard } from './BlendCard';
+
+/** Larger files than this are no blend. */
+const largestFile = 1_000_000;
+
+/** The book: every blend, what it is for, and whether it holds. */
+export const BlendsScreen = () => {
+  const navigate = useNavigate();
+  const picker = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const { data, error } = useStored(['blends'], () => blends.list());
+  const create = () => void blends.create().then((id) => navigate(`/blends/${id}`));
+  useKeys({ n: create });
+  if (error) throw error;
+
+  const readIn = async (file: File): Promise<void> => {
+    if (file.size > largestFile) {
+      setRefused(`${file.name} is too large to be a blend. Nothing was changed.`);
+      return;
+    }
+    const read = readBlendText(await file.text());
+    if (!read.ok) {
+      setRefused(`${file.name} was not read in. ${read.problem.message} Nothing was changed.`);
+      return;
+    }
+    setRefused(null);
+    const id = await blends.add(blendDraftSchema.parse(fileToDraft(read.file)));
+    await navigate(`/blends/${id}`);
+  };
+
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title="Blends"
+          aside={data && data.length > 0 ? `${data.length} in the book` : ''}
+        />
+        <div className="flex gap-2">
+          <Button onClick={() => picker.current?.click()}>File in</Button>
+          <input
+            ref={picker}
+            type="file"
+            hidden
+            aria-label="A blend file to read in"
+            accept=".json,application/json"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) void readIn(file);
+            }}
+          />
+          <Button look="first" onClick={create}>
+            New blend <Kbd>N</Kbd>
+          </Button>
+        </div>
+      </div>
+      {refused && (
+        <p
+          role="alert"
+          className="mt-3 flex items-start gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick"
+        >
+          <span className="flex-1">{refused}</span>
+          <button type="button" className="underline" onClick={() => setRefused(null)}>
+            Close
+          </button>
+        </p>
+      )}
+      {data?.length === 0 && (
+        <p className="mt-6 max-w-prose">
+          A blend starts as a sentence: what it goes into, for whom, worn where, how strong, in
+          which carrier. Press “New blend” and fill the gaps.
+        </p>
+      )}
+      <ul className="mt-4 grid gap-2">
+        {data?.map((record) => (
+          <BlendCard key={record.id} record={record} />
+        ))}
+      </ul>
+    </div>
+  );
+};

@@ -1,0 +1,188 @@
+import {
+  evaluate,
+  handLabel,
+  labelOf,
+  resolveBlend,
+  usualVessels,
+  workOut,
+  type Label,
+} from '@jubbet/core';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Missing } from '../../parts/Missing';
+import { NumberField } from '../../parts/NumberField';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useKeys } from '../../parts/useKeys';
+import { batches } from '../../store/batches';
+import { blends } from '../../store/blends';
+import { today } from '../../store/now';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+import { LabelSheet } from './LabelSheet';
+import type { LabelSize } from './VesselLabel';
+
+/** The label size of a usual vessel, or of the one nearest in volume. */
+const sizeFor = (vesselId: string | null, nominalMl: number): LabelSize => {
+  const sized = usualVessels.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
+    labelMm && kind === 'roll-on' ? [{ id, ml, size: labelMm }] : [],
+  );
+  const nearest = [...sized].sort(
+    (a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl),
+  )[0];
+  return (
+    sized.find(({ id }) => id === vesselId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
+  );
+};
+
+const Labels = ({
+  label,
+  copies,
+  size: usual,
+  back,
+}: {
+  label: Label;
+  copies: number;
+  size: LabelSize;
+  back: string;
+}) => {
+  const [size, setSize] = useState(usual);
+  const [count, setCount] = useState(copies);
+  useKeys({ p: () => window.print() });
+  return (
+    <div className="mx-auto grid max-w-4xl gap-4">
+      <div className="screen-only flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={`Label: ${label.name}`} aside="at its true size on paper" />
+        <div className="flex gap-2">
+          <ButtonLink to={back}>Back</ButtonLink>
+          <Button look="first" onClick={() => window.print()}>
+            Print
+          </Button>
+        </div>
+      </div>
+      <div className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+        <label className="grid gap-1">
+          <span className="text-sm text-soft">Made by</span>
+          <input
+            className="w-64 rounded-md border border-line bg-transparent px-2 py-1.5"
+            maxLength={120}
+            defaultValue={label.maker}
+            placeholder="Your name, as it stands on labels"
+            onChange={(event) => void settings.write('maker', event.target.value)}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          Width
+          <NumberField
+            label="Width of the label"
+            unit="mm"
+            framed
+            className="w-16"
+            value={size.width}
+            rule={{ least: 20, most: 200 }}
+            onNumber={(width) => setSize({ ...size, width })}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          Height
+          <NumberField
+            label="Height of the label"
+            unit="mm"
+            framed
+            className="w-16"
+            value={size.height}
+            rule={{ least: 15, most: 200 }}
+            onNumber={(height) => setSize({ ...size, height })}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          Labels
+          <NumberField
+            label="How many labels"
+            framed
+            className="w-14"
+            value={count}
+            rule={{ least: 1, most: 100, whole: true }}
+            onNumber={setCount}
+          />
+        </label>
+      </div>
+      <LabelSheet label={label} size={size} count={count} />
+      <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
+        <h2 className="text-lg">To write by hand</h2>
+        <p className="text-sm text-soft">
+          For a scrap of tape. Use a pencil or a pen that oil does not smear.
+        </p>
+        <p className="mt-2 font-serif text-lg whitespace-pre-line">{handLabel(label).join('\n')}</p>
+      </section>
+    </div>
+  );
+};
+
+/** The label of a batch. */
+export const BatchLabelScreen = () => {
+  const { batchId = '' } = useParams();
+  const batch = useStored(['batch', batchId], () => batches.get(batchId));
+  const set = useStored(['settings'], () => settings.read());
+  if (batch.error ?? set.error) throw batch.error ?? set.error;
+  if (batch.data === undefined || set.data === undefined) return null;
+  if (batch.data === null) {
+    return <Missing title="No such batch" text="It may have been taken out of the log." />;
+  }
+  const blend = resolveBlend(batch.data.file);
+  const { vessel } = blend.formula;
+  const label = labelOf(blend, evaluate(blend), {
+    batch: batch.data.number,
+    madeOn: batch.data.madeOn,
+    maker: set.data.maker,
+  });
+  return (
+    <Labels
+      label={label}
+      copies={Math.min(100, blend.count)}
+      size={sizeFor(vessel.id, vessel.nominalMl)}
+      back={`/batches/${batchId}`}
+    />
+  );
+};
+
+/** The label of a blend that is not made yet: today's date, and no batch. */
+export const BlendLabelScreen = () => {
+  const { blendId = '' } = useParams();
+  const found = useStored(['blend', blendId], () => blends.get(blendId));
+  const set = useStored(['settings'], () => settings.read());
+  if (found.error ?? set.error) throw found.error ?? set.error;
+  if (found.data === undefined || set.data === undefined) return null;
+  if (found.data === null) {
+    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+  }
+  const worked = workOut(found.data.draft);
+  if (worked.state !== 'done') {
+    return (
+      <section className="mx-auto max-w-xl py-10">
+        <ScreenTitle title="No label yet" />
+        <p className="mt-3">
+          {worked.state === 'gaps'
+            ? 'The sentence still has gaps, so there is nothing true to put on a label.'
+            : worked.problem.message.replace(/^[\w.]+: /, '')}
+        </p>
+        <ButtonLink look="first" className="mt-4" to={`/blends/${blendId}`}>
+          Back to the sheet
+        </ButtonLink>
+      </section>
+    );
+  }
+  const { vessel } = worked.blend.formula;
+  return (
+    <Labels
+      label={labelOf(worked.blend, worked.evaluation, {
+        batch: '',
+        madeOn: today(),
+        maker: set.data.maker,
+      })}
+      copies={Math.min(100, worked.blend.count)}
+      size={sizeFor(vessel.id, vessel.nominalMl)}
+      back={`/blends/${blendId}`}
+    />
+  );
+};

@@ -1,0 +1,47 @@
+import { wearerWords } from '@jubbet/core';
+import { ButtonLink } from '../../parts/Button';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { batches } from '../../store/batches';
+import { useStored } from '../../store/useStored';
+
+/** What is on the bench now. */
+export const MakeScreen = () => {
+  const { data, error } = useStored(['batches'], () => batches.list());
+  if (error) throw error;
+  const open = data?.filter(({ finishedAt }) => finishedAt === null);
+  return (
+    <div className="mx-auto max-w-3xl">
+      <ScreenTitle title="Make" />
+      {open?.length === 0 && (
+        <>
+          <p className="mt-4 max-w-prose">
+            Nothing is on the bench. Open a blend and press “Make this”: Jubbet then counts every
+            drop with you, and keeps the count whatever happens.
+          </p>
+          <ButtonLink look="first" className="mt-4" to="/blends">
+            To the blends
+          </ButtonLink>
+        </>
+      )}
+      <ul className="mt-4 grid gap-2">
+        {open?.map(({ id, number, file }) => (
+          <li
+            key={id}
+            className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3"
+          >
+            <div>
+              <h2 className="text-lg">{file.name}</h2>
+              <p className="text-sm text-soft">
+                batch {number} · {file.count === 1 ? 'one bottle' : `${file.count} bottles`} · for{' '}
+                {wearerWords(file.brief.wearer)}
+              </p>
+            </div>
+            <ButtonLink look="first" to={`/make/${id}`} aria-label={`Go on with ${file.name}`}>
+              Go on
+            </ButtonLink>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+};

@@ -1,0 +1,150 @@
+import { findingMessage, workOut, type WorkedOut } from '@jubbet/core';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Missing } from '../../parts/Missing';
+import { NumberField } from '../../parts/NumberField';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { batches } from '../../store/batches';
+import { blends } from '../../store/blends';
+import { useStored } from '../../store/useStored';
+
+type Done = Extract<WorkedOut, { state: 'done' }>;
+
+const Refused = ({ done, back }: { done: Done; back: string }) => (
+  <section className="mt-4 rounded-xl bg-brick-wash px-5 py-4">
+    <h2 className="text-xl text-brick">
+      <span aria-hidden>■ </span>This is not made for this wearer
+    </h2>
+    <ul className="mt-2 list-disc pl-5">
+      {done.evaluation.findings
+        .filter(({ hard }) => hard)
+        .map((entry) => (
+          <li key={findingMessage(entry)}>{findingMessage(entry)}</li>
+        ))}
+    </ul>
+    <p className="mt-3">There is no way past this. Change the blend, the place or the wearer.</p>
+    <ButtonLink look="first" className="mt-4" to={back}>
+      Back to the sheet
+    </ButtonLink>
+  </section>
+);
+
+const Ready = ({ done, blendId, back }: { done: Done; blendId: string; back: string }) => {
+  const navigate = useNavigate();
+  const [count, setCount] = useState(done.file.count);
+  const [reason, setReason] = useState('');
+  const [failure, setFailure] = useState<string | null>(null);
+  const { evaluation } = done;
+  const over = evaluation.verdict === 'over';
+  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
+  const missing = over && reason.trim() === '';
+  const start = async () => {
+    try {
+      const id = await batches.start({
+        blendId,
+        file: { ...done.file, count },
+        evaluation,
+        reason,
+      });
+      await navigate(`/make/${id}`);
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <form
+      className="mt-4 grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!missing) void start();
+      }}
+    >
+      <p className="text-lg">
+        <VerdictMark verdict={evaluation.verdict} />
+      </p>
+      {told.length > 0 && (
+        <ul className="grid gap-1">
+          {told.map((entry) => (
+            <li key={findingMessage(entry)}>
+              <VerdictMark verdict={entry.verdict} /> · {findingMessage(entry)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {over && (
+        <label className="grid gap-1">
+          <span className="font-semibold">Why do you go past this?</span>
+          <span className="text-sm text-soft">
+            Your reason stays with the batch. Nobody can make it without one.
+          </span>
+          <textarea
+            required
+            rows={3}
+            maxLength={2000}
+            className="rounded-md border border-line bg-transparent px-2 py-1.5"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+        </label>
+      )}
+      <label className="flex items-baseline gap-2">
+        How many bottles
+        <NumberField
+          label="How many bottles"
+          framed
+          className="w-16"
+          value={count}
+          rule={{ least: 1, most: 1000, whole: true }}
+          onNumber={setCount}
+        />
+      </label>
+      {failure && (
+        <p role="alert" className="text-brick">
+          The batch was not started: {failure}. Nothing was lost.
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <Button look="first" type="submit" disabled={missing}>
+          To the bench
+        </Button>
+        <ButtonLink to={back}>Back to the sheet</ButtonLink>
+      </div>
+    </form>
+  );
+};
+
+/** Before the bench: what is about to be made, and whether it may be. */
+export const StartScreen = () => {
+  const { blendId = '' } = useParams();
+  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
+  if (error) throw error;
+  if (data === undefined) return null;
+  if (data === null) {
+    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+  }
+  const worked = workOut(data.draft);
+  const back = `/blends/${blendId}`;
+  return (
+    <div className="mx-auto max-w-2xl">
+      <ScreenTitle title={`Make ${data.draft.name || 'this blend'}`} />
+      {worked.state !== 'done' ? (
+        <section className="mt-4 rounded-xl bg-slate-wash px-5 py-4">
+          <p>
+            {worked.state === 'gaps'
+              ? 'The sentence still has gaps, so nothing can be measured yet.'
+              : worked.problem.message.replace(/^[\w.]+: /, '')}
+          </p>
+          <ButtonLink look="first" className="mt-4" to={back}>
+            Back to the sheet
+          </ButtonLink>
+        </section>
+      ) : worked.evaluation.hard ? (
+        <Refused done={worked} back={back} />
+      ) : (
+        <Ready done={worked} blendId={blendId} back={back} />
+      )}
+    </div>
+  );
+};

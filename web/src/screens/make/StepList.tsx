@@ -1,0 +1,70 @@
+import { formatDrops, isThick, stepTitle, type Step, type Tally } from '@jubbet/core';
+import { clsx } from 'clsx';
+import { useEffect, useRef } from 'react';
+
+const aside = (step: Step, tally: Tally): string => {
+  if (step.kind !== 'count') return '';
+  const count = tally.drops.get(step.id) ?? 0;
+  if (tally.done.has(step.id)) {
+    return count === step.drops ? `${count} as asked` : `${count}, asked ${step.drops}`;
+  }
+  return count > 0 ? `${count} of ${step.drops}` : formatDrops(step.drops);
+};
+
+const vesselOf = (step: Step | undefined): number | null =>
+  step && 'vessel' in step ? step.vessel : null;
+
+/** All steps of the batch, the current one marked. */
+export const StepList = ({
+  steps,
+  tally,
+  current,
+  vessels,
+}: {
+  steps: readonly Step[];
+  tally: Tally;
+  current: Step | null;
+  vessels: number;
+}) => {
+  const here = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: 'nearest' });
+  }, [current]);
+  return (
+    <ol aria-label="Steps" className="grid content-start gap-0.5 overflow-y-auto">
+      {steps.map((step, index) => {
+        const done = tally.done.has(step.id);
+        const isCurrent = step === current;
+        const vessel = vesselOf(step);
+        const newVessel = vessel !== null && vessel !== vesselOf(steps[index - 1]);
+        const inner = step.kind === 'count' || step.kind === 'measure';
+        return (
+          <li
+            key={step.id}
+            ref={isCurrent ? here : null}
+            aria-current={isCurrent ? 'step' : undefined}
+          >
+            {inner && newVessel && vessels > 1 && (
+              <p className="px-3 pt-2 text-sm text-soft">Bottle {vessel + 1}</p>
+            )}
+            <div
+              className={clsx(
+                'flex items-baseline justify-between gap-3 rounded-md px-3 py-1.5',
+                isCurrent && 'bg-sheet font-bold text-[#1d2433]',
+                done && !isCurrent && 'text-soft line-through',
+                inner && 'pl-6',
+              )}
+            >
+              <span>
+                {stepTitle(step)}
+                {step.kind === 'top-up' && vessels > 1 && `, bottle ${step.vessel + 1}`}
+                {step.kind === 'count' && isThick(step.oilId) && !done && ', thick: wait for it'}
+              </span>
+              <span className="text-sm whitespace-nowrap">{aside(step, tally)}</span>
+            </div>
+          </li>
+        );
+      })}
+    </ol>
+  );
+};

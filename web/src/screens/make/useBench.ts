@@ -1,0 +1,81 @@
+import {
+  addEvent,
+  currentStep,
+  stepBefore,
+  tallyOf,
+  type BenchEvent,
+  type Step,
+  type Tally,
+} from '@jubbet/core';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { batches } from '../../store/batches';
+
+/** What the maker can do at the bench. */
+export type Intent = 'drop' | 'take-back' | 'go-on' | 'step-back';
+
+const eventFor = (intent: Intent, steps: readonly Step[], tally: Tally): BenchEvent | null => {
+  const step = currentStep(steps, tally);
+  switch (intent) {
+    case 'drop':
+      return step?.kind === 'count' ? { kind: 'drop', step: step.id } : null;
+    case 'take-back':
+      return step?.kind === 'count' && (tally.drops.get(step.id) ?? 0) > 0
+        ? { kind: 'take-back', step: step.id }
+        : null;
+    case 'go-on':
+      return step ? { kind: 'done', step: step.id } : null;
+    case 'step-back': {
+      const before = stepBefore(steps, tally);
+      return before ? { kind: 'reopened', step: before.id } : null;
+    }
+  }
+};
+
+/**
+ * The tally of a batch. What is pressed is taken in turn: each press is told what
+ * step it meant by the one before it, is kept on the disk, and only then shown.
+ *
+ * @param stored events as the store has them; null while they are being read
+ */
+export const useBench = (
+  batchId: string,
+  steps: readonly Step[],
+  stored: readonly BenchEvent[] | null,
+) => {
+  const [tally, setTally] = useState<Tally | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  const latest = useRef<Tally | null>(null);
+  const queue = useRef<Promise<void>>(Promise.resolve());
+  const waiting = useRef(0);
+
+  useEffect(() => {
+    // Another tab may count too; while presses of ours wait, theirs come later.
+    if (stored === null || waiting.current > 0) return;
+    latest.current = tallyOf(stored);
+    setTally(latest.current);
+  }, [stored]);
+
+  const act = useCallback(
+    (intent: Intent): Promise<void> => {
+      waiting.current += 1;
+      queue.current = queue.current.then(async () => {
+        try {
+          const before = latest.current;
+          const event = before && eventFor(intent, steps, before);
+          if (!before || !event) return;
+          await batches.record(batchId, event);
+          latest.current = addEvent(before, event);
+          setTally(latest.current);
+          setFailure(null);
+        } catch (error) {
+          setFailure(error instanceof Error ? error.message : String(error));
+        } finally {
+          waiting.current -= 1;
+        }
+      });
+      return queue.current;
+    },
+    [batchId, steps],
+  );
+  return { tally, act, failure };
+};

@@ -1,0 +1,67 @@
+import type { BenchEvent, BlendDraft, BlendFile, Verdict } from '@jubbet/core';
+import { Dexie, type EntityTable } from 'dexie';
+
+/** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
+export interface BlendRecord {
+  id: string;
+  draft: BlendDraft;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while it is in the book. */
+  deletedAt: string | null;
+}
+
+/** One making of a blend. The blend is a copy: later changes to it do not reach here. */
+export interface BatchRecord {
+  id: string;
+  /** `2026-017`. */
+  number: string;
+  blendId: string;
+  /** With whole drops: parts are settled. */
+  file: BlendFile;
+  /** Essential oil that was asked for, in percent; null where only drops were. */
+  askedPercent: number | null;
+  verdict: Verdict;
+  /** What the maker wrote before going past a soft limit; empty where none was passed. */
+  reason: string;
+  startedAt: string;
+  finishedAt: string | null;
+  /** Day of making, as on the label. */
+  madeOn: string;
+  notes: string;
+}
+
+/** What happened at the bench, in order. Only ever added to. */
+export interface EventRecord {
+  seq: number;
+  batchId: string;
+  at: string;
+  event: BenchEvent;
+}
+
+export interface SettingRecord {
+  key: string;
+  value: unknown;
+}
+
+export type Database = Dexie & {
+  blends: EntityTable<BlendRecord, 'id'>;
+  batches: EntityTable<BatchRecord, 'id'>;
+  events: EntityTable<EventRecord, 'seq'>;
+  settings: EntityTable<SettingRecord, 'key'>;
+};
+
+/** Opens the store. Each change of form is a version of its own, and is tested on the older form. */
+export const openDatabase = (name = 'jubbet'): Database => {
+  // Strict: a drop that the screen shows is on the disk, not only on its way there.
+  const db = new Dexie(name, { chromeTransactionDurability: 'strict' }) as Database;
+  db.version(1).stores({
+    blends: 'id, updatedAt',
+    batches: 'id, &number, blendId, startedAt',
+    events: '++seq, batchId',
+    settings: 'key',
+  });
+  return db;
+};
+
+export const db = openDatabase();

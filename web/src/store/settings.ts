@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { db, type Database } from './database';
+
+/** What the house is set to; every value has a usual one. */
+export const settingsSchema = z.object({
+  maker: z.string().max(120).catch(''),
+  lastBlend: z.string().nullable().catch(null),
+  seeded: z.boolean().catch(false),
+});
+
+export type Settings = z.infer<typeof settingsSchema>;
+
+export const settingsStore = (store: Database = db) => ({
+  read: async (): Promise<Settings> => {
+    const rows = await store.settings.toArray();
+    return settingsSchema.parse(Object.fromEntries(rows.map(({ key, value }) => [key, value])));
+  },
+  write: async <K extends keyof Settings>(key: K, value: Settings[K]): Promise<void> => {
+    await store.settings.put({ key, value });
+  },
+});
+
+export const settings = settingsStore();
