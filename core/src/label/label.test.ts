@@ -11,7 +11,7 @@ const labelFor = (asked: Parameters<typeof blendOf>[0]) => {
 
 test('says what it is, for whom, which oils, how strong, when, by whom', () => {
   expect(labelFor({ oils: { lavender: 6, vetiver: 0 }, wearer: { name: 'Ines' } })).toMatchObject({
-    what: '10 ml roll-on, 9.5 ml',
+    what: 'Roll-on, 9.5 ml',
     forWhom: 'For Ines',
     where: 'wrists and neck',
     oils: ['Lavender'],

@@ -1,5 +1,5 @@
 import type { Blend } from '../dose/blend';
-import { placeWords, vesselWords } from '../brief/words';
+import { placeWords } from '../brief/words';
 import { bestBefore, type BestBefore, type Day } from '../keep/bestBefore';
 import type { Evaluation } from '../dose/evaluate';
 import { knownWearer } from '../limits/question';
@@ -9,7 +9,7 @@ import { labelCautions } from './cautions';
 /** Everything that must stand on a vessel. */
 export interface Label {
   readonly name: string;
-  /** `10 ml roll-on, 9.5 ml`. */
+  /** What it is and what is in it: `Roll-on, 9.5 ml`. */
   readonly what: string;
   /** What it is for, in the maker's words; empty where none were given. */
   readonly purpose: string;
@@ -27,6 +27,8 @@ export interface Label {
   readonly cautions: readonly string[];
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** What a batch adds to a blend. */
 export interface LabelFacts {
   readonly batch: string;
@@ -42,7 +44,7 @@ export const labelOf = (blend: Blend, evaluation: Evaluation, facts: LabelFacts)
   const rinse = blend.brief.use === 'rinse-off' ? ', rinsed off' : '';
   return {
     name: blend.name,
-    what: `${vesselWords(blend.formula.vessel)}, ${formatMl(mixture.fillMl)}`,
+    what: `${capital(blend.formula.vessel.kind)}, ${formatMl(mixture.fillMl, 3)}`,
     purpose: blend.purpose,
     forWhom: wearer ? `For ${wearer.name ?? 'one wearer'}` : 'For anyone',
     where: `${placeWords[blend.brief.place]}${rinse}`,
@@ -83,7 +85,7 @@ export const dayWords = (day: Day): string => {
 /** The short form, to be written by hand: four lines. */
 export const handLabel = (label: Label): readonly string[] => [
   `${label.name}, ${label.strength}`,
-  label.oils.join(', '),
+  label.oils.join('; '),
   `${label.forWhom}. ${label.batch}`,
   `Made ${dayWords(label.madeOn)}, best before ${dayWords(label.bestBefore.date)}`,
 ];

@@ -41,7 +41,7 @@ export const LimitTrack = ({
           patternUnits="userSpaceOnUse"
           patternTransform="skewX(-30)"
         >
-          <rect width="0.7" height="12" className="fill-ink" opacity="0.35" />
+          <rect width="0.7" height="12" fill="var(--hatch)" opacity="0.4" />
         </pattern>
       </defs>
       <rect x="0" y="2" width="100" height="8" className="fill-line" />

@@ -6,9 +6,7 @@ import {
   type Mixture,
   type Vessel,
 } from '@jubbet/core';
-
-/** A number and its unit stay on one line. */
-const together = (text: string): string => text.replaceAll(' ml', '\u00a0ml');
+import { together } from '../../parts/together';
 
 /** What goes in beside the oils, and how far. */
 export const FillWords = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | null }) => {

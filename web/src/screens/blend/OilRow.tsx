@@ -116,7 +116,7 @@ export const OilRow = ({
         onArrow={onArrow}
       />
     </td>
-    <td className={clsx(cell, 'text-right')}>
+    <td className={clsx(cell, 'text-right max-sm:hidden')}>
       <NumberField
         label={`ml of ${oil.name}`}
         className={clsx('w-14', entry.ml !== undefined && 'font-semibold')}
@@ -126,10 +126,10 @@ export const OilRow = ({
         onNumber={(ml) => onAmount({ ml })}
       />
     </td>
-    <td className={clsx(cell, 'text-right whitespace-nowrap')}>
+    <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
       {mixed ? formatNumber(mixed.byVolume.likely) : '–'}
     </td>
-    <td className={clsx(cell, 'text-right whitespace-nowrap')}>
+    <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
       <OwnLimit oil={oil} mixed={mixed} own={own} />
     </td>
     <td className={clsx(cell, 'pr-0 text-right')}>

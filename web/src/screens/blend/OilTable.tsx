@@ -28,9 +28,12 @@ const Totals = ({ draft, worked }: { draft: TokenProps['draft']; worked: WorkedO
       </th>
       <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
       <td className={`${cell} text-center!`}>{drops === undefined ? '–' : drops}</td>
-      <td className={`${cell} pr-3`}>{ml === undefined ? '–' : formatNumber(ml)}</td>
-      <td className={cell}>{strength ? formatNumber(strength.likely) : '–'}</td>
-      <td colSpan={2} className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft">
+      <td className={`${cell} pr-3 max-sm:hidden`}>{ml === undefined ? '–' : formatNumber(ml)}</td>
+      <td className={`${cell} max-sm:hidden`}>{strength ? formatNumber(strength.likely) : '–'}</td>
+      <td
+        colSpan={2}
+        className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft max-sm:hidden"
+      >
         {strength && formatRange(strength, '%')}
       </td>
     </tr>
@@ -56,15 +59,15 @@ export const OilTable = ({
   };
   return (
     <section aria-label="Oils" className="rounded-xl border border-line bg-sheet px-4 py-3">
-      <div className="max-sm:-mx-4 max-sm:overflow-x-auto max-sm:px-4">
-        <table className="w-full min-w-[560px] table-fixed border-collapse">
+      <div>
+        <table className="w-full table-fixed border-collapse">
           <colgroup>
             <col />
             <col className="w-[52px]" />
             <col className="w-[118px]" />
-            <col className="w-[64px]" />
-            <col className="w-[56px]" />
-            <col className="w-[94px]" />
+            <col className="w-[64px] max-sm:hidden" />
+            <col className="w-[56px] max-sm:hidden" />
+            <col className="w-[94px] max-sm:hidden" />
             <col className="w-[30px]" />
           </colgroup>
           <thead>
@@ -78,13 +81,13 @@ export const OilTable = ({
               <th scope="col" className={`${heading} text-center!`}>
                 Drops
               </th>
-              <th scope="col" className={`${heading} pr-3`}>
+              <th scope="col" className={`${heading} pr-3 max-sm:hidden`}>
                 ml
               </th>
-              <th scope="col" className={heading}>
+              <th scope="col" className={`${heading} max-sm:hidden`}>
                 % of all
               </th>
-              <th scope="col" className={heading}>
+              <th scope="col" className={`${heading} max-sm:hidden`}>
                 of own limit
               </th>
               <th>

@@ -8,12 +8,13 @@ import { Kbd } from '../../parts/Kbd';
 import { useKeys } from '../../parts/useKeys';
 import type { BlendRecord } from '../../store/database';
 import { FillWords } from './FillWords';
-import { Judgement } from './Judgement';
+import { Findings } from './Findings';
 import { NameTitle } from './NameTitle';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
 import { Sentence } from './Sentence';
 import { useDraft } from './useDraft';
+import { VerdictBox } from './VerdictBox';
 import { vesselOfDraft } from './VesselToken';
 
 /** One blend: brief, glass, oils, verdict. */
@@ -33,7 +34,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
   const mixture = worked.state === 'done' ? worked.evaluation.mixture : null;
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
-    <div className="mx-auto grid max-w-[1280px] gap-3">
+    <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <NameTitle
           name={draft.name}
@@ -56,10 +57,10 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         </p>
       )}
       <Sentence draft={draft} change={change} mixture={mixture} />
-      <div className="grid gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
         <section
           aria-label="Glass"
-          className="flex flex-col items-center rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-3"
+          className="flex flex-col items-center rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
         >
           <Glass vessel={vessel} mixture={mixture} />
           <FillWords vessel={vessel} mixture={mixture} />
@@ -68,8 +69,17 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
           <PurposeAndNotes draft={draft} change={change} />
         </div>
-        <div className="max-lg:order-1">
-          <Judgement worked={worked} />
+        <div className="grid content-start gap-3 max-lg:contents">
+          <div className="max-lg:order-1">
+            <VerdictBox worked={worked} />
+          </div>
+          <div className="grid gap-3 max-lg:order-3">
+            {worked.state === 'done' && <Findings findings={worked.evaluation.findings} />}
+            <p className="px-1 text-[13px] text-soft">
+              Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
+              licensed practitioner come first.
+            </p>
+          </div>
         </div>
       </div>
     </div>

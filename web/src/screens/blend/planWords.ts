@@ -1,4 +1,5 @@
 import {
+  findOil,
   formatList,
   formatPercent,
   subjectName,
@@ -21,6 +22,11 @@ const limitWords = ({ rule, subject }: LimitName): string => {
   }
 };
 
+const mayBeUsed = (oilId: string): boolean => {
+  const oil = findOil(oilId);
+  return oil !== undefined && !oil.keepOffSkin && oil.notForHomeBlending === null;
+};
+
 /** What kept the drops below what was asked, in sentences; none where nothing did. */
 export const planWords = (plan: DropPlan, fillMl: number): string[] => [
   ...(plan.binding.length > 0 && plan.askedMl !== null
@@ -30,9 +36,12 @@ export const planWords = (plan: DropPlan, fillMl: number): string[] => [
         )}; ${formatPercent((100 * plan.askedMl) / fillMl)} was asked.`,
       ]
     : []),
-  ...plan.leftOut.map(({ oilId, because }) => {
-    const why = because.length > 0 ? ` for ${formatList(because.map(limitWords))}` : '';
-    return `${subjectName(oilId)} is left out: one drop is already too much${why}. Take a bigger bottle, or thin it in a little carrier first.`;
-  }),
+  // What must not be used at all is said by the verdict; a bigger bottle would not mend it.
+  ...plan.leftOut
+    .filter(({ oilId }) => mayBeUsed(oilId))
+    .map(({ oilId, because }) => {
+      const why = because.length > 0 ? ` for ${formatList(because.map(limitWords))}` : '';
+      return `${subjectName(oilId)} is left out: one drop is already too much${why}. Take a bigger bottle, or thin it in a little carrier first.`;
+    }),
   ...(plan.proved ? [] : ['There may be a choice of drops that lies a little nearer.']),
 ];

@@ -74,6 +74,9 @@ export const LabelSheet = ({
           <p>{label.cautions.join(' ')}</p>
         </div>
       </div>
+      {count > 1 && (
+        <p className="screen-only text-soft">One of {count}; all of them are printed.</p>
+      )}
       {fit.split && (
         <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
           {tight
@@ -81,9 +84,9 @@ export const LabelSheet = ({
             : 'It does not fit on one label, so the cautions stand on a second one for the back.'}
         </p>
       )}
-      <div aria-label="Labels" role="group" className="flex flex-wrap gap-[4mm]">
+      <div aria-label="Labels" role="group" className="flex flex-wrap gap-[4mm] screen-zoom">
         {numbers.map((n) => (
-          <div key={n} className="contents">
+          <div key={n} className={n === 0 ? 'contents' : 'hidden print:contents'}>
             <div className={paper} style={style(size, fit.points)}>
               <VesselLabel label={label} cautions={fit.split ? [] : label.cautions} />
             </div>

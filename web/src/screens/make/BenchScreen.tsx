@@ -83,7 +83,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         </p>
       )}
       <div className="mt-3 grid min-h-0 flex-1 gap-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
-        <div className="max-lg:order-3 lg:max-h-[calc(100dvh-6rem)] lg:overflow-y-auto">
+        <div className="max-lg:order-3">
           <StepList steps={steps} tally={tally} current={step ?? null} vessels={batch.file.count} />
         </div>
         <main className="flex flex-col gap-3 [&>button]:flex-1">

@@ -9,6 +9,7 @@ import {
   type Tally,
 } from '@jubbet/core';
 import { useMemo } from 'react';
+import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
 
 /** Drops as they will be if the rest goes in as asked. */
@@ -77,7 +78,7 @@ export const BottleNow = ({
           {then.verdict === 'not-known' ? 'not known' : then.verdict}
         </p>
         {then.verdict !== 'holds' && first && (
-          <p className="mt-1 text-[15px]">{findingMessage(first)}</p>
+          <p className="mt-1 text-[15px]">{together(findingMessage(first))}</p>
         )}
       </section>
     </div>

@@ -26,12 +26,20 @@ export const StepList = ({
   current: Step | null;
   vessels: number;
 }) => {
+  const list = useRef<HTMLOListElement>(null);
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
-    here.current?.scrollIntoView({ block: 'nearest' });
+    // Only the list moves, never the page: the pad must stay under the hand.
+    if (list.current && here.current) {
+      list.current.scrollTop = here.current.offsetTop - list.current.clientHeight / 2;
+    }
   }, [current]);
   return (
-    <ol aria-label="Steps" className="grid content-start gap-0.5 overflow-y-auto">
+    <ol
+      ref={list}
+      aria-label="Steps"
+      className="relative grid content-start gap-0.5 overflow-y-auto lg:max-h-[calc(100dvh-6rem)]"
+    >
       {steps.map((step, index) => {
         const done = tally.done.has(step.id);
         const isCurrent = step === current;

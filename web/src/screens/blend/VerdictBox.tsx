@@ -1,0 +1,88 @@
+import { findingMessage, type Finding, type Gap, type Verdict, type WorkedOut } from '@jubbet/core';
+import { clsx } from 'clsx';
+import { together } from '../../parts/together';
+import { verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
+import { planWords } from './planWords';
+
+const counted = [
+  'no things',
+  'one thing',
+  'two things',
+  'three things',
+  'four things',
+  'five things',
+];
+
+const headline = (verdict: Verdict, findings: readonly Finding[], hard: boolean): string => {
+  const count = findings.filter((entry) => entry.verdict === verdict).length;
+  const things = counted[count] ?? `${count} things`;
+  switch (verdict) {
+    case 'holds':
+      return 'It holds';
+    case 'mind':
+      return `Mind ${things}`;
+    case 'over':
+      return hard ? 'Over: not for this wearer' : `Over in ${things}`;
+    case 'not-known':
+      return `Not known in ${things}`;
+  }
+};
+
+const gapWords: Record<Gap, string> = {
+  wearer: 'whom it is for',
+  place: 'where it is worn',
+  target: 'how strong it is to be',
+  base: 'which carrier fills it up',
+};
+
+const Box = ({ verdict, title, lines }: { verdict: Verdict; title: string; lines: string[] }) => (
+  <div className={clsx('rounded-xl px-4 py-3', verdictWash[verdict])}>
+    <h2 className={clsx('text-lg', verdictInk[verdict])}>
+      <span aria-hidden>{verdictShapes[verdict]} </span>
+      {title}
+    </h2>
+    {lines.map((line) => (
+      <p key={line} className="mt-1 text-[14.5px]">
+        {together(line)}
+      </p>
+    ))}
+  </div>
+);
+
+const boxOf = (worked: WorkedOut) => {
+  if (worked.state === 'gaps') {
+    return (
+      <Box
+        verdict="not-known"
+        title="Not judged yet"
+        lines={[`Say first ${worked.gaps.map((gap) => gapWords[gap]).join(', and ')}.`]}
+      />
+    );
+  }
+  if (worked.state === 'problem') {
+    const text = worked.problem.message.replace(/^[\w.]+: /, '');
+    return (
+      <Box
+        verdict="over"
+        title={worked.problem.code === 'too-full' ? 'It does not fit' : 'This cannot be worked out'}
+        lines={[text.charAt(0).toUpperCase() + text.slice(1)]}
+      />
+    );
+  }
+  const { verdict, findings, hard, plan, mixture } = worked.evaluation;
+  const worstOnes = findings.filter((entry) => entry.verdict === verdict && verdict !== 'holds');
+  const lines = [
+    ...worstOnes.slice(0, 2).map(findingMessage),
+    ...(worstOnes.length > 2 ? [`And ${worstOnes.length - 2} more, below.`] : []),
+    ...(verdict === 'holds' ? ['Every limit that is checked keeps its distance.'] : []),
+    ...planWords(plan, mixture.fillMl),
+  ];
+  return <Box verdict={verdict} title={headline(verdict, findings, hard)} lines={lines} />;
+};
+
+/** The verdict in plain words; changes are announced. */
+export const VerdictBox = ({ worked }: { worked: WorkedOut }) => (
+  <div role="status" aria-label="Verdict">
+    {boxOf(worked)}
+  </div>
+);
