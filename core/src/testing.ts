@@ -23,7 +23,7 @@ export const oilOf = (id: string): Oil => found(findOil(id), id);
 export const baseOf = (id: string): Carrier => found(findCarrier(id), id);
 
 /** A healthy woman of 41. */
-export const adult: Wearer = {
+const adult: Wearer = {
   ageMonths: 492,
   pregnant: false,
   nursing: false,

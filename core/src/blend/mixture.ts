@@ -1,5 +1,5 @@
 import { larger, scale, sum, type Range } from '../quantity/range';
-import type { Carrier, Oil } from '../library/schema';
+import type { Carrier } from '../library/schema';
 import type { FormulaBase, MeasuredOil } from './formula';
 
 /** An oil in the blend: how much of it, and how strong it makes the blend. */

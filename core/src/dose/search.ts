@@ -141,16 +141,16 @@ const priceAll = (
   const priced = cost.map((costs) => [...costs]);
   const prices = rows.map(() => 0);
   for (let pass = 0; pass < 4; pass += 1) {
-    let moved = false;
+    let moved = 0;
     rows.forEach((row, r) => {
       const before = prices[r] ?? 0;
       reprice(priced, row, domain, -before);
       const price = priceOf(priced, row, domain);
       reprice(priced, row, domain, price);
       prices[r] = price;
-      moved ||= Math.abs(price - before) > 1e-9;
+      moved = Math.max(moved, Math.abs(price - before));
     });
-    if (!moved || rows.length === 1) break;
+    if (moved < 1e-9 || rows.length === 1) break;
   }
   return {
     priced,
@@ -170,13 +170,7 @@ const dominance = (depths: number) => {
       states.set(key, [[...used]]);
       return false;
     }
-    for (const state of list) {
-      let as = true;
-      for (let r = 0; as && r < used.length; r += 1) {
-        as = (state[r] ?? 0) <= (used[r] ?? 0) + slack;
-      }
-      if (as) return true;
-    }
+    if (list.some((state) => state.every((use, r) => use <= (used[r] ?? 0) + slack))) return true;
     if (list.length < statesKept) list.push([...used]);
     return false;
   };
@@ -250,7 +244,7 @@ export const cheapest = (problem: SearchProblem): SearchResult | null => {
   const isDominated = dominance(places);
 
   const current = Array<number>(places).fill(0);
-  let best: number[] | null = null;
+  let best: readonly number[] = [];
   let bestValue = Infinity;
   let nodes = 0;
   const descend = (depth: number, extra: number, spent: number): void => {
@@ -275,7 +269,7 @@ export const cheapest = (problem: SearchProblem): SearchResult | null => {
     }
   };
   descend(0, 0, 0);
-  if (best === null) return null;
+  if (bestValue === Infinity) return null;
   const gap = bestValue - bound + 2 * tolerance;
   return {
     choice: best,

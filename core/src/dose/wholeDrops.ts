@@ -16,7 +16,7 @@ export interface LimitName {
 }
 
 /** An oil that was asked for and gets no drop, since one is already too much. */
-export interface LeftOut {
+interface LeftOut {
   readonly oilId: string;
   readonly because: readonly LimitName[];
 }

@@ -24,7 +24,8 @@ const article = (type: string): string =>
   })[type] ?? type;
 
 const shown = (value: unknown): string => {
-  const text = JSON.stringify(value) ?? String(value);
+  // Undefined has no JSON, whatever the type says.
+  const text = (JSON.stringify(value) as string | undefined) ?? String(value);
   return text.length > 60 ? `${text.slice(0, 57)}...` : text;
 };
 

@@ -5,7 +5,7 @@ import type { Carrier, Oil } from '../library/schema';
 export type Day = string;
 
 /** No blend is kept longer than this, in months after making. */
-export const longestMonths = 12;
+const longestMonths = 12;
 
 export interface BestBefore {
   readonly date: Day;
@@ -18,7 +18,7 @@ const keepsMonths = (material: Oil | Carrier): number =>
   'shelfMonths' in material ? material.shelfMonths : Math.round(material.shelfYears * 12);
 
 /** `months` after a day; the last of the month where the day is not in it. */
-export const monthsAfter = (day: Day, months: number): Day =>
+const monthsAfter = (day: Day, months: number): Day =>
   formatISO(addMonths(parseISO(day), months), { representation: 'date' });
 
 /**

@@ -53,7 +53,7 @@ export const carriersNamed = (name: string): Carrier[] => [
 export const tellApart = (name: string, oilId: string): string | undefined =>
   ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];
 
-const searcher = <T extends Oil | Carrier>(materials: readonly T[]) => {
+const searcher = (materials: readonly (Oil | Carrier)[]) => {
   const search = new MiniSearch<{ id: string; name: string; others: string }>({
     fields: ['name', 'others'],
     processTerm: (term) => plainName(term) || null,
@@ -77,15 +77,15 @@ const searcher = <T extends Oil | Carrier>(materials: readonly T[]) => {
 /** Oils that come first among those that share a name: what most makers mean by it. */
 const firstMeant = new Set(ambiguousNames.map(({ ids }) => ids[0]));
 
-let oilSearch: ReturnType<typeof searcher<Oil>> | undefined;
-let carrierSearch: ReturnType<typeof searcher<Carrier>> | undefined;
+let oilSearch: ReturnType<typeof searcher> | undefined;
+let carrierSearch: ReturnType<typeof searcher> | undefined;
 
 /** What goes by the name exactly, then what begins with the letters, then what is spelled alike. */
 const found = <T extends Oil | Carrier>(
   query: string,
   materials: readonly T[],
   exact: readonly T[],
-  search: ReturnType<typeof searcher<T>>,
+  search: ReturnType<typeof searcher>,
 ): T[] => {
   const plain = plainName(query);
   if (!plain) return [];

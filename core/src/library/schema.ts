@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** How sure the literature, or our recollection of it, is of a figure. */
-export const confidence = z.enum(['high', 'medium', 'low', 'none']);
+const confidence = z.enum(['high', 'medium', 'low', 'none']);
 
 const percentOrNull = z.number().min(0).max(100).nullable();
 
@@ -15,11 +15,11 @@ const condition = z.strictObject({
   what: z.enum(['avoid', 'caution']),
 });
 
-export const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
+const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
 
 const suitability = z.enum(['ok', 'caution', 'avoid']);
 
-export const limitStatus = z.enum([
+const limitStatus = z.enum([
   'stated',
   'none stated',
   'assumed',
@@ -29,7 +29,7 @@ export const limitStatus = z.enum([
 ]);
 
 /** One essential oil with what the literature says of it. */
-export const oilSchema = z.strictObject({
+const oilSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
   botanical: z.string(),
@@ -65,7 +65,7 @@ export const oilSchema = z.strictObject({
 });
 
 /** One liquid carrier. */
-export const carrierSchema = z.strictObject({
+const carrierSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
   botanical: z.string().nullable(),
@@ -92,7 +92,7 @@ export const carrierSchema = z.strictObject({
 const millimetres = z.number().positive();
 
 /** One usual vessel. */
-export const vesselSchema = z.strictObject({
+const vesselSchema = z.strictObject({
   id: z.string(),
   kind: z.string(),
   nominalMl: z.number().positive(),
@@ -170,7 +170,7 @@ export const placeId = z.enum([
   'eyes-inner-nose-ear-canal-mucosa',
 ]);
 
-export const stageId = z.enum([
+const stageId = z.enum([
   'pregnant',
   'nursing',
   'sensitive-skin-body',
@@ -248,8 +248,6 @@ export const guidelinesFile = z.strictObject({
   nearTheFace: z.array(placeId),
 });
 
-export type Confidence = z.infer<typeof confidence>;
-export type Viscosity = z.infer<typeof viscosity>;
 export type LimitStatus = z.infer<typeof limitStatus>;
 export type Oil = z.infer<typeof oilSchema>;
 export type Carrier = z.infer<typeof carrierSchema>;

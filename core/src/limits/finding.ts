@@ -1,26 +1,24 @@
 import type { Range } from '../quantity/range';
 import type { Verdict } from './verdict';
 
-export const ruleIds = [
-  'whole-blend',
-  'oil-maximum',
-  'light-sum',
-  'constituent',
-  'age',
-  'life-stage',
-  'condition',
-  'allergy',
-  'place',
-  'kind',
-  'oil-age',
-  'never-on-skin',
-  'not-known',
-] as const;
-
-export type RuleId = (typeof ruleIds)[number];
+/** The checks, by the names they have in reports. */
+export type RuleId =
+  | 'whole-blend'
+  | 'oil-maximum'
+  | 'light-sum'
+  | 'constituent'
+  | 'age'
+  | 'life-stage'
+  | 'condition'
+  | 'allergy'
+  | 'place'
+  | 'kind'
+  | 'oil-age'
+  | 'never-on-skin'
+  | 'not-known';
 
 /** Why a finding came out as it did: the facts from which words are made. */
-export type FindingReason =
+type FindingReason =
   | { readonly code: 'whole-blend'; readonly recommended: number; readonly because: string }
   | { readonly code: 'whole-blend-none'; readonly because: string }
   | { readonly code: 'oil-maximum'; readonly basis: string | null; readonly assumed: boolean }

@@ -5,7 +5,7 @@ import type { StageId } from '../library/schema';
 import { knownWearer, type School } from './question';
 
 /** One row of the guidelines that applies to this wearer and place. */
-export interface GuidelineRow {
+interface GuidelineRow {
   /** What it speaks of: `age`, or the id of a place, stage or condition. */
   readonly about: string;
   readonly kind: 'age' | 'place' | 'stage' | 'condition';

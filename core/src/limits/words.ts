@@ -1,6 +1,5 @@
 import { ageWords, placeWords } from '../brief/words';
 import { findCarrier, findOil } from '../library/library';
-import type { PlaceId } from '../library/schema';
 import { formatList, formatNumber, formatPercent } from '../quantity/format';
 import type { Finding } from './finding';
 import { shareOfLimit, type Verdict } from './verdict';
@@ -25,7 +24,7 @@ const rowWords: Record<string, string> = {
 
 /** What a guideline row speaks of, in words: `pregnancy`, `the wrists and neck`. */
 export const guidelineWords = (about: string): string =>
-  rowWords[about] ?? placeWords[about as PlaceId] ?? about;
+  rowWords[about] ?? (placeWords as Readonly<Record<string, string>>)[about] ?? about;
 
 /** The name of an oil or base by its id; other subjects as they stand. */
 export const subjectName = (subject: string): string =>

@@ -50,7 +50,7 @@ export const batchStore = (store: Database = db) => ({
   /** Keeps one event; it is on the disk when the promise resolves. */
   record: async (batchId: string, event: BenchEvent): Promise<void> => {
     const entry: Omit<EventRecord, 'seq'> = { batchId, at: now(), event };
-    await store.events.add(entry as EventRecord);
+    await store.events.add(entry);
   },
   finish: async (id: string): Promise<void> => {
     await store.batches.update(id, { finishedAt: now() });

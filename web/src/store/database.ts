@@ -39,7 +39,7 @@ export interface EventRecord {
   event: BenchEvent;
 }
 
-export interface SettingRecord {
+interface SettingRecord {
   key: string;
   value: unknown;
 }

@@ -256,5 +256,5 @@ export const seedOnce = (store: Database, day: string): Promise<void> =>
     await store.settings.put({ key: 'maker', value: 'Dorrit Vane, Wardrobe Lane' });
     await store.blends.bulkAdd(house.blends);
     await store.batches.bulkAdd(house.batches);
-    await store.events.bulkAdd(house.events as EventRecord[]);
+    await store.events.bulkAdd(house.events);
   });

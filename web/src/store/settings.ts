@@ -2,9 +2,8 @@ import { z } from 'zod';
 import { db, type Database } from './database';
 
 /** What the house is set to; every value has a usual one. */
-export const settingsSchema = z.object({
+const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
-  lastBlend: z.string().nullable().catch(null),
   seeded: z.boolean().catch(false),
 });
 

@@ -5,7 +5,7 @@ import { knownWearer, type Question } from '../question';
 const families = new Set(guidelines.allergyFamilies);
 
 /** True where a rule reads this allergy: a family of the library, or the id of a material. */
-export const isKnownAllergy = (allergy: string): boolean =>
+const isKnownAllergy = (allergy: string): boolean =>
   families.has(allergy) || findOil(allergy) !== undefined || findCarrier(allergy) !== undefined;
 
 /** Rule 8. Allergies of the wearer, to one material or to a family. */

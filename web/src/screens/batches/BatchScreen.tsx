@@ -150,7 +150,8 @@ export const BatchScreen = () => {
   const { batchId = '' } = useParams();
   const batch = useStored(['batch', batchId], () => batches.get(batchId));
   const events = useStored(['events', batchId], () => batches.events(batchId));
-  if (batch.error ?? events.error) throw batch.error ?? events.error;
+  const error = batch.error ?? events.error;
+  if (error) throw error;
   if (batch.data === undefined || events.data === undefined) return null;
   if (batch.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;

@@ -84,7 +84,7 @@ export const BatchesScreen = () => {
           tabIndex={0}
           role="region"
           aria-label="The log of batches"
-          className="mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
+          className="relative mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
         >
           <table className="w-full border-collapse">
             <thead>

@@ -21,7 +21,12 @@ export const Counted = ({
     evaluate({ ...blend, formula: asCounted(blend.formula, drops, measuredIds) }),
   );
   return (
-    <div tabIndex={0} role="region" aria-label="Drops as they fell" className="overflow-x-auto">
+    <div
+      tabIndex={0}
+      role="region"
+      aria-label="Drops as they fell"
+      className="relative overflow-x-auto"
+    >
       <table className="border-collapse">
         <caption className="pb-1 text-left font-semibold">Drops as they fell</caption>
         <thead>

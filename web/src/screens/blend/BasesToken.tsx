@@ -9,7 +9,7 @@ import { X } from 'lucide-react';
 import { NumberField } from '../../parts/NumberField';
 import { PickByName } from '../../parts/PickByName';
 import { addBase, removeBase, shareBase } from './changes';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const nameOf = (id: string): string => {

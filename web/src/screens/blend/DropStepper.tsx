@@ -4,6 +4,13 @@ import { NumberField } from '../../parts/NumberField';
 
 const most = 10_000;
 
+const keyMoves: Readonly<Record<string, 1 | -1>> = {
+  '+': 1,
+  '-': -1,
+  ArrowUp: -1,
+  ArrowDown: 1,
+};
+
 /** Drops: typed, or one more and one less. */
 export const DropStepper = ({
   name,
@@ -47,8 +54,7 @@ export const DropStepper = ({
         rule={{ least: 0, most, whole: true }}
         onNumber={onDrops}
         onKeyDown={(event) => {
-          const by = { '+': 1, '-': -1, ArrowUp: -1, ArrowDown: 1 } as const;
-          const move = by[event.key as keyof typeof by];
+          const move = keyMoves[event.key];
           if (move === undefined) return;
           event.preventDefault();
           if (event.key.startsWith('Arrow')) onArrow(move);

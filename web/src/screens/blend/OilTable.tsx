@@ -11,7 +11,7 @@ import { Kbd } from '../../parts/Kbd';
 import { AddOil } from './AddOil';
 import { addOil, measureOil, removeOil } from './changes';
 import { OilRow } from './OilRow';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 
 const Totals = ({ draft, worked }: { draft: TokenProps['draft']; worked: WorkedOut }) => {
   const parts = draft.oils.reduce((total, oil) => total + (oil.parts ?? 0), 0);

@@ -1,7 +1,7 @@
 import { placeWords, type PlaceId } from '@jubbet/core';
 import { changeBrief } from './changes';
 import { Choices } from './Choices';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const places = Object.keys(placeWords) as PlaceId[];

@@ -1,4 +1,4 @@
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 
 const field =
   'w-full rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft';

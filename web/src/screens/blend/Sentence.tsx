@@ -1,16 +1,11 @@
-import type { BlendDraft, Mixture } from '@jubbet/core';
-import type { Change } from './changes';
+import type { Mixture } from '@jubbet/core';
 import { BasesToken } from './BasesToken';
 import { PlaceToken } from './PlaceToken';
 import { StrengthToken } from './StrengthToken';
 import { SunToken, UseToken } from './UseTokens';
 import { VesselToken } from './VesselToken';
+import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
-
-export interface TokenProps {
-  readonly draft: BlendDraft;
-  readonly change: (change: Change) => void;
-}
 
 /** The brief, to be read aloud; each coloured part opens in place. */
 export const Sentence = ({ draft, change, mixture }: TokenProps & { mixture: Mixture | null }) => {

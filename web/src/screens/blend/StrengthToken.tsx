@@ -11,7 +11,7 @@ import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
 import { askFor } from './changes';
 import { Choices } from './Choices';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const limitOf = ({ brief, school }: TokenProps['draft']) =>

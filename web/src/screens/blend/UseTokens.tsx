@@ -1,6 +1,6 @@
 import { changeBrief } from './changes';
 import { Choices } from './Choices';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 export const UseToken = ({ draft, change }: TokenProps) => (

@@ -8,7 +8,7 @@ import {
 } from '@jubbet/core';
 import { NumberField } from '../../parts/NumberField';
 import { Choices } from './Choices';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const rollOns = usualVessels.filter(({ kind }) => kind === 'roll-on');

@@ -2,7 +2,7 @@ import { wearerWords, type Wearer } from '@jubbet/core';
 import { useState } from 'react';
 import { changeBrief } from './changes';
 import { Choices } from './Choices';
-import type { TokenProps } from './Sentence';
+import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 import { WearerForm, type WearerDraft } from './WearerForm';
 

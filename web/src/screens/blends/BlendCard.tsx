@@ -75,11 +75,13 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
       <div className="min-w-0 flex-1 basis-72">
-        <h2 className="text-lg">
-          <Link to={`/blends/${id}`} className="text-press no-underline hover:underline">
-            {name}
-          </Link>{' '}
-          <span className="font-sans text-sm font-normal">
+        <div className="flex flex-wrap items-baseline gap-x-2.5">
+          <h2 className="text-lg">
+            <Link to={`/blends/${id}`} className="text-press no-underline hover:underline">
+              {name}
+            </Link>
+          </h2>
+          <p className="text-sm">
             {done ? (
               <>
                 <VerdictMark verdict={done.verdict} /> ·{' '}
@@ -91,8 +93,8 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
                 word={gapsOf(draft).length > 0 ? 'not finished' : 'does not fit'}
               />
             )}
-          </span>
-        </h2>
+          </p>
+        </div>
         <p className="text-sm text-soft">{summary(draft)}</p>
         <p className="text-sm">
           {draft.oils.map((oil) => findOil(oil.id)?.name ?? oil.id).join(' · ') || 'No oils yet'}

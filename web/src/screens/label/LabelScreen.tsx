@@ -124,7 +124,8 @@ export const BatchLabelScreen = () => {
   const { batchId = '' } = useParams();
   const batch = useStored(['batch', batchId], () => batches.get(batchId));
   const set = useStored(['settings'], () => settings.read());
-  if (batch.error ?? set.error) throw batch.error ?? set.error;
+  const error = batch.error ?? set.error;
+  if (error) throw error;
   if (batch.data === undefined || set.data === undefined) return null;
   if (batch.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
@@ -151,7 +152,8 @@ export const BlendLabelScreen = () => {
   const { blendId = '' } = useParams();
   const found = useStored(['blend', blendId], () => blends.get(blendId));
   const set = useStored(['settings'], () => settings.read());
-  if (found.error ?? set.error) throw found.error ?? set.error;
+  const error = found.error ?? set.error;
+  if (error) throw error;
   if (found.data === undefined || set.data === undefined) return null;
   if (found.data === null) {
     return <Missing title="This blend is not in the book" text="It may have been deleted." />;

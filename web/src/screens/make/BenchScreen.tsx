@@ -83,9 +83,9 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         </p>
       )}
       <div className="mt-3 grid min-h-0 flex-1 gap-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
-        <div className="max-lg:order-3">
+        <section aria-label="All steps" className="max-lg:order-3">
           <StepList steps={steps} tally={tally} current={step ?? null} vessels={batch.file.count} />
-        </div>
+        </section>
         <main className="flex flex-col gap-3 [&>button]:flex-1">
           {step ? (
             <Pad

@@ -1,0 +1,94 @@
+// Who may know whom. Rooms of the core are in the order of the work: a lower room
+// never reaches up.
+const rooms = [
+  'quantity',
+  'library',
+  'brief',
+  'blend',
+  'limits',
+  'dose',
+  'make',
+  'keep',
+  'label',
+  'reading',
+  'scent',
+  'files',
+];
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...rooms.slice(0, -1).map((room, index) => ({
+      name: `${room}-does-not-reach-up`,
+      severity: 'error',
+      from: { path: `^core/src/${room}/`, pathNot: '\\.test\\.ts$' },
+      to: { path: `^core/src/(${rooms.slice(index + 1).join('|')})/` },
+    })),
+    {
+      name: 'the-core-knows-no-shell',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^(web|server|scripts|e2e)/' },
+    },
+    {
+      name: 'the-core-has-few-packages',
+      comment: 'No React, no browser, no Node.',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$|/testing\\.ts$' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|minisearch|date-fns)/' },
+    },
+    {
+      name: 'the-core-through-its-door',
+      severity: 'error',
+      from: { path: '^(web|server|scripts|e2e)/' },
+      to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
+    },
+    {
+      name: 'web-and-server-apart',
+      severity: 'error',
+      from: { path: '^web/' },
+      to: { path: '^server/' },
+    },
+    {
+      name: 'server-and-web-apart',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^web/' },
+    },
+    {
+      name: 'screens-apart',
+      severity: 'error',
+      from: { path: '^web/src/screens/([^/]+)/' },
+      to: { path: '^web/src/screens/', pathNot: '^web/src/screens/$1/' },
+    },
+    {
+      name: 'parts-and-store-know-no-screen',
+      severity: 'error',
+      from: { path: '^web/src/(parts|store|workers)/' },
+      to: { path: '^web/src/(screens|app)/' },
+    },
+    {
+      name: 'the-store-knows-no-parts',
+      severity: 'error',
+      from: { path: '^web/src/store/' },
+      to: { path: '^web/src/parts/' },
+    },
+    {
+      name: 'testing-only-in-tests',
+      severity: 'error',
+      from: { pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^core/src/testing\\.ts$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(dist|\\.json$)' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs'],
+    },
+  },
+};

@@ -1,0 +1,124 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+
+test('the example house is there on first opening, each blend worked out', async ({ page }) => {
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/blends$/);
+  await expect(page.getByRole('listitem')).toHaveCount(7);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText('mind');
+});
+
+test('a blend is copied, deleted, and brought back with undo', async ({ page }) => {
+  await page.goto('/blends');
+  await page.getByRole('button', { name: 'Copy Row G' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Row G, copy');
+  await page.goBack();
+  await expect(page.getByRole('listitem')).toHaveCount(8);
+  await page.getByRole('button', { name: 'Delete Row G, copy' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(7);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(8);
+  await page.reload();
+  await expect(page.getByRole('listitem')).toHaveCount(8);
+});
+
+test('a blend goes out to a file and comes in again the same', async ({ page }) => {
+  await page.goto('/blends');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'File out Prompt desk' }).click();
+  const path = await (await download).path();
+  const file: unknown = JSON.parse(readFileSync(path, 'utf8'));
+  expect(file).toMatchObject({ format: 'jubbet-blend', version: 1, target: { percent: 3 } });
+  await page.getByLabel('A blend file to read in').setInputFiles(path);
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Prompt desk');
+  await expect(page.getByRole('button', { name: 'Carrier: 7 jojoba : 3 camellia' })).toBeVisible();
+});
+
+test.describe('a file that cannot be read is answered with a sentence, and changes nothing', () => {
+  const cases: [string, string, RegExp][] = [
+    ['broken', '{"format": "jubbet', /not JSON/],
+    ['foreign', '{"hello": 1}', /not a blend file/],
+    ['later', '{"format":"jubbet-blend","version":9}', /9 cannot be read/],
+    [
+      'unknown-oil',
+      '{"format":"jubbet-blend","version":1,"name":"x","brief":{"wearer":"anyone","place":"face","use":"leave-on","sun":"exposed"},"vessel":{"id":"roll-on-10"},"oils":[{"id":"moon","drops":1}],"bases":[{"id":"jojoba","parts":1}]}',
+      /oils\.0\.id: .*“moon”/,
+    ],
+  ];
+  for (const [name, text, sentence] of cases) {
+    test(name, async ({ page }) => {
+      await page.goto('/blends');
+      await expect(page.getByRole('listitem')).toHaveCount(7);
+      await page.getByLabel('A blend file to read in').setInputFiles({
+        name: `${name}.json`,
+        mimeType: 'application/json',
+        buffer: Buffer.from(text),
+      });
+      await expect(page.getByRole('alert')).toContainText(sentence);
+      await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+      await expect(page.getByRole('listitem')).toHaveCount(7);
+    });
+  }
+});
+
+test('what is typed is kept at once', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByLabel('What it is for').fill('for long cues');
+  await page.getByLabel('Drops of Cardamom', { exact: true }).fill('4');
+  await page.reload();
+  await expect(page.getByLabel('What it is for')).toHaveValue('for long cues');
+  await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
+});
+
+test('nonsense in a field is answered beside it, and breaks neither sheet nor data', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  const drops = page.getByLabel('Drops of Cardamom', { exact: true });
+  await expect(drops).toHaveValue('2');
+  for (const [typed, sentence] of [
+    ['-3', '0 or more'],
+    ['1e9', 'not a whole number'],
+    ['99999999', 'At most 10000'],
+    ['1.5', 'Whole numbers only'],
+    ['two', 'not a whole number'],
+    ['', 'Type a whole number'],
+  ] as const) {
+    await drops.fill(typed);
+    await expect(page.getByRole('alert')).toContainText(sentence);
+    await drops.blur();
+    await expect(drops).toHaveValue('2');
+    await expect(page.getByRole('alert')).toHaveCount(0);
+  }
+  // Half typed, a point without its figures still stands for a number.
+  const ml = page.getByLabel('ml of Cardamom');
+  await ml.fill('0.');
+  await ml.pressSequentially('2');
+  await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('');
+  // Huge, but a number: it is kept, and the sheet says that it does not fit.
+  await page.getByLabel('Drops of Vetiver', { exact: true }).fill('9000');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('It does not fit');
+  await page.getByLabel('Drops of Vetiver', { exact: true }).fill('1');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Mind');
+});
+
+test('an edit in one tab shows in the other', async ({ page, context }) => {
+  await page.goto('/blends/row-g');
+  const other = await context.newPage();
+  await other.goto('/blends/row-g');
+  await expect(other.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('1');
+  await page.getByLabel('Drops of Lavender', { exact: true }).fill('3');
+  await expect(other.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('3');
+});
+
+test('an unknown address is a page that helps', async ({ page }) => {
+  for (const path of [
+    '/nowhere/at/all',
+    '/blends/no-such-blend',
+    '/batches/no-such-batch',
+    '/make/none',
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole('link', { name: 'To the blends' })).toBeVisible();
+  }
+});

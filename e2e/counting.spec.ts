@@ -1,0 +1,66 @@
+import { expect, test } from '@playwright/test';
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/make/batch-prompt-desk');
+  await expect(page.getByRole('button', { name: /^Cardamom/ })).toBeVisible();
+});
+
+const count = (page: import('@playwright/test').Page) => page.getByTestId('count');
+
+test('leaving in the middle of counting and coming back loses nothing', async ({ page }) => {
+  await page.keyboard.press('Space');
+  await expect(count(page)).toHaveText('1');
+  await page.reload();
+  await expect(count(page)).toHaveText('1');
+  await page.getByRole('link', { name: 'Leave' }).click();
+  await page.getByRole('link', { name: 'Go on with Prompt desk' }).click();
+  await expect(count(page)).toHaveText('1');
+});
+
+test('one press is one drop, however long it is held', async ({ page }) => {
+  await page.keyboard.down('Space');
+  // What a held key sends again and again.
+  for (let again = 0; again < 5; again += 1) await page.keyboard.down('Space');
+  await page.keyboard.up('Space');
+  await expect(count(page)).toHaveText('1');
+  await page.keyboard.press('Space');
+  await expect(count(page)).toHaveText('2');
+});
+
+test('space counts whatever has the focus', async ({ page }) => {
+  await page.getByRole('button', { name: /Step back/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(count(page)).toHaveText('1');
+});
+
+test('a tap anywhere on the pad is one drop, and quick taps are all counted', async ({ page }) => {
+  const pad = page.getByRole('button', { name: /^Cardamom/ });
+  for (let tap = 0; tap < 7; tap += 1) await pad.click({ position: { x: 20 + tap * 40, y: 40 } });
+  await expect(count(page)).toHaveText('7');
+  await expect(page.getByText('5 more than asked')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'When all is in' })).toContainText('over');
+});
+
+test('each quick press goes to the step that was open when it was pressed', async ({ page }) => {
+  const { keyboard } = page;
+  for (const key of ['Space', 'Space', 'Enter', 'Space', 'Enter', 'Space']) {
+    await keyboard.press(key);
+  }
+  await expect(page.getByRole('button', { name: /^Vetiver/ })).toBeVisible();
+  await expect(count(page)).toHaveText('1');
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps.getByRole('listitem').filter({ hasText: 'Cardamom' })).toContainText(
+    '2 as asked',
+  );
+  await expect(steps.getByRole('listitem').filter({ hasText: 'Ylang ylang' })).toContainText(
+    '1 as asked',
+  );
+});
+
+test('what is counted in one tab shows in another', async ({ page, context }) => {
+  const other = await context.newPage();
+  await other.goto('/make/batch-prompt-desk');
+  await expect(count(other)).toHaveText('0');
+  await page.keyboard.press('Space');
+  await expect(count(other)).toHaveText('1');
+});

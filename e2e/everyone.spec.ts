@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible } from './axe';
+
+const screens: [string, string, string][] = [
+  ['blends', '/blends', 'Blends'],
+  ['the sheet', '/blends/prompt-desk', 'Prompt desk'],
+  ['before the bench', '/blends/prompt-desk/make', 'Make Prompt desk'],
+  ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
+  ['what is on the bench', '/make', 'Make'],
+  ['the log', '/batches', 'Batches'],
+  ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
+  ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
+  ['an unknown address', '/nowhere', 'Nothing lives at this address'],
+];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(scheme, () => {
+    test.use({ colorScheme: scheme });
+    for (const [name, path, heading] of screens) {
+      test(`${name} keeps nobody out`, async ({ page }) => {
+        await page.goto(path);
+        await expect(page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
+        await expectAccessible(page);
+      });
+    }
+
+    test('the opened parts of the sentence keep nobody out', async ({ page }) => {
+      await page.goto('/blends/prompt-desk');
+      for (const part of [
+        'Vessel',
+        'Wearer',
+        'Place',
+        'Left on or rinsed off',
+        'Sun',
+        'Strength',
+        'Carrier',
+      ]) {
+        await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
+        await expect(page.getByRole('dialog', { name: part })).toBeVisible();
+        await expectAccessible(page);
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
+      }
+    });
+  });
+}
+
+test('no screen scrolls sideways on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const [, path, heading] of screens) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide, path).toBeLessThanOrEqual(390);
+  }
+});
+
+test('a sheet of six oils fits at 1280 by 800 without scrolling', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await expect(page.getByLabel('Add an oil')).toBeVisible();
+  for (const oil of ['lavender', 'cypress']) {
+    await page.keyboard.press('/');
+    await page.keyboard.type(oil);
+    await expect(page.getByRole('option').first()).toBeVisible();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+  }
+  await expect(page.getByRole('region', { name: 'Oils' }).getByRole('row')).toHaveCount(8);
+  const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+  expect(tall).toBeLessThanOrEqual(800);
+});
+
+test('no request leaves the machine', async ({ page }) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    const { hostname, protocol } = new URL(request.url());
+    if (protocol.startsWith('http') && hostname !== 'localhost') elsewhere.push(request.url());
+  });
+  for (const [, path, heading] of screens) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
+  }
+  expect(elsewhere).toEqual([]);
+});

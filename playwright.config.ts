@@ -1,0 +1,37 @@
+import { defineConfig, devices } from '@playwright/test';
+
+/** The tests' own house, so that a running Jubbet is left alone. */
+const port = 4273;
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  timeout: 60_000,
+  use: {
+    ...devices['Desktop Chrome'],
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node scripts/run.mjs server/src/main.ts',
+    url: `http://localhost:${port}/api/hello`,
+    env: { PORT: String(port) },
+    reuseExistingServer: false,
+    stdout: 'ignore',
+  },
+});

@@ -1,0 +1,64 @@
+// Renews docs/screenshots/ from the example house: npm run screenshots
+import { chromium, type Page } from '@playwright/test';
+
+const house = process.env['HOUSE'] ?? 'http://localhost:4273';
+/** Dates on the pictures stay as they are from one day to the next. */
+const day = new Date('2026-11-25T10:00:00');
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly size?: { readonly width: number; readonly height: number };
+  readonly scheme?: 'light' | 'dark';
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const phone = { width: 390, height: 844 };
+
+const shots: readonly Shot[] = [
+  { name: 'blend', path: '/blends/prompt-desk' },
+  { name: 'blend-dark', path: '/blends/prompt-desk', scheme: 'dark' },
+  { name: 'blend-phone', path: '/blends/prompt-desk', size: phone },
+  {
+    name: 'blend-over',
+    path: '/blends/third-mouse',
+    act: async (page) => {
+      await page.getByLabel('Add an oil').fill('wintergreen');
+      await page.getByRole('option').first().waitFor();
+      await page.keyboard.press('Enter');
+      await page.getByText('Over: not for this wearer').waitFor();
+    },
+  },
+  { name: 'blends', path: '/blends' },
+  {
+    name: 'make',
+    path: '/make/batch-prompt-desk',
+    act: async (page) => {
+      await page.keyboard.press('Space');
+      await page.getByTestId('count').getByText('1').waitFor();
+    },
+  },
+  { name: 'make-phone', path: '/make/batch-prompt-desk', size: phone },
+  { name: 'label', path: '/batches/batch-raffle-table/label' },
+  { name: 'batches', path: '/batches' },
+  { name: 'batch', path: '/batches/batch-after-the-lift' },
+];
+
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const { name, path, size, scheme = 'light', act } of shots) {
+  const page = await browser.newPage({
+    viewport: size ?? { width: 1280, height: 800 },
+    colorScheme: scheme,
+  });
+  await page.clock.setFixedTime(day);
+  await page.goto(house + path);
+  await page.getByRole('heading', { level: 1 }).waitFor({ state: 'attached' });
+  await act?.(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
+}
+await browser.close();

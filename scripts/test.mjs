@@ -1,0 +1,107 @@
+// npm test: all checks. Installs what is missing first. Ends with one line that counts them.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { findChromium } from './lib/chromium.mjs';
+import { build, install, root } from './lib/setup.mjs';
+
+process.chdir(root);
+install();
+
+const results = join(root, 'test-results');
+mkdirSync(results, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+
+const node = (args, env = {}) =>
+  spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
+    .status === 0;
+
+const bin = (path, ...args) => [join('node_modules', path), ...args];
+
+/** One check that passes or fails as a whole. */
+const check = (name, work) => {
+  console.log(`\n== ${name}`);
+  if (work()) passed += 1;
+  else {
+    failed += 1;
+    console.log(`-- ${name}: failed`);
+  }
+};
+
+const readJson = (file) => {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'));
+  } catch {
+    return null;
+  }
+};
+
+/** A runner that counts its own tests and writes them down. */
+const counted = (name, file, args, count, env) => {
+  console.log(`\n== ${name}`);
+  rmSync(file, { force: true });
+  const fine = node(args, env);
+  const report = readJson(file);
+  const [good, bad] = report ? count(report) : [0, 1];
+  passed += good;
+  failed += fine ? bad : Math.max(1, bad);
+};
+
+for (const part of ['core', 'web', 'server', '.']) {
+  check(`types of ${part === '.' ? 'scripts and browser tests' : part}`, () =>
+    node(bin('typescript/bin/tsc', '-p', part)),
+  );
+}
+check('formatting', () =>
+  node(bin('prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.')),
+);
+check('lint', () => node(bin('eslint/bin/eslint.js', '.', '--max-warnings', '0')));
+check('who may import whom', () =>
+  node(
+    bin(
+      'dependency-cruiser/bin/dependency-cruise.mjs',
+      'core/src',
+      'web/src',
+      'server/src',
+      'scripts',
+      'e2e',
+    ),
+  ),
+);
+check('unused code', () => node(bin('knip/bin/knip.js', '--no-config-hints')));
+
+const unit = join(results, 'unit.json');
+counted(
+  'unit tests',
+  unit,
+  bin(
+    'vitest/vitest.mjs',
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${unit}`,
+  ),
+  ({ numPassedTests, numFailedTests }) => [numPassedTests, numFailedTests],
+);
+
+check('build', () => {
+  build();
+  return true;
+});
+
+const chromium = findChromium();
+if (chromium) {
+  const browser = join(results, 'browser.json');
+  counted(
+    'browser tests',
+    browser,
+    bin('@playwright/test/cli.js', 'test'),
+    ({ stats }) => [stats.expected + stats.flaky, stats.unexpected],
+    { CHROMIUM: chromium },
+  );
+} else failed += 1;
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,32 @@
+import { expect, test } from 'vitest';
+import { readNumber } from './readNumber';
+
+const drops = { least: 0, most: 10_000, whole: true };
+const parts = { least: 0, above: true, most: 100 };
+
+test.each([
+  ['3', drops, 3],
+  [' 3 ', drops, 3],
+  ['0', drops, 0],
+  ['1,5', parts, 1.5],
+  ['1.', parts, 1],
+  ['.5', parts, 0.5],
+  ['+2', parts, 2],
+])('“%s” is a number', (text, rule, value) => {
+  expect(readNumber(text, rule)).toEqual({ ok: true, value });
+});
+
+test.each([
+  ['', drops, 'Type a whole number.'],
+  ['two', drops, '“two” is not a whole number.'],
+  ['1.5', drops, 'Whole numbers only.'],
+  ['-1', drops, '0 or more, please.'],
+  ['10001', drops, 'At most 10000.'],
+  ['0', parts, 'More than 0, please.'],
+  ['1e3', parts, '“1e3” is not a number.'],
+  ['1,000.5', parts, '“1,000.5” is not a number.'],
+  ['Infinity', parts, '“Infinity” is not a number.'],
+  ['.', parts, '“.” is not a number.'],
+])('“%s” is answered', (text, rule, sentence) => {
+  expect(readNumber(text, rule)).toEqual({ ok: false, sentence });
+});

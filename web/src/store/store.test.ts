@@ -1,0 +1,153 @@
+import 'fake-indexeddb/auto';
+import { emptyDraft, workOut, type BlendDraft } from '@jubbet/core';
+import { beforeEach, describe, expect, test } from 'vitest';
+import { batchStore } from './batches';
+import { blendStore } from './blends';
+import { openDatabase, type Database } from './database';
+import { exampleHouse, seedOnce } from './example';
+import { settingsStore } from './settings';
+
+let serial = 0;
+let db: Database;
+
+beforeEach(() => {
+  serial += 1;
+  db = openDatabase(`test-${serial}`);
+});
+
+const draft = (change: Partial<BlendDraft> = {}): BlendDraft => ({
+  ...emptyDraft(),
+  name: 'Trial',
+  brief: { wearer: 'anyone', place: 'pulse-points', use: 'leave-on', sun: 'exposed' },
+  oils: [{ id: 'lavender', drops: 2 }],
+  bases: [{ id: 'jojoba', parts: 1 }],
+  ...change,
+});
+
+const done = (given: BlendDraft) => {
+  const worked = workOut(given);
+  if (worked.state !== 'done') throw new Error(worked.state);
+  return worked;
+};
+
+describe('the book of blends', () => {
+  test('what is written is read back, and a draft that breaks the schema is refused whole', async () => {
+    const blends = blendStore(db);
+    const id = await blends.add(draft());
+    await blends.write(id, draft({ name: 'Second' }));
+    expect((await blends.get(id))?.draft).toEqual(draft({ name: 'Second' }));
+    const broken = draft({ oils: [{ id: 'lavender', drops: -1 }] });
+    await expect(blends.write(id, broken)).rejects.toThrow();
+    expect((await blends.get(id))?.draft.name).toBe('Second');
+  });
+
+  test('deleting hides a blend, and undo brings it back as it was', async () => {
+    const blends = blendStore(db);
+    const id = await blends.add(draft());
+    await blends.remove(id);
+    expect(await blends.get(id)).toBeNull();
+    expect(await blends.list()).toEqual([]);
+    await blends.restore(id);
+    expect((await blends.get(id))?.draft).toEqual(draft());
+  });
+
+  test('a copy is a blend of its own', async () => {
+    const blends = blendStore(db);
+    const id = await blends.add(draft());
+    const copy = await blends.copy(id);
+    await blends.write(copy, draft({ name: 'Changed' }));
+    expect((await blends.get(id))?.draft.name).toBe('Trial');
+    expect(await blends.list()).toHaveLength(2);
+  });
+});
+
+describe('the log', () => {
+  const start = (given: BlendDraft, reason = '') => {
+    const { file, evaluation } = done(given);
+    return batchStore(db).start({ blendId: 'b', file, evaluation, reason });
+  };
+
+  test('batches are numbered in turn, even when started at once', async () => {
+    await Promise.all([start(draft()), start(draft()), start(draft())]);
+    const numbers = (await batchStore(db).list()).map(({ number }) => number.slice(5)).sort();
+    expect(numbers).toEqual(['001', '002', '003']);
+  });
+
+  test('a batch freezes the drops that its parts came to', async () => {
+    const id = await start(draft({ target: { percent: 1 }, oils: [{ id: 'lavender', parts: 1 }] }));
+    const batch = await batchStore(db).get(id);
+    // 1 % of 9.5 ml is 1.9 drops.
+    expect(batch?.file.oils).toEqual([{ id: 'lavender', drops: 2 }]);
+    expect(batch?.askedPercent).toBe(1);
+  });
+
+  test('a hard over is refused, a soft one only without a reason', async () => {
+    await expect(start(draft({ oils: [{ id: 'rue', drops: 1 }] }))).rejects.toThrow(/no way past/);
+    const soft = draft({ oils: [{ id: 'lavender', drops: 5 }] });
+    await expect(start(soft)).rejects.toThrow(/reason/);
+    await expect(start(soft, '   ')).rejects.toThrow(/reason/);
+    const id = await start(soft, ' asked for ');
+    expect((await batchStore(db).get(id))?.reason).toBe('asked for');
+  });
+
+  test('events come back in the order in which they fell', async () => {
+    const log = batchStore(db);
+    const events = ['a', 'b', 'c', 'a'].map((step) => ({ kind: 'drop', step }) as const);
+    await Promise.all(events.map((event) => log.record('x', event)));
+    await log.record('y', { kind: 'done', step: 'z' });
+    expect(await log.events('x')).toEqual(events);
+  });
+
+  test('a batch taken out can be put back with all that happened', async () => {
+    const log = batchStore(db);
+    const id = await start(draft());
+    await log.record(id, { kind: 'drop', step: 's' });
+    const removed = await log.remove(id);
+    expect(await log.get(id)).toBeNull();
+    expect(await log.events(id)).toEqual([]);
+    await log.putBack(removed!);
+    expect(await log.get(id)).not.toBeNull();
+    expect(await log.events(id)).toHaveLength(1);
+    expect(await log.remove('none')).toBeNull();
+  });
+});
+
+describe('the example house', () => {
+  test('is furnished once, and never over what is there', async () => {
+    await seedOnce(db, '2026-11-25');
+    const blends = blendStore(db);
+    expect((await blends.list()).length).toBeGreaterThanOrEqual(4);
+    await blends.remove('row-g');
+    await seedOnce(db, '2026-11-26');
+    expect(await blends.get('row-g')).toBeNull();
+  });
+
+  test('leaves a house alone that somebody lives in', async () => {
+    await blendStore(db).add(draft());
+    await seedOnce(db, '2026-11-25');
+    expect(await blendStore(db).list()).toHaveLength(1);
+  });
+
+  test('nothing in it is over or not known, and every batch is of a blend in the book', () => {
+    const house = exampleHouse('2026-11-25');
+    for (const record of house.blends) {
+      expect(['holds', 'mind'], record.id).toContain(done(record.draft).evaluation.verdict);
+    }
+    const ids = house.blends.map(({ id }) => id);
+    for (const { blendId } of house.batches) expect(ids).toContain(blendId);
+    expect(new Set(house.batches.map(({ number }) => number)).size).toBe(house.batches.length);
+  });
+
+  test('numbers start anew where its batches fall into two years', () => {
+    const numbers = exampleHouse('2027-01-10').batches.map(({ number }) => number);
+    expect(numbers.filter((number) => number.startsWith('2027')).at(0)).toBe('2027-001');
+    expect(new Set(numbers).size).toBe(numbers.length);
+  });
+});
+
+test('settings that make no sense fall back on the usual ones', async () => {
+  const settings = settingsStore(db);
+  await settings.write('maker', 'Dorrit');
+  await db.settings.put({ key: 'seeded', value: 'perhaps' });
+  expect(await settings.read()).toEqual({ maker: 'Dorrit', seeded: false });
+});
