@@ -1,0 +1,42 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, test } from 'vitest';
+
+const check = (...files: string[]) =>
+  spawnSync(process.execPath, ['scripts/run.mjs', 'scripts/check.ts', ...files], {
+    encoding: 'utf8',
+  });
+
+describe('npm run check', () => {
+  test.each([
+    ['holds', 'holds', 0],
+    ['mind', 'mind', 0],
+    ['not-known', 'not-known', 0],
+    ['over', 'over', 1],
+  ])(
+    '%s',
+    (name, verdict, code) => {
+      const { stdout, stderr, status } = check(`docs/formats/examples/${name}.json`);
+      expect(stderr).toBe('');
+      expect(status).toBe(code);
+      expect(JSON.parse(stdout)).toMatchObject({ verdict });
+    },
+    30_000,
+  );
+
+  test('a file that cannot be read leaves with 2 and one sentence that names the field', () => {
+    const path = join(mkdtempSync(join(tmpdir(), 'jubbet-')), 'later.json');
+    writeFileSync(path, '{"format":"jubbet-blend","version":2}');
+    for (const [file, sentence] of [
+      [path, /^version: 2 cannot be read.*\.\n$/],
+      ['no/such/file.json', /^file: no\/such\/file\.json cannot be opened\.\n$/],
+    ] as const) {
+      const { stdout, stderr, status } = check(file);
+      expect([stdout, status]).toEqual(['', 2]);
+      expect(stderr).toMatch(sentence);
+    }
+    expect(check().status).toBe(2);
+  }, 30_000);
+});
