@@ -149,6 +149,16 @@ describe('a file that cannot be read is answered with the field and what is wron
       /^vessel\.nominalMl: should be at most 20000/,
     ],
     [
+      'an unknown kind of vessel',
+      { ...promptDesk, vessel: { kind: 'bucket', nominalMl: 5, workingFillPercent: 90 } },
+      /^vessel\.kind: should be one of .* "bucket"/,
+    ],
+    [
+      'a wearer of no form',
+      changed((file) => (file.brief.wearer = 'nobody' as never)),
+      /^brief\.wearer: /,
+    ],
+    [
       'a vessel of nothing',
       { ...promptDesk, vessel: { kind: 'jar', nominalMl: 0, workingFillPercent: 90 } },
       /^vessel\.nominalMl: should be above 0/,

@@ -33,16 +33,17 @@ const quoted = (keys: readonly string[]): string => keys.map((key) => `“${key}
 
 type Issue = z.core.$ZodIssue;
 
-/** The issue inside a union that speaks of the branch that was meant: the one that got furthest. */
+/** The issue inside a union that speaks of the branch that was meant: the one with least amiss. */
 const meant = (issue: Issue): Issue => {
   if (issue.code !== 'invalid_union') return issue;
-  const branches = issue.errors
-    .map((errors) => errors[0])
-    .filter((error): error is Issue => error !== undefined)
-    .map((error) => ({ ...error, path: [...issue.path, ...error.path] }));
-  const literal = (error: Issue) => error.code === 'invalid_value' || error.code === 'invalid_type';
-  const best = branches.find((error) => !literal(error) || error.path.length > issue.path.length);
-  return best ? meant(best) : issue;
+  const [nearest] = issue.errors
+    .filter((errors) => errors.some(({ path, code }) => path.length > 0 || code !== 'invalid_type'))
+    .filter(
+      (errors) => !errors.some(({ path, code }) => path.length === 0 && code === 'invalid_value'),
+    )
+    .sort((x, y) => x.length - y.length);
+  const [first] = nearest ?? [];
+  return first ? meant({ ...first, path: [...issue.path, ...first.path] }) : issue;
 };
 
 const sentence = (issue: Issue, value: unknown): string => {

@@ -56,7 +56,11 @@ const childPhrase = (belowMonths: number): string => `children under ${ageWords(
 const wholeBlendWords = (finding: Finding, recommended: number, because: string): string => {
   if (!finding.value || finding.limit === null) return '';
   const advice =
-    recommended < finding.limit ? ` Recommended: at most ${formatPercent(recommended)}.` : '';
+    recommended === 0
+      ? ' Recommended: none.'
+      : recommended < finding.limit
+        ? ` Recommended: at most ${formatPercent(recommended)}.`
+        : '';
   return `For ${guidelineWords(because)} the whole blend is at ${upTo(finding)}.${advice}`;
 };
 
