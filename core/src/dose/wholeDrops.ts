@@ -36,8 +36,8 @@ export interface DropPlan {
   readonly proved: boolean;
 }
 
-/** Distances closer than this, in ml, count as equal: a fraction of a thousandth of a drop. */
-const tolerance = 1e-7;
+/** A thousandth of a drop, in ml: nobody can measure it. */
+const negligible = 5e-5;
 
 const nameOf = ({ from }: LimitRow): LimitName =>
   from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
@@ -58,38 +58,48 @@ interface Search {
   readonly domain: Domain;
 }
 
-/** Nearest total among the nearest drops: above the asked total or below it. */
-const nearestTotal = (
-  { open, asked }: Search,
-  rows: readonly Row[],
-  domain: Domain,
-): { readonly rows: readonly Row[]; readonly proved: boolean } => {
+/** What a step is worth beside the one before it: so little that it only settles ties. */
+const weights = { total: 1e-5, squares: 1e-9 } as const;
+
+/** The total within or beyond what was asked: on one side its distance is a plain sum. */
+const sides = [1, -1] as const;
+
+interface Settled {
+  readonly drops: readonly number[];
+  readonly value: number;
+  readonly proved: boolean;
+}
+
+/** The best choice within rows: distance, then total, then squares, as one cost on either side. */
+const nearest = (search: Search, rows: readonly Row[]): Settled | null => {
+  const { open, asked, domain } = search;
   const total = asked.reduce((sum, ml) => sum + ml, 0);
-  const ml = tabled(open, (drops, i) => drops * (open[i]?.unitMl.likely ?? 0));
-  const minus = ml.map((table) => table.map((value) => -value));
-  const above = cheapest({
-    cost: ml,
-    rows: [...rows, { use: minus, limit: -total + tolerance }],
-    domain,
-    tolerance,
+  const mlOf = (drops: number, i: number) => drops * (open[i]?.unitMl.likely ?? 0);
+  const found = sides.flatMap((side): Settled[] => {
+    const sided = tabled(open, (drops, i) => -side * mlOf(drops, i));
+    const cost = tabled(open, (drops, i) => {
+      const off = mlOf(drops, i) - (asked[i] ?? 0);
+      return Math.abs(off) + weights.total * side * off + weights.squares * off ** 2;
+    });
+    const beyond = { use: sided, limit: -side * total + 1e-9 };
+    const result = cheapest({
+      cost,
+      rows: [...rows, beyond],
+      domain,
+      tolerance: 1e-12,
+      negligible,
+    });
+    if (!result) return [];
+    const ordered = firstInOrder(
+      [...rows, beyond, { use: cost, limit: result.value + 2e-12 }, result.implied],
+      result.domain,
+    );
+    return [{ drops: ordered ?? result.choice, value: result.value, proved: result.proved }];
   });
-  const below = cheapest({
-    cost: minus,
-    rows: [...rows, { use: ml, limit: total + tolerance }],
-    domain,
-    tolerance,
-  });
-  const gap = Math.min(
-    above ? Math.abs(above.value - total) : Infinity,
-    below ? Math.abs(total + below.value) : Infinity,
-  );
-  return {
-    rows: [
-      { use: ml, limit: total + gap + tolerance },
-      { use: minus, limit: -total + gap + tolerance },
-    ],
-    proved: (above?.proved ?? true) && (below?.proved ?? true),
-  };
+  const [first, second] = found;
+  if (!first || !second) return first ?? null;
+  const better = second.value < first.value - 2e-12 ? second : first;
+  return { ...better, proved: first.proved && second.proved };
 };
 
 /**
@@ -98,38 +108,12 @@ const nearestTotal = (
  * equals one that holds; then the shares are kept as even as they were asked
  * (least squares); then the earlier oil of the list gets the drop.
  */
-const settle = (search: Search): { drops: readonly number[]; proved: boolean } | null => {
-  const { open, asked } = search;
-  const distance = tabled(open, (drops, i) =>
-    Math.abs(drops * (open[i]?.unitMl.likely ?? 0) - (asked[i] ?? 0)),
-  );
-  const first = cheapest({ cost: distance, rows: search.rows, domain: search.domain, tolerance });
-  if (!first) return null;
-  if (first.domain.every((choices) => choices.length === 1)) {
-    return { drops: first.choice, proved: first.proved };
-  }
-  const { domain } = first;
-  const near = [...search.rows, { use: distance, limit: first.value + tolerance }, first.implied];
-  const total = nearestTotal(search, near, domain);
-  const nearest = [...near, ...total.rows];
-  const squares = tabled(
-    open,
-    (drops, i) => (drops * (open[i]?.unitMl.likely ?? 0) - (asked[i] ?? 0)) ** 2,
-  );
-  const evenly = (rows: readonly Row[]) =>
-    cheapest({ cost: squares, rows, domain, tolerance: 1e-10 });
-  const comfortable = evenly([...nearest, ...search.comfort]);
-  const rows = comfortable ? [...nearest, ...search.comfort] : nearest;
-  const even = comfortable ?? evenly(nearest);
-  if (!even) return { drops: first.choice, proved: false };
-  const ordered = firstInOrder(
-    [...rows, { use: squares, limit: even.value + 1e-9 }, even.implied],
-    even.domain,
-  );
-  return {
-    drops: ordered ?? even.choice,
-    proved: first.proved && total.proved && even.proved && ordered !== null,
-  };
+const settle = (search: Search): Settled | null => {
+  const best = nearest(search, search.rows);
+  if (!best) return null;
+  const comfortable = nearest(search, [...search.rows, ...search.comfort]);
+  // As near in distance and total, but it holds: squares may be what it costs.
+  return comfortable && comfortable.value <= best.value + 10 * weights.squares ? comfortable : best;
 };
 
 const fits = (rows: readonly Row[], drops: readonly number[]): boolean =>
@@ -152,6 +136,7 @@ const lowestOf = (
     rows: few,
     domain: cost.map((costs) => costs.map((_, k) => k)),
     tolerance: 1e-9,
+    negligible: 0,
   });
   return kept ? [...kept.choice] : open.map(() => 0);
 };

@@ -41,20 +41,18 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   }, [batch.file]);
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
   if (stored.error) throw stored.error;
-  const { tally, act, failure } = useBench(batch.id, steps, stored.data ?? null);
   const navigate = useNavigate();
+  const { tally, act, failure } = useBench(
+    batch.id,
+    steps,
+    stored.data ?? null,
+    () => void navigate(`/batches/${batch.id}`),
+  );
   useWakeLock();
 
   const step = tally && currentStep(steps, tally);
   const isLast = step !== null && step === steps[steps.length - 1];
-  const press = (intent: Intent): void => {
-    void act(intent).then(async () => {
-      if (intent === 'go-on' && isLast) {
-        await batches.finish(batch.id);
-        await navigate(`/batches/${batch.id}`);
-      }
-    });
-  };
+  const press = (intent: Intent): void => void act(intent);
   useBenchKeys(press);
   if (!tally) return null;
 

@@ -36,17 +36,23 @@ const eventFor = (intent: Intent, steps: readonly Step[], tally: Tally): BenchEv
  * step it meant by the one before it, is kept on the disk, and only then shown.
  *
  * @param stored events as the store has them; null while they are being read
+ * @param onFinished called when the last step is done, and the log says so
  */
 export const useBench = (
   batchId: string,
   steps: readonly Step[],
   stored: readonly BenchEvent[] | null,
+  onFinished: () => void,
 ) => {
   const [tally, setTally] = useState<Tally | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const latest = useRef<Tally | null>(null);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const waiting = useRef(0);
+  const finished = useRef(onFinished);
+  useEffect(() => {
+    finished.current = onFinished;
+  });
 
   useEffect(() => {
     // Another tab may count too; while presses of ours wait, theirs come later.
@@ -67,6 +73,10 @@ export const useBench = (
           latest.current = addEvent(before, event);
           setTally(latest.current);
           setFailure(null);
+          if (event.kind === 'done' && currentStep(steps, latest.current) === null) {
+            await batches.finish(batchId);
+            finished.current();
+          }
         } catch (error) {
           setFailure(error instanceof Error ? error.message : String(error));
         } finally {
