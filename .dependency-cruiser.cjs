@@ -21,7 +21,7 @@ module.exports = {
     ...rooms.slice(0, -1).map((room, index) => ({
       name: `${room}-does-not-reach-up`,
       severity: 'error',
-      from: { path: `^core/src/${room}/`, pathNot: '\\.test\\.ts$' },
+      from: { path: `^core/src/${room}/`, pathNot: '\\.(test|testing)\\.ts$' },
       to: { path: `^core/src/(${rooms.slice(index + 1).join('|')})/` },
     })),
     {
@@ -34,7 +34,7 @@ module.exports = {
       name: 'the-core-has-few-packages',
       comment: 'No React, no browser, no Node.',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '\\.test\\.ts$|/testing\\.ts$' },
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$|testing\\.ts$' },
       to: { path: 'node_modules', pathNot: 'node_modules/(zod|minisearch|date-fns)/' },
     },
     {
@@ -76,8 +76,8 @@ module.exports = {
     {
       name: 'testing-only-in-tests',
       severity: 'error',
-      from: { pathNot: '\\.test\\.tsx?$' },
-      to: { path: '^core/src/testing\\.ts$' },
+      from: { pathNot: '(\\.test\\.tsx?|testing\\.ts)$' },
+      to: { path: 'testing\\.ts$' },
     },
   ],
   options: {

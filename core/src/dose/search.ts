@@ -44,6 +44,10 @@ export interface SearchResult {
 /** Branches looked at before giving up on the proof. */
 const nodeBudget = 20_000;
 const memoAfter = 64;
+/** Costs smaller than this only settle ties. */
+const matters = 1e-7;
+/** Rounds in which prices are bettered together. */
+const polishing = 80;
 const statesKept = 24;
 const slack = 1e-9;
 
@@ -134,12 +138,36 @@ const reprice = (priced: number[][], row: Row, domain: Domain, change: number): 
   });
 };
 
-/** Costs with every row's price added, and what the prices come to at the limits. */
-const priceAll = (
+interface Priced {
+  /** Costs with every row's price added. */
+  readonly priced: number[][];
+  /** What the prices come to at the limits. */
+  readonly atLimits: number;
+  /** No choice within the rows is cheaper. */
+  readonly bound: number;
+}
+
+const boundOf = (priced: readonly number[][], domain: Domain, atLimits: number): number =>
+  domain.reduce((total, choices, i) => {
+    let least = Infinity;
+    for (const k of choices) least = Math.min(least, priced[i]?.[k] ?? 0);
+    return total + least;
+  }, -atLimits);
+
+const pricedAt = (
   cost: SearchProblem['cost'],
   rows: readonly Row[],
   domain: Domain,
-): { readonly priced: number[][]; readonly atLimits: number } => {
+  prices: readonly number[],
+): Priced => {
+  const priced = cost.map((costs) => [...costs]);
+  rows.forEach((row, r) => reprice(priced, row, domain, prices[r] ?? 0));
+  const atLimits = rows.reduce((total, row, r) => total + (prices[r] ?? 0) * row.limit, 0);
+  return { priced, atLimits, bound: boundOf(priced, domain, atLimits) };
+};
+
+/** Prices raised one row at a time until the bound stands still. */
+const oneByOne = (cost: SearchProblem['cost'], rows: readonly Row[], domain: Domain): number[] => {
   const priced = cost.map((costs) => [...costs]);
   const prices = rows.map(() => 0);
   for (let pass = 0; pass < 4; pass += 1) {
@@ -154,11 +182,51 @@ const priceAll = (
     });
     if (moved < 1e-9 || rows.length === 1) break;
   }
-  return {
-    priced,
-    atLimits: rows.reduce((total, row, r) => total + (prices[r] ?? 0) * row.limit, 0),
-  };
+  return prices;
 };
+
+/**
+ * Prices bettered all at once, along the subgradient with Polyak's step towards a
+ * value that is known to be reached: where several rows bind, one row at a time
+ * gets stuck.
+ */
+const together = (
+  cost: SearchProblem['cost'],
+  rows: readonly Row[],
+  domain: Domain,
+  from: readonly number[],
+  reached: number,
+): Priced => {
+  let best = pricedAt(cost, rows, domain, from);
+  let prices = [...from];
+  let now = best;
+  let pace = 1;
+  let idle = 0;
+  for (let round = 0; round < polishing && reached - best.bound > 1e-12; round += 1) {
+    const excesses = rows.map((row) => excess(now.priced, row, domain, 0));
+    const length = excesses.reduce((total, value) => total + value * value, 0);
+    if (length < 1e-24) break;
+    const step = (pace * (reached - now.bound)) / length;
+    prices = prices.map((price, r) => Math.max(0, price + step * (excesses[r] ?? 0)));
+    now = pricedAt(cost, rows, domain, prices);
+    if (now.bound > best.bound + 1e-13) {
+      best = now;
+      idle = 0;
+    } else if ((idle += 1) >= 5) {
+      pace /= 2;
+      idle = 0;
+    }
+  }
+  return best;
+};
+
+const leastOf = (priced: readonly number[][], domain: Domain): number[] =>
+  domain.map((choices, i) =>
+    choices.reduce(
+      (least, k) => (at(priced, i, k) < at(priced, i, least) ? k : least),
+      choices[0] ?? 0,
+    ),
+  );
 
 const usesOf = (rows: readonly Row[], choice: readonly number[]): number[] =>
   rows.map((row) => choice.reduce((total, k, i) => total + at(row.use, i, k), 0));
@@ -192,7 +260,8 @@ const movesOf = (places: number): Move[] => {
 
 /**
  * A good choice to start from: the cheapest at the prices, brought within the rows
- * step by step, then bettered by single and double steps while any helps.
+ * step by step, then bettered by single and double steps while any helps. A step
+ * that costs nothing and leaves the rows emptier helps too: it makes room.
  */
 const goodStart = (
   cost: SearchProblem['cost'],
@@ -200,50 +269,78 @@ const goodStart = (
   domain: Domain,
   from: readonly number[],
 ): readonly number[] | null => {
+  const places = domain.length;
   const place = from.map((k, i) => Math.max(0, domain[i]?.indexOf(k) ?? 0));
-  const moves = movesOf(domain.length);
-  const choiceAt = (i: number, n: number) => domain[i]?.[n];
-  const apply = (move: Move): { cost: number; uses: number[] } | null => {
-    let change = 0;
-    const uses = [...used];
-    for (const { i, by } of move) {
-      const now = choiceAt(i, place[i] ?? 0);
-      const next = choiceAt(i, (place[i] ?? 0) + by);
-      if (now === undefined || next === undefined) return null;
-      change += at(cost, i, next) - at(cost, i, now);
-      rows.forEach((row, r) => {
-        uses[r] = (uses[r] ?? 0) + at(row.use, i, next) - at(row.use, i, now);
-      });
-    }
-    return { cost: change, uses };
-  };
-  const choice = () => place.map((n, i) => choiceAt(i, n) ?? 0);
+  const choice = () => place.map((n, i) => domain[i]?.[n] ?? 0);
   let used = usesOf(rows, choice());
-  for (let round = 0; round < 400; round += 1) {
+  const fullness = rows.map(({ limit }) => 1 / Math.max(1e-9, Math.abs(limit)));
+  const moves = movesOf(places);
+  const stepOf = (i: number, by: 1 | -1): { cost: number; uses: number[] } | null => {
+    const now = domain[i]?.[place[i] ?? 0];
+    const next = domain[i]?.[(place[i] ?? 0) + by];
+    if (now === undefined || next === undefined) return null;
+    return {
+      cost: at(cost, i, next) - at(cost, i, now),
+      uses: rows.map((row) => at(row.use, i, next) - at(row.use, i, now)),
+    };
+  };
+  // First only what matters counts, and room is made; then the least of costs too.
+  let coarse = true;
+  for (let round = 0; round < 300; round += 1) {
     const past = overuse(rows, used);
-    let best: { move: Move; score: number; uses: number[] } | null = null;
+    const up = Array.from({ length: places }, (_, i) => stepOf(i, 1));
+    const down = Array.from({ length: places }, (_, i) => stepOf(i, -1));
+    let best: Move | null = null;
+    let bestScore = past > 0 ? Infinity : coarse ? -1e-12 : -1e-13;
     for (const move of moves) {
-      // Out of the rows, single steps that help most for their cost; within, any step that is cheaper.
+      // Out of the rows only single steps are taken: what helps most for its cost.
       if (past > 0 && move.length > 1) break;
-      const next = apply(move);
-      if (!next) continue;
-      const relief = past - overuse(rows, next.uses);
-      const score =
-        past > 0
-          ? relief > 0
-            ? next.cost / relief
-            : Infinity
-          : keeps(rows, next.uses) && next.cost < -1e-13
-            ? next.cost
-            : Infinity;
-      if (score < (best?.score ?? Infinity)) best = { move, score, uses: next.uses };
+      let change = 0;
+      const uses = [...used];
+      let open = true;
+      for (const { i, by } of move) {
+        const step = by === 1 ? up[i] : down[i];
+        if (!step) {
+          open = false;
+          break;
+        }
+        change += step.cost;
+        for (let r = 0; r < uses.length; r += 1) uses[r] = (uses[r] ?? 0) + (step.uses[r] ?? 0);
+      }
+      if (!open) continue;
+      if (past > 0) {
+        const relief = past - overuse(rows, uses);
+        if (relief > 0 && change / relief < bestScore) {
+          bestScore = change / relief;
+          best = move;
+        }
+      } else if (change < (coarse ? matters : 0) && keeps(rows, uses)) {
+        const room = uses.reduce(
+          (total, use, r) => total + (use - (used[r] ?? 0)) * (fullness[r] ?? 0),
+          0,
+        );
+        const score = coarse && Math.abs(change) < matters ? 1e-9 * room : change;
+        if (score < bestScore) {
+          bestScore = score;
+          best = move;
+        }
+      }
+    }
+    if (!best && coarse && past === 0) {
+      coarse = false;
+      continue;
     }
     if (!best) break;
-    for (const { i, by } of best.move) place[i] = (place[i] ?? 0) + by;
-    used = best.uses;
+    for (const { i, by } of best) {
+      used = usesPlus(used, (by === 1 ? up[i] : down[i])?.uses ?? []);
+      place[i] = (place[i] ?? 0) + by;
+    }
   }
   return keeps(rows, used) ? choice() : null;
 };
+
+const usesPlus = (uses: readonly number[], more: readonly number[]): number[] =>
+  uses.map((use, r) => use + (more[r] ?? 0));
 
 /** Remembers partial choices of a depth; tells when an earlier one is as good in every way. */
 const dominance = (depths: number) => {
@@ -310,14 +407,19 @@ export const cheapest = (problem: SearchProblem): SearchResult | null => {
   if (!domain) return null;
   const places = cost.length;
   const rows = watched(problem.rows, domain);
-  const { priced, atLimits } = priceAll(cost, rows, domain);
+  const prices = oneByOne(cost, rows, domain);
+  const atFirst = pricedAt(cost, rows, domain, prices);
+  const costOf = (choice: readonly number[]) =>
+    choice.reduce((total, k, i) => total + at(cost, i, k), 0);
+  const start = goodStart(cost, rows, domain, leastOf(atFirst.priced, domain));
+  const startValue = start ? costOf(start) : Infinity;
+  const { priced, atLimits, bound } =
+    rows.length > 1 && start ? together(cost, rows, domain, prices, startValue) : atFirst;
 
   // At each place the choices by what they cost beyond the cheapest; larger ones first among equals.
-  let bound = -atLimits;
   const choices = domain.map((open, i) => {
     const costs = priced[i] ?? [];
     const base = Math.min(...open.map((k) => costs[k] ?? 0));
-    bound += base;
     return open
       .map((k) => ({ k, extra: (costs[k] ?? 0) - base }))
       .sort((a, b) => (Math.abs(a.extra - b.extra) < 1e-12 ? b.k - a.k : a.extra - b.extra));
@@ -331,16 +433,8 @@ export const cheapest = (problem: SearchProblem): SearchResult | null => {
   const isDominated = dominance(places);
 
   const current = Array<number>(places).fill(0);
-  const costOf = (choice: readonly number[]) =>
-    choice.reduce((total, k, i) => total + at(cost, i, k), 0);
-  const start = goodStart(
-    cost,
-    rows,
-    domain,
-    choices.map((list) => list[0]?.k ?? 0),
-  );
   let best: readonly number[] = start ?? [];
-  let bestValue = start ? costOf(start) : Infinity;
+  let bestValue = startValue;
   let nodes = 0;
   const descend = (depth: number, extra: number, spent: number): void => {
     if (depth === places) {

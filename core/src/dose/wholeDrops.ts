@@ -58,6 +58,21 @@ interface Search {
   readonly domain: Domain;
 }
 
+/** Each oil's own nearest number of drops, where each has only one and all keep the limits. */
+const eachNearest = ({ open, asked, rows, domain }: Search): readonly number[] | null => {
+  const drops: number[] = [];
+  for (const [i, choices] of domain.entries()) {
+    const unit = open[i]?.unitMl.likely ?? 1;
+    const wanted = (asked[i] ?? 0) / unit;
+    const least = choices[0] ?? 0;
+    const nearest = Math.max(least, Math.round(wanted));
+    const isTie = wanted > least && Math.abs(Math.abs(wanted - Math.floor(wanted)) - 0.5) < 1e-6;
+    if (isTie || nearest > (choices[choices.length - 1] ?? 0)) return null;
+    drops.push(nearest);
+  }
+  return fits(rows, drops) ? drops : null;
+};
+
 /** What a step is worth beside the one before it: so little that it only settles ties. */
 const weights = { total: 1e-5, squares: 1e-9 } as const;
 
@@ -109,6 +124,8 @@ const nearest = (search: Search, rows: readonly Row[]): Settled | null => {
  * (least squares); then the earlier oil of the list gets the drop.
  */
 const settle = (search: Search): Settled | null => {
+  const rounded = eachNearest(search);
+  if (rounded) return { drops: rounded, value: 0, proved: true };
   const best = nearest(search, search.rows);
   if (!best) return null;
   const comfortable = nearest(search, [...search.rows, ...search.comfort]);

@@ -1,0 +1,41 @@
+import highsLoader from 'highs';
+import { wholeDrops } from './wholeDrops';
+import { asLinearProgramme, distanceOf, randomBlend } from './problems.testing';
+
+/** What two solvers made of one problem, in ml of summed distance. */
+export interface Compared {
+  readonly seed: number;
+  readonly ours: number;
+  /** Null where the other did not finish in its time. */
+  readonly theirs: number | null;
+  readonly proved: boolean;
+}
+
+/**
+ * Solves random problems twice.
+ *
+ * @param secondsEach what the other solver may take for one
+ */
+export const compare = async (
+  seeds: readonly number[],
+  secondsEach: number,
+): Promise<readonly Compared[]> => {
+  const highs = await highsLoader();
+  return seeds.map((seed): Compared => {
+    const blend = randomBlend(seed);
+    const plan = wholeDrops(blend.formula, blend.brief, blend.school);
+    const leftOut = new Set(plan.leftOut.map(({ oilId }) => oilId));
+    const solution = highs.solve(asLinearProgramme(blend, leftOut), {
+      mip_rel_gap: 1e-9,
+      mip_abs_gap: 1e-9,
+      output_flag: false,
+      time_limit: secondsEach,
+    });
+    return {
+      seed,
+      ours: distanceOf(blend, plan.drops),
+      theirs: solution.Status === 'Optimal' ? solution.ObjectiveValue : null,
+      proved: plan.proved,
+    };
+  });
+};
