@@ -39,3 +39,4 @@ export { nextBatchNumber } from './keep/batchNumber';
 export { bestBefore, type BestBefore, type Day } from './keep/bestBefore';
 export { dayWords, handLabel, labelOf, type Label } from './label/label';
 export * from './files/draft';
+export * from './files/mending';

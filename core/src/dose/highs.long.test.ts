@@ -1,17 +1,11 @@
 import { expect, test } from 'vitest';
 import { compare } from './againstHighs.testing';
 
-const count = Number(process.env['PROBLEMS'] ?? 1000);
-const first = Number(process.env['SEED'] ?? 1);
-
-test(`${count} random problems from seed ${first}, against HiGHS`, async () => {
-  const seeds = Array.from({ length: count }, (_, n) => n + first);
+test('a thousand random problems, seeds 1 to 1000, against HiGHS', async () => {
+  const seeds = Array.from({ length: 1000 }, (_, n) => n + 1);
   const compared = (await compare(seeds, 3)).filter(({ theirs }) => theirs !== null);
   const worse = compared.map((one) => ({ ...one, by: one.ours - (one.theirs ?? 0) }));
-  for (const { seed, by, proved } of worse.filter((one) => one.by > 5e-5)) {
-    console.log(`seed ${seed}: ${by.toFixed(6)} ml further, ${proved ? 'proved' : 'not proved'}`);
-  }
   expect(worse.filter(({ by, proved }) => proved && by > 5e-5)).toEqual([]);
-  // Where it is not proved, the choice is told to be perhaps not the nearest; it is close all the same.
-  expect(Math.max(...worse.map(({ by }) => by))).toBeLessThan(0.01);
+  // Where it is not proved, the sheet says so; it is close all the same.
+  expect(worse.filter(({ by }) => by > 0.01)).toEqual([]);
 }, 3_600_000);

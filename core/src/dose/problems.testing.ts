@@ -11,7 +11,7 @@ import type { Blend } from './blend';
 // Random problems of whole drops, and the same problems written for another solver.
 
 /** Numbers that look random and are the same for the same seed (mulberry32). */
-export const seeded = (seed: number) => {
+const seeded = (seed: number) => {
   let state = seed >>> 0;
   const next = (): number => {
     state = (state + 0x6d2b79f5) >>> 0;

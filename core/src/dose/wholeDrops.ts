@@ -19,6 +19,8 @@ export interface LimitName {
 interface LeftOut {
   readonly oilId: string;
   readonly because: readonly LimitName[];
+  /** What of it the limits still leave room for, in ml: less than a drop. */
+  readonly mostMl: number;
 }
 
 /** What parts and a target come to, in whole drops. */
@@ -173,6 +175,18 @@ const broken = (rows: readonly LimitRow[], drops: readonly number[], i: number):
     .map(nameOf);
 };
 
+/** How much of a drop of this oil the rows leave room for beside the others, 0 to 1. */
+const roomFor = (rows: readonly LimitRow[], drops: readonly number[], i: number): number =>
+  rows.reduce((room, row) => {
+    const perDrop = row.use[i]?.[1] ?? 0;
+    if (perDrop <= 0) return room;
+    const others = drops.reduce(
+      (total, k, other) => total + (other === i ? 0 : (row.use[other]?.[k] ?? 0)),
+      0,
+    );
+    return Math.min(room, Math.max(0, (row.limit - others) / perDrop));
+  }, 1);
+
 const dosedOf = (entry: FormulaOil, formula: Formula, askedMl: number): Dosed => {
   const { oil, measure } = entry;
   if (measure.by !== 'parts') {
@@ -249,7 +263,15 @@ export const wholeDrops = (formula: Formula, brief: Brief, school: School): Drop
   const chosen = settled?.drops ?? lowest;
 
   const leftOut = open.flatMap(({ oil }, i): LeftOut[] =>
-    chosen[i] === 0 ? [{ oilId: oil.id, because: unique(broken(rows, chosen, i)) }] : [],
+    chosen[i] === 0
+      ? [
+          {
+            oilId: oil.id,
+            because: unique(broken(rows, chosen, i)),
+            mostMl: roomFor(rows, chosen, i) * (open[i]?.unitMl.likely ?? 0),
+          },
+        ]
+      : [],
   );
   const reachedMl = open.reduce(
     (total, { unitMl }, i) => total + (chosen[i] ?? 0) * unitMl.likely,

@@ -5,7 +5,7 @@ import dropsJson from './data/drops.json';
 import guidelinesJson from './data/guidelines.json';
 import oilsJson from './data/oils.json';
 import vesselsJson from './data/vessels.json';
-import { carriers, guidelines, oils, usualVessels } from './library';
+import { carriers, guidelines, milderKin, oils, usualVessels } from './library';
 import { carriersNamed, oilsNamed, searchCarriers, searchOils, tellApart } from './names';
 import {
   ambiguousNamesFile,
@@ -112,6 +112,14 @@ describe('finding an oil', () => {
     expect(searchOils('   ')).toEqual([]);
     expect(searchOils('qqqqzzzz')).toEqual([]);
   });
+});
+
+test('the milder kin of an oil is in the library, and is held back less or not at all', () => {
+  const held = oils.filter(({ id }) => milderKin(id));
+  expect(held.length).toBeGreaterThan(8);
+  for (const oil of held) expect(milderKin(oil.id)?.id).not.toBe(oil.id);
+  expect(milderKin('bergamot')?.phototoxicLimitPercent).toBeNull();
+  expect(milderKin('lavender')).toBeUndefined();
 });
 
 test('carriers are found by alias and INCI name too', () => {

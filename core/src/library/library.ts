@@ -1,6 +1,7 @@
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import carriersJson from './data/carriers.json';
 import dropsJson from './data/drops.json';
+import kinJson from './data/kin.json';
 import guidelinesJson from './data/guidelines.json';
 import oilsJson from './data/oils.json';
 import vesselsJson from './data/vessels.json';
@@ -49,6 +50,11 @@ const oilsById = byId(oils);
 const carriersById = byId(carriers);
 const vesselsById = byId(usualVessels);
 const dropSchoolsById = byId(dropFigures.schools);
+
+const kinById = new Map(kinJson.kin.map(({ from, to }) => [from, to]));
+
+/** A kind of the same plant or name that is held back less, where there is one. */
+export const milderKin = (id: string): Oil | undefined => oilsById.get(kinById.get(id) ?? '');
 
 export const findOil = (id: string): Oil | undefined => oilsById.get(id);
 export const findCarrier = (id: string): Carrier | undefined => carriersById.get(id);

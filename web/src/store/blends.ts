@@ -2,6 +2,13 @@ import { blendDraftSchema, emptyDraft, type BlendDraft } from '@jubbet/core';
 import { db, type BlendRecord, type Database } from './database';
 import { now } from './now';
 
+/** What came of a write. */
+interface Written {
+  readonly draft: BlendDraft;
+  readonly revision: number;
+  readonly overtaken: boolean;
+}
+
 const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.updatedAt ? 1 : -1);
 
 /** The book of blends. Every act is one transaction. */
@@ -14,6 +21,7 @@ export const blendStore = (store: Database = db) => {
       draft: blendDraftSchema.parse(draft),
       createdAt: at,
       updatedAt: at,
+      revision: 1,
       deletedAt: null,
     });
     return id;
@@ -27,10 +35,23 @@ export const blendStore = (store: Database = db) => {
     },
     list: async (): Promise<BlendRecord[]> =>
       (await store.blends.toArray()).filter(({ deletedAt }) => deletedAt === null).sort(newest),
-    /** Writes a whole draft; what does not fit the schema is refused, not half written. */
-    write: async (id: string, draft: BlendDraft): Promise<void> => {
-      const parsed = blendDraftSchema.parse(draft);
-      await store.blends.update(id, { draft: parsed, updatedAt: now() });
+    /**
+     * Writes a whole draft; what does not fit the schema is refused, not half written.
+     * Where another tab has written since `seen`, its version stays, and is told.
+     */
+    write: (id: string, draft: BlendDraft, seen: number): Promise<Written> => {
+      const parsed = blendDraftSchema.safeParse(draft);
+      if (!parsed.success) return Promise.reject(parsed.error);
+      return store.transaction('rw', store.blends, async () => {
+        const found = await store.blends.get(id);
+        if (!found) throw new Error('the blend is not in the book any more');
+        if (found.revision > seen) {
+          return { draft: found.draft, revision: found.revision, overtaken: true };
+        }
+        const revision = found.revision + 1;
+        await store.blends.put({ ...found, draft: parsed.data, revision, updatedAt: now() });
+        return { draft: parsed.data, revision, overtaken: false };
+      });
     },
     copy: (id: string): Promise<string> =>
       store.transaction('rw', store.blends, async () => {

@@ -5,6 +5,8 @@ import { Dexie, type EntityTable } from 'dexie';
 export interface BlendRecord {
   id: string;
   draft: BlendDraft;
+  /** Counts up with every write, so that a tab can tell that another wrote in between. */
+  revision: number;
   createdAt: string;
   updatedAt: string;
   /** Null while it is in the book. */
@@ -61,6 +63,15 @@ export const openDatabase = (name = 'jubbet'): Database => {
     events: '++seq, batchId',
     settings: 'key',
   });
+  // Blends learn to count their writes.
+  db.version(2).upgrade((transaction) =>
+    transaction
+      .table<BlendRecord>('blends')
+      .toCollection()
+      .modify((blend) => {
+        blend.revision = 1;
+      }),
+  );
   return db;
 };
 

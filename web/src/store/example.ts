@@ -193,6 +193,7 @@ export const exampleHouse = (day: string) => {
     draft: draftOf(entry),
     createdAt: startOf(before(entry.daysAgo)),
     updatedAt: startOf(before(entry.daysAgo)),
+    revision: 1,
     deletedAt: null,
   }));
 

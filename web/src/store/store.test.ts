@@ -34,11 +34,23 @@ describe('the book of blends', () => {
   test('what is written is read back, and a draft that breaks the schema is refused whole', async () => {
     const blends = blendStore(db);
     const id = await blends.add(draft());
-    await blends.write(id, draft({ name: 'Second' }));
+    await blends.write(id, draft({ name: 'Second' }), 1);
     expect((await blends.get(id))?.draft).toEqual(draft({ name: 'Second' }));
     const broken = draft({ oils: [{ id: 'lavender', drops: -1 }] });
-    await expect(blends.write(id, broken)).rejects.toThrow();
+    await expect(blends.write(id, broken, 2)).rejects.toThrow();
     expect((await blends.get(id))?.draft.name).toBe('Second');
+  });
+
+  test('a write that another tab overtook changes nothing, and is told', async () => {
+    const blends = blendStore(db);
+    const id = await blends.add(draft());
+    const [mine, theirs] = await Promise.all([
+      blends.write(id, draft({ name: 'Mine' }), 1),
+      blends.write(id, draft({ name: 'Theirs' }), 1),
+    ]);
+    expect([mine.overtaken, theirs.overtaken]).toEqual([false, true]);
+    expect(theirs.draft.name).toBe('Mine');
+    expect((await blends.get(id))?.draft.name).toBe('Mine');
   });
 
   test('deleting hides a blend, and undo brings it back as it was', async () => {
@@ -55,7 +67,7 @@ describe('the book of blends', () => {
     const blends = blendStore(db);
     const id = await blends.add(draft());
     const copy = await blends.copy(id);
-    await blends.write(copy, draft({ name: 'Changed' }));
+    await blends.write(copy, draft({ name: 'Changed' }), 1);
     expect((await blends.get(id))?.draft.name).toBe('Trial');
     expect(await blends.list()).toHaveLength(2);
   });

@@ -1,8 +1,9 @@
 import { workOut } from '@jubbet/core';
 import { formatDistanceToNow } from 'date-fns';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../parts/Button';
 import { Glass } from '../../parts/Glass';
 import { Kbd } from '../../parts/Kbd';
 import { useKeys } from '../../parts/useKeys';
@@ -10,16 +11,19 @@ import type { BlendRecord } from '../../store/database';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
 import { NameTitle } from './NameTitle';
+import { Mending } from './Mending';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
 import { Sentence } from './Sentence';
 import { useDraft } from './useDraft';
+import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from './VerdictBox';
 import { vesselOfDraft } from './VesselToken';
 
 /** One blend: brief, glass, oils, verdict. */
 export const Sheet = ({ record }: { record: BlendRecord }) => {
-  const { draft, change, failure } = useDraft(record);
+  const { draft, change, undo, redo, steps, failure, overtaken, dismiss } = useDraft(record);
+  useUndoKeys(undo, redo);
   const worked = useMemo(() => workOut(draft), [draft]);
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
@@ -41,7 +45,27 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           aside={`changed ${changed}`}
           onName={(name) => change((before) => ({ ...before, name }))}
         />
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
+          <Button
+            look="quiet"
+            className="px-2!"
+            aria-label="Undo"
+            title="Undo, Ctrl and Z"
+            disabled={steps.undo === 0}
+            onClick={undo}
+          >
+            <Undo2 aria-hidden size={18} />
+          </Button>
+          <Button
+            look="quiet"
+            className="px-2!"
+            aria-label="Redo"
+            title="Redo, Ctrl, Shift and Z"
+            disabled={steps.redo === 0}
+            onClick={redo}
+          >
+            <Redo2 aria-hidden size={18} />
+          </Button>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>
@@ -54,6 +78,17 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
           The last change could not be kept: {failure}. It is still here on the sheet; try again in
           a moment.
+        </p>
+      )}
+      {overtaken && (
+        <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">
+          <span className="flex-1">
+            This blend was changed in another tab at the same moment. That version is shown; yours
+            is one undo away.
+          </span>
+          <button type="button" className="underline" onClick={dismiss}>
+            Close
+          </button>
         </p>
       )}
       <Sentence draft={draft} change={change} mixture={mixture} />
@@ -72,6 +107,9 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         <div className="grid content-start gap-3 max-lg:contents">
           <div className="max-lg:order-1">
             <VerdictBox worked={worked} />
+          </div>
+          <div className="empty:hidden max-lg:order-1">
+            <Mending draft={draft} change={change} />
           </div>
           <div className="grid gap-3 max-lg:order-3">
             {worked.state === 'done' && <Findings findings={worked.evaluation.findings} />}

@@ -1,4 +1,11 @@
-import { findingMessage, type Finding, type Gap, type Verdict, type WorkedOut } from '@jubbet/core';
+import {
+  dropOf,
+  findingMessage,
+  type Finding,
+  type Gap,
+  type Verdict,
+  type WorkedOut,
+} from '@jubbet/core';
 import { clsx } from 'clsx';
 import { together } from '../../parts/together';
 import { verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
@@ -75,7 +82,10 @@ const boxOf = (worked: WorkedOut) => {
     ...worstOnes.slice(0, 2).map(findingMessage),
     ...(worstOnes.length > 2 ? [`And ${worstOnes.length - 2} more, below.`] : []),
     ...(verdict === 'holds' ? ['Every limit that is checked keeps its distance.'] : []),
-    ...planWords(plan, mixture.fillMl),
+    ...planWords(plan, mixture.fillMl, (oilId) => {
+      const entry = worked.blend.formula.oils.find(({ oil }) => oil.id === oilId);
+      return entry ? dropOf(entry, worked.blend.formula.dropSchool).likely : 0;
+    }),
   ];
   return <Box verdict={verdict} title={headline(verdict, findings, hard)} lines={lines} />;
 };

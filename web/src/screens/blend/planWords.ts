@@ -1,4 +1,7 @@
 import {
+  formatDrops,
+  formatMl,
+  predilution,
   findOil,
   formatList,
   formatPercent,
@@ -27,8 +30,20 @@ const mayBeUsed = (oilId: string): boolean => {
   return oil !== undefined && !oil.keepOffSkin && oil.notForHomeBlending === null;
 };
 
+/** The way out of a drop that is too large: a bigger bottle, or a dilution with its recipe. */
+const thinned = (mostMl: number, dropMl: number): string => {
+  if (mostMl <= 0) return 'The others leave no room for it.';
+  const { carrierMl, share } = predilution(mostMl, dropMl);
+  const drops = Math.round(carrierMl / dropMl);
+  return `Take a bigger bottle, or thin it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
+};
+
 /** What kept the drops below what was asked, in sentences; none where nothing did. */
-export const planWords = (plan: DropPlan, fillMl: number): string[] => [
+export const planWords = (
+  plan: DropPlan,
+  fillMl: number,
+  dropMl: (oilId: string) => number,
+): string[] => [
   ...(plan.binding.length > 0 && plan.askedMl !== null
     ? [
         `Held at ${formatPercent((100 * plan.reachedMl) / fillMl)} by ${formatList(
@@ -39,9 +54,9 @@ export const planWords = (plan: DropPlan, fillMl: number): string[] => [
   // What must not be used at all is said by the verdict; a bigger bottle would not mend it.
   ...plan.leftOut
     .filter(({ oilId }) => mayBeUsed(oilId))
-    .map(({ oilId, because }) => {
+    .map(({ oilId, because, mostMl }) => {
       const why = because.length > 0 ? ` for ${formatList(because.map(limitWords))}` : '';
-      return `${subjectName(oilId)} is left out: one drop is already too much${why}. Take a bigger bottle, or thin it in a little carrier first.`;
+      return `${subjectName(oilId)} is left out: one drop is already too much${why}. ${thinned(mostMl, dropMl(oilId))}`;
     }),
   ...(plan.proved ? [] : ['There may be a choice of drops that lies a little nearer.']),
 ];

@@ -4,42 +4,100 @@ import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 import type { Change } from './changes';
 
+/** Changes that follow each other faster than this are one step of undo, in ms. */
+const oneStep = 700;
+const mostSteps = 200;
+
+const same = (a: BlendDraft, b: BlendDraft): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 /**
- * The draft on the sheet. A change shows at once and is written at once; what is
- * changed in another tab is taken over when nothing of ours is still on its way.
+ * The draft on the sheet, with undo and redo. A change shows at once and is
+ * written at once. What is changed in another tab is taken over when nothing of
+ * ours is on its way; where both changed, the newer is kept and it is told.
  */
 export const useDraft = (record: BlendRecord) => {
   const [draft, setDraft] = useState(record.draft);
   const [failure, setFailure] = useState<string | null>(null);
+  const [overtaken, setOvertaken] = useState(false);
+  const [steps, setSteps] = useState({ undo: 0, redo: 0 });
   const current = useRef<BlendDraft>(record.draft);
+  const revision = useRef(record.revision);
+  const past = useRef<BlendDraft[]>([]);
+  const future = useRef<BlendDraft[]>([]);
+  const lastChange = useRef(0);
   const onItsWay = useRef(0);
+  const queue = useRef<Promise<void>>(Promise.resolve());
   const { id } = record;
 
-  useEffect(() => {
-    if (onItsWay.current > 0) return;
-    if (JSON.stringify(record.draft) === JSON.stringify(current.current)) return;
-    current.current = record.draft;
-    setDraft(record.draft);
-  }, [record]);
+  const show = useCallback((next: BlendDraft) => {
+    current.current = next;
+    setDraft(next);
+    setSteps({ undo: past.current.length, redo: future.current.length });
+  }, []);
 
-  const change = useCallback(
-    (next: Change) => {
-      const changed = next(current.current);
-      if (changed === current.current) return;
-      current.current = changed;
-      setDraft(changed);
+  useEffect(() => {
+    if (onItsWay.current > 0 || record.revision <= revision.current) return;
+    revision.current = record.revision;
+    if (same(record.draft, current.current)) return;
+    past.current.push(current.current);
+    show(record.draft);
+  }, [record, show]);
+
+  const write = useCallback(
+    (next: BlendDraft) => {
       onItsWay.current += 1;
-      blends
-        .write(id, changed)
-        .then(
-          () => setFailure(null),
-          (error: unknown) => setFailure(error instanceof Error ? error.message : String(error)),
-        )
+      queue.current = queue.current
+        .then(async () => {
+          const written = await blends.write(id, next, revision.current);
+          revision.current = written.revision;
+          setFailure(null);
+          if (!written.overtaken) return;
+          // Another tab wrote first: its version is shown, ours is one undo away.
+          past.current.push(next);
+          show(written.draft);
+          setOvertaken(true);
+        })
+        .catch((error: unknown) => {
+          setFailure(error instanceof Error ? error.message : String(error));
+        })
         .finally(() => {
           onItsWay.current -= 1;
         });
     },
-    [id],
+    [id, show],
   );
-  return { draft, change, failure };
+
+  const change = useCallback(
+    (make: Change) => {
+      const next = make(current.current);
+      if (next === current.current || same(next, current.current)) return;
+      const at = performance.now();
+      if (at - lastChange.current > oneStep || past.current.length === 0) {
+        past.current = [...past.current, current.current].slice(-mostSteps);
+      }
+      lastChange.current = at;
+      future.current = [];
+      show(next);
+      write(next);
+    },
+    [show, write],
+  );
+
+  const walk = useCallback(
+    (from: typeof past, to: typeof past) => {
+      const next = from.current.pop();
+      if (!next) return;
+      to.current.push(current.current);
+      lastChange.current = 0;
+      setOvertaken(false);
+      show(next);
+      write(next);
+    },
+    [show, write],
+  );
+  const undo = useCallback(() => walk(past, future), [walk]);
+  const redo = useCallback(() => walk(future, past), [walk]);
+  const dismiss = useCallback(() => setOvertaken(false), []);
+
+  return { draft, change, undo, redo, steps, failure, overtaken, dismiss };
 };

@@ -1,0 +1,47 @@
+import 'fake-indexeddb/auto';
+import { Dexie } from 'dexie';
+import { expect, test } from 'vitest';
+import { openDatabase } from './database';
+
+// Frozen examples of older forms of the store. They are never changed.
+
+const version1 = {
+  stores: {
+    blends: 'id, updatedAt',
+    batches: 'id, &number, blendId, startedAt',
+    events: '++seq, batchId',
+    settings: 'key',
+  },
+  blend: {
+    id: 'row-g',
+    draft: {
+      name: 'Row G',
+      purpose: '',
+      notes: '',
+      brief: { wearer: 'anyone', place: 'pulse-points', use: 'leave-on', sun: 'exposed' },
+      vessel: { id: 'roll-on-10' },
+      count: 1,
+      dropSchool: 'pharmacy',
+      school: 'clinical',
+      target: null,
+      oils: [{ id: 'lavender', drops: 2 }],
+      bases: [{ id: 'jojoba', parts: 1 }],
+    },
+    createdAt: '2026-11-25T10:00:00.000Z',
+    updatedAt: '2026-11-25T10:00:00.000Z',
+    deletedAt: null,
+  },
+  event: { batchId: 'b', at: '2026-11-25T10:00:00.000Z', event: { kind: 'drop', step: 's' } },
+};
+
+test('version 1 opens: blends learn to count their writes, all else stays as it was', async () => {
+  const old = new Dexie('older');
+  old.version(1).stores(version1.stores);
+  await old.table('blends').add(version1.blend);
+  await old.table('events').add(version1.event);
+  old.close();
+
+  const db = openDatabase('older');
+  expect(await db.blends.toArray()).toEqual([{ ...version1.blend, revision: 1 }]);
+  expect(await db.events.toArray()).toEqual([{ ...version1.event, seq: 1 }]);
+});
