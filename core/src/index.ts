@@ -14,6 +14,7 @@ export type {
 export type { Brief, Sun, Use } from './brief/brief';
 export { fillMl, usualVessel, type Vessel } from './brief/vessel';
 export type { Skin, Trimester, Wearer, WearerOrAnyone } from './brief/wearer';
+export { ageInMonths, wearerOn, type Person } from './brief/person';
 export * from './brief/words';
 export type { Formula, FormulaBase, FormulaOil, OilMeasure } from './blend/formula';
 export { dropOf } from './blend/drops';
@@ -27,6 +28,7 @@ export { oneDropPercent } from './dose/oneDrop';
 export { evaluate, type Evaluation } from './dose/evaluate';
 export type { DropPlan, LimitName } from './dose/wholeDrops';
 export * from './files/blendFile';
+export { firstProblem } from './files/problem';
 export * from './files/readBlend';
 export type { Blend } from './dose/blend';
 export { resolveBlend } from './files/resolve';

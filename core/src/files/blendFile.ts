@@ -64,6 +64,17 @@ export const wearerSchema = z
     path: ['trimester'],
   });
 
+/** Somebody in the house, as stored and as carried by the file of all data. */
+export const personSchema = z
+  .strictObject({
+    ...wearerSchema.shape,
+    name: z.string().trim().min(1).max(80),
+    born: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, {
+      error: 'should be a month, as in 1985-03',
+    }),
+  })
+  .omit({ ageMonths: true });
+
 export const vesselSchema = z.union([
   z.strictObject({
     id: z.string().refine((id) => findVessel(id) !== undefined, {

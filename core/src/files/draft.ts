@@ -13,6 +13,8 @@ export const blendDraftSchema = z.strictObject({
   notes: z.string().max(10_000),
   brief: z.strictObject({
     wearer: z.union([z.literal('anyone'), wearerSchema]).nullable(),
+    /** Who in the house that is; null for somebody told on this sheet alone. */
+    personId: z.string().nullable(),
     place: briefSchema.shape.place.nullable(),
     use: briefSchema.shape.use,
     sun: briefSchema.shape.sun,
@@ -36,7 +38,7 @@ export const emptyDraft = (): BlendDraft => ({
   name: '',
   purpose: '',
   notes: '',
-  brief: { wearer: null, place: null, use: 'leave-on', sun: 'exposed' },
+  brief: { wearer: null, personId: null, place: null, use: 'leave-on', sun: 'exposed' },
   vessel: { id: 'roll-on-10' },
   count: 1,
   dropSchool: 'pharmacy',
@@ -81,7 +83,7 @@ export const fileToDraft = (blend: BlendFile): BlendDraft => ({
   name: blend.name,
   purpose: blend.purpose ?? '',
   notes: blend.notes ?? '',
-  brief: blend.brief,
+  brief: { ...blend.brief, personId: null },
   vessel: blend.vessel,
   count: blend.count,
   dropSchool: blend.dropSchool,

@@ -16,6 +16,7 @@ const draft = (
       allergies: [],
       skin: 'normal',
     },
+    personId: null,
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',

@@ -8,6 +8,7 @@ test('batch numbers count up within a year and start anew with the next', () => 
   expect(nextBatchNumber(2026, ['2026-016', '2026-002', '2025-400'])).toBe('2026-017');
   expect(nextBatchNumber(2027, ['2026-016'])).toBe('2027-001');
   expect(nextBatchNumber(2026, ['2026-999'])).toBe('2026-1000');
+  expect(nextBatchNumber(2026, ['2026-016', 'WL 2026-002'], 'WL ')).toBe('WL 2026-003');
   expect(nextBatchNumber(2026, ['scribble', '2026-1x', ''])).toBe('2026-001');
 });
 

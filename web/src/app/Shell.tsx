@@ -1,12 +1,23 @@
 import { clsx } from 'clsx';
-import { ClipboardList, Droplet, NotebookText, type LucideIcon } from 'lucide-react';
-import { Link, NavLink, Outlet, ScrollRestoration } from 'react-router';
+import {
+  ClipboardList,
+  Droplet,
+  NotebookText,
+  SlidersHorizontal,
+  UserRound,
+  type LucideIcon,
+} from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
+import { useKeys } from '../parts/useKeys';
 import { NoticeProvider } from './NoticeProvider';
 
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/blends', name: 'Blends', Icon: NotebookText },
   { to: '/make', name: 'Make', Icon: Droplet },
   { to: '/batches', name: 'Batches', Icon: ClipboardList },
+  { to: '/people', name: 'People', Icon: UserRound },
+  { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
 ];
 
 const Rail = () => (
@@ -39,6 +50,29 @@ const Rail = () => (
   </header>
 );
 
+/** Opened with a key, and loaded then. */
+const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
+const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
+
+/** On the sheet the key that finds adds an oil. */
+const sheet = /^\/blends\/[^/]+$/;
+
+const KeyRooms = () => {
+  const { pathname } = useLocation();
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null);
+  const close = () => setOpen(null);
+  useKeys({
+    '?': () => setOpen('keys'),
+    ...(sheet.test(pathname) ? {} : { '/': () => setOpen('find') }),
+  });
+  return (
+    <Suspense fallback={null}>
+      {open === 'find' && <Find onClose={close} />}
+      {open === 'keys' && <KeyList onClose={close} />}
+    </Suspense>
+  );
+};
+
 /** The rail and the room that is open. */
 export const Shell = () => (
   <NoticeProvider>
@@ -54,6 +88,7 @@ export const Shell = () => (
         <Outlet />
       </main>
     </div>
+    <KeyRooms />
     <ScrollRestoration />
   </NoticeProvider>
 );

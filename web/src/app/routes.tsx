@@ -69,6 +69,30 @@ export const router = createBrowserRouter([
               Component: (await import('../screens/label/LabelScreen')).BatchLabelScreen,
             }),
           },
+          {
+            path: 'people',
+            lazy: async () => ({
+              Component: (await import('../screens/people/PeopleScreen')).PeopleScreen,
+            }),
+          },
+          {
+            path: 'people/new',
+            lazy: async () => ({
+              Component: (await import('../screens/people/PersonScreen')).NewPersonScreen,
+            }),
+          },
+          {
+            path: 'people/:personId',
+            lazy: async () => ({
+              Component: (await import('../screens/people/PersonScreen')).PersonScreen,
+            }),
+          },
+          {
+            path: 'settings',
+            lazy: async () => ({
+              Component: (await import('../screens/settings/SettingsScreen')).SettingsScreen,
+            }),
+          },
           { path: '*', Component: NotFoundPage },
         ],
       },

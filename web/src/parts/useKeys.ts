@@ -1,4 +1,6 @@
 import { useEffect, useRef } from 'react';
+import { settings } from '../store/settings';
+import { useStored } from '../store/useStored';
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
@@ -6,23 +8,25 @@ const isTyping = (target: EventTarget | null): boolean =>
 
 /**
  * Single keys that do something on this screen. They rest while something is being
- * typed, while a list or panel is open, and with a modifier held.
+ * typed, while a panel is open, with a modifier held, and where Settings say so.
  */
 export const useKeys = (keys: Readonly<Record<string, () => void>>): void => {
   const latest = useRef(keys);
+  const on = useStored(['settings'], () => settings.read()).data?.singleKeys !== false;
   useEffect(() => {
     latest.current = keys;
   });
   useEffect(() => {
+    if (!on) return;
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       if (isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
       const act = latest.current[event.key];
-      if (!act) return;
+      if (!act || event.defaultPrevented) return;
       event.preventDefault();
       act();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [on]);
 };

@@ -7,6 +7,7 @@ import {
 } from '@jubbet/core';
 import { db, type BatchRecord, type Database, type EventRecord } from './database';
 import { now, today } from './now';
+import { settingsStore } from './settings';
 
 interface Start {
   readonly blendId: string;
@@ -23,13 +24,14 @@ export const batchStore = (store: Database = db) => ({
     if (evaluation.verdict === 'over' && reason.trim() === '') {
       throw new Error('a blend that is over needs a written reason');
     }
-    return store.transaction('rw', store.batches, async () => {
+    return store.transaction('rw', store.batches, store.settings, async () => {
+      const { batchPrefix } = await settingsStore(store).read();
       const madeOn = today();
       const taken = await store.batches.orderBy('number').keys();
       const id = crypto.randomUUID();
       await store.batches.add({
         id,
-        number: nextBatchNumber(Number(madeOn.slice(0, 4)), taken.map(String)),
+        number: nextBatchNumber(Number(madeOn.slice(0, 4)), taken.map(String), batchPrefix),
         blendId,
         file: settled(file, evaluation),
         askedPercent: file.target?.percent ?? null,

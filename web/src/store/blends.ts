@@ -1,6 +1,7 @@
-import { blendDraftSchema, emptyDraft, type BlendDraft } from '@jubbet/core';
-import { db, type BlendRecord, type Database } from './database';
-import { now } from './now';
+import { blendDraftSchema, emptyDraft, wearerOn, type BlendDraft } from '@jubbet/core';
+import { db, type BlendRecord, type Database, type PersonRecord } from './database';
+import { now, today } from './now';
+import { settingsStore } from './settings';
 
 /** What came of a write. */
 interface Written {
@@ -10,6 +11,17 @@ interface Written {
 }
 
 const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.updatedAt ? 1 : -1);
+
+/** The blend for the person as they are today: somebody who was five may be six by now. */
+const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendRecord => {
+  if (!found) return record;
+  const { conditions, allergies, ...rest } = wearerOn(found.person, today());
+  const wearer = { ...rest, conditions: [...conditions], allergies: [...allergies] };
+  return {
+    ...record,
+    draft: { ...record.draft, brief: { ...record.draft.brief, wearer } },
+  };
+};
 
 /** The book of blends. Every act is one transaction. */
 export const blendStore = (store: Database = db) => {
@@ -26,15 +38,28 @@ export const blendStore = (store: Database = db) => {
     });
     return id;
   };
+  const personOf = async ({ draft }: BlendRecord): Promise<PersonRecord | undefined> =>
+    draft.brief.personId === null ? undefined : store.people.get(draft.brief.personId);
   return {
     add,
-    create: () => add(emptyDraft()),
+    /** A new blend, as the settings say; with an oil in it where one is named. */
+    create: async (oilId?: string) => {
+      const { dropSchool, school } = await settingsStore(store).read();
+      const oils = oilId === undefined ? [] : [{ id: oilId, drops: 1 }];
+      return add({ ...emptyDraft(), dropSchool, school, oils });
+    },
     get: async (id: string): Promise<BlendRecord | null> => {
       const found = await store.blends.get(id);
-      return found && found.deletedAt === null ? found : null;
+      if (!found || found.deletedAt !== null) return null;
+      return forPerson(found, await personOf(found));
     },
-    list: async (): Promise<BlendRecord[]> =>
-      (await store.blends.toArray()).filter(({ deletedAt }) => deletedAt === null).sort(newest),
+    list: async (): Promise<BlendRecord[]> => {
+      const people = new Map((await store.people.toArray()).map((person) => [person.id, person]));
+      return (await store.blends.toArray())
+        .filter(({ deletedAt }) => deletedAt === null)
+        .map((record) => forPerson(record, people.get(record.draft.brief.personId ?? '')))
+        .sort(newest);
+    },
     /**
      * Writes a whole draft; what does not fit the schema is refused, not half written.
      * Where another tab has written since `seen`, its version stays, and is told.

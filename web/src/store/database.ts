@@ -1,4 +1,4 @@
-import type { BenchEvent, BlendDraft, BlendFile, Verdict } from '@jubbet/core';
+import type { BenchEvent, BlendDraft, BlendFile, Person, Verdict } from '@jubbet/core';
 import { Dexie, type EntityTable } from 'dexie';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
@@ -33,6 +33,33 @@ export interface BatchRecord {
   notes: string;
 }
 
+/** Somebody in the house. */
+export interface PersonRecord {
+  id: string;
+  person: Person;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while they are in the house. */
+  deletedAt: string | null;
+}
+
+/** All data as it was before something large was done to it. */
+export interface SnapshotRecord {
+  id: string;
+  at: string;
+  why: string;
+  house: House;
+}
+
+/** Everything that the house holds, table by table. */
+export interface House {
+  blends: BlendRecord[];
+  batches: BatchRecord[];
+  events: EventRecord[];
+  people: PersonRecord[];
+  settings: SettingRecord[];
+}
+
 /** What happened at the bench, in order. Only ever added to. */
 export interface EventRecord {
   seq: number;
@@ -51,6 +78,8 @@ export type Database = Dexie & {
   batches: EntityTable<BatchRecord, 'id'>;
   events: EntityTable<EventRecord, 'seq'>;
   settings: EntityTable<SettingRecord, 'key'>;
+  people: EntityTable<PersonRecord, 'id'>;
+  snapshots: EntityTable<SnapshotRecord, 'id'>;
 };
 
 /** Opens the store. Each change of form is a version of its own, and is tested on the older form. */
@@ -72,6 +101,17 @@ export const openDatabase = (name = 'jubbet'): Database => {
         blend.revision = 1;
       }),
   );
+  // People move in; a blend may be for one of them. Large acts leave a way back.
+  db.version(3)
+    .stores({ people: 'id', snapshots: 'id' })
+    .upgrade((transaction) =>
+      transaction
+        .table<BlendRecord>('blends')
+        .toCollection()
+        .modify((blend) => {
+          blend.draft.brief.personId = null;
+        }),
+    );
   return db;
 };
 

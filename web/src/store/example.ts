@@ -5,19 +5,26 @@ import {
   workOut,
   type BenchEvent,
   type BlendDraft,
-  type Wearer,
+  wearerOn,
+  type Person,
 } from '@jubbet/core';
 import { addDays, formatISO, parseISO } from 'date-fns';
-import type { BatchRecord, BlendRecord, Database, EventRecord } from './database';
+import type { BatchRecord, BlendRecord, Database, EventRecord, PersonRecord } from './database';
+import { houseStore } from './house';
+import { settingsStore } from './settings';
 
 // Wardrobe Lane, the back room of the Marlpit Players: made-up people, made-up
 // blends. All numbers come from the core.
 
-const years = (count: number): number => count * 12;
+/** Born in June, so many years before the house is opened or one more. */
+const born = (years: number, day: string): string => {
+  const year = Number(day.slice(0, 4)) - years - (Number(day.slice(5, 7)) > 6 ? 0 : 1);
+  return `${year}-06`;
+};
 
-const person = (name: string, ageMonths: number, more: Partial<Wearer> = {}) => ({
+const person = (name: string, years: number, more: Partial<Person> = {}) => ({
   name,
-  ageMonths,
+  years,
   pregnant: false,
   nursing: false,
   conditions: [...(more.conditions ?? [])],
@@ -27,12 +34,12 @@ const person = (name: string, ageMonths: number, more: Partial<Wearer> = {}) => 
 });
 
 const people = {
-  ines: person('Ines', years(41)),
-  teo: person('Teo', years(27), { allergies: ['tree nut'] }),
-  bettina: person('Bettina', years(63), { skin: 'sensitive' }),
-  saskia: person('Saskia', years(31), { pregnant: true, trimester: 2 }),
-  aubrey: person('Aubrey', years(70), { conditions: ['anticoagulants'] }),
-  pip: person('Pip', years(8)),
+  ines: person('Ines', 41),
+  teo: person('Teo', 27, { allergies: ['tree nut'] }),
+  bettina: person('Bettina', 63, { skin: 'sensitive' }),
+  saskia: person('Saskia', 31, { pregnant: true, trimester: 2 }),
+  aubrey: person('Aubrey', 70, { conditions: ['anticoagulants'] }),
+  pip: person('Pip', 8),
 };
 
 const parts = (list: Record<string, number>): BlendDraft['oils'] =>
@@ -46,7 +53,7 @@ interface Told {
   readonly name: string;
   readonly purpose: string;
   readonly notes?: string;
-  readonly wearer: BlendDraft['brief']['wearer'];
+  readonly wearer: keyof typeof people | 'anyone';
   readonly place?: BlendDraft['brief']['place'];
   readonly vessel?: string;
   readonly percent: number;
@@ -63,7 +70,7 @@ const told: readonly Told[] = [
     name: 'Prompt desk',
     purpose: 'to stay awake through act three',
     notes: 'Ines wants it greener than the last one, and no louder.',
-    wearer: people.ines,
+    wearer: 'ines',
     percent: 3,
     oils: parts({ petitgrain: 3, cardamom: 2, 'ylang-ylang': 1, vetiver: 1 }),
     bases: bases({ jojoba: 7, camellia_seed: 3 }),
@@ -74,7 +81,7 @@ const told: readonly Told[] = [
     name: 'After the lift',
     purpose: 'a warm rub for calves, after rehearsal',
     notes: 'No nut oils for Teo.',
-    wearer: people.teo,
+    wearer: 'teo',
     place: 'body-leave-on',
     vessel: 'roll-on-30',
     percent: 1.5,
@@ -86,7 +93,7 @@ const told: readonly Told[] = [
     id: 'third-mouse',
     name: 'Third mouse',
     purpose: 'for the wait in the wings',
-    wearer: people.pip,
+    wearer: 'pip',
     vessel: 'roll-on-15',
     percent: 1,
     oils: parts({ mandarin: 1, lavender: 1 }),
@@ -97,7 +104,7 @@ const told: readonly Told[] = [
     id: 'pins-and-hems',
     name: 'Pins and hems',
     purpose: 'something soft for long fittings',
-    wearer: people.saskia,
+    wearer: 'saskia',
     vessel: 'roll-on-30',
     percent: 0.9,
     oils: parts({ 'orange-sweet': 1, petitgrain: 1 }),
@@ -119,7 +126,7 @@ const told: readonly Told[] = [
     id: 'row-g',
     name: 'Row G',
     purpose: 'for Aubrey’s wrists on a matinee day',
-    wearer: people.aubrey,
+    wearer: 'aubrey',
     percent: 1,
     oils: parts({ frankincense: 1, lavender: 1 }),
     bases: bases({ jojoba: 1 }),
@@ -130,7 +137,7 @@ const told: readonly Told[] = [
     name: 'Leading lady',
     purpose: 'a whisper of roses',
     notes: 'Her skin minds everything. Half a percent, and a patch test first.',
-    wearer: people.bettina,
+    wearer: 'bettina',
     vessel: 'roll-on-15',
     percent: 0.5,
     oils: parts({ geranium: 1, 'sandalwood-australian': 1 }),
@@ -139,13 +146,25 @@ const told: readonly Told[] = [
   },
 ];
 
-const draftOf = (entry: Told): BlendDraft => ({
+const personOf = (id: keyof typeof people, day: string): Person => {
+  const { years, ...rest } = people[id];
+  return { ...rest, born: born(years, day) };
+};
+
+const wearerOf = (id: keyof typeof people | 'anyone', day: string) => {
+  if (id === 'anyone') return id;
+  const { conditions, allergies, ...rest } = wearerOn(personOf(id, day), day);
+  return { ...rest, conditions: [...conditions], allergies: [...allergies] };
+};
+
+const draftOf = (entry: Told, day: string): BlendDraft => ({
   ...emptyDraft(),
   name: entry.name,
   purpose: entry.purpose,
   notes: entry.notes ?? '',
   brief: {
-    wearer: entry.wearer,
+    wearer: wearerOf(entry.wearer, day),
+    personId: entry.wearer === 'anyone' ? null : entry.wearer,
     place: entry.place ?? 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
@@ -183,6 +202,8 @@ const makings: readonly Making[] = [
 
 const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
 
+const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
+
 /** The records of the example house, dated back from a day. */
 export const exampleHouse = (day: string) => {
   const before = (days: number): string =>
@@ -190,7 +211,7 @@ export const exampleHouse = (day: string) => {
 
   const blends = told.map((entry): BlendRecord => ({
     id: entry.id,
-    draft: draftOf(entry),
+    draft: draftOf(entry, day),
     createdAt: startOf(before(entry.daysAgo)),
     updatedAt: startOf(before(entry.daysAgo)),
     revision: 1,
@@ -233,7 +254,22 @@ export const exampleHouse = (day: string) => {
     return { batch, events: all.slice(0, making.stopAfter ?? all.length) };
   });
 
+  const folk = Object.keys(people) as (keyof typeof people)[];
   return {
+    people: folk.map((id): PersonRecord => {
+      const person = personOf(id, day);
+      return {
+        id,
+        person: {
+          ...person,
+          conditions: [...person.conditions],
+          allergies: [...person.allergies],
+        },
+        createdAt: startOf(before(60)),
+        updatedAt: startOf(before(60)),
+        deletedAt: null,
+      };
+    }),
     blends,
     batches: made.map(({ batch }) => batch),
     events: made.flatMap(({ batch, events }) =>
@@ -246,16 +282,24 @@ export const exampleHouse = (day: string) => {
   };
 };
 
-/** Puts the example house into a store that was never used, in one transaction. */
+/** Puts the example house beside what is there; what is there already stays as it is. */
+export const putExampleIn = (store: Database, day: string): Promise<void> =>
+  store.transaction('rw', store.tables, async () => {
+    const furniture = { ...exampleHouse(day), settings: [] };
+    const events = furniture.events.map((event, n) => ({ ...event, seq: n + 1 }));
+    await houseStore(store).bringIn({ ...furniture, events }, 'add');
+    const { maker } = await settingsStore(store).read();
+    if (maker === '') await store.settings.put({ key: 'maker', value: exampleMaker });
+  });
+
+/** Furnishes a store that was never used, in one transaction. */
 export const seedOnce = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     const seeded = await store.settings.get('seeded');
     if (seeded?.value === true) return;
     await store.settings.put({ key: 'seeded', value: true });
     if ((await store.blends.count()) + (await store.batches.count()) > 0) return;
-    const house = exampleHouse(day);
-    await store.settings.put({ key: 'maker', value: 'Dorrit Vane, Wardrobe Lane' });
-    await store.blends.bulkAdd(house.blends);
-    await store.batches.bulkAdd(house.batches);
-    await store.events.bulkAdd(house.events);
+    await putExampleIn(store, day);
+    // A house that was just furnished has nothing to go back to.
+    await store.snapshots.clear();
   });

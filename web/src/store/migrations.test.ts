@@ -34,7 +34,7 @@ const version1 = {
   event: { batchId: 'b', at: '2026-11-25T10:00:00.000Z', event: { kind: 'drop', step: 's' } },
 };
 
-test('version 1 opens: blends learn to count their writes, all else stays as it was', async () => {
+test('version 1 opens: blends count their writes and may be for a person, all else stays as it was', async () => {
   const old = new Dexie('older');
   old.version(1).stores(version1.stores);
   await old.table('blends').add(version1.blend);
@@ -42,6 +42,27 @@ test('version 1 opens: blends learn to count their writes, all else stays as it 
   old.close();
 
   const db = openDatabase('older');
-  expect(await db.blends.toArray()).toEqual([{ ...version1.blend, revision: 1 }]);
+  const { draft } = version1.blend;
+  expect(await db.blends.toArray()).toEqual([
+    {
+      ...version1.blend,
+      revision: 1,
+      draft: { ...draft, brief: { ...draft.brief, personId: null } },
+    },
+  ]);
+  expect(await db.people.count()).toBe(0);
   expect(await db.events.toArray()).toEqual([{ ...version1.event, seq: 1 }]);
+});
+
+test('version 2 opens: what was counted stays counted, and people may move in', async () => {
+  const old = new Dexie('second');
+  old.version(1).stores(version1.stores);
+  old.version(2);
+  await old.table('blends').add({ ...version1.blend, revision: 7 });
+  old.close();
+
+  const db = openDatabase('second');
+  const [blend] = await db.blends.toArray();
+  expect(blend?.revision).toBe(7);
+  expect(blend?.draft.brief.personId).toBeNull();
 });

@@ -1,9 +1,19 @@
+import { dropSchoolSchema, schoolSchema } from '@jubbet/core';
 import { z } from 'zod';
 import { db, type Database } from './database';
 
 /** What the house is set to; every value has a usual one. */
 const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
+  /** How new blends start. */
+  dropSchool: dropSchoolSchema.catch('pharmacy'),
+  school: schoolSchema.catch('clinical'),
+  /** Single keys act on screens; off for those who speak to their machine. */
+  singleKeys: z.boolean().catch(true),
+  /** Stands before the year in batch numbers. */
+  batchPrefix: z.string().max(8).catch(''),
+  /** When all data last went out to a file; null for never. */
+  lastExport: z.string().nullable().catch(null),
   seeded: z.boolean().catch(false),
 });
 

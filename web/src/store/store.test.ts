@@ -18,7 +18,13 @@ beforeEach(() => {
 const draft = (change: Partial<BlendDraft> = {}): BlendDraft => ({
   ...emptyDraft(),
   name: 'Trial',
-  brief: { wearer: 'anyone', place: 'pulse-points', use: 'leave-on', sun: 'exposed' },
+  brief: {
+    wearer: 'anyone',
+    personId: null,
+    place: 'pulse-points',
+    use: 'leave-on',
+    sun: 'exposed',
+  },
   oils: [{ id: 'lavender', drops: 2 }],
   bases: [{ id: 'jojoba', parts: 1 }],
   ...change,
@@ -161,5 +167,10 @@ test('settings that make no sense fall back on the usual ones', async () => {
   const settings = settingsStore(db);
   await settings.write('maker', 'Dorrit');
   await db.settings.put({ key: 'seeded', value: 'perhaps' });
-  expect(await settings.read()).toEqual({ maker: 'Dorrit', seeded: false });
+  expect(await settings.read()).toMatchObject({
+    maker: 'Dorrit',
+    seeded: false,
+    singleKeys: true,
+    school: 'clinical',
+  });
 });

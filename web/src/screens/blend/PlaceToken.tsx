@@ -1,6 +1,6 @@
 import { placeWords, type PlaceId } from '@jubbet/core';
 import { changeBrief } from './changes';
-import { Choices } from './Choices';
+import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 

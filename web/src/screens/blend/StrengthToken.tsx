@@ -10,7 +10,7 @@ import {
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
 import { askFor } from './changes';
-import { Choices } from './Choices';
+import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 

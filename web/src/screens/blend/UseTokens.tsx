@@ -1,5 +1,5 @@
 import { changeBrief } from './changes';
-import { Choices } from './Choices';
+import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 

@@ -7,7 +7,7 @@ import {
   type Vessel,
 } from '@jubbet/core';
 import { NumberField } from '../../parts/NumberField';
-import { Choices } from './Choices';
+import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 

@@ -1,9 +1,14 @@
-import { wearerWords, type Wearer } from '@jubbet/core';
+import { wearerOn, wearerWords, type Wearer } from '@jubbet/core';
 import { useState } from 'react';
-import { changeBrief } from './changes';
-import { Choices } from './Choices';
-import type { TokenProps } from './tokenProps';
+import { Link } from 'react-router';
+import { Choices } from '../../parts/Choices';
+import type { PersonRecord } from '../../store/database';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
+import { useStored } from '../../store/useStored';
+import { changeBrief, type Change } from './changes';
 import { Token } from './Token';
+import type { TokenProps } from './tokenProps';
 import { WearerForm, type WearerDraft } from './WearerForm';
 
 const blank: WearerDraft = {
@@ -23,25 +28,52 @@ const whole = ({ ageMonths, name, ...rest }: WearerDraft): Wearer | null =>
 const written = ({ wearer }: TokenProps['draft']['brief']): WearerDraft | null =>
   wearer === null || wearer === 'anyone' ? null : { ...blank, ...wearer, name: wearer.name ?? '' };
 
+const wornBy = (wearer: Wearer | null, personId: string | null): Change =>
+  changeBrief({
+    personId,
+    wearer: wearer && {
+      ...wearer,
+      conditions: [...wearer.conditions],
+      allergies: [...wearer.allergies],
+    },
+  });
+
+const other = 'someone else';
+
+const choiceOf = ({ wearer, personId }: TokenProps['draft']['brief']): string | null => {
+  if (wearer === 'anyone') return 'anyone';
+  if (personId !== null) return personId;
+  return wearer === null ? null : other;
+};
+
+const choicesFrom = (house: readonly PersonRecord[]) => [
+  ...house.map(({ id, person }) => ({
+    value: id,
+    text: wearerWords(wearerOn(person, today())),
+  })),
+  { value: other, text: house.length > 0 ? other : 'someone I know' },
+  {
+    value: 'anyone',
+    text: 'anyone',
+    more: 'A gift or a stall: a careful strength, and every caution on the label.',
+  },
+];
+
 export const WearerToken = ({ draft, change }: TokenProps) => {
   const { wearer } = draft.brief;
-  // What was typed before the age was known, or before "anyone" was chosen.
+  const house = useStored(['people'], () => people.list()).data ?? [];
+  // What was typed before the age was known, or before another was chosen.
   const [aside, setAside] = useState<WearerDraft>(blank);
-  const [who, setWho] = useState<'someone' | null>(null);
-  const shown = written(draft.brief) ?? aside;
-  const kind = wearer === 'anyone' ? 'anyone' : wearer !== null ? 'someone' : who;
-  const settle = (next: WearerDraft): void => {
-    setAside(next);
-    const known = whole(next);
-    change(
-      changeBrief({
-        wearer: known && {
-          ...known,
-          conditions: [...known.conditions],
-          allergies: [...known.allergies],
-        },
-      }),
-    );
+  const [asked, setAsked] = useState(false);
+  const shown = draft.brief.personId === null ? (written(draft.brief) ?? aside) : aside;
+  const choice = choiceOf(draft.brief) ?? (asked ? other : null);
+  const choose = (value: string): void => {
+    setAsked(value === other);
+    if (choice === other) setAside(shown);
+    const person = house.find(({ id }) => id === value);
+    if (person) change(wornBy(wearerOn(person.person, today()), person.id));
+    else if (value === 'anyone') change(changeBrief({ wearer: 'anyone', personId: null }));
+    else change(wornBy(whole(choice === other ? shown : aside), null));
   };
   return (
     <Token
@@ -52,27 +84,30 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
     >
       {() => (
         <div className="grid max-h-[min(70vh,40rem)] gap-3 overflow-y-auto">
-          <Choices<'someone' | 'anyone'>
+          <Choices
             legend="It is for"
             name="wearer"
-            value={kind}
-            choices={[
-              { value: 'someone', text: 'someone I know' },
-              {
-                value: 'anyone',
-                text: 'anyone',
-                more: 'A gift or a stall: a careful strength, and every caution on the label.',
-              },
-            ]}
-            onChoose={(value) => {
-              setWho(value === 'someone' ? 'someone' : null);
-              if (value === 'anyone') {
-                setAside(shown);
-                change(changeBrief({ wearer: 'anyone' }));
-              } else settle(shown);
-            }}
+            value={choice}
+            choices={choicesFrom(house)}
+            onChoose={choose}
           />
-          {kind === 'someone' && <WearerForm wearer={shown} onChange={settle} />}
+          {choice === other && (
+            <WearerForm
+              wearer={shown}
+              onChange={(next) => {
+                setAside(next);
+                change(wornBy(whole(next), null));
+              }}
+            />
+          )}
+          {draft.brief.personId !== null && (
+            <p className="border-t border-line pt-3 text-sm">
+              <Link to={`/people/${draft.brief.personId}`} className="text-press">
+                Change what matters for their skin
+              </Link>{' '}
+              <span className="text-soft">in People. Age follows the calendar.</span>
+            </p>
+          )}
         </div>
       )}
     </Token>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from './Button';
 
 /** Several of a list, and others in one's own words. Folded away until asked for. */
 export const Ticks = ({

@@ -1,0 +1,132 @@
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Dialog,
+  DialogPanel,
+} from '@headlessui/react';
+import { plainName, searchOils, wearerOn, wearerWords } from '@jubbet/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { OilName } from '../parts/OilName';
+import { batches } from '../store/batches';
+import { blends } from '../store/blends';
+import { today } from '../store/now';
+import { people } from '../store/people';
+import { useStored } from '../store/useStored';
+
+interface Hit {
+  readonly key: string;
+  readonly kind: string;
+  readonly name: string;
+  readonly aside: string;
+  readonly open: () => Promise<string>;
+}
+
+/** More than this nobody reads. */
+const mostOfAKind = 5;
+
+const at = (path: string) => () => Promise.resolve(path);
+
+/** Finds anything by its name: blends, batches and people of the house, oils of the library. */
+export const Find = ({ onClose }: { onClose: () => void }) => {
+  const [query, setQuery] = useState('');
+  const navigate = useNavigate();
+  const book = useStored(['blends'], () => blends.list()).data ?? [];
+  const log = useStored(['batches'], () => batches.list()).data ?? [];
+  const house = useStored(['people'], () => people.list()).data ?? [];
+  const plain = plainName(query);
+  const matches = (...names: string[]) =>
+    plain !== '' && names.some((name) => plainName(name).includes(plain));
+
+  const hits: Hit[] = [
+    ...book
+      .filter(({ draft }) => matches(draft.name, draft.purpose))
+      .slice(0, mostOfAKind)
+      .map(({ id, draft }) => ({
+        key: `blend/${id}`,
+        kind: 'blend',
+        name: draft.name || 'Without a name',
+        aside: draft.purpose,
+        open: at(`/blends/${id}`),
+      })),
+    ...log
+      .filter(({ number, file }) => matches(number, file.name))
+      .slice(0, mostOfAKind)
+      .map(({ id, number, file }) => ({
+        key: `batch/${id}`,
+        kind: 'batch',
+        name: number,
+        aside: file.name,
+        open: at(`/batches/${id}`),
+      })),
+    ...house
+      .filter(({ person }) => matches(person.name))
+      .slice(0, mostOfAKind)
+      .map(({ id, person }) => ({
+        key: `person/${id}`,
+        kind: 'person',
+        name: wearerWords(wearerOn(person, today())),
+        aside: '',
+        open: at(`/people/${id}`),
+      })),
+    ...searchOils(query)
+      .slice(0, mostOfAKind)
+      .map((oil) => ({
+        key: `oil/${oil.id}`,
+        kind: 'oil',
+        name: oil.name,
+        aside: 'starts a new blend with it',
+        open: async () => `/blends/${await blends.create(oil.id)}`,
+      })),
+  ];
+
+  return (
+    <Dialog open onClose={onClose} className="relative z-50">
+      <div aria-hidden className="fixed inset-0 bg-night/50" />
+      <div className="fixed inset-0 flex justify-center p-4 pt-[12vh]">
+        <DialogPanel className="h-fit w-full max-w-xl rounded-xl border border-line bg-sheet p-3">
+          <Combobox<Hit | null>
+            value={null}
+            onChange={(hit) => {
+              if (!hit) return;
+              onClose();
+              void hit.open().then((path) => navigate(path));
+            }}
+          >
+            <ComboboxInput
+              autoFocus
+              aria-label="Find"
+              autoComplete="off"
+              placeholder="Find an oil, a blend, a person, a batch"
+              className="w-full rounded-md border border-line bg-transparent px-3 py-2.5 text-lg placeholder:text-soft"
+              displayValue={() => query}
+              onChange={(event) => setQuery(event.target.value)}
+            />
+            {plain !== '' && (
+              <ComboboxOptions static className="mt-2 max-h-[50vh] overflow-y-auto">
+                {hits.map((hit) => (
+                  <ComboboxOption
+                    key={hit.key}
+                    value={hit}
+                    className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-focus:bg-slate-wash"
+                  >
+                    <span className="w-14 flex-none text-sm text-soft">{hit.kind}</span>
+                    <span className="min-w-0 flex-1 truncate">
+                      {hit.kind === 'oil' ? <OilName name={hit.name} /> : <b>{hit.name}</b>}
+                      {hit.aside && <span className="text-sm text-soft"> · {hit.aside}</span>}
+                    </span>
+                  </ComboboxOption>
+                ))}
+                {hits.length === 0 && (
+                  <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
+                )}
+              </ComboboxOptions>
+            )}
+          </Combobox>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+};

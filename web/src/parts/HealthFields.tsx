@@ -1,0 +1,106 @@
+import {
+  carriersNamed,
+  guidelines,
+  oilsNamed,
+  subjectName,
+  type Skin,
+  type Trimester,
+  type Wearer,
+} from '@jubbet/core';
+import { Choices } from './Choices';
+import { Ticks } from './Ticks';
+
+/** What the rules read of a wearer beside the age. */
+export type Health = Omit<Wearer, 'ageMonths' | 'name'>;
+
+const conditionIds = guidelines.conditions.map(({ id }) => id);
+
+/** All materials that go by a name; the words themselves where none does. */
+const materialsNamed = (words: string): readonly string[] => {
+  const ids = [...oilsNamed(words), ...carriersNamed(words)].map(({ id }) => id);
+  return ids.length > 0 ? ids : [words];
+};
+
+const box = 'translate-y-px accent-press';
+
+const trimesters: readonly { value: '1' | '2' | '3' | 'no'; text: string }[] = [
+  { value: '1', text: 'to week 13' },
+  { value: '2', text: 'weeks 14 to 27' },
+  { value: '3', text: 'from week 28' },
+  { value: 'no', text: 'not told: counts as the first' },
+];
+
+/** Skin, pregnancy and nursing, conditions and medicines, allergies. */
+export const HealthFields = ({
+  health: wearer,
+  onChange: set,
+}: {
+  health: Health;
+  onChange: (part: Partial<Health>) => void;
+}) => (
+  <>
+    <Choices<Skin>
+      legend="Skin"
+      name="skin"
+      value={wearer.skin}
+      choices={[
+        { value: 'normal', text: 'normal' },
+        { value: 'sensitive', text: 'sensitive: minds most things' },
+        { value: 'damaged', text: 'damaged: broken or inflamed' },
+      ]}
+      onChoose={(skin) => set({ skin })}
+    />
+    <div className="grid gap-1">
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className={box}
+          checked={wearer.pregnant}
+          onChange={(event) => set({ pregnant: event.target.checked, trimester: undefined })}
+        />
+        pregnant
+      </label>
+      {wearer.pregnant && (
+        <div className="pl-6">
+          <Choices
+            legend="How far along"
+            name="trimester"
+            value={wearer.trimester ? (`${wearer.trimester}` as const) : 'no'}
+            choices={trimesters}
+            onChoose={(value) =>
+              set({ trimester: value === 'no' ? undefined : (Number(value) as Trimester) })
+            }
+          />
+        </div>
+      )}
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className={box}
+          checked={wearer.nursing}
+          onChange={(event) => set({ nursing: event.target.checked })}
+        />
+        nursing
+      </label>
+    </div>
+    <Ticks
+      title="Conditions and medicines"
+      ownWords="Another, in your own words"
+      known={conditionIds}
+      chosen={wearer.conditions}
+      onChange={(conditions) => set({ conditions })}
+    />
+    <Ticks
+      title="Allergies"
+      ownWords="An oil or carrier, or your own words"
+      understand={materialsNamed}
+      nameOf={subjectName}
+      known={guidelines.allergyFamilies}
+      chosen={wearer.allergies}
+      onChange={(allergies) => set({ allergies })}
+    />
+    <p className="text-sm text-soft">
+      What is in your own words no rule reads: the verdict then says “not known”.
+    </p>
+  </>
+);

@@ -1,0 +1,52 @@
+import { wearerOn, wearerWords } from '@jubbet/core';
+import { Link } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
+import { useStored } from '../../store/useStored';
+
+/** Who is in the house, with what matters for their skin. */
+export const PeopleScreen = () => {
+  const { data, error } = useStored(['people'], () => people.list());
+  if (error) throw error;
+  return (
+    <div className="mx-auto max-w-3xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title="People"
+          aside={data && data.length > 0 ? `${data.length} in the house` : ''}
+        />
+        <ButtonLink look="first" to="/people/new">
+          New person
+        </ButtonLink>
+      </div>
+      {data?.length === 0 && (
+        <p className="mt-4 max-w-prose">
+          Write down once what matters for somebody’s skin. The sentence of a blend then picks them,
+          and their age follows the calendar: what suited at five is judged anew at six.
+        </p>
+      )}
+      <ul className="mt-4 grid gap-2">
+        {data?.map(({ id, person }) => (
+          <li key={id} className="rounded-xl border border-line bg-sheet px-4 py-3">
+            <h2 className="text-lg">
+              <Link to={`/people/${id}`} className="text-press no-underline hover:underline">
+                {wearerWords(wearerOn(person, today()))}
+              </Link>
+            </h2>
+            {[...person.conditions, ...person.allergies.map((allergy) => `allergy: ${allergy}`)]
+              .length > 0 && (
+              <p className="text-sm text-soft">
+                {[
+                  ...person.conditions,
+                  ...person.allergies.map((allergy) => `allergy: ${allergy}`),
+                ].join(' · ')}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+};

@@ -1,0 +1,106 @@
+import { dropFigures, guidelines, type DropSchoolId, type School } from '@jubbet/core';
+import { useState } from 'react';
+import { Choices } from '../../parts/Choices';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { settings, type Settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+import { DataSection } from './DataSection';
+
+const field = 'rounded-md border border-line bg-transparent px-2 py-1.5';
+const section = 'grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4';
+
+const schools = guidelines.schools.flatMap(({ id, name, why, usableAsLimit }) =>
+  usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
+);
+
+const Form = ({ stored }: { stored: Settings }) => {
+  const [failure, setFailure] = useState<string | null>(null);
+  const keep = <K extends keyof Settings>(key: K, value: Settings[K]): void => {
+    settings
+      .write(key, value)
+      .then(() => setFailure(null))
+      .catch((error: unknown) =>
+        setFailure(error instanceof Error ? error.message : String(error)),
+      );
+  };
+  return (
+    <div className="mx-auto grid max-w-3xl gap-4">
+      <ScreenTitle title="Settings" aside="kept as you change them" />
+      {failure && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          This setting was not kept: {failure}. The one before still holds.
+        </p>
+      )}
+      <section aria-label="Labels and batches" className={section}>
+        <h2 className="text-lg">Labels and batches</h2>
+        <label className="grid max-w-md gap-1">
+          <span className="text-sm text-soft">Made by, as it stands on labels</span>
+          <input
+            className={field}
+            maxLength={120}
+            defaultValue={stored.maker}
+            onChange={(event) => keep('maker', event.target.value)}
+          />
+        </label>
+        <label className="grid max-w-md gap-1">
+          <span className="text-sm text-soft">
+            Before the year in batch numbers, as in {stored.batchPrefix}2026-017
+          </span>
+          <input
+            className={`${field} w-32`}
+            maxLength={8}
+            placeholder="nothing"
+            defaultValue={stored.batchPrefix}
+            onChange={(event) => keep('batchPrefix', event.target.value)}
+          />
+        </label>
+      </section>
+      <section aria-label="How new blends start" className={section}>
+        <h2 className="text-lg">How new blends start</h2>
+        <Choices<School>
+          legend="By the guidance that is called"
+          name="school"
+          value={stored.school}
+          choices={schools}
+          onChoose={(school) => keep('school', school)}
+        />
+        <Choices<DropSchoolId>
+          legend="A drop, where it was not measured"
+          name="drops"
+          value={stored.dropSchool}
+          choices={dropFigures.schools.map(({ id, perMl, source }) => ({
+            value: id,
+            text: `${perMl} to the ml`,
+            more: source,
+          }))}
+          onChoose={(dropSchool) => keep('dropSchool', dropSchool)}
+        />
+        <p className="text-sm text-soft">Blends that are in the book stay as they are.</p>
+      </section>
+      <section aria-label="Keys" className={section}>
+        <h2 className="text-lg">Keys</h2>
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            className="translate-y-px accent-press"
+            checked={stored.singleKeys}
+            onChange={(event) => keep('singleKeys', event.target.checked)}
+          />
+          <span>
+            Single keys act on screens
+            <span className="block text-sm text-soft">
+              Off for those who speak to their machine. The bench keeps space and enter.
+            </span>
+          </span>
+        </label>
+      </section>
+      <DataSection lastExport={stored.lastExport} />
+    </div>
+  );
+};
+
+export const SettingsScreen = () => {
+  const { data, error } = useStored(['settings'], () => settings.read());
+  if (error) throw error;
+  return data ? <Form stored={data} /> : null;
+};

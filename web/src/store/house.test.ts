@@ -1,0 +1,120 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { beforeEach, describe, expect, test } from 'vitest';
+import { openDatabase, type Database } from './database';
+import { exampleHouse, seedOnce } from './example';
+import { houseStore } from './house';
+
+let serial = 0;
+let db: Database;
+
+beforeEach(async () => {
+  serial += 1;
+  db = openDatabase(`house-${serial}`);
+  await seedOnce(db, '2026-11-25');
+});
+
+/** Everything but the way back, for comparing. */
+const all = async (store: Database) => ({
+  blends: await store.blends.toArray(),
+  batches: await store.batches.toArray(),
+  events: await store.events.toArray(),
+  people: await store.people.toArray(),
+  settings: await store.settings.toArray(),
+});
+
+const read = (text: string) => {
+  const result = houseStore(db).read(text);
+  if (!result.ok) throw new Error(result.sentence);
+  return result.house;
+};
+
+test('out, then in again, into an empty house: the same data', async () => {
+  const text = await houseStore(db).write();
+  const other = openDatabase(`house-${serial}-other`);
+  await houseStore(other).bringIn(read(text), 'replace');
+  expect(await all(other)).toEqual(await all(db));
+});
+
+test('adding leaves what is here, and adds what is not', async () => {
+  const house = read(await houseStore(db).write());
+  await db.blends.delete('row-g');
+  await db.batches.delete('batch-row-g');
+  await db.events.where('batchId').equals('batch-row-g').delete();
+  await db.blends.update('prompt-desk', { updatedAt: '2026-11-26T10:00:00.000Z' });
+  expect(await houseStore(db).summary(house)).toMatchObject({
+    blends: 1,
+    batches: 1,
+    people: 0,
+    gone: 0,
+  });
+  await houseStore(db).bringIn(house, 'add');
+  expect(await db.blends.get('row-g')).toBeDefined();
+  expect(await db.events.where('batchId').equals('batch-row-g').count()).toBeGreaterThan(0);
+  expect((await db.blends.get('prompt-desk'))?.updatedAt).toBe('2026-11-26T10:00:00.000Z');
+});
+
+test('a batch number that is taken gets a mark, since the other stands on a label', async () => {
+  const house = read(await houseStore(db).write());
+  const [batch] = house.batches;
+  const twin = { ...house, batches: [{ ...batch!, id: 'twin' }] };
+  await houseStore(db).bringIn(twin, 'add');
+  expect((await db.batches.get('twin'))?.number).toBe(`${batch!.number} (2)`);
+});
+
+test('there is a way back from every reading in, and forth again', async () => {
+  const before = await all(db);
+  expect(await houseStore(db).wayBack()).toBeNull();
+  const house = read(await houseStore(db).write());
+  await houseStore(db).bringIn({ ...house, blends: [] }, 'replace');
+  expect(await db.blends.count()).toBe(0);
+  expect(await houseStore(db).wayBack()).toMatchObject({ why: 'before a file was read in' });
+  await houseStore(db).goBack();
+  expect(await all(db)).toEqual(before);
+  await houseStore(db).goBack();
+  expect(await db.blends.count()).toBe(0);
+});
+
+test('clearing keeps the settings, and can be taken back', async () => {
+  await houseStore(db).clear();
+  expect([await db.blends.count(), await db.people.count()]).toEqual([0, 0]);
+  expect(await db.settings.get('maker')).toBeDefined();
+  await houseStore(db).goBack();
+  expect(await db.blends.count()).toBe(exampleHouse('2026-11-25').blends.length);
+});
+
+describe('a file that cannot be read is told, and changes nothing', () => {
+  test.each([
+    ['', /not JSON/],
+    ['{"format":"jubbet-house","vers', /not JSON/],
+    ['{}', /not a file of all data/],
+    ['[]', /not a file of all data/],
+    ['{"format":"jubbet-blend","version":1}', /one blend/],
+    ['{"format":"jubbet-house","version":7}', /version 7/],
+    [
+      '{"format":"jubbet-house","version":1,"savedAt":"2026-11-25T10:00:00.000Z"}',
+      /^house is missing/,
+    ],
+  ])('%s', (text, sentence) => {
+    const result = houseStore(db).read(text);
+    expect(result.ok ? '' : result.sentence).toMatch(sentence);
+  });
+
+  test('a thousand mutations of a good file', async () => {
+    const text = await houseStore(db).write();
+    const before = await all(db);
+    fc.assert(
+      fc.property(
+        fc.nat(text.length - 1),
+        fc.nat(40),
+        fc.string({ maxLength: 12 }),
+        (at, length, put) => {
+          const result = houseStore(db).read(text.slice(0, at) + put + text.slice(at + length));
+          if (!result.ok) expect(result.sentence).toMatch(/^\S.*\.$/s);
+        },
+      ),
+      { numRuns: 1000 },
+    );
+    expect(await all(db)).toEqual(before);
+  }, 120_000);
+});
