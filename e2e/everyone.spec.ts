@@ -10,6 +10,9 @@ const screens: [string, string, string][] = [
   ['the log', '/batches', 'Batches'],
   ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
   ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
+  ['people', '/people', 'People'],
+  ['a person', '/people/bettina', 'Bettina'],
+  ['settings', '/settings', 'Settings'],
   ['an unknown address', '/nowhere', 'Nothing lives at this address'],
 ];
 

@@ -21,7 +21,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await keyboard.type('First night');
 
   await open(/^Wearer/);
-  await page.getByLabel('someone I know').focus();
+  await page.getByLabel('someone else').focus();
   await keyboard.press('Space');
   await page.getByLabel('Name, for the label').focus();
   await keyboard.type('Odile');

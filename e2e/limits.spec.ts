@@ -50,7 +50,8 @@ test('a nut oil for Teo is over, and the verdict says whom it would hurt', async
 test('words of one’s own are not known, by name', async ({ page }) => {
   await page.goto('/blends/row-g');
   await page.getByRole('button', { name: /^Wearer/ }).click();
-  await page.getByText('Conditions and medicines').click();
+  await page.getByLabel('someone else').check();
+  await page.getByLabel('Age in years').fill('70');
   await page.getByText('Conditions and medicines').click();
   await page.getByLabel(/Conditions and medicines: Another/).fill('a new hip');
   await page.keyboard.press('Enter');

@@ -76,6 +76,20 @@ test('a strength past the maximum: ask for what the limits leave', () => {
   expect(Math.abs((drops[0] ?? 0) - (drops[1] ?? 0))).toBeLessThanOrEqual(1);
 });
 
+test('beside oils by parts, a counted oil is taken down to what may be', () => {
+  const given = draft({
+    target: { percent: 3 },
+    oils: [
+      { id: 'petitgrain', parts: 1 },
+      { id: 'ylang-ylang', drops: 5 },
+    ],
+  });
+  expect(mendingOffers(given, 9).map(({ mending }) => mending)).toContainEqual({
+    kind: 'drops',
+    drops: { 'ylang-ylang': 1 },
+  });
+});
+
 test('what must not be used at all can only be taken out', () => {
   expect(
     kinds(

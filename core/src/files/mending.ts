@@ -79,7 +79,6 @@ const asStrongAsCanBe = ({ evaluation }: Done): Mending[] => {
 /** The drops nearest to those that are counted, within the limits: the solver's own question. */
 const fewerDrops = (draft: BlendDraft, { blend, evaluation }: Done): Mending[] => {
   const { formula } = blend;
-  if (formula.oils.some(({ measure }) => measure.by === 'parts')) return [];
   const counts = evaluation.mixture.oils;
   const ml = counts.reduce((total, one) => total + (one.drops === null ? 0 : one.ml.likely), 0);
   if (ml === 0) return [];
@@ -106,6 +105,20 @@ const fewerDrops = (draft: BlendDraft, { blend, evaluation }: Done): Mending[] =
   if (changes.some(([, drops]) => drops === 0)) return [];
   return changes.length > 0 ? [{ kind: 'drops', drops: Object.fromEntries(changes) }] : [];
 };
+
+/** Where parts stand beside counted drops: of each oil that is held back, as many as may be. */
+const fewerOfOne = (draft: BlendDraft, oils: readonly DraftOil[]): Mending[] =>
+  oils.flatMap(({ id, drops = 0 }): Mending[] => {
+    let most = 0;
+    let tooMany = drops;
+    while (tooMany - most > 1) {
+      const middle = Math.floor((most + tooMany) / 2);
+      const then = workOut(mended(draft, { kind: 'drops', drops: { [id]: middle } }));
+      if (then.state === 'done' && then.evaluation.verdict !== 'over') most = middle;
+      else tooMany = middle;
+    }
+    return most > 0 ? [{ kind: 'drops', drops: { [id]: most } }] : [];
+  });
 
 /** Larger vessels of the same kind, the smallest first. */
 const largerVessels = ({ blend }: Done): Mending[] =>
@@ -136,7 +149,9 @@ const candidates = (draft: BlendDraft, done: Done): Mending[] => {
     ...(draft.brief.sun === 'exposed' ? [{ kind: 'cover' } as const] : []),
     ...largerVessels(done),
     ...(draft.school === 'cautious' ? [{ kind: 'school', school: 'clinical' } as const] : []),
-    ...fewerDrops(draft, done),
+    ...(draft.oils.some(({ parts }) => parts !== undefined)
+      ? fewerOfOne(draft, oils)
+      : fewerDrops(draft, done)),
     ...oils.flatMap(({ id }): Mending[] => {
       const to = milderKin(id)?.id;
       return to !== undefined && !draft.oils.some((oil) => oil.id === to)

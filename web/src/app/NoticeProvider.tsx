@@ -24,7 +24,7 @@ export const NoticeProvider = ({ children }: { children: ReactNode }) => {
                 Undo
               </Button>
             )}
-            <Button look="quiet" className="text-[#eceae2]" onClick={() => setNotice(null)}>
+            <Button look="quiet" className="text-[#eceae2]!" onClick={() => setNotice(null)}>
               Close
             </Button>
           </div>

@@ -10,6 +10,7 @@ import {
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { useKeys } from '../parts/useKeys';
+import { NewVersion } from './NewVersion';
 import { NoticeProvider } from './NoticeProvider';
 
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
@@ -89,6 +90,7 @@ export const Shell = () => (
       </main>
     </div>
     <KeyRooms />
+    <NewVersion />
     <ScrollRestoration />
   </NoticeProvider>
 );

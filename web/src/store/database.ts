@@ -44,7 +44,7 @@ export interface PersonRecord {
 }
 
 /** All data as it was before something large was done to it. */
-export interface SnapshotRecord {
+interface SnapshotRecord {
   id: string;
   at: string;
   why: string;

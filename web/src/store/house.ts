@@ -176,8 +176,7 @@ export const houseStore = (store: Database = db) => ({
     const { house, savedAt } = parsed.data;
     const numbers = new Set(house.batches.map(({ number }) => number));
     if (numbers.size < house.batches.length) return no('Two batches in it have the same number.');
-    // Zod reads an optional field as one that may be undefined; in the store it is not there at all.
-    return { ok: true, savedAt, house: house as House };
+    return { ok: true, savedAt, house };
   },
   /** What getting these data in would do. */
   summary: async (house: House): Promise<Summary> => {

@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
-import { emptyDraft, workOut, type BlendDraft } from '@jubbet/core';
-import { beforeEach, describe, expect, test } from 'vitest';
+import { emptyDraft, wearerOn, workOut, type BlendDraft } from '@jubbet/core';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
 import { openDatabase, type Database } from './database';
 import { exampleHouse, seedOnce } from './example';
+import { peopleStore } from './people';
 import { settingsStore } from './settings';
 
 let serial = 0;
@@ -172,5 +173,50 @@ test('settings that make no sense fall back on the usual ones', async () => {
     seeded: false,
     singleKeys: true,
     school: 'clinical',
+  });
+});
+
+describe('people', () => {
+  const pip = {
+    name: 'Pip',
+    born: '2020-11',
+    pregnant: false,
+    nursing: false,
+    conditions: [],
+    allergies: [],
+    skin: 'normal' as const,
+  };
+
+  test('a blend for somebody in the house is judged at the age they have today', async () => {
+    vi.useFakeTimers({ now: new Date('2026-11-25T12:00:00'), toFake: ['Date'] });
+    const personId = await peopleStore(db).add(pip);
+    const id = await blendStore(db).add(
+      draft({
+        brief: {
+          ...draft().brief,
+          wearer: { ...wearerOn(pip, '2020-12-31'), conditions: [], allergies: [] },
+          personId,
+        },
+      }),
+    );
+    const ageOn = async (day: string) => {
+      vi.setSystemTime(new Date(`${day}T12:00:00`));
+      const wearer = (await blendStore(db).get(id))?.draft.brief.wearer;
+      return typeof wearer === 'object' ? wearer?.ageMonths : undefined;
+    };
+    expect(await ageOn('2026-11-25')).toBe(71);
+    expect(await ageOn('2026-12-25')).toBe(72);
+    vi.useRealTimers();
+  });
+
+  test('a person that makes no sense is refused, and the one before stays', async () => {
+    const people = peopleStore(db);
+    const id = await people.add(pip);
+    await expect(people.write(id, { ...pip, born: 'May' })).rejects.toThrow();
+    expect((await people.get(id))?.person.born).toBe('2020-11');
+    await people.remove(id);
+    expect(await people.list()).toEqual([]);
+    await people.restore(id);
+    expect(await people.list()).toHaveLength(1);
   });
 });

@@ -109,7 +109,9 @@ export const OilTable = ({
                     own={done?.evaluation.findings.find(
                       ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
                     )}
-                    onAmount={(amount) => change(measureOil(entry.id, amount))}
+                    onAmount={(amount) =>
+                      change(measureOil(entry.id, amount), `amount/${entry.id}`)
+                    }
                     onRemove={() => change(removeOil(entry.id))}
                     onArrow={(by) => moveFrom(index, by)}
                     dropsRef={(field) => {

@@ -18,7 +18,7 @@ export const PurposeAndNotes = ({ draft, change }: TokenProps) => (
         value={draft.purpose}
         onChange={(event) => {
           const purpose = event.target.value;
-          change((before) => ({ ...before, purpose }));
+          change((before) => ({ ...before, purpose }), 'purpose');
         }}
       />
     </label>
@@ -31,7 +31,7 @@ export const PurposeAndNotes = ({ draft, change }: TokenProps) => (
         value={draft.notes}
         onChange={(event) => {
           const notes = event.target.value;
-          change((before) => ({ ...before, notes }));
+          change((before) => ({ ...before, notes }), 'notes');
         }}
       />
     </label>

@@ -43,7 +43,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         <NameTitle
           name={draft.name}
           aside={`changed ${changed}`}
-          onName={(name) => change((before) => ({ ...before, name }))}
+          onName={(name) => change((before) => ({ ...before, name }), 'name')}
         />
         <div className="flex flex-wrap gap-2">
           <Button

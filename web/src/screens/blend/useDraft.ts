@@ -4,7 +4,7 @@ import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 import type { Change } from './changes';
 
-/** Changes that follow each other faster than this are one step of undo, in ms. */
+/** Keystrokes in one field that follow each other faster than this are one step of undo, in ms. */
 const oneStep = 700;
 const mostSteps = 200;
 
@@ -25,6 +25,7 @@ export const useDraft = (record: BlendRecord) => {
   const past = useRef<BlendDraft[]>([]);
   const future = useRef<BlendDraft[]>([]);
   const lastChange = useRef(0);
+  const lastField = useRef<string | undefined>(undefined);
   const onItsWay = useRef(0);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const { id } = record;
@@ -68,14 +69,17 @@ export const useDraft = (record: BlendRecord) => {
   );
 
   const change = useCallback(
-    (make: Change) => {
+    (make: Change, field?: string) => {
       const next = make(current.current);
       if (next === current.current || same(next, current.current)) return;
       const at = performance.now();
-      if (at - lastChange.current > oneStep || past.current.length === 0) {
+      const goesOn =
+        field !== undefined && field === lastField.current && at - lastChange.current < oneStep;
+      if (!goesOn) {
         past.current = [...past.current, current.current].slice(-mostSteps);
       }
       lastChange.current = at;
+      lastField.current = field;
       future.current = [];
       show(next);
       write(next);
@@ -88,7 +92,7 @@ export const useDraft = (record: BlendRecord) => {
       const next = from.current.pop();
       if (!next) return;
       to.current.push(current.current);
-      lastChange.current = 0;
+      lastField.current = undefined;
       setOvertaken(false);
       show(next);
       write(next);

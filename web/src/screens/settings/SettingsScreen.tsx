@@ -13,9 +13,11 @@ const schools = guidelines.schools.flatMap(({ id, name, why, usableAsLimit }) =>
   usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
 );
 
-const Form = ({ stored }: { stored: Settings }) => {
+const Form = ({ stored: first }: { stored: Settings }) => {
+  const [stored, setStored] = useState(first);
   const [failure, setFailure] = useState<string | null>(null);
   const keep = <K extends keyof Settings>(key: K, value: Settings[K]): void => {
+    setStored((before) => ({ ...before, [key]: value }));
     settings
       .write(key, value)
       .then(() => setFailure(null))
@@ -94,7 +96,7 @@ const Form = ({ stored }: { stored: Settings }) => {
           </span>
         </label>
       </section>
-      <DataSection lastExport={stored.lastExport} />
+      <DataSection lastExport={first.lastExport} />
     </div>
   );
 };

@@ -1,0 +1,101 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+
+const drops = (page: Page, oil: string) => page.getByLabel(`Drops of ${oil}`, { exact: true });
+
+test('a mending offer is one press, and one undo', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await drops(page, 'Ylang ylang').fill('2');
+  const verdict = page.getByRole('status', { name: 'Verdict' });
+  await expect(verdict).toContainText('Over');
+  await page.getByRole('button', { name: /Ylang ylang: 2 to 1/ }).click();
+  await expect(verdict).toContainText('Mind');
+  await expect(drops(page, 'Ylang ylang')).toHaveValue('1');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(drops(page, 'Ylang ylang')).toHaveValue('2');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(drops(page, 'Ylang ylang')).toHaveValue('1');
+  await page.keyboard.press('Control+z');
+  await expect(drops(page, 'Ylang ylang')).toHaveValue('2');
+  await page.reload();
+  await expect(drops(page, 'Ylang ylang')).toHaveValue('2');
+});
+
+test('somebody moves in, and the sentence picks them', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'New person' }).click();
+  await expect(page.getByRole('button', { name: 'Move in' })).toBeDisabled();
+  await page.getByLabel('Name').fill('Odile');
+  await page.getByLabel('Month of birth').fill('1990-02');
+  await page.getByLabel('sensitive: minds most things').check();
+  await page.getByRole('button', { name: 'Move in' }).click();
+  await expect(page.getByRole('link', { name: /Odile, \d\d, sensitive skin/ })).toBeVisible();
+  await page.goto('/blends/row-g');
+  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByLabel(/^Odile/).check();
+  await expect(page.getByRole('button', { name: /^Wearer: Odile/ })).toBeVisible();
+  await expect(page.getByText('Whole blend, sensitive skin')).toBeVisible();
+});
+
+test('anything is found by its name, from any room', async ({ page }) => {
+  await page.goto('/batches');
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.getByLabel('Find', { exact: true }).fill('third');
+  await expect(page.getByRole('option').first()).toContainText('Third mouse');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/blends\/third-mouse/);
+  await page.goto('/batches');
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Single keys can be switched off');
+});
+
+test('single keys can be switched off', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByLabel(/Single keys act/).uncheck();
+  await page.goto('/batches');
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  await page.keyboard.press('?');
+  await page.keyboard.press('/');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.goto('/make/batch-prompt-desk');
+  await expect(page.getByRole('button', { name: /^Cardamom/ })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toHaveText('1');
+});
+
+test('all data go out to a file, and come in again where they are missing', async ({
+  page,
+}, info) => {
+  await page.goto('/settings');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save all to a file' }).click();
+  const path = await (await download).path();
+  await page.getByRole('button', { name: 'Empty the house' }).click();
+  await page.goto('/blends');
+  await expect(page.getByText('A blend starts as a sentence')).toBeVisible();
+
+  await page.goto('/settings');
+  const broken = info.outputPath('broken.json');
+  writeFileSync(broken, readFileSync(path, 'utf8').slice(0, 5000));
+  await page.getByLabel('A file of all data to read in').setInputFiles(broken);
+  await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+
+  await page.getByLabel('A file of all data to read in').setInputFiles(path);
+  await expect(page.getByRole('group', { name: 'Before anything is written' })).toContainText(
+    '7 blends',
+  );
+  await page.getByRole('button', { name: 'Add to what is here' }).click();
+  await expect(page.getByRole('button', { name: /Go back to/ })).toBeVisible();
+  await page.goto('/blends');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(7);
+});
+
+test('emptying the house can be undone', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Empty the house' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.goto('/blends');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(7);
+});
