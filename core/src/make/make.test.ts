@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
 import { blendOf, ml } from '../testing';
 import { asCounted } from './asCounted';
-import { rollOnSteps } from './steps';
+import { stepsNow } from './bottle';
+import { waysOn } from './extraDrops';
+import { rollOnSteps, type CountStep } from './steps';
 import {
   addEvent,
   countedDrops,
@@ -12,6 +14,7 @@ import {
   stepBefore,
   tallyOf,
   type BenchEvent,
+  type Tally,
 } from './tally';
 import { stepDetail, stepTitle } from './words';
 
@@ -81,7 +84,7 @@ describe('the tally', () => {
 
   test('folding in one go and event by event is the same, and counts per bottle stay apart', () => {
     const event = fc.record({
-      kind: fc.constantFrom('drop', 'take-back', 'done', 'reopened'),
+      kind: fc.constantFrom('drop', 'take-back', 'done', 'reopened') as fc.Arbitrary<'drop'>,
       step: fc.constantFrom(...steps.map(({ id }) => id)),
     });
     fc.assert(
@@ -94,6 +97,62 @@ describe('the tally', () => {
         expect(counts[1]?.get('petitgrain')).toBe(byParts.drops.get('count/1/petitgrain') ?? 0);
       }),
     );
+  });
+});
+
+describe('when more fell than was asked', () => {
+  const four = blendOf({ oils: { petitgrain: 2, lavender: 2 } });
+  const planned = rollOnSteps(evaluate(four).mixture, 2);
+  const step = planned.find(({ id }) => id === 'count/0/petitgrain') as CountStep;
+  const fell = (count: number) =>
+    tallyOf([
+      { kind: 'done', step: 'wipe' },
+      { kind: 'done', step: 'lay-out' },
+      ...Array.from({ length: count }, () => ({ kind: 'drop', step: step.id }) as const),
+    ]);
+  const ways = (count: number) =>
+    new Map(waysOn(four, planned, fell(count), step).map((way) => [way.kind, way]));
+
+  test('keeping it: the bottle is as strong as what fell, and takes less carrier', () => {
+    // (4 + 2) x 0.05 of 9.5 ml.
+    const keep = ways(4).get('keep');
+    expect(keep?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.3) / 9.5, 9);
+    expect(keep?.carrierMl).toBeCloseTo(9.2, 9);
+  });
+
+  test('restoring the proportion: the others get as many times more', () => {
+    const restore = ways(4).get('restore');
+    expect(restore?.more).toEqual(new Map([['lavender', 2]]));
+    expect(restore?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 9);
+  });
+
+  test('moving on in the next bottle thins it', () => {
+    const move = ways(4).get('move');
+    expect(move?.vesselId).toBe('roll-on-15');
+    expect(move?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.3) / 14.25, 9);
+  });
+
+  test('chosen, the rest of the plan follows, in that bottle alone', () => {
+    const then = ways(4).get('restore')!.events.reduce(addEvent, fell(4));
+    const steps = stepsNow(four, planned, then);
+    const asked = (id: string) => steps.find((one) => one.id === id);
+    expect(asked('count/0/petitgrain')).toMatchObject({ drops: 4 });
+    expect(asked('count/0/lavender')).toMatchObject({ drops: 4 });
+    expect(asked('count/1/lavender')).toMatchObject({ drops: 2 });
+    expect(asked('top-up/0')).toMatchObject({ ml: expect.closeTo(9.1) });
+    expect(asked('top-up/1')).toMatchObject({ ml: expect.closeTo(9.3) });
+  });
+
+  test('thrown away, the bottle is begun again, and the other is left alone', () => {
+    const both = [
+      { kind: 'drop', step: 'count/1/petitgrain' },
+      ...ways(4).get('discard')!.events,
+    ] as const;
+    const then = both.reduce<Tally>(addEvent, fell(4));
+    expect(then.drops.get('count/0/petitgrain')).toBeUndefined();
+    expect(then.drops.get('count/1/petitgrain')).toBe(1);
+    expect(then.discards.get(0)).toBe(1);
+    expect(currentStep(planned, then)?.id).toBe('count/0/petitgrain');
   });
 });
 

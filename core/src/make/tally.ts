@@ -2,34 +2,69 @@ import type { Step } from './steps';
 
 /** What happened at the bench. Events are only ever added, never changed. */
 export type BenchEvent =
-  | { readonly kind: 'drop'; readonly step: string }
-  | { readonly kind: 'take-back'; readonly step: string }
-  | { readonly kind: 'done'; readonly step: string }
-  | { readonly kind: 'reopened'; readonly step: string };
+  | { readonly kind: 'drop' | 'take-back' | 'done' | 'reopened'; readonly step: string }
+  /** From now on another number of drops is asked for at a step. */
+  | { readonly kind: 'asked'; readonly step: string; readonly drops: number }
+  /** What is in this bottle goes on in a larger one of the library. */
+  | { readonly kind: 'moved'; readonly vessel: number; readonly vesselId: string }
+  /** What was in this bottle is thrown away, and it is begun again. */
+  | { readonly kind: 'discarded'; readonly vessel: number };
 
 /** Where a batch stands. */
 export interface Tally {
   /** Drops that fell, by step. */
   readonly drops: ReadonlyMap<string, number>;
   readonly done: ReadonlySet<string>;
+  /** Drops asked for anew, by step. */
+  readonly asked: ReadonlyMap<string, number>;
+  /** The vessel that a bottle was moved to, by its number. */
+  readonly movedTo: ReadonlyMap<number, string>;
+  /** How often a bottle was thrown away and begun again. */
+  readonly discards: ReadonlyMap<number, number>;
 }
 
-export const emptyTally: Tally = { drops: new Map(), done: new Set() };
+export const emptyTally: Tally = {
+  drops: new Map(),
+  done: new Set(),
+  asked: new Map(),
+  movedTo: new Map(),
+  discards: new Map(),
+};
+
+const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K, V> =>
+  new Map([...map].filter(([key]) => !gone(key)));
+
+/** Steps of one bottle have its number in their id: `count/0/lavender`, `top-up/0`. */
+const isOf = (vessel: number) => (step: string) => step.split('/')[1] === String(vessel);
 
 /** The tally after one more event. A drop cannot be taken back from none. */
 export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
-  const count = tally.drops.get(event.step) ?? 0;
   switch (event.kind) {
     case 'drop':
-      return { ...tally, drops: new Map(tally.drops).set(event.step, count + 1) };
-    case 'take-back':
-      return { ...tally, drops: new Map(tally.drops).set(event.step, Math.max(0, count - 1)) };
+    case 'take-back': {
+      const count = (tally.drops.get(event.step) ?? 0) + (event.kind === 'drop' ? 1 : -1);
+      return { ...tally, drops: new Map(tally.drops).set(event.step, Math.max(0, count)) };
+    }
     case 'done':
       return { ...tally, done: new Set(tally.done).add(event.step) };
-    case 'reopened': {
-      const done = new Set(tally.done);
-      done.delete(event.step);
-      return { ...tally, done };
+    case 'reopened':
+      return { ...tally, done: new Set([...tally.done].filter((step) => step !== event.step)) };
+    case 'asked':
+      return { ...tally, asked: new Map(tally.asked).set(event.step, event.drops) };
+    case 'moved':
+      return { ...tally, movedTo: new Map(tally.movedTo).set(event.vessel, event.vesselId) };
+    case 'discarded': {
+      const gone = isOf(event.vessel);
+      return {
+        drops: without(tally.drops, gone),
+        done: new Set([...tally.done].filter((step) => !gone(step))),
+        asked: without(tally.asked, gone),
+        movedTo: without(tally.movedTo, (vessel) => vessel === event.vessel),
+        discards: new Map(tally.discards).set(
+          event.vessel,
+          (tally.discards.get(event.vessel) ?? 0) + 1,
+        ),
+      };
     }
   }
 };
@@ -64,4 +99,18 @@ export const countedDrops = (
         ? [[step.oilId, tally.drops.get(step.id) ?? 0] as const]
         : [],
     ),
+  );
+
+/** Drops as they will be in a vessel if the rest goes in as asked. */
+export const foretoldDrops = (
+  steps: readonly Step[],
+  tally: Tally,
+  vessel: number,
+): ReadonlyMap<string, number> =>
+  new Map(
+    steps.flatMap((step) => {
+      if (step.kind !== 'count' || step.vessel !== vessel) return [];
+      const count = tally.drops.get(step.id) ?? 0;
+      return [[step.oilId, tally.done.has(step.id) ? count : Math.max(count, step.drops)] as const];
+    }),
   );

@@ -49,10 +49,10 @@ export const batchStore = (store: Database = db) => ({
   list: (): Promise<BatchRecord[]> => store.batches.orderBy('startedAt').reverse().toArray(),
   events: async (batchId: string): Promise<BenchEvent[]> =>
     (await store.events.where('batchId').equals(batchId).sortBy('seq')).map(({ event }) => event),
-  /** Keeps one event; it is on the disk when the promise resolves. */
-  record: async (batchId: string, event: BenchEvent): Promise<void> => {
-    const entry: Omit<EventRecord, 'seq'> = { batchId, at: now(), event };
-    await store.events.add(entry);
+  /** Keeps events together; they are on the disk when the promise resolves. */
+  record: async (batchId: string, events: readonly BenchEvent[]): Promise<void> => {
+    const at = now();
+    await store.events.bulkAdd(events.map((event) => ({ batchId, at, event })));
   },
   finish: async (id: string): Promise<void> => {
     await store.batches.update(id, { finishedAt: now() });

@@ -13,10 +13,15 @@ const moment = z.iso.datetime();
 const id = z.string().min(1).max(100);
 const verdict = z.enum(['holds', 'mind', 'over', 'not-known']);
 
-const benchEvent: z.ZodType<BenchEvent> = z.strictObject({
-  kind: z.enum(['drop', 'take-back', 'done', 'reopened']),
-  step: z.string().max(200),
-});
+const step = z.string().max(200);
+const bottle = z.number().int().min(0).max(999);
+
+const benchEvent: z.ZodType<BenchEvent> = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.enum(['drop', 'take-back', 'done', 'reopened']), step }),
+  z.strictObject({ kind: z.literal('asked'), step, drops: z.number().int().min(0).max(10_000) }),
+  z.strictObject({ kind: z.literal('moved'), vessel: bottle, vesselId: z.string().max(60) }),
+  z.strictObject({ kind: z.literal('discarded'), vessel: bottle }),
+]);
 
 const houseSchema = z.strictObject({
   blends: z.array(

@@ -1,5 +1,6 @@
 import {
   bestBefore,
+  bottleNow,
   countedDrops,
   dayWords,
   evaluate,
@@ -10,8 +11,11 @@ import {
   rollOnSteps,
   subjectName,
   tallyOf,
+  usualVessel,
+  vesselWords,
   wearerWords,
   type BenchEvent,
+  type Tally,
 } from '@jubbet/core';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -45,10 +49,25 @@ const Notes = ({ batch }: { batch: BatchRecord }) => {
   );
 };
 
+/** What was done at the bench beside counting. */
+const Happened = ({ tally }: { tally: Tally }) => {
+  const lines = [
+    ...[...tally.movedTo].map(([bottle, id]) => {
+      const vessel = usualVessel(id);
+      return `Bottle ${bottle + 1} went on in a ${vessel ? vesselWords(vessel) : id}.`;
+    }),
+    ...[...tally.discards].map(
+      ([bottle, times]) =>
+        `Bottle ${bottle + 1} was thrown away and begun again${times > 1 ? `, ${times} times` : ''}.`,
+    ),
+  ];
+  return lines.length > 0 ? <p>{lines.join(' ')}</p> : null;
+};
+
 const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
   const navigate = useNavigate();
   const tell = useNotice();
-  const { blend, evaluation, counts, until } = useMemo(() => {
+  const { blend, evaluation, counts, bottles, tally, until } = useMemo(() => {
     const resolved = resolveBlend(batch.file);
     const worked = evaluate(resolved);
     const steps = rollOnSteps(worked.mixture, resolved.count);
@@ -57,6 +76,10 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
       blend: resolved,
       evaluation: worked,
       counts: Array.from({ length: resolved.count }, (_, n) => countedDrops(steps, tally, n)),
+      bottles: Array.from({ length: resolved.count }, (_, n) =>
+        bottleNow(resolved, steps, tally, n),
+      ),
+      tally,
       until: bestBefore(batch.madeOn, [
         ...resolved.formula.oils.map(({ oil }) => oil),
         ...resolved.formula.bases.map(({ base }) => base),
@@ -138,7 +161,8 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
             ))}
           </ul>
         )}
-        <Counted blend={blend} counts={counts} />
+        <Counted blend={blend} counts={counts} bottles={bottles} />
+        <Happened tally={tally} />
         <Notes batch={batch} />
       </section>
     </div>

@@ -1,4 +1,4 @@
-import { asCounted, evaluate, formatPercent, type Blend } from '@jubbet/core';
+import { formatPercent, type Blend, type Evaluation } from '@jubbet/core';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 
@@ -8,18 +8,14 @@ const cell = 'border-t border-line px-2 py-1.5 text-right';
 export const Counted = ({
   blend,
   counts,
+  bottles,
 }: {
   blend: Blend;
   counts: readonly ReadonlyMap<string, number>[];
+  bottles: readonly Evaluation[];
 }) => {
   const counted = blend.formula.oils.filter(({ measure }) => measure.by === 'drops');
   if (counted.length === 0) return null;
-  const measuredIds = new Set(
-    blend.formula.oils.filter((entry) => !counted.includes(entry)).map(({ oil }) => oil.id),
-  );
-  const bottles = counts.map((drops) =>
-    evaluate({ ...blend, formula: asCounted(blend.formula, drops, measuredIds) }),
-  );
   return (
     <div
       tabIndex={0}

@@ -4,6 +4,7 @@ import {
   resolveBlend,
   rollOnSteps,
   stepBefore,
+  stepsNow,
   wearerWords,
   type Step,
 } from '@jubbet/core';
@@ -21,7 +22,8 @@ import { useStored } from '../../store/useStored';
 import { BottleNow } from './BottleNow';
 import { Pad } from './Pad';
 import { StepList } from './StepList';
-import { useBench, type Intent } from './useBench';
+import { TooMuch } from './TooMuch';
+import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
 
@@ -32,27 +34,31 @@ const nextWords = (step: Step, count: number): string => {
 };
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
-  const { blend, steps } = useMemo(() => {
+  const { blend, planned } = useMemo(() => {
     const resolved = resolveBlend(batch.file);
     return {
       blend: resolved,
-      steps: rollOnSteps(evaluate(resolved).mixture, resolved.count),
+      planned: rollOnSteps(evaluate(resolved).mixture, resolved.count),
     };
   }, [batch.file]);
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
   if (stored.error) throw stored.error;
   const navigate = useNavigate();
-  const { tally, act, failure } = useBench(
+  const { tally, act, choose, failure } = useBench(
     batch.id,
-    steps,
+    planned,
     stored.data ?? null,
     () => void navigate(`/batches/${batch.id}`),
   );
   useWakeLock();
 
+  const steps = useMemo(
+    () => (tally ? stepsNow(blend, planned, tally) : planned),
+    [blend, planned, tally],
+  );
   const step = tally && currentStep(steps, tally);
   const isLast = step !== null && step === steps[steps.length - 1];
-  const press = (intent: Intent): void => void act(intent);
+  const press = act;
   useBenchKeys(press);
   if (!tally) return null;
 
@@ -131,13 +137,25 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             )}
           </div>
         </main>
-        <BottleNow
-          blend={blend}
-          steps={steps}
-          tally={tally}
-          vessel={vessel}
-          askedPercent={batch.askedPercent}
-        />
+        <div className="grid content-start gap-3">
+          {step?.kind === 'count' && count > step.drops && (
+            <TooMuch
+              blend={blend}
+              planned={planned}
+              tally={tally}
+              step={step}
+              askedPercent={batch.askedPercent}
+              onChoose={choose}
+            />
+          )}
+          <BottleNow
+            blend={blend}
+            steps={steps}
+            tally={tally}
+            vessel={vessel}
+            askedPercent={batch.askedPercent}
+          />
+        </div>
       </div>
     </div>
   );

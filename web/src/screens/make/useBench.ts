@@ -61,19 +61,19 @@ export const useBench = (
     setTally(latest.current);
   }, [stored]);
 
-  const act = useCallback(
-    (intent: Intent): Promise<void> => {
+  const take = useCallback(
+    (eventsFrom: (tally: Tally) => readonly BenchEvent[]): Promise<void> => {
       waiting.current += 1;
       queue.current = queue.current.then(async () => {
         try {
           const before = latest.current;
-          const event = before && eventFor(intent, steps, before);
-          if (!before || !event) return;
-          await batches.record(batchId, event);
-          latest.current = addEvent(before, event);
+          const events = before ? eventsFrom(before) : [];
+          if (!before || events.length === 0) return;
+          await batches.record(batchId, events);
+          latest.current = events.reduce(addEvent, before);
           setTally(latest.current);
           setFailure(null);
-          if (event.kind === 'done' && currentStep(steps, latest.current) === null) {
+          if (currentStep(steps, latest.current) === null) {
             await batches.finish(batchId);
             finished.current();
           }
@@ -87,5 +87,18 @@ export const useBench = (
     },
     [batchId, steps],
   );
-  return { tally, act, failure };
+  const act = useCallback(
+    (intent: Intent): void => {
+      void take((now) => {
+        const event = eventFor(intent, steps, now);
+        return event ? [event] : [];
+      });
+    },
+    [steps, take],
+  );
+  const choose = useCallback(
+    (events: readonly BenchEvent[]): void => void take(() => events),
+    [take],
+  );
+  return { tally, act, choose, failure };
 };

@@ -1,0 +1,106 @@
+import { fillMl } from '../brief/vessel';
+import type { Blend } from '../dose/blend';
+import type { Evaluation } from '../dose/evaluate';
+import { usualVessels } from '../library/library';
+import { bottleThen, stepsNow, vesselOf } from './bottle';
+import type { CountStep, Step } from './steps';
+import { addEvent, type BenchEvent, type Tally } from './tally';
+
+/** One thing to do when more fell than was asked, with what it comes to. */
+export interface WayOn {
+  readonly kind: 'keep' | 'restore' | 'move' | 'discard';
+  /** What is written down when it is chosen; nothing for keeping. */
+  readonly events: readonly BenchEvent[];
+  /** The bottle when all is in; null where it is begun again. */
+  readonly outcome: Evaluation | null;
+  /** Drops more of the others, by oil; for restoring the proportion. */
+  readonly more: ReadonlyMap<string, number>;
+  /** The larger vessel, and what carrier it takes in all, in ml; for moving. */
+  readonly vesselId: string | null;
+  readonly carrierMl: number | null;
+}
+
+const after = (tally: Tally, events: readonly BenchEvent[]): Tally =>
+  events.reduce(addEvent, tally);
+
+const carrierIn = ({ mixture }: Evaluation): number =>
+  mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
+
+/**
+ * What can be done when more fell than was asked: keep it; give the others their
+ * share, in this bottle or in a larger one where it comes to the strength that was
+ * asked; move as it is; or throw it away and begin this bottle again.
+ *
+ * @param step the step at which too much fell
+ */
+export const waysOn = (
+  blend: Blend,
+  planned: readonly Step[],
+  tally: Tally,
+  step: CountStep,
+): readonly WayOn[] => {
+  const steps = stepsNow(blend, planned, tally);
+  const { vessel } = step;
+  const fell = tally.drops.get(step.id) ?? 0;
+  const others = steps.filter(
+    (other): other is CountStep =>
+      other.kind === 'count' && other.vessel === vessel && other.id !== step.id,
+  );
+  const outcomeAfter = (events: readonly BenchEvent[]): Evaluation => {
+    const then = after(tally, events);
+    return bottleThen(blend, stepsNow(blend, planned, then), then, vessel);
+  };
+  const way = (
+    kind: WayOn['kind'],
+    events: readonly BenchEvent[],
+    rest: Partial<WayOn> = {},
+  ): WayOn => {
+    const outcome = kind === 'discard' ? null : outcomeAfter(events);
+    return {
+      kind,
+      events,
+      outcome,
+      more: new Map(),
+      vesselId: null,
+      carrierMl: outcome && carrierIn(outcome),
+      ...rest,
+    };
+  };
+
+  // The others in the proportion that was asked: as many times more as this one.
+  const factor = step.drops > 0 ? fell / step.drops : 1;
+  const wanted = others.map((other) => ({
+    other,
+    drops: Math.max(Math.round(other.drops * factor), tally.drops.get(other.id) ?? 0),
+  }));
+  const raised = wanted.filter(({ other, drops }) => drops > other.drops);
+  const asks = raised.flatMap(({ other, drops }): BenchEvent[] => [
+    { kind: 'asked', step: other.id, drops },
+    // A step that was done is open again for its drops.
+    ...(tally.done.has(other.id) ? [{ kind: 'reopened', step: other.id } as const] : []),
+  ]);
+  const more = new Map(raised.map(({ other, drops }) => [other.oilId, drops - other.drops]));
+
+  const before = fillMl(vesselOf(blend, tally, vessel));
+  const larger = usualVessels
+    .filter(
+      ({ kind, nominalMl }) =>
+        kind === blend.formula.vessel.kind && nominalMl > vesselOf(blend, tally, vessel).nominalMl,
+    )
+    .sort((a, b) => a.nominalMl - b.nominalMl)
+    .find((usual) => fillMl(usual) >= before * Math.min(factor, 1.2));
+  const move = larger
+    ? [way('move', [{ kind: 'moved', vessel, vesselId: larger.id }], { vesselId: larger.id })]
+    : [];
+  return [
+    way('keep', [{ kind: 'asked', step: step.id, drops: fell }]),
+    ...(raised.length > 0
+      ? [way('restore', [{ kind: 'asked', step: step.id, drops: fell }, ...asks], { more })]
+      : []),
+    ...move.map((one) => ({
+      ...one,
+      events: [{ kind: 'asked', step: step.id, drops: fell } as const, ...one.events],
+    })),
+    way('discard', [{ kind: 'discarded', vessel }]),
+  ];
+};

@@ -1,0 +1,102 @@
+import {
+  formatDrops,
+  formatList,
+  formatMl,
+  formatPercent,
+  subjectName,
+  usualVessel,
+  verdictWords,
+  vesselWords,
+  waysOn,
+  type BenchEvent,
+  type Blend,
+  type CountStep,
+  type Step,
+  type Tally,
+  type WayOn,
+} from '@jubbet/core';
+import { useMemo } from 'react';
+import { together } from '../../parts/together';
+import { verdictShapes } from '../../parts/VerdictMark';
+
+const titles: Record<WayOn['kind'], string> = {
+  keep: 'Keep it',
+  restore: 'Give the others their share',
+  move: 'Move to a larger bottle',
+  discard: 'Throw it away, begin this bottle again',
+};
+
+const whatFor = (way: WayOn): string => {
+  switch (way.kind) {
+    case 'keep':
+      return way.carrierMl === null ? '' : `${formatMl(way.carrierMl, 3)} carrier to the line`;
+    case 'restore':
+      return formatList(
+        [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${subjectName(id)}`),
+      );
+    case 'move': {
+      const vessel = usualVessel(way.vesselId ?? '');
+      const carrier = way.carrierMl === null ? '' : `, ${formatMl(way.carrierMl, 3)} carrier`;
+      return `${vessel ? vesselWords(vessel) : ''}${carrier}`;
+    }
+    case 'discard':
+      return 'its count goes back to nought';
+  }
+};
+
+const outcomeOf = ({ outcome }: WayOn): string =>
+  outcome
+    ? `${formatPercent(outcome.mixture.strength.byVolume.likely)} ${verdictShapes[outcome.verdict]} ${verdictWords[outcome.verdict]}`
+    : '';
+
+/** More fell than was asked: what can be done, each with its numbers. */
+export const TooMuch = ({
+  blend,
+  planned,
+  tally,
+  step,
+  askedPercent,
+  onChoose,
+}: {
+  blend: Blend;
+  planned: readonly Step[];
+  tally: Tally;
+  step: CountStep;
+  askedPercent: number | null;
+  onChoose: (events: readonly BenchEvent[]) => void;
+}) => {
+  const ways = useMemo(() => waysOn(blend, planned, tally, step), [blend, planned, tally, step]);
+  const kept = ways[0]?.outcome?.mixture;
+  const oilMl = kept?.oils.reduce((total, { ml }) => total + ml.likely, 0) ?? 0;
+  return (
+    <section
+      aria-label="More fell than asked"
+      className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
+    >
+      <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ More fell than asked</h2>
+      {askedPercent !== null && askedPercent > 0 && (
+        <p className="mt-1 text-[14px]">
+          {together(
+            `To be back at ${formatPercent(askedPercent)} it would be ${formatMl((100 * oilMl) / askedPercent, 3)} in all.`,
+          )}
+        </p>
+      )}
+      <ul className="mt-2 grid gap-2">
+        {ways.map((way) => (
+          <li key={way.kind}>
+            <button
+              type="button"
+              className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66]"
+              onClick={() => onChoose(way.events)}
+            >
+              <b>{titles[way.kind]}</b>
+              <span className="block text-[14px]">
+                {together([whatFor(way), outcomeOf(way)].filter(Boolean).join(' · '))}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+};
