@@ -10,8 +10,10 @@ import {
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
+import { Kbd } from '../../parts/Kbd';
 import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
+import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { batches } from '../../store/batches';
@@ -20,7 +22,7 @@ import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { LabelSheet } from './LabelSheet';
-import type { LabelSize } from './VesselLabel';
+import type { LabelSize, Paper } from './labelSize';
 
 /** The label size of a usual vessel, or of the one nearest in volume. */
 const sizeFor = (vesselId: string | null, nominalMl: number): LabelSize => {
@@ -48,15 +50,36 @@ const Labels = ({
 }) => {
   const [size, setSize] = useState(usual);
   const [count, setCount] = useState(copies);
+  const [paper, setPaper] = useState<Paper>('A4');
+  const [told, setTold] = useState<string | null>(null);
   useKeys({ p: () => window.print() });
+  const savePdf = async () => {
+    try {
+      const { labelPdf } = await import('./labelPdf');
+      const { data, laidOut, pages } = await labelPdf(label, size, paper, count);
+      saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
+      setTold(
+        laidOut.fits
+          ? `${pages === 1 ? 'One page' : `${pages} pages`}, in type of ${laidOut.points} points${laidOut.faces.length > 1 ? '; the cautions stand on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
+          : 'It does not fit a label of this size: what is too long runs over its edge. Take a larger label, or hang a tag on the bottle.',
+      );
+    } catch (error) {
+      setTold(
+        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}.`,
+      );
+    }
+  };
   return (
     <div className="mx-auto grid max-w-4xl gap-4">
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Label: ${label.name}`} aside="at its true size on paper" />
         <div className="flex gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
-          <Button look="first" onClick={() => window.print()}>
-            Print
+          <Button onClick={() => window.print()}>
+            Print <Kbd>P</Kbd>
+          </Button>
+          <Button look="first" onClick={() => void savePdf()}>
+            Save as PDF
           </Button>
         </div>
       </div>
@@ -106,7 +129,24 @@ const Labels = ({
             onNumber={setCount}
           />
         </label>
+        <label className="flex items-baseline gap-2">
+          PDF on
+          <select
+            className="min-h-9 rounded-md border border-line bg-sheet px-2"
+            value={paper}
+            onChange={(event) => setPaper(event.target.value as Paper)}
+          >
+            <option value="A4">a sheet of A4</option>
+            <option value="Letter">a sheet of Letter</option>
+            <option value="single">one label a page</option>
+          </select>
+        </label>
       </div>
+      {told && (
+        <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
+          {told}
+        </p>
+      )}
       <LabelSheet label={label} size={size} count={count} />
       <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
         <h2 className="text-lg">To write by hand</h2>

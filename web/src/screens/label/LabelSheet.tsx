@@ -1,6 +1,7 @@
 import type { Label } from '@jubbet/core';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { VesselLabel, type LabelSize } from './VesselLabel';
+import type { LabelSize } from './labelSize';
+import { VesselLabel } from './VesselLabel';
 
 /** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */
 const points = [8, 7.5, 7, 6.5, 6, 5.5, 5];

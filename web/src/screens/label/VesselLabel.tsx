@@ -1,10 +1,5 @@
 import { dayWords, type Label } from '@jubbet/core';
 
-export interface LabelSize {
-  readonly height: number;
-  readonly width: number;
-}
-
 /** What the front says; cautions may stand here or on a label of their own. */
 export const VesselLabel = ({ label, cautions }: { label: Label; cautions: readonly string[] }) => (
   <>

@@ -1,0 +1,88 @@
+import type { Label } from '@jubbet/core';
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { layOut, places } from './layout';
+import { papers } from './labelSize';
+
+/** A typewriter: every letter is half its size wide. */
+const measure = (text: string, _bold: boolean, size: number) => text.length * size * 0.5;
+
+const label: Label = {
+  name: 'Prompt desk',
+  what: 'Roll-on, 9.5 ml',
+  purpose: 'to stay awake through act three',
+  forWhom: 'For Ines',
+  where: 'wrists and neck',
+  oils: ['Petitgrain', 'Cardamom', 'Ylang ylang', 'Vetiver'],
+  bases: ['Jojoba oil', 'Camellia seed oil'],
+  strength: '3.2 %',
+  madeOn: '2026-11-25',
+  bestBefore: { date: '2027-11-25', because: null },
+  batch: '2026-017',
+  maker: 'Dorrit Vane, Wardrobe Lane',
+  cautions: ['Made for Ines: not for others.', 'For the outside of the body. Not near eyes.'],
+};
+
+const box = { width: 55, height: 45 };
+const wordsOf = (laidOut: ReturnType<typeof layOut>) =>
+  laidOut.faces.flat().flatMap(({ runs }) => runs.map(({ text }) => text));
+
+test('a usual label fits on one face, and every word is on it', () => {
+  const laidOut = layOut(label, box, measure);
+  expect(laidOut).toMatchObject({ fits: true });
+  expect(laidOut.faces).toHaveLength(1);
+  const text = wordsOf(laidOut).join(' ');
+  for (const word of ['Prompt', 'Ylang', '3.2', '2026-017.', 'eyes.']) expect(text).toContain(word);
+});
+
+test('what does not fit on one face goes to two, and what does not fit on two says so', () => {
+  const wordy = {
+    ...label,
+    cautions: Array.from({ length: 22 }, (_, n) => `Caution number ${n}, at some length.`),
+  };
+  const two = layOut(wordy, box, measure);
+  expect([two.faces.length, two.fits]).toEqual([2, true]);
+  const none = layOut(wordy, { width: 20, height: 15 }, measure);
+  expect(none.fits).toBe(false);
+});
+
+test('nothing is cut: every letter is within the label, whatever is written on it', () => {
+  fc.assert(
+    fc.property(
+      fc.string({ maxLength: 200 }),
+      fc.array(fc.string({ maxLength: 60 }), { maxLength: 8 }),
+      fc.integer({ min: 20, max: 120 }),
+      fc.integer({ min: 15, max: 80 }),
+      (purpose, cautions, width, height) => {
+        const given = { ...label, purpose, cautions };
+        const laidOut = layOut(given, { width, height }, measure);
+        const letters = (text: string) => text.replace(/ +/g, '').length;
+        const face = wordsOf(laidOut).join('');
+        // The name stands on the back too, where there is one.
+        const names = laidOut.faces.length * letters(label.name);
+        expect(letters(face)).toBeGreaterThanOrEqual(
+          names + letters(purpose) + letters(cautions.join(' ')),
+        );
+        if (!laidOut.fits) return;
+        const mm = 72 / 25.4;
+        for (const { runs, y, size } of laidOut.faces.flat()) {
+          expect(y).toBeLessThanOrEqual((height - 3) * mm + 1e-6);
+          for (const { text, bold, x } of runs) {
+            expect(x + measure(text, bold, size)).toBeLessThanOrEqual((width - 3) * mm + 1e-6);
+          }
+        }
+      },
+    ),
+  );
+});
+
+test('as many stand on a sheet as fit, none over its edge or another', () => {
+  // A4: (210 - 20 + 3) / 58 = 3 columns, (297 - 20 + 3) / 48 = 5 rows.
+  const spots = places(box, papers.A4);
+  expect(spots).toHaveLength(15);
+  for (const { x, y } of spots) {
+    expect(x + box.width).toBeLessThanOrEqual(200);
+    expect(y + box.height).toBeLessThanOrEqual(287);
+  }
+  expect(places({ width: 250, height: 40 }, papers.A4)).toEqual([]);
+});

@@ -1,0 +1,213 @@
+import { dayWords, type Label } from '@jubbet/core';
+import type { LabelSize } from './labelSize';
+
+/** A stretch of text in one weight. */
+export interface Run {
+  readonly text: string;
+  readonly bold: boolean;
+}
+
+/** One line of a label: runs from the left, at a height from the top, in points. */
+export interface Line {
+  readonly runs: readonly { readonly text: string; readonly bold: boolean; readonly x: number }[];
+  readonly y: number;
+  readonly size: number;
+}
+
+/** One label, laid out: a front, and a back where not all fits on the front. */
+export interface LaidOut {
+  readonly faces: readonly (readonly Line[])[];
+  /** Type size of the text, in points. */
+  readonly points: number;
+  /** False where even the smallest type on two faces does not hold it. */
+  readonly fits: boolean;
+}
+
+/** Width of a text in points, in a weight and a size. */
+export type Measure = (text: string, bold: boolean, size: number) => number;
+
+/** Type sizes that are tried, largest first. Smaller than the last nobody reads. */
+const sizes = [9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5];
+const pointsPerMm = 72 / 25.4;
+const paddingMm = 1.5;
+const leading = 1.22;
+
+const plain = (text: string): Run => ({ text, bold: false });
+const bold = (text: string): Run => ({ text, bold: true });
+
+interface Paragraph {
+  readonly runs: readonly Run[];
+  /** Times the text size. */
+  readonly scale: number;
+}
+
+const paragraph = (...runs: readonly Run[]): Paragraph => ({ runs, scale: 1 });
+
+const title = (name: string): Paragraph => ({ runs: [bold(name)], scale: 1.5 });
+
+const front = (label: Label): Paragraph[] => [
+  title(label.name),
+  paragraph(
+    ...(label.purpose ? [plain(`${label.purpose}. `)] : []),
+    plain(`${label.what}. `),
+    bold(label.forWhom),
+    plain(`, ${label.where}.`),
+  ),
+  paragraph(
+    bold(label.strength),
+    plain(` in ${label.bases.join(', ')}: ${label.oils.join('; ') || 'no essential oil'}.`),
+  ),
+];
+
+const foot = (label: Label): Paragraph =>
+  paragraph(
+    plain(`Made ${dayWords(label.madeOn)}, `),
+    bold(`best before ${dayWords(label.bestBefore.date)}`),
+    plain(`. Batch ${label.batch || '________'}.${label.maker ? ` ${label.maker}.` : ''}`),
+  );
+
+const cautions = (label: Label): Paragraph => paragraph(plain(label.cautions.join(' ')));
+
+interface Word {
+  readonly text: string;
+  readonly bold: boolean;
+  /** A space stands before it. */
+  readonly spaced: boolean;
+}
+
+const wordsOf = (runs: readonly Run[]): Word[] =>
+  runs.flatMap((run) => {
+    const parts = run.text.split(/( +)/);
+    const words: Word[] = [];
+    let spaced = false;
+    for (const part of parts) {
+      if (part === '') continue;
+      if (/^ +$/.test(part)) spaced = true;
+      else {
+        words.push({ text: part, bold: run.bold, spaced });
+        spaced = false;
+      }
+    }
+    // A space at the end of a run stands before what follows.
+    if (spaced) words.push({ text: '', bold: run.bold, spaced: true });
+    return words;
+  });
+
+/** A word that is wider than the label is broken, so that it is never cut. */
+const broken = (word: Word, width: number, measure: Measure, size: number): Word[] => {
+  if (measure(word.text, word.bold, size) <= width) return [word];
+  const pieces: Word[] = [];
+  let rest = word.text;
+  while (rest !== '') {
+    let length = rest.length;
+    while (length > 1 && measure(rest.slice(0, length), word.bold, size) > width) length -= 1;
+    pieces.push({
+      text: rest.slice(0, length),
+      bold: word.bold,
+      spaced: word.spaced && pieces.length === 0,
+    });
+    rest = rest.slice(length);
+  }
+  return pieces;
+};
+
+const wrap = (
+  { runs, scale }: Paragraph,
+  width: number,
+  points: number,
+  measure: Measure,
+): Omit<Line, 'y'>[] => {
+  const size = points * scale;
+  const lines: Omit<Line, 'y'>[] = [];
+  let line: { text: string; bold: boolean; x: number }[] = [];
+  let x = 0;
+  let space = false;
+  for (const word of wordsOf(runs).flatMap((one) => broken(one, width, measure, size))) {
+    space ||= word.spaced;
+    if (word.text === '') continue;
+    const gap = space && x > 0 ? measure(' ', word.bold, size) : 0;
+    const wide = measure(word.text, word.bold, size);
+    if (x > 0 && x + gap + wide > width) {
+      lines.push({ runs: line, size });
+      line = [];
+      x = 0;
+    } else x += gap;
+    line.push({ text: word.text, bold: word.bold, x });
+    x += wide;
+    space = false;
+  }
+  return line.length > 0 ? [...lines, { runs: line, size }] : lines;
+};
+
+/** Paragraphs under each other, the last at the foot; null where they are too tall. */
+const face = (
+  paragraphs: readonly Paragraph[],
+  box: { readonly width: number; readonly height: number },
+  points: number,
+  measure: Measure,
+): Line[] | null => {
+  const blocks = paragraphs.map((one) => wrap(one, box.width, points, measure));
+  const tall = (lines: readonly Omit<Line, 'y'>[]) =>
+    lines.reduce((total, { size }) => total + size * leading, 0);
+  const text = blocks.reduce((total, lines) => total + tall(lines), 0);
+  const least = 0.25 * points * (blocks.length - 1);
+  if (text + least > box.height) return null;
+  const gap =
+    blocks.length > 1 ? Math.min(0.9 * points, (box.height - text) / (blocks.length - 1)) : 0;
+  let y = 0;
+  return blocks.flatMap((lines, n) => {
+    if (n > 0) y += gap;
+    return lines.map((line) => {
+      y += line.size * leading;
+      return { ...line, y };
+    });
+  });
+};
+
+/**
+ * Lays a label out at its true size: the largest type in which all of it fits on one
+ * face; else the cautions go to a second face. Nothing is ever cut.
+ */
+export const layOut = (label: Label, size: LabelSize, measure: Measure): LaidOut => {
+  const box = {
+    width: (size.width - 2 * paddingMm) * pointsPerMm,
+    height: (size.height - 2 * paddingMm) * pointsPerMm,
+  };
+  const one = [...front(label), cautions(label), foot(label)];
+  const two = [
+    [...front(label), foot(label)],
+    [paragraph(bold(label.name)), cautions(label)],
+  ];
+  for (const points of sizes) {
+    const lines = face(one, box, points, measure);
+    if (lines) return { faces: [lines], points, fits: true };
+  }
+  for (const points of sizes) {
+    const faces = two.map((paragraphs) => face(paragraphs, box, points, measure));
+    if (faces.every((lines) => lines !== null)) return { faces, points, fits: true };
+  }
+  const smallest = sizes[sizes.length - 1] ?? 5;
+  const endless = { ...box, height: Infinity };
+  return {
+    faces: two.map((paragraphs) => face(paragraphs, endless, smallest, measure) ?? []),
+    points: smallest,
+    fits: false,
+  };
+};
+
+/** How many labels of a size stand on a page, and where. */
+export const places = (
+  size: LabelSize,
+  page: { readonly width: number; readonly height: number },
+  marginMm = 10,
+  gapMm = 3,
+): readonly { readonly x: number; readonly y: number }[] => {
+  const count = (space: number, each: number) =>
+    Math.max(0, Math.floor((space - 2 * marginMm + gapMm) / (each + gapMm)));
+  const columns = count(page.width, size.width);
+  const rows = count(page.height, size.height);
+  return Array.from({ length: rows * columns }, (_, n) => ({
+    x: marginMm + (n % columns) * (size.width + gapMm),
+    y: marginMm + Math.floor(n / columns) * (size.height + gapMm),
+  }));
+};
