@@ -40,6 +40,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'blends/:blendId/drafts',
+            lazy: async () => ({
+              Component: (await import('../screens/blends/DraftsScreen')).DraftsScreen,
+            }),
+          },
+          {
             path: 'blends/:blendId/label',
             lazy: async () => ({
               Component: (await import('../screens/label/LabelScreen')).BlendLabelScreen,

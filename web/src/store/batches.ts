@@ -2,14 +2,18 @@ import {
   nextBatchNumber,
   settled,
   type BenchEvent,
+  type BlendDraft,
   type BlendFile,
   type Evaluation,
 } from '@jubbet/core';
 import { db, type BatchRecord, type Database, type EventRecord } from './database';
+import { keepDraft } from './drafts';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 
 interface Start {
+  /** The sheet as it stands: kept as a draft of its own. */
+  readonly draft: BlendDraft;
   readonly blendId: string;
   readonly file: BlendFile;
   readonly evaluation: Evaluation;
@@ -19,12 +23,12 @@ interface Start {
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => ({
   /** Numbers a batch and freezes its blend, in one transaction. */
-  start: async ({ blendId, file, evaluation, reason }: Start): Promise<string> => {
+  start: async ({ blendId, draft, file, evaluation, reason }: Start): Promise<string> => {
     if (evaluation.hard) throw new Error('this blend is over with no way past it');
     if (evaluation.verdict === 'over' && reason.trim() === '') {
       throw new Error('a blend that is over needs a written reason');
     }
-    return store.transaction('rw', store.batches, store.settings, async () => {
+    return store.transaction('rw', store.batches, store.settings, store.drafts, async () => {
       const { batchPrefix } = await settingsStore(store).read();
       const madeOn = today();
       const taken = await store.batches.orderBy('number').keys();
@@ -42,6 +46,7 @@ export const batchStore = (store: Database = db) => ({
         madeOn,
         notes: '',
       });
+      await keepDraft(store, blendId, draft, id);
       return id;
     });
   },

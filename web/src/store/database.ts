@@ -33,6 +33,21 @@ export interface BatchRecord {
   notes: string;
 }
 
+/** A blend as it was when it was made, or when the maker kept it. */
+export interface DraftRecord {
+  id: string;
+  blendId: string;
+  /** Counts up from 1 within a blend. */
+  number: number;
+  name: string;
+  /** What was good about it, in the maker's words. */
+  good: string;
+  draft: BlendDraft;
+  at: string;
+  /** The batch that was made of it; null where it was kept without one. */
+  batchId: string | null;
+}
+
 /** Somebody in the house. */
 export interface PersonRecord {
   id: string;
@@ -57,6 +72,7 @@ export interface House {
   batches: BatchRecord[];
   events: EventRecord[];
   people: PersonRecord[];
+  drafts: DraftRecord[];
   settings: SettingRecord[];
 }
 
@@ -79,6 +95,7 @@ export type Database = Dexie & {
   events: EntityTable<EventRecord, 'seq'>;
   settings: EntityTable<SettingRecord, 'key'>;
   people: EntityTable<PersonRecord, 'id'>;
+  drafts: EntityTable<DraftRecord, 'id'>;
   snapshots: EntityTable<SnapshotRecord, 'id'>;
 };
 
@@ -112,6 +129,8 @@ export const openDatabase = (name = 'jubbet'): Database => {
           blend.draft.brief.personId = null;
         }),
     );
+  // Drafts: a blend as it was each time it was made.
+  db.version(4).stores({ drafts: 'id, blendId' });
   return db;
 };
 

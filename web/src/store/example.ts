@@ -9,7 +9,14 @@ import {
   type Person,
 } from '@jubbet/core';
 import { addDays, formatISO, parseISO } from 'date-fns';
-import type { BatchRecord, BlendRecord, Database, EventRecord, PersonRecord } from './database';
+import type {
+  BatchRecord,
+  BlendRecord,
+  Database,
+  DraftRecord,
+  EventRecord,
+  PersonRecord,
+} from './database';
 import { houseStore } from './house';
 import { settingsStore } from './settings';
 
@@ -202,6 +209,40 @@ const makings: readonly Making[] = [
 
 const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
 
+/** Each batch was made of a draft; the prompt desk's first was another. */
+const exampleDrafts = (
+  blends: readonly BlendRecord[],
+  batches: readonly BatchRecord[],
+): DraftRecord[] =>
+  batches.flatMap((batch) => {
+    const blend = blends.find(({ id }) => id === batch.blendId);
+    if (!blend) return [];
+    const kept = (number: number, draft: BlendDraft, rest: Partial<DraftRecord>): DraftRecord => ({
+      id: `draft-${batch.blendId}-${number}`,
+      blendId: batch.blendId,
+      number,
+      name: '',
+      good: '',
+      draft,
+      at: batch.startedAt,
+      batchId: null,
+      ...rest,
+    });
+    if (batch.blendId !== 'prompt-desk') return [kept(1, blend.draft, { batchId: batch.id })];
+    const louder = parts({ petitgrain: 2, 'ylang-ylang': 1, patchouli: 1 });
+    return [
+      kept(
+        1,
+        { ...blend.draft, oils: louder, target: { percent: 2 } },
+        {
+          name: 'The loud one',
+          good: 'The ylang lasts to the bows. Patchouli takes over after act one.',
+        },
+      ),
+      kept(2, blend.draft, { batchId: batch.id, name: 'Greener' }),
+    ];
+  });
+
 const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
 
 /** The records of the example house, dated back from a day. */
@@ -272,6 +313,12 @@ export const exampleHouse = (day: string) => {
     }),
     blends,
     batches: made.map(({ batch }) => batch),
+    drafts: [
+      ...exampleDrafts(
+        blends,
+        made.map(({ batch }) => batch),
+      ),
+    ],
     events: made.flatMap(({ batch, events }) =>
       events.map((event): Omit<EventRecord, 'seq'> => ({
         batchId: batch.id,

@@ -20,6 +20,7 @@ const all = async (store: Database) => ({
   batches: await store.batches.toArray(),
   events: await store.events.toArray(),
   people: await store.people.toArray(),
+  drafts: await store.drafts.toArray(),
   settings: await store.settings.toArray(),
 });
 

@@ -61,6 +61,18 @@ const houseSchema = z.strictObject({
       deletedAt: moment.nullable(),
     }),
   ),
+  drafts: z.array(
+    z.strictObject({
+      id,
+      blendId: id,
+      number: z.number().int().min(1),
+      name: z.string().max(120),
+      good: z.string().max(10_000),
+      draft: blendDraftSchema,
+      at: moment,
+      batchId: id.nullable(),
+    }),
+  ),
   settings: z.array(z.strictObject({ key: z.string().max(60), value: z.unknown() })),
 });
 
@@ -97,6 +109,7 @@ const tablesOf = (store: Database) => [
   store.batches,
   store.events,
   store.people,
+  store.drafts,
   store.settings,
 ];
 
@@ -105,6 +118,7 @@ const readAll = async (store: Database): Promise<House> => ({
   batches: await store.batches.toArray(),
   events: await store.events.toArray(),
   people: await store.people.toArray(),
+  drafts: await store.drafts.toArray(),
   settings: await store.settings.toArray(),
 });
 
@@ -126,6 +140,7 @@ const replaceAll = async (store: Database, house: House): Promise<void> => {
   await store.batches.bulkAdd(house.batches);
   await store.events.bulkAdd(house.events);
   await store.people.bulkAdd(house.people);
+  await store.drafts.bulkAdd(house.drafts);
   await store.settings.bulkAdd(house.settings);
 };
 
@@ -146,6 +161,7 @@ const addMissing = async (store: Database, house: House, here: House): Promise<v
       .map(({ batchId, at, event }) => ({ batchId, at, event })),
   );
   await store.people.bulkAdd(missing(house.people, here.people));
+  await store.drafts.bulkAdd(missing(house.drafts, here.drafts));
 };
 
 /** All data, out to one file and in again. */
@@ -221,7 +237,14 @@ export const houseStore = (store: Database = db) => ({
         house: here,
       });
       const settings = here.settings;
-      await replaceAll(store, { blends: [], batches: [], events: [], people: [], settings });
+      await replaceAll(store, {
+        blends: [],
+        batches: [],
+        events: [],
+        people: [],
+        drafts: [],
+        settings,
+      });
     }),
   /** When the way back was laid, and why; null where there is none. */
   wayBack: async (): Promise<{ at: string; why: string } | null> => {

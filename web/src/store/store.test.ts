@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
 import { openDatabase, type Database } from './database';
+import { draftStore } from './drafts';
 import { exampleHouse, seedOnce } from './example';
 import { peopleStore } from './people';
 import { settingsStore } from './settings';
@@ -83,7 +84,7 @@ describe('the book of blends', () => {
 describe('the log', () => {
   const start = (given: BlendDraft, reason = '') => {
     const { file, evaluation } = done(given);
-    return batchStore(db).start({ blendId: 'b', file, evaluation, reason });
+    return batchStore(db).start({ blendId: 'b', draft: given, file, evaluation, reason });
   };
 
   test('batches are numbered in turn, even when started at once', async () => {
@@ -98,6 +99,22 @@ describe('the log', () => {
     // 1 % of 9.5 ml is 1.9 drops.
     expect(batch?.file.oils).toEqual([{ id: 'lavender', drops: 2 }]);
     expect(batch?.askedPercent).toBe(1);
+  });
+
+  test('each making keeps the blend as a draft, numbered in turn', async () => {
+    const id = await start(draft({ name: 'As it was' }));
+    await start(draft({ name: 'As it is' }));
+    const kept = await draftStore(db).list('b');
+    expect(kept.map(({ number, draft: { name } }) => [number, name])).toEqual([
+      [2, 'As it is'],
+      [1, 'As it was'],
+    ]);
+    expect(kept[1]?.batchId).toBe(id);
+    await draftStore(db).write(kept[1]!.id, { name: 'The green one', good: 'louder' });
+    const removed = await draftStore(db).remove(kept[1]!.id);
+    expect(removed).toMatchObject({ name: 'The green one', good: 'louder' });
+    await draftStore(db).putBack(removed!);
+    expect(await draftStore(db).list('b')).toHaveLength(2);
   });
 
   test('a hard over is refused, a soft one only without a reason', async () => {

@@ -66,6 +66,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           >
             <Redo2 aria-hidden size={18} />
           </Button>
+          <ButtonLink to={`/blends/${record.id}/drafts`}>Drafts</ButtonLink>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>

@@ -1,4 +1,4 @@
-import { findingMessage, workOut, type WorkedOut } from '@jubbet/core';
+import { findingMessage, workOut, type BlendDraft, type WorkedOut } from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -31,7 +31,17 @@ const Refused = ({ done, back }: { done: Done; back: string }) => (
   </section>
 );
 
-const Ready = ({ done, blendId, back }: { done: Done; blendId: string; back: string }) => {
+const Ready = ({
+  done,
+  draft,
+  blendId,
+  back,
+}: {
+  done: Done;
+  draft: BlendDraft;
+  blendId: string;
+  back: string;
+}) => {
   const navigate = useNavigate();
   const [count, setCount] = useState(done.file.count);
   const [reason, setReason] = useState('');
@@ -44,6 +54,7 @@ const Ready = ({ done, blendId, back }: { done: Done; blendId: string; back: str
     try {
       const id = await batches.start({
         blendId,
+        draft: { ...draft, count },
         file: { ...done.file, count },
         evaluation,
         reason,
@@ -143,7 +154,7 @@ export const StartScreen = () => {
       ) : worked.evaluation.hard ? (
         <Refused done={worked} back={back} />
       ) : (
-        <Ready done={worked} blendId={blendId} back={back} />
+        <Ready done={worked} draft={data.draft} blendId={blendId} back={back} />
       )}
     </div>
   );

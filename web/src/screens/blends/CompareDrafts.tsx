@@ -1,0 +1,128 @@
+import {
+  carrierWords,
+  findCarrier,
+  findOil,
+  formatNumber,
+  formatPercent,
+  placeWords,
+  usualVessel,
+  vesselWords,
+  wearerWords,
+  workOut,
+  type BlendDraft,
+} from '@jubbet/core';
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import { OilName } from '../../parts/OilName';
+import { VerdictMark } from '../../parts/VerdictMark';
+
+interface Side {
+  readonly id: string;
+  readonly title: string;
+  readonly draft: BlendDraft;
+}
+
+const cell = 'border-t border-line px-2 py-1.5 align-top';
+
+const vesselOf = ({ vessel, count }: BlendDraft): string => {
+  const known = 'id' in vessel ? usualVessel(vessel.id) : vessel;
+  return known ? `${count > 1 ? `${count} × ` : ''}${vesselWords(known)}` : '';
+};
+
+const basesOf = ({ bases }: BlendDraft): string =>
+  bases
+    .map(({ id, parts }) => {
+      const carrier = findCarrier(id);
+      return `${bases.length > 1 ? `${formatNumber(parts, 3)} ` : ''}${carrier ? carrierWords(carrier) : id}`;
+    })
+    .join(' : ');
+
+/** Two drafts side by side; what differs is set in bold. */
+export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
+  const worked = sides.map(({ draft }) => workOut(draft));
+  const ids = [...new Set(sides.flatMap(({ draft }) => draft.oils.map(({ id }) => id)))];
+  const words: [string, string[]][] = [
+    ['Vessel', sides.map(({ draft }) => vesselOf(draft))],
+    ['For', sides.map(({ draft }) => (draft.brief.wearer ? wearerWords(draft.brief.wearer) : '–'))],
+    [
+      'Worn on',
+      sides.map(({ draft }) => (draft.brief.place ? placeWords[draft.brief.place] : '–')),
+    ],
+    ['In', sides.map(({ draft }) => basesOf(draft))],
+    [
+      'Asked',
+      sides.map(({ draft }) =>
+        draft.target ? formatPercent(draft.target.percent, 3) : 'as counted',
+      ),
+    ],
+  ];
+  const dropsOf = (n: number, id: string): string => {
+    const one = worked[n];
+    const index = sides[n]?.draft.oils.findIndex((oil) => oil.id === id) ?? -1;
+    if (index < 0) return '–';
+    const mixed = one?.state === 'done' ? one.evaluation.mixture.oils[index] : undefined;
+    if (!mixed) return 'not worked out';
+    const amount = mixed.drops === null ? `${formatNumber(mixed.ml.likely)} ml` : `${mixed.drops}`;
+    return `${amount} · ${formatPercent(mixed.byVolume.likely)}`;
+  };
+  const row = (key: string, head: ReactNode, values: readonly string[]) => (
+    <tr key={key}>
+      <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
+        {head}
+      </th>
+      {values.map((value, n) => (
+        <td key={n} className={clsx(cell, new Set(values).size > 1 && 'font-semibold')}>
+          {value}
+        </td>
+      ))}
+    </tr>
+  );
+  return (
+    <section
+      aria-label="Side by side"
+      className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
+    >
+      <table className="w-full border-collapse">
+        <thead>
+          <tr>
+            <th scope="col" className="py-2 text-left text-xs font-semibold text-soft">
+              Drops, and percent of the whole
+            </th>
+            {sides.map(({ id, title }) => (
+              <th key={id} scope="col" className="px-2 py-2 text-left font-serif text-lg">
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {words.map(([what, values]) => row(what, what, values))}
+          {ids.map((id) =>
+            row(
+              id,
+              <OilName name={findOil(id)?.name ?? id} />,
+              sides.map((_, n) => dropsOf(n, id)),
+            ),
+          )}
+          <tr>
+            <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
+              In all
+            </th>
+            {worked.map((one, n) => (
+              <td key={n} className={cell}>
+                {one.state === 'done' ? (
+                  <>
+                    {formatPercent(one.evaluation.mixture.strength.byVolume.likely)} ·{' '}
+                    <VerdictMark verdict={one.evaluation.verdict} />
+                  </>
+                ) : (
+                  'not worked out'
+                )}
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+};

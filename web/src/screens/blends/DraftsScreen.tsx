@@ -1,0 +1,180 @@
+import { workOut, type BlendDraft } from '@jubbet/core';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Missing } from '../../parts/Missing';
+import { useNotice } from '../../parts/notice';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { blends } from '../../store/blends';
+import type { BlendRecord, DraftRecord } from '../../store/database';
+import { drafts } from '../../store/drafts';
+import { useStored } from '../../store/useStored';
+import { CompareDrafts } from './CompareDrafts';
+
+/** The sheet itself, among its drafts. */
+const nowId = 'now';
+
+const field = 'rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft';
+
+const verdictOf = (draft: BlendDraft) => {
+  const worked = workOut(draft);
+  return worked.state === 'done' ? worked.evaluation.verdict : 'not-known';
+};
+
+const Row = ({
+  record,
+  chosen,
+  onChoose,
+  onBack,
+}: {
+  record: DraftRecord;
+  chosen: boolean;
+  onChoose: () => void;
+  onBack: () => void;
+}) => {
+  const tell = useNotice();
+  const title = record.name || `Draft ${record.number}`;
+  const remove = async () => {
+    const removed = await drafts.remove(record.id);
+    if (removed) tell({ text: `${title} is gone.`, undo: () => void drafts.putBack(removed) });
+  };
+  return (
+    <li className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+        <h2 className="text-lg">{title}</h2>
+        <p className="text-sm text-soft">
+          draft {record.number} · {format(new Date(record.at), 'd MMM yyyy')} ·{' '}
+          <VerdictMark verdict={verdictOf(record.draft)} />
+          {record.batchId && (
+            <>
+              {' · '}
+              <Link to={`/batches/${record.batchId}`} className="text-press">
+                its batch
+              </Link>
+            </>
+          )}
+        </p>
+        <label className="ml-auto flex items-baseline gap-2">
+          <input type="checkbox" className="accent-press" checked={chosen} onChange={onChoose} />
+          compare <span className="sr-only">{title}</span>
+        </label>
+      </div>
+      <div className="grid gap-2 sm:grid-cols-[12rem_1fr]">
+        <input
+          aria-label={`Name of draft ${record.number}`}
+          className={field}
+          maxLength={120}
+          placeholder="A name for it"
+          defaultValue={record.name}
+          onChange={(event) => void drafts.write(record.id, { name: event.target.value })}
+        />
+        <input
+          aria-label={`What was good about draft ${record.number}`}
+          className={field}
+          maxLength={10_000}
+          placeholder="What was good about it"
+          defaultValue={record.good}
+          onChange={(event) => void drafts.write(record.id, { good: event.target.value })}
+        />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={onBack} aria-label={`Go back to ${title}`}>
+          Go back to this
+        </Button>
+        <Button look="quiet" onClick={() => void remove()} aria-label={`Delete ${title}`}>
+          Delete
+        </Button>
+      </div>
+    </li>
+  );
+};
+
+const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecord[] }) => {
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const [chosen, setChosen] = useState<readonly string[]>([nowId]);
+  const toggle = (id: string) =>
+    setChosen((before) =>
+      before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-2),
+    );
+  const sides = chosen.flatMap((id) => {
+    if (id === nowId) return [{ id, title: 'The sheet now', draft: blend.draft }];
+    const record = list.find((one) => one.id === id);
+    return record
+      ? [{ id, title: record.name || `Draft ${record.number}`, draft: record.draft }]
+      : [];
+  });
+  const goBack = async (record: DraftRecord) => {
+    const before = blend.draft;
+    const written = await blends.write(blend.id, record.draft, blend.revision);
+    if (written.overtaken) {
+      tell({ text: 'The sheet was changed in another tab just now. Nothing was done.' });
+      return;
+    }
+    await navigate(`/blends/${blend.id}`);
+    tell({
+      text: `The sheet is as it was in ${record.name || `draft ${record.number}`}.`,
+      undo: () => void blends.write(blend.id, before, written.revision),
+    });
+  };
+  return (
+    <div className="mx-auto grid max-w-4xl gap-3">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={`Drafts of ${blend.draft.name || 'a blend'}`} />
+        <div className="flex gap-2">
+          <Button onClick={() => void drafts.keep(blend.id, blend.draft)}>
+            Keep the sheet as a draft
+          </Button>
+          <ButtonLink look="first" to={`/blends/${blend.id}`}>
+            To the sheet
+          </ButtonLink>
+        </div>
+      </div>
+      {list.length === 0 && (
+        <p className="max-w-prose">
+          Each time a blend is made, it is kept here as it was. So the good version is never lost:
+          go back to it, or put two beside each other.
+        </p>
+      )}
+      {list.length > 0 && (
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            className="accent-press"
+            checked={chosen.includes(nowId)}
+            onChange={() => toggle(nowId)}
+          />
+          compare the sheet as it is now
+        </label>
+      )}
+      {sides.length === 2 && <CompareDrafts sides={sides} />}
+      <ul className="grid gap-2">
+        {list.map((record) => (
+          <Row
+            key={record.id}
+            record={record}
+            chosen={chosen.includes(record.id)}
+            onChoose={() => toggle(record.id)}
+            onBack={() => void goBack(record)}
+          />
+        ))}
+      </ul>
+    </div>
+  );
+};
+
+/** A blend as it was each time it was made. */
+export const DraftsScreen = () => {
+  const { blendId = '' } = useParams();
+  const blend = useStored(['blend', blendId], () => blends.get(blendId));
+  const list = useStored(['drafts', blendId], () => drafts.list(blendId));
+  const error = blend.error ?? list.error;
+  if (error) throw error;
+  if (blend.data === undefined || list.data === undefined) return null;
+  if (blend.data === null) {
+    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+  }
+  return <Drafts blend={blend.data} list={list.data} />;
+};
