@@ -71,6 +71,14 @@ test('by hand: 3 % of 9.5 ml less one drop of ylang ylang leaves 4.7, so 5 drops
   expect(report.verdict).toBe('mind');
 });
 
+test('a percentage of one oil is that share of the fill, by volume', () => {
+  const read = readBlend({ ...promptDesk, oils: [{ id: 'lavender', percent: 2 }] });
+  if (!read.ok) throw new Error(read.problem.message);
+  const [oil] = reportOn(read.blend).oils;
+  expect(oil?.drops).toBeNull();
+  expect(oil?.ml.likely).toBeCloseTo(0.19, 12);
+});
+
 test('what a file leaves out and has a usual value gets it', () => {
   const { count: _c, dropSchool: _d, school: _s, ...less } = promptDesk;
   const read = readBlend(less);

@@ -19,7 +19,7 @@ const dropVolume = z
     error: 'must run from low over likely to high',
   });
 
-/** One oil: exactly one of drops, ml, g or parts. */
+/** One oil: exactly one of drops, ml, g, parts or percent (of the fill, by volume). */
 const oilEntry = z
   .strictObject({
     id: z.string().refine((id) => findOil(id) !== undefined, {
@@ -29,12 +29,13 @@ const oilEntry = z
     ml: z.number().min(0).max(largestVesselMl).optional(),
     g: z.number().min(0).max(largestVesselMl).optional(),
     parts: z.number().positive().max(1_000_000).optional(),
+    percent: z.number().min(0).max(100).optional(),
     dropMl: dropVolume.optional(),
   })
   .refine(
-    ({ drops, ml, g, parts }) =>
-      [drops, ml, g, parts].filter((amount) => amount !== undefined).length === 1,
-    { error: 'needs exactly one of drops, ml, g or parts' },
+    ({ drops, ml, g, parts, percent }) =>
+      [drops, ml, g, parts, percent].filter((amount) => amount !== undefined).length === 1,
+    { error: 'needs exactly one of drops, ml, g, parts or percent' },
   )
   .refine(({ id, g }) => g === undefined || findOil(id)?.densityGPerMl !== null, {
     error: 'cannot be used: the density of this oil is not known; give drops or ml',

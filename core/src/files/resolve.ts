@@ -5,10 +5,11 @@ import type { Blend } from '../dose/blend';
 import { findCarrier, findOil } from '../library/library';
 import type { BlendFile } from './blendFile';
 
-const measureOf = (entry: BlendFile['oils'][number]): OilMeasure => {
+const measureOf = (entry: BlendFile['oils'][number], fill: number): OilMeasure => {
   if (entry.drops !== undefined) return { by: 'drops', drops: entry.drops };
   if (entry.ml !== undefined) return { by: 'ml', ml: entry.ml };
   if (entry.g !== undefined) return { by: 'g', g: entry.g };
+  if (entry.percent !== undefined) return { by: 'ml', ml: (entry.percent / 100) * fill };
   return { by: 'parts', parts: entry.parts ?? 0 };
 };
 
@@ -34,7 +35,7 @@ export const resolveBlend = (file: BlendFile): Blend => ({
     ...(file.target ? { targetPercent: file.target.percent } : {}),
     oils: file.oils.map((entry): FormulaOil => ({
       oil: known(findOil(entry.id), 'oil'),
-      measure: measureOf(entry),
+      measure: measureOf(entry, fillMl(vesselOf(file.vessel))),
       ...(entry.dropMl ? { dropMl: entry.dropMl } : {}),
     })),
     bases: file.bases.map(({ id, parts }) => ({ base: known(findCarrier(id), 'carrier'), parts })),

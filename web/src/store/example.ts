@@ -18,6 +18,7 @@ import type {
   PersonRecord,
 } from './database';
 import { houseStore } from './house';
+import { now } from './now';
 import { settingsStore } from './settings';
 
 // Wardrobe Lane, the back room of the Marlpit Players: made-up people, made-up
@@ -344,7 +345,10 @@ export const seedOnce = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     const seeded = await store.settings.get('seeded');
     if (seeded?.value === true) return;
-    await store.settings.put({ key: 'seeded', value: true });
+    await store.settings.bulkPut([
+      { key: 'seeded', value: true },
+      { key: 'openedAt', value: now() },
+    ]);
     if ((await store.blends.count()) + (await store.batches.count()) > 0) return;
     await putExampleIn(store, day);
     // A house that was just furnished has nothing to go back to.

@@ -15,6 +15,10 @@ const settingsSchema = z.object({
   /** When all data last went out to a file; null for never. */
   lastExport: z.string().nullable().catch(null),
   seeded: z.boolean().catch(false),
+  /** The first offer, of the example house or an empty one, was answered. */
+  welcomed: z.boolean().catch(false),
+  /** When the house was first opened here. */
+  openedAt: z.string().nullable().catch(null),
 });
 
 export type Settings = z.infer<typeof settingsSchema>;

@@ -127,7 +127,14 @@ export const OilRow = ({
       />
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
-      {mixed ? formatNumber(mixed.byVolume.likely) : '–'}
+      <NumberField
+        label={`Percent of ${oil.name}`}
+        className={clsx('w-13', entry.percent !== undefined && 'font-semibold')}
+        value={entry.percent ?? (mixed ? Number(formatNumber(mixed.byVolume.likely)) : null)}
+        placeholder="–"
+        rule={{ least: 0, most: 100 }}
+        onNumber={(percent) => onAmount({ percent })}
+      />
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
       <OwnLimit oil={oil} mixed={mixed} own={own} />

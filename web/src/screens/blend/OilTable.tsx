@@ -1,4 +1,6 @@
 import {
+  dropsPerMl,
+  fillMl,
   findOil,
   formatNumber,
   formatPercent,
@@ -8,28 +10,70 @@ import {
 } from '@jubbet/core';
 import { useRef, type RefObject } from 'react';
 import { Kbd } from '../../parts/Kbd';
+import { NumberField } from '../../parts/NumberField';
 import { AddOil } from './AddOil';
-import { addOil, measureOil, removeOil } from './changes';
+import { addOil, askFor, measureOil, removeOil } from './changes';
 import { OilRow } from './OilRow';
+import { vesselOfDraft } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 
-const Totals = ({ draft, worked }: { draft: TokenProps['draft']; worked: WorkedOut }) => {
+/** Totals; typed, they ask for the strength that they come to, and parts share it. */
+const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) => {
   const parts = draft.oils.reduce((total, oil) => total + (oil.parts ?? 0), 0);
   const asked = draft.target ? `asked ${formatPercent(draft.target.percent, 3)}` : 'as counted';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
   const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
   const strength = done?.mixture.strength.byVolume;
+  const fill = fillMl(vesselOfDraft(draft.vessel));
+  const ask = (percent: number) => {
+    if (percent > 0 && percent <= 100) change(askFor(percent), 'target');
+  };
+  const canAsk = parts > 0;
   const cell = 'px-1 py-2 text-right font-semibold whitespace-nowrap';
+  const total = (
+    label: string,
+    value: number | undefined,
+    most: number,
+    percentOf: (n: number) => number,
+    width: string,
+    whole = false,
+  ) =>
+    value === undefined ? (
+      '–'
+    ) : canAsk ? (
+      <NumberField
+        label={label}
+        className={`${width} font-semibold`}
+        value={Number(formatNumber(value, whole ? 6 : 2))}
+        rule={{ least: 0, above: true, most, whole }}
+        onNumber={(typed) => ask(percentOf(typed))}
+      />
+    ) : (
+      formatNumber(value, whole ? 6 : 2)
+    );
   return (
     <tr className="border-t-2 border-ink">
       <th scope="row" className="py-2 text-left font-semibold">
         In all, {asked}
       </th>
       <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
-      <td className={`${cell} text-center!`}>{drops === undefined ? '–' : drops}</td>
-      <td className={`${cell} pr-3 max-sm:hidden`}>{ml === undefined ? '–' : formatNumber(ml)}</td>
-      <td className={`${cell} max-sm:hidden`}>{strength ? formatNumber(strength.likely) : '–'}</td>
+      <td className={`${cell} text-center!`}>
+        {total(
+          'Drops in all',
+          drops,
+          10_000,
+          (n) => (100 * n) / dropsPerMl(draft.dropSchool) / fill,
+          'w-14 text-center!',
+          true,
+        )}
+      </td>
+      <td className={`${cell} max-sm:hidden`}>
+        {total('ml in all', ml, fill, (n) => (100 * n) / fill, 'w-14')}
+      </td>
+      <td className={`${cell} max-sm:hidden`}>
+        {total('Percent in all', strength?.likely, 100, (n) => n, 'w-13')}
+      </td>
       <td
         colSpan={2}
         className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft max-sm:hidden"
@@ -125,7 +169,7 @@ export const OilTable = ({
           </tbody>
           {draft.oils.length > 0 && (
             <tfoot>
-              <Totals draft={draft} worked={worked} />
+              <Totals draft={draft} change={change} worked={worked} />
             </tfoot>
           )}
         </table>

@@ -4,7 +4,7 @@ import { findOil, type BlendDraft } from '@jubbet/core';
 
 export type Change = (draft: BlendDraft) => BlendDraft;
 export type DraftOil = BlendDraft['oils'][number];
-export type Amount = Pick<DraftOil, 'drops' | 'ml' | 'g' | 'parts'>;
+export type Amount = Pick<DraftOil, 'drops' | 'ml' | 'g' | 'parts' | 'percent'>;
 
 /** Adds an oil as the others are measured: by parts where a strength is asked, else one drop. */
 export const addOil =

@@ -8,6 +8,8 @@ import { useKeys } from '../../parts/useKeys';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
 import { BlendCard } from './BlendCard';
+import { SaveReminder } from './SaveReminder';
+import { Welcome } from './Welcome';
 
 /** Larger files than this are no blend. */
 const largestFile = 1_000_000;
@@ -74,6 +76,8 @@ export const BlendsScreen = () => {
           </button>
         </p>
       )}
+      <Welcome />
+      {data && <SaveReminder blends={data} />}
       {data?.length === 0 && (
         <p className="mt-6 max-w-prose">
           A blend starts as a sentence: what it goes into, for whom, worn where, how strong, in

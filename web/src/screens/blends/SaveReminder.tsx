@@ -1,0 +1,29 @@
+import { differenceInDays } from 'date-fns';
+import { Link } from 'react-router';
+import type { BlendRecord } from '../../store/database';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+
+/** Days after which unsaved work is worth a word. */
+const oldAfter = 14;
+
+/** Says when work of some weeks stands in this browser alone. */
+export const SaveReminder = ({ blends }: { blends: readonly BlendRecord[] }) => {
+  const { data } = useStored(['settings'], () => settings.read());
+  const since = data?.lastExport ?? data?.openedAt;
+  if (!since) return null;
+  const days = differenceInDays(new Date(), new Date(since));
+  const changed = blends.filter(({ updatedAt }) => updatedAt > since).length;
+  if (days < oldAfter || changed === 0) return null;
+  return (
+    <p className="mt-4 rounded-lg bg-amber-wash px-4 py-2 text-amber">
+      {data?.lastExport
+        ? `All data were last saved to a file ${days} days ago`
+        : 'Your data were never saved to a file'}
+      , and they are in this browser alone.{' '}
+      <Link to="/settings" className="text-amber underline">
+        Save them
+      </Link>
+    </p>
+  );
+};
