@@ -64,3 +64,26 @@ test('what is counted in one tab shows in another', async ({ page, context }) =>
   await page.keyboard.press('Space');
   await expect(count(other)).toHaveText('1');
 });
+
+test('when more fell than asked, giving the others their share changes the rest of the plan', async ({
+  page,
+}) => {
+  for (let drop = 0; drop < 4; drop += 1) await page.keyboard.press('Space');
+  const ways = page.getByRole('region', { name: 'More fell than asked' });
+  await expect(ways).toContainText('Keep it');
+  await ways.getByRole('button', { name: /Move to a larger bottle/ }).click();
+  await expect(ways).toBeHidden();
+  await expect(page.getByRole('list', { name: 'Steps' })).toContainText(
+    'Top up with 13.9 ml carrier',
+  );
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Steps' })).toContainText(
+    'Top up with 13.9 ml carrier',
+  );
+});
+
+test('a bottle thrown away is begun again from nought', async ({ page }) => {
+  for (let drop = 0; drop < 3; drop += 1) await page.keyboard.press('Space');
+  await page.getByRole('button', { name: /Throw it away/ }).click();
+  await expect(page.getByRole('button', { name: /^Petitgrain: 0/ })).toBeVisible();
+});

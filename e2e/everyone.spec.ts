@@ -10,6 +10,7 @@ const screens: [string, string, string][] = [
   ['the log', '/batches', 'Batches'],
   ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
   ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
+  ['drafts', '/blends/prompt-desk/drafts', 'Drafts of Prompt desk'],
   ['people', '/people', 'People'],
   ['a person', '/people/bettina', 'Bettina'],
   ['settings', '/settings', 'Settings'],

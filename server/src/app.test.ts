@@ -11,7 +11,7 @@ let port: number;
 
 beforeAll(async () => {
   const outside = mkdtempSync(join(tmpdir(), 'jubbet-'));
-  const folder = join(outside, 'dist');
+  const folder = join(outside, '.hidden', 'dist');
   mkdirSync(join(folder, 'assets'), { recursive: true });
   writeFileSync(join(outside, 'secret.txt'), 'secret');
   writeFileSync(join(folder, 'index.html'), '<title>Jubbet</title>');

@@ -1,7 +1,6 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { join } from 'node:path';
 
 /** Built files carry a hash of their content in their name, so that they never change. */
 const hashed = /-[\w-]{8}\.\w+$/;
@@ -62,7 +61,8 @@ export const createApp = (folder: string): Express => {
       response.status(404).json({ error: 'There is nothing at this address.' });
       return;
     }
-    response.set('Cache-Control', 'no-cache').sendFile(join(folder, 'index.html'));
+    // Rooted at the folder, which may itself lie in a hidden one.
+    response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: folder });
   });
   return app;
 };

@@ -40,7 +40,7 @@ const start = async (): Promise<void> => {
     process.exitCode = 1;
     return;
   }
-  const app = createApp(resolve('web/dist'));
+  const app = createApp(resolve(process.env['FOLDER'] ?? 'web/dist'));
   try {
     await listen(createServer(app), loopback);
   } catch (error) {

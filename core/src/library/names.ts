@@ -32,21 +32,29 @@ const exactIndex = <T extends Oil | Carrier>(materials: readonly T[]): Map<strin
   return index;
 };
 
-const oilIndex = exactIndex(oils);
-const carrierIndex = exactIndex(carriers);
+/** Made when first asked, and kept. */
+const once = <T>(make: () => T): (() => T) => {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+};
 
-for (const { name, ids } of ambiguousNames) {
-  const set = oilIndex.get(plainName(name)) ?? new Set<Oil>();
-  for (const oil of oils) if (ids.includes(oil.id)) set.add(oil);
-  oilIndex.set(plainName(name), set);
-}
+const oilIndex = once(() => {
+  const index = exactIndex(oils);
+  for (const { name, ids } of ambiguousNames) {
+    const set = index.get(plainName(name)) ?? new Set<Oil>();
+    for (const oil of oils) if (ids.includes(oil.id)) set.add(oil);
+    index.set(plainName(name), set);
+  }
+  return index;
+});
+const carrierIndex = once(() => exactIndex(carriers));
 
 /** All oils that go by exactly this name, in any spelling of case, accents and hyphens. */
-export const oilsNamed = (name: string): Oil[] => [...(oilIndex.get(plainName(name)) ?? [])];
+export const oilsNamed = (name: string): Oil[] => [...(oilIndex().get(plainName(name)) ?? [])];
 
 /** All carriers that go by exactly this name. */
 export const carriersNamed = (name: string): Carrier[] => [
-  ...(carrierIndex.get(plainName(name)) ?? []),
+  ...(carrierIndex().get(plainName(name)) ?? []),
 ];
 
 /** The line that tells this oil from others of the same name, where one is held. */
@@ -75,10 +83,10 @@ const searcher = (materials: readonly (Oil | Carrier)[]) => {
 };
 
 /** Oils that come first among those that share a name: what most makers mean by it. */
-const firstMeant = new Set(ambiguousNames.map(({ ids }) => ids[0]));
+const firstMeant = once(() => new Set(ambiguousNames.map(({ ids }) => ids[0])));
 
-let oilSearch: ReturnType<typeof searcher> | undefined;
-let carrierSearch: ReturnType<typeof searcher> | undefined;
+const oilSearch = once(() => searcher(oils));
+const carrierSearch = once(() => searcher(carriers));
 
 /** What goes by the name exactly, then what begins with the letters, then what is spelled alike. */
 const found = <T extends Oil | Carrier>(
@@ -91,7 +99,7 @@ const found = <T extends Oil | Carrier>(
   if (!plain) return [];
   const beginning = materials
     .filter((material) => plainName(material.name).startsWith(plain))
-    .sort((a, b) => Number(firstMeant.has(b.id)) - Number(firstMeant.has(a.id)));
+    .sort((a, b) => Number(firstMeant().has(b.id)) - Number(firstMeant().has(a.id)));
   const alike = search
     .search(plain)
     .map((hit) => materials.find((material) => material.id === hit.id))
@@ -104,8 +112,8 @@ const found = <T extends Oil | Carrier>(
  * likeliest first. An alias that means several oils answers with all of them.
  */
 export const searchOils = (query: string): Oil[] =>
-  found(query, oils, oilsNamed(query), (oilSearch ??= searcher(oils)));
+  found(query, oils, oilsNamed(query), oilSearch());
 
 /** Carriers by any name, in the same manner. */
 export const searchCarriers = (query: string): Carrier[] =>
-  found(query, carriers, carriersNamed(query), (carrierSearch ??= searcher(carriers)));
+  found(query, carriers, carriersNamed(query), carrierSearch());

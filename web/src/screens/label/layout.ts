@@ -2,7 +2,7 @@ import { dayWords, type Label } from '@jubbet/core';
 import type { LabelSize } from './labelSize';
 
 /** A stretch of text in one weight. */
-export interface Run {
+interface Run {
   readonly text: string;
   readonly bold: boolean;
 }

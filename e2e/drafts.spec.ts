@@ -1,0 +1,31 @@
+import { expect, test } from '@playwright/test';
+
+test('a making keeps a draft; two stand side by side; one goes back', async ({ page }) => {
+  await page.goto('/blends/row-g');
+  await page.getByLabel('Drops of Lavender', { exact: true }).fill('2');
+  await page.getByRole('link', { name: 'Drafts' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Draft 1' })).toBeVisible();
+  await page.getByLabel('compare Draft 1').check();
+  const table = page.getByRole('region', { name: 'Side by side' });
+  await expect(table.getByRole('row', { name: /Lavender/ })).toContainText('2 ·');
+  await page.getByLabel('Name of draft 1').fill('The first');
+  await page.getByRole('button', { name: 'Go back to The first' }).click();
+  await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('1');
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('2');
+});
+
+test('the strength may be typed as percent, ml or drops, of one oil or of all', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByLabel('Percent in all').fill('2');
+  await expect(page.getByRole('button', { name: 'Strength: 2 %' })).toBeVisible();
+  await page.getByLabel('Drops in all').fill('8');
+  // 8 drops of 0.05 ml in 9.5 ml.
+  await expect(page.getByRole('button', { name: 'Strength: 4.21 %' })).toBeVisible();
+  await page.getByLabel('Percent of Petitgrain').fill('1.5');
+  await expect(page.getByLabel('ml of Petitgrain')).toHaveValue('0.14');
+  await page.reload();
+  await expect(page.getByLabel('Percent of Petitgrain')).toHaveValue('1.5');
+});

@@ -1,0 +1,38 @@
+// npm run test:long: what is too long for every time. Seeds are told, and SEED repeats one.
+import { spawnSync } from 'node:child_process';
+import { findChromium } from './lib/chromium.mjs';
+import { build, install, root } from './lib/setup.mjs';
+
+process.chdir(root);
+install();
+build();
+const chromium = findChromium();
+if (!chromium) process.exit(1);
+
+const node = (args, env = {}) =>
+  spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
+    .status === 0;
+
+const parts = [
+  [
+    'whole drops against HiGHS',
+    ['node_modules/vitest/vitest.mjs', 'run', '--config', 'vitest.long.config.ts'],
+  ],
+  [
+    '10,000 broken files',
+    ['node_modules/vitest/vitest.mjs', 'run', 'web/src/store/house.test.ts'],
+    { MUTATIONS: '10000' },
+  ],
+  [
+    'the browser killed 50 times',
+    ['node_modules/@playwright/test/cli.js', 'test', 'killed'],
+    { KILLS: '50', CHROMIUM: chromium },
+  ],
+];
+let failed = 0;
+for (const [name, args, env] of parts) {
+  console.log(`\n== ${name}`);
+  if (!node(args, env)) failed += 1;
+}
+console.log(`\n${parts.length - failed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
