@@ -74,32 +74,52 @@ export const weightedShare = (
   );
   const dense = withDensity(oils);
   if (!dense) return { byVolume, byWeight: null };
-  const ratio = (pick: (ml: Range, gain: number) => number, start: number): number => {
-    let value = start;
-    for (let round = 0; round < 20; round += 1) {
-      let part = 0;
-      let all = whole.baseDensity * fillMl;
-      dense.forEach(({ ml, density }, index) => {
-        const weight = weights[index] ?? 0;
-        const gain = weight * density - value * (density - whole.baseDensity);
-        const volume = pick(ml, gain);
-        part += weight * density * volume;
-        all += (density - whole.baseDensity) * volume;
-      });
-      const next = part / all;
-      if (Math.abs(next - value) <= 1e-15 * Math.max(1, Math.abs(next))) return next;
-      value = next;
+  return { byVolume, byWeight: shareByWeight(dense, weights, whole) };
+};
+
+type Dense = readonly { readonly ml: Range; readonly density: number }[];
+type End = 'low' | 'likely' | 'high';
+
+/** The ratio at one end, driven until it stands still. */
+const ratioAt = (
+  dense: Dense,
+  weights: readonly number[],
+  whole: { readonly fillMl: number; readonly baseDensity: number },
+  end: End,
+  start: number,
+): number => {
+  const { baseDensity: base } = whole;
+  let value = start;
+  for (let round = 0; round < 20; round += 1) {
+    let part = 0;
+    let all = base * whole.fillMl;
+    for (let index = 0; index < dense.length; index += 1) {
+      const one = dense[index];
+      if (!one) continue;
+      const { ml, density } = one;
+      const weight = weights[index] ?? 0;
+      const isGain = weight * density - value * (density - base) > 0;
+      const volume = end === 'likely' ? ml.likely : isGain === (end === 'high') ? ml.high : ml.low;
+      part += weight * density * volume;
+      all += (density - base) * volume;
     }
-    return value;
-  };
-  const likely = ratio((ml) => ml.likely, 0);
+    const next = part / all;
+    if (Math.abs(next - value) <= 1e-14 * Math.max(1, Math.abs(next))) return next;
+    value = next;
+  }
+  return value;
+};
+
+const shareByWeight = (
+  dense: Dense,
+  weights: readonly number[],
+  whole: { readonly fillMl: number; readonly baseDensity: number },
+): Range => {
+  const likely = ratioAt(dense, weights, whole, 'likely', 0);
   return {
-    byVolume,
-    byWeight: {
-      low: 100 * ratio((ml, gain) => (gain > 0 ? ml.low : ml.high), likely),
-      likely: 100 * likely,
-      high: 100 * ratio((ml, gain) => (gain > 0 ? ml.high : ml.low), likely),
-    },
+    low: 100 * ratioAt(dense, weights, whole, 'low', likely),
+    likely: 100 * likely,
+    high: 100 * ratioAt(dense, weights, whole, 'high', likely),
   };
 };
 
@@ -144,6 +164,7 @@ export const mix = (
     high: Math.max(0, fillMl - allOil.low),
   };
   const whole = { fillMl, baseDensity: density };
+  const dense = withDensity(oils);
   const strength = weightedShare(
     oils,
     oils.map(() => 1),
@@ -153,15 +174,14 @@ export const mix = (
     fillMl,
     baseDensity: density,
     oils: oils.map((entry, index) => {
-      const share = weightedShare(
-        oils,
-        oils.map((_, other) => (other === index ? 1 : 0)),
-        whole,
-      );
-      const byVolume = cappedRange(share.byVolume);
-      const byWeight = share.byWeight && cappedRange(share.byWeight);
+      const weights = Array<number>(oils.length).fill(0);
+      weights[index] = 1;
+      const byVolume = cappedRange(scale(entry.ml, 100 / fillMl));
+      const byWeight = dense && cappedRange(shareByWeight(dense, weights, whole));
       return {
-        ...entry,
+        oil: entry.oil,
+        drops: entry.drops,
+        ml: entry.ml,
         g: entry.oil.densityGPerMl === null ? null : scale(entry.ml, entry.oil.densityGPerMl),
         byVolume,
         byWeight,

@@ -48,29 +48,29 @@ const freeWords = (conditions: ReadonlySet<string>): Finding[] =>
 /** Rule 7. Conditions and medicines, from the library's vocabulary. */
 export const condition = ({ mixture, brief }: Question): Finding[] => {
   const wearer = knownWearer(brief);
-  const conditions = wearer ? conditionsOf(wearer, brief.place) : null;
+  const given = wearer ? conditionsOf(wearer, brief.place) : null;
   const materials = [
-    ...mixture.oils.map(({ oil }) => ({ ...oil, source: 'EOS2' })),
-    ...mixture.bases.map(({ base }) => ({ ...base, source: 'RECALL' })),
+    ...mixture.oils.map(({ oil: { id, conditions } }) => ({ id, conditions, source: 'EOS2' })),
+    ...mixture.bases.map(({ base: { id, conditions } }) => ({ id, conditions, source: 'RECALL' })),
   ];
   const byMaterial = materials.flatMap((material) =>
     material.conditions
-      .filter((entry) => conditions === null || conditions.has(entry.condition))
+      .filter((entry) => given === null || given.has(entry.condition))
       .map((entry) => {
-        const over = conditions !== null && entry.what === 'avoid';
+        const over = given !== null && entry.what === 'avoid';
         return finding({
           rule: 'condition',
           verdict: over ? 'over' : 'mind',
           hard: over,
           subject: material.id,
           source: material.source,
-          forAnyone: conditions === null,
+          forAnyone: given === null,
           reason: { code: 'condition', condition: entry.condition },
         });
       }),
   );
-  const found = conditions
-    ? [...byMaterial, ...general(conditions, brief.place), ...freeWords(conditions)]
+  const found = given
+    ? [...byMaterial, ...general(given, brief.place), ...freeWords(given)]
     : byMaterial;
   return found.length > 0
     ? found
