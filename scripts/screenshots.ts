@@ -42,6 +42,16 @@ const shots: readonly Shot[] = [
   { name: 'label', path: '/batches/batch-raffle-table/label' },
   { name: 'batches', path: '/batches' },
   { name: 'batch', path: '/batches/batch-after-the-lift' },
+  {
+    name: 'drafts',
+    path: '/blends/prompt-desk/drafts',
+    act: async (page) => {
+      await page.getByLabel('compare The loud one').check();
+      await page.getByRole('region', { name: 'Side by side' }).waitFor();
+    },
+  },
+  { name: 'people', path: '/people' },
+  { name: 'settings', path: '/settings' },
 ];
 
 const browser = await chromium.launch({

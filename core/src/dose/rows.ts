@@ -1,7 +1,7 @@
 import type { Oil } from '../library/schema';
 import type { SumLimit } from '../limits/sums';
 import type { Range } from '../quantity/range';
-import type { Row } from './search';
+import type { Row } from './tables';
 
 /** An oil as the search sees it: parts ask for drops, other measures stand. */
 export interface Dosed {

@@ -7,7 +7,8 @@ import type { RuleId } from '../limits/finding';
 import type { School } from '../limits/question';
 import { sumLimits, type SumLimit } from '../limits/sums';
 import { comfortRows, countRows, limitRows, type Dosed, type LimitRow, type Whole } from './rows';
-import { cheapest, firstInOrder, type Domain, type Row } from './search';
+import { cheapest, firstInOrder } from './search';
+import type { Domain, Row } from './tables';
 
 /** A limit by name: what held the drops back. */
 export interface LimitName {
@@ -87,36 +88,41 @@ interface Settled {
   readonly proved: boolean;
 }
 
-/** The best choice within rows: distance, then total, then squares, as one cost on either side. */
-const nearest = (search: Search, rows: readonly Row[]): Settled | null => {
+/**
+ * The best choice within rows: distance, then total, then squares, as one cost on
+ * either side.
+ *
+ * @param atMost what it may cost; nothing dearer is looked for
+ */
+const nearest = (search: Search, rows: readonly Row[], atMost = Infinity): Settled | null => {
   const { open, asked, domain } = search;
   const total = asked.reduce((sum, ml) => sum + ml, 0);
   const mlOf = (drops: number, i: number) => drops * (open[i]?.unitMl.likely ?? 0);
-  const found = sides.flatMap((side): Settled[] => {
+  let best: Settled | null = null;
+  let proved = true;
+  for (const side of sides) {
     const sided = tabled(open, (drops, i) => -side * mlOf(drops, i));
     const cost = tabled(open, (drops, i) => {
       const off = mlOf(drops, i) - (asked[i] ?? 0);
       return Math.abs(off) + weights.total * side * off + weights.squares * off ** 2;
     });
-    const beyond = { use: sided, limit: -side * total + 1e-9 };
-    const result = cheapest({
-      cost,
-      rows: [...rows, beyond],
-      domain,
-      tolerance: 1e-12,
-      negligible,
-    });
-    if (!result) return [];
+    const bounded: Row[] = [
+      ...rows,
+      { use: sided, limit: -side * total + 1e-9 },
+      // Nothing dearer than what is found already.
+      { use: cost, limit: Math.min(atMost, best?.value ?? Infinity) },
+    ];
+    const result = cheapest({ cost, rows: bounded, domain, tolerance: 1e-12, negligible });
+    if (!result) continue;
+    proved &&= result.proved;
+    if (best && result.value > best.value - 2e-12) continue;
     const ordered = firstInOrder(
-      [...rows, beyond, { use: cost, limit: result.value + 2e-12 }, result.implied],
+      [...bounded, { use: cost, limit: result.value + 2e-12 }, result.implied],
       result.domain,
     );
-    return [{ drops: ordered ?? result.choice, value: result.value, proved: result.proved }];
-  });
-  const [first, second] = found;
-  if (!first || !second) return first ?? null;
-  const better = second.value < first.value - 2e-12 ? second : first;
-  return { ...better, proved: first.proved && second.proved };
+    best = { drops: ordered ?? result.choice, value: result.value, proved: true };
+  }
+  return best && { ...best, proved };
 };
 
 /**
@@ -130,9 +136,9 @@ const settle = (search: Search): Settled | null => {
   if (rounded) return { drops: rounded, value: 0, proved: true };
   const best = nearest(search, search.rows);
   if (!best) return null;
-  const comfortable = nearest(search, [...search.rows, ...search.comfort]);
   // As near in distance and total, but it holds: squares may be what it costs.
-  return comfortable && comfortable.value <= best.value + 10 * weights.squares ? comfortable : best;
+  const alike = best.value + 10 * weights.squares;
+  return nearest(search, [...search.rows, ...search.comfort], alike) ?? best;
 };
 
 const fits = (rows: readonly Row[], drops: readonly number[]): boolean =>
