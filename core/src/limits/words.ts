@@ -22,9 +22,24 @@ const rowWords: Record<string, string> = {
   anyone: 'anyone, not known',
 };
 
+/** Places that are one thing on a body: the face, the wrists and neck. */
+const spokenWithArticle: ReadonlySet<string> = new Set([
+  'face',
+  'beard',
+  'body-leave-on',
+  'pulse-points',
+  'chest-or-back-rub',
+  'scalp-or-hair',
+  'underarm',
+  'lips',
+]);
+
 /** What a guideline row speaks of, in words: `pregnancy`, `the wrists and neck`. */
-export const guidelineWords = (about: string): string =>
-  rowWords[about] ?? (placeWords as Readonly<Record<string, string>>)[about] ?? about;
+export const guidelineWords = (about: string): string => {
+  const place = (placeWords as Readonly<Record<string, string>>)[about];
+  if (place !== undefined) return spokenWithArticle.has(about) ? `the ${place}` : place;
+  return rowWords[about] ?? about;
+};
 
 /** The name of an oil or base by its id; other subjects as they stand. */
 export const subjectName = (subject: string): string =>

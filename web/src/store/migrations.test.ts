@@ -66,3 +66,31 @@ test('version 2 opens: what was counted stays counted, and people may move in', 
   expect(blend?.revision).toBe(7);
   expect(blend?.draft.brief.personId).toBeNull();
 });
+
+test('version 3 opens: people and the way back stay, and there is room for drafts', async () => {
+  const old = new Dexie('third');
+  old.version(1).stores(version1.stores);
+  old.version(2);
+  old.version(3).stores({ people: 'id', snapshots: 'id' });
+  const ines = {
+    id: 'ines',
+    person: {
+      name: 'Ines',
+      born: '1985-06',
+      pregnant: false,
+      nursing: false,
+      conditions: [],
+      allergies: [],
+      skin: 'normal',
+    },
+    createdAt: '2026-11-25T10:00:00.000Z',
+    updatedAt: '2026-11-25T10:00:00.000Z',
+    deletedAt: null,
+  };
+  await old.table('people').add(ines);
+  old.close();
+
+  const db = openDatabase('third');
+  expect(await db.people.toArray()).toEqual([ines]);
+  expect(await db.drafts.count()).toBe(0);
+});

@@ -96,7 +96,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
         <section
           aria-label="Glass"
-          className="flex flex-col items-center rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
+          className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
         >
           <Glass vessel={vessel} mixture={mixture} />
           <FillWords vessel={vessel} mixture={mixture} />
