@@ -49,6 +49,15 @@ for (const scheme of ['light', 'dark'] as const) {
   });
 }
 
+test('on a phone the name of the blend is read, and nothing lies over it', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/blends/prompt-desk');
+  const name = await page.getByLabel('Name', { exact: true }).boundingBox();
+  const button = await page.getByRole('button', { name: 'Undo' }).boundingBox();
+  expect(name?.width).toBeGreaterThan(120);
+  expect((name?.y ?? 0) + (name?.height ?? 0)).toBeLessThanOrEqual(button?.y ?? 0);
+});
+
 test('no screen scrolls sideways on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   for (const [, path, heading] of screens) {

@@ -15,7 +15,7 @@ export const NameTitle = ({
     document.title = `${title} · Jubbet`;
   }, [title]);
   return (
-    <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3">
+    <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 max-sm:basis-full">
       <h1 className="sr-only">{title}</h1>
       <input
         aria-label="Name"
