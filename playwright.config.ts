@@ -9,6 +9,9 @@ export default defineConfig({
   workers: 2,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   timeout: 60_000,
+  expect: { timeout: 10_000 },
+  // A reload may overtake the last keystroke on a machine that is busy elsewhere; a second failure counts.
+  retries: 1,
   use: {
     ...devices['Desktop Chrome'],
     baseURL: `http://localhost:${port}`,
