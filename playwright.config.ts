@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   // A reload may overtake the last keystroke on a machine that is busy elsewhere; a second failure counts.
   retries: 1,

@@ -10,6 +10,9 @@ import { chromium, expect, test, type Page } from '@playwright/test';
 const kills = Number(process.env['KILLS'] ?? 3);
 const seed = Number(process.env['SEED'] ?? 1);
 
+// A trace cannot be kept of a browser that is shot.
+test.use({ trace: 'off' });
+
 const random = (() => {
   let state = seed >>> 0;
   return (): number => {
