@@ -39,7 +39,7 @@ export { bottleNow, bottleThen, stepsNow } from './make/bottle';
 export { waysOn, type WayOn } from './make/extraDrops';
 export * from './make/words';
 export { nextBatchNumber } from './keep/batchNumber';
-export { bestBefore, type BestBefore, type Day } from './keep/bestBefore';
+export { formulaBestBefore, type BestBefore, type Day } from './keep/bestBefore';
 export { dayWords, handLabel, labelOf, type Label } from './label/label';
 export * from './files/draft';
 export * from './files/mending';

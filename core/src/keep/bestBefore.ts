@@ -1,4 +1,6 @@
 import { addMonths, formatISO, parseISO } from 'date-fns';
+import { measured } from '../blend/drops';
+import type { Formula } from '../blend/formula';
 import type { Carrier, Oil } from '../library/schema';
 
 /** A day of the calendar, `2026-11-25`. */
@@ -39,3 +41,15 @@ export const bestBefore = (
     },
     { date: monthsAfter(madeOn, longestMonths), because: null },
   );
+
+/**
+ * The date of a formula whose parts are settled: of what is really in it. An oil
+ * taken down to no drops sets no date.
+ */
+export const formulaBestBefore = (madeOn: Day, formula: Formula): BestBefore =>
+  bestBefore(madeOn, [
+    ...formula.oils
+      .filter((entry) => measured(entry, formula.dropSchool, 0).ml.likely > 0)
+      .map(({ oil }) => oil),
+    ...formula.bases.map(({ base }) => base),
+  ]);

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { baseOf, oilOf } from '../testing';
+import { baseOf, blendOf, oilOf } from '../testing';
 import { nextBatchNumber } from './batchNumber';
-import { bestBefore } from './bestBefore';
+import { bestBefore, formulaBestBefore } from './bestBefore';
 
 test('batch numbers count up within a year and start anew with the next', () => {
   expect(nextBatchNumber(2026, [])).toBe('2026-001');
@@ -39,4 +39,13 @@ test('a bottle of known age counts from the day on which it was opened', () => {
 
 test('the last of a month stays in its month', () => {
   expect(bestBefore('2026-08-31', [baseOf('rosehip_seed')]).date).toBe('2027-02-28');
+});
+
+test('the date of a formula is that of the material in it that keeps least', () => {
+  // Rosehip keeps six months, lavender and jojoba past twelve.
+  const { formula } = blendOf({ oils: { lavender: 2 }, bases: { jojoba: 1, rosehip_seed: 1 } });
+  expect(formulaBestBefore('2026-11-25', formula)).toEqual({
+    date: '2027-05-25',
+    because: 'rosehip_seed',
+  });
 });

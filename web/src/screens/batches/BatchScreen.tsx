@@ -1,10 +1,10 @@
 import {
-  bestBefore,
   bottleNow,
   countedDrops,
   dayWords,
   evaluate,
   findingMessage,
+  formulaBestBefore,
   formatMl,
   formatPercent,
   resolveBlend,
@@ -80,10 +80,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
         bottleNow(resolved, steps, tally, n),
       ),
       tally,
-      until: bestBefore(batch.madeOn, [
-        ...resolved.formula.oils.map(({ oil }) => oil),
-        ...resolved.formula.bases.map(({ base }) => base),
-      ]),
+      until: formulaBestBefore(batch.madeOn, resolved.formula),
     };
   }, [batch, events]);
   const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
