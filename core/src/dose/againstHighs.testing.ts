@@ -1,4 +1,5 @@
 import highsLoader from 'highs';
+import type { Effort } from './search';
 import { wholeDrops } from './wholeDrops';
 import { asLinearProgramme, distanceOf, randomBlend } from './problems.testing';
 
@@ -15,15 +16,17 @@ export interface Compared {
  * Solves random problems twice.
  *
  * @param secondsEach what the other solver may take for one
+ * @param effort how far ours may go
  */
 export const compare = async (
   seeds: readonly number[],
   secondsEach: number,
+  effort: Effort = 'frame',
 ): Promise<readonly Compared[]> => {
   const highs = await highsLoader();
   return seeds.map((seed): Compared => {
     const blend = randomBlend(seed);
-    const plan = wholeDrops(blend.formula, blend.brief, blend.school);
+    const plan = wholeDrops(blend.formula, blend.brief, blend.school, effort);
     const leftOut = new Set(plan.leftOut.map(({ oilId }) => oilId));
     const solution = highs.solve(asLinearProgramme(blend, leftOut), {
       mip_rel_gap: 1e-9,

@@ -1,15 +1,12 @@
 import type { Oil } from '../library/schema';
 import type { SumLimit } from '../limits/sums';
 import type { Range } from '../quantity/range';
-import type { Row } from './tables';
 
 /** An oil as the search sees it: parts ask for drops, other measures stand. */
 export interface Dosed {
   readonly oil: Oil;
   /** Volume of one drop where drops are to be chosen; of the whole amount where it stands. */
   readonly unitMl: Range;
-  /** Choices of drops from 0 up; 1 for an amount that stands. */
-  readonly choices: number;
   readonly stands: boolean;
 }
 
@@ -19,14 +16,37 @@ export interface Whole {
   readonly baseDensity: number;
 }
 
+/** `sum(per[i] x drops[i]) <= limit`: how much of something each drop uses, and how much there is. */
+export interface Row {
+  readonly per: readonly number[];
+  readonly limit: number;
+}
+
 /** A row of the search with the limit from which it came. */
 export interface LimitRow extends Row {
   readonly from: SumLimit | 'fill';
 }
 
+/** The dust of floating point, in any unit. */
+export const slack = 1e-9;
+
+/** What drops use of a row. */
+export const usedOf = ({ per }: Row, drops: readonly number[]): number => {
+  let used = 0;
+  for (let i = 0; i < per.length; i += 1) used += (per[i] ?? 0) * (drops[i] ?? 0);
+  return used;
+};
+
+/** True where drops keep every row. */
+export const keepsAll = (rows: readonly Row[], drops: readonly number[]): boolean =>
+  rows.every((row) => usedOf(row, drops) <= row.limit + slack);
+
+type Pick = (range: Range, coefficient: number) => number;
+
 /** The volume at which `coefficient x ml` is greatest. */
-const worstMl = (range: Range, coefficient: number): number =>
-  coefficient > 0 ? range.high : range.low;
+const worstMl: Pick = (range, coefficient) => (coefficient > 0 ? range.high : range.low);
+
+const likely: Pick = (range) => range.likely;
 
 /**
  * `sum(coefficient x ml) <= limit` as a row over drops. What stands is taken off
@@ -35,29 +55,22 @@ const worstMl = (range: Range, coefficient: number): number =>
  */
 const linearRow = (
   dosed: readonly Dosed[],
-  coefficients: readonly number[],
+  coefficientOf: (i: number) => number,
   limit: number,
-  pick: (range: Range, coefficient: number) => number,
+  pick: Pick,
   from: LimitRow['from'],
 ): LimitRow => {
+  const per: number[] = [];
   let left = limit;
-  dosed.forEach((entry, i) => {
-    const coefficient = coefficients[i] ?? 0;
-    if (entry.stands) left -= coefficient * pick(entry.unitMl, coefficient);
-  });
-  const open = dosed.flatMap((entry, i) =>
-    entry.stands ? [] : [{ entry, coefficient: coefficients[i] ?? 0 }],
-  );
-  return {
-    from,
-    limit: Math.max(0, left),
-    use: open.map(({ entry, coefficient }) =>
-      Array.from(
-        { length: entry.choices },
-        (_, drops) => drops * coefficient * pick(entry.unitMl, coefficient),
-      ),
-    ),
-  };
+  for (let i = 0; i < dosed.length; i += 1) {
+    const entry = dosed[i];
+    if (!entry) continue;
+    const coefficient = coefficientOf(i);
+    const use = coefficient === 0 ? 0 : coefficient * pick(entry.unitMl, coefficient);
+    if (entry.stands) left -= use;
+    else per.push(use);
+  }
+  return { from, limit: Math.max(0, left), per };
 };
 
 /**
@@ -67,84 +80,83 @@ const linearRow = (
  * `(weight x density - cap x (density - base density)) x ml` is at most
  * `cap x base density x fill`. Caps here are shares, not percent.
  */
-const rowsOf = (
+const addRows = (
+  rows: LimitRow[],
   dosed: readonly Dosed[],
   limit: SumLimit,
   capPercent: number,
   whole: Whole,
-  pick: (range: Range, coefficient: number) => number,
-): LimitRow[] => {
-  if (!Number.isFinite(capPercent)) return [];
+  pick: Pick,
+): void => {
+  if (!Number.isFinite(capPercent)) return;
   const cap = capPercent / 100;
-  const volume = linearRow(dosed, limit.weights, cap * whole.fillMl, pick, limit);
+  const { weights } = limit;
+  rows.push(linearRow(dosed, (i) => weights[i] ?? 0, cap * whole.fillMl, pick, limit));
   // Where a density is not known, volume is all that can be kept; the verdict says so.
-  if (dosed.some(({ oil }) => oil.densityGPerMl === null)) return [volume];
-  const byWeight = dosed.map(({ oil }, i) => {
-    const density = oil.densityGPerMl ?? 1;
-    return (limit.weights[i] ?? 0) * density - cap * (density - whole.baseDensity);
-  });
-  return [volume, linearRow(dosed, byWeight, cap * whole.baseDensity * whole.fillMl, pick, limit)];
+  if (dosed.some(({ oil }) => oil.densityGPerMl === null)) return;
+  const byWeight = (i: number): number => {
+    const density = dosed[i]?.oil.densityGPerMl ?? 1;
+    return (weights[i] ?? 0) * density - cap * (density - whole.baseDensity);
+  };
+  rows.push(linearRow(dosed, byWeight, cap * whole.baseDensity * whole.fillMl, pick, limit));
 };
-
-const likely = (range: Range): number => range.likely;
 
 /** What must hold: every maximum on likely drops, and that all fits in the vessel. */
 export const limitRows = (
   dosed: readonly Dosed[],
   limits: readonly SumLimit[],
   whole: Whole,
-): LimitRow[] => [
-  linearRow(
-    dosed,
-    dosed.map(() => 1),
-    whole.fillMl,
-    likely,
-    'fill',
-  ),
-  ...limits.flatMap((limit) => rowsOf(dosed, limit, limit.cap, whole, likely)),
-];
+): LimitRow[] => {
+  const rows = [linearRow(dosed, () => 1, whole.fillMl, likely, 'fill')];
+  for (const limit of limits) addRows(rows, dosed, limit, limit.cap, whole, likely);
+  return rows;
+};
 
 /** What would make every sum hold rather than need minding. */
 export const comfortRows = (
   dosed: readonly Dosed[],
   limits: readonly SumLimit[],
   whole: Whole,
-): LimitRow[] =>
-  limits.flatMap((limit) => [
-    ...rowsOf(dosed, limit, limit.comfortableLikely, whole, likely),
-    ...rowsOf(dosed, limit, limit.comfortableHigh, whole, worstMl),
-  ]);
+): LimitRow[] => {
+  const rows: LimitRow[] = [];
+  for (const limit of limits) {
+    addRows(rows, dosed, limit, limit.comfortableLikely, whole, likely);
+    addRows(rows, dosed, limit, limit.comfortableHigh, whole, worstMl);
+  }
+  return rows;
+};
 
 /**
  * Where all drops are of one size, a row also says how many drops there can be:
  * a whole number, which makes the bound of the search tight.
+ *
+ * @param least the fewest drops of each oil
+ * @param most the most drops of each oil
  */
-export const countRows = (rows: readonly Row[], lowest: readonly number[]): Row[] =>
+export const countRows = (
+  rows: readonly Row[],
+  least: readonly number[],
+  most: readonly number[],
+): Row[] =>
   rows.flatMap((row) => {
-    const perDrop = row.use.map((uses) => uses[1] ?? 0);
-    const counted = perDrop.map((use) => use > 1e-12);
-    if (perDrop.some((use) => use < 0) || !counted.some(Boolean)) return [];
+    if (row.per.some((use) => use < 0)) return [];
+    const counted = row.per.map((use) => use > 1e-12);
+    if (!counted.some(Boolean)) return [];
     let left = row.limit;
-    let most = 0;
-    row.use.forEach((uses, i) => {
+    let count = 0;
+    const lightest: { use: number; room: number }[] = [];
+    row.per.forEach((use, i) => {
       if (!counted[i]) return;
-      const least = Math.min(lowest[i] ?? 0, uses.length - 1);
-      left -= least * (perDrop[i] ?? 0);
-      most += least;
+      const lowest = least[i] ?? 0;
+      left -= lowest * use;
+      count += lowest;
+      lightest.push({ use, room: (most[i] ?? 0) - lowest });
     });
-    const lightest = row.use
-      .map((uses, i) => ({ i, room: uses.length - 1 - (lowest[i] ?? 0) }))
-      .filter(({ i }) => counted[i])
-      .sort((a, b) => (perDrop[a.i] ?? 0) - (perDrop[b.i] ?? 0));
-    for (const { i, room } of lightest) {
-      const fits = Math.max(0, Math.min(room, left / (perDrop[i] ?? 1)));
-      most += fits;
-      left -= fits * (perDrop[i] ?? 0);
+    lightest.sort((a, b) => a.use - b.use);
+    for (const { use, room } of lightest) {
+      const fits = Math.max(0, Math.min(room, left / use));
+      count += fits;
+      left -= fits * use;
     }
-    return [
-      {
-        limit: Math.floor(most + 1e-6),
-        use: row.use.map((uses, i) => uses.map((_, drops) => (counted[i] ? drops : 0))),
-      },
-    ];
+    return [{ limit: Math.floor(count + 1e-6), per: counted.map(Number) }];
   });

@@ -1,231 +1,325 @@
-import { goodStart } from './goodStart';
-import { leastOf, oneByOne, pricedAt, together, type Priced } from './prices';
-import { at, leastUse, slack, trimmed, watched, type Domain, type Row } from './tables';
+import { fromHalves } from './halves';
+import { linearBound, type Stretch } from './linearBound';
+import { priced, type Priced } from './priced';
+import { keepsAll, slack, usedOf, type Row } from './rows';
 
 /**
- * An exact search over small whole numbers: for each place `i` a choice `k` out of
- * `domain[i]`, so that the summed cost is least and every row keeps its limit.
- * Costs and uses are tables, so that a distance, a square or a count all look
- * alike.
+ * An exact search over small whole numbers: for each place a number from `least`
+ * to `most`, so that the summed cost is lowest and every row is kept.
  *
- * Branch and bound. Choices that no row allows are struck out first. The bound is
+ * Branch and bound. Numbers that no row allows are struck out first. The bound is
  * Lagrangian: rows are moved into the cost at a price each, after which every
- * place can be chosen for itself; prices are raised one row at a time. Any prices
- * give a valid bound, so the result is exact whatever they are. A partial choice
- * that an earlier one dominates (as dear, no row fuller) is dropped.
+ * place can be chosen for itself. The prices are those of the linear programme in
+ * which parts of a drop are allowed. A dive looks for a good choice; numbers that
+ * cost more than the gap it leaves are struck out; what is left is searched from
+ * its two halves where it is small enough, else split in two at a part of a drop.
  */
-
 export interface SearchProblem {
+  readonly least: readonly number[];
+  readonly most: readonly number[];
+  /** Cost of `least[i] + n` at place `i` is `cost[i][n]`: convex in n. */
   readonly cost: readonly (readonly number[])[];
   readonly rows: readonly Row[];
-  readonly domain: Domain;
   /** Values closer than this count as equal. */
   readonly tolerance: number;
-  /** A gap to the bound that is as good as none. */
-  readonly negligible: number;
+  readonly effort: Effort;
+  /** Nothing dearer is looked for. */
+  readonly atMost: number;
 }
 
 export interface SearchResult {
-  readonly choice: readonly number[];
+  readonly drops: readonly number[];
   readonly value: number;
-  /** Choices that can still be part of a result as good as this one. */
-  readonly domain: Domain;
-  /** Implied by the rows and the value, with strong bounds place by place. */
-  readonly implied: Row;
-  /** False where the work ran out before it was sure. */
-  readonly proved: boolean;
+  /** What no choice can undercut: the value itself, where the work was enough to be sure. */
+  readonly bound: number;
 }
 
-/** Branches that are looked at before anything better is thought of. */
-const littleWork = 400;
-/** Branches looked at before giving up on the proof. */
-const mostWork = 20_000;
-const memoAfter = 64;
-const statesKept = 24;
+/** How much work a proof is worth: what fits in a frame, or as much as it takes within seconds. */
+export type Effort = 'frame' | 'thorough';
 
-/** Remembers partial choices of a depth; tells when an earlier one is as good in every way. */
-const dominance = (depths: number) => {
-  const seen = Array.from({ length: depths }, () => new Map<number, number[][]>());
-  return (depth: number, cost: number, used: readonly number[]): boolean => {
-    const states = seen[depth];
-    if (!states) return false;
-    const key = Math.round(cost * 1e8);
-    const list = states.get(key);
-    if (!list) {
-      states.set(key, [[...used]]);
-      return false;
-    }
-    if (list.some((state) => state.every((use, r) => use <= (used[r] ?? 0) + slack))) return true;
-    if (list.length < statesKept) list.push([...used]);
-    return false;
-  };
-};
+/** In steps of a dive, choices of a half or pairs of them: each well under a microsecond. */
+const mostWork: Record<Effort, number> = { frame: 30_000, thorough: 2e7 };
+/** What opening a box costs, in the same unit. */
+const boxWork = 100;
+/** Steps of a dive: more are not worth it before the rest is narrowed. */
+const diveWork = 300;
+/** Choices, of both halves multiplied, that are searched without another split. */
+const searchable: Record<Effort, number> = { frame: 1e8, thorough: 4e9 };
+/** Pairs of halves that are looked at without another split. */
+const mostPairs = 1e5;
+/** Work after which only differences count that could be measured. */
+const fineWork = 10_000;
+/** In ml: a fifty-thousandth of a drop. */
+const coarse = 1e-6;
 
-/** The least use of each row from a depth on, for telling dead ends early. */
-const suffixes = (rows: readonly Row[], order: readonly number[], domain: Domain): number[][] =>
-  rows.map((row) => {
-    const suffix = Array<number>(order.length + 1).fill(0);
-    for (let depth = order.length - 1; depth >= 0; depth -= 1) {
-      const i = order[depth] ?? 0;
-      suffix[depth] = (suffix[depth + 1] ?? 0) + leastUse(row, domain[i] ?? [], i);
-    }
-    return suffix;
-  });
-
-/** Walks choices depth by depth while every row can still be kept. */
-const walker = (rows: readonly Row[], order: readonly number[], domain: Domain) => {
-  const suffix = suffixes(rows, order, domain);
-  const used = rows.map(() => 0);
-  return {
-    used,
-    fits: (depth: number, k: number): boolean => {
-      const i = order[depth] ?? 0;
-      for (let r = 0; r < rows.length; r += 1) {
-        const row = rows[r];
-        if (!row) continue;
-        const use = (used[r] ?? 0) + at(row.use, i, k) + (suffix[r]?.[depth + 1] ?? 0);
-        if (use > row.limit + slack) return false;
-      }
-      return true;
-    },
-    take: (depth: number, k: number, sign: 1 | -1): void => {
-      const i = order[depth] ?? 0;
-      rows.forEach((row, r) => {
-        used[r] = (used[r] ?? 0) + sign * at(row.use, i, k);
-      });
-    },
-  };
-};
-
-/** What came of a search with some prices and some work. */
-interface Branched {
-  readonly best: readonly number[] | null;
-  readonly value: number;
-  /** Choices at each place by what they cost beyond the cheapest. */
-  readonly choices: readonly (readonly { readonly k: number; readonly extra: number }[])[];
-  /** The work was enough to be sure. */
-  readonly closed: boolean;
+/** Which numbers are open at each place. */
+interface Box {
+  readonly least: readonly number[];
+  readonly most: readonly number[];
 }
 
-/** Branch and bound at given prices, from a choice that is known or from none. */
-const branch = (
-  { cost, tolerance }: Pick<SearchProblem, 'cost' | 'tolerance'>,
-  rows: readonly Row[],
-  domain: Domain,
-  { priced, bound }: Priced,
-  start: { readonly choice: readonly number[]; readonly value: number } | null,
-  budget: number,
-): Branched => {
-  // Larger choices first among equals.
-  const choices = domain.map((open, i) => {
-    const costs = priced[i] ?? [];
-    const base = Math.min(...open.map((k) => costs[k] ?? 0));
-    return open
-      .map((k) => ({ k, extra: (costs[k] ?? 0) - base }))
-      .sort((a, b) => (Math.abs(a.extra - b.extra) < 1e-12 ? b.k - a.k : a.extra - b.extra));
-  });
-  // Places where a second choice costs much are settled first.
-  const second = choices.map((list) => list[1]?.extra ?? Infinity);
-  const order = choices
-    .map((_, i) => i)
-    .sort((a, b) => (second[b] ?? 0) - (second[a] ?? 0) || a - b);
-  const walk = walker(rows, order, domain);
-  const isDominated = dominance(cost.length);
-
-  const current = Array<number>(cost.length).fill(0);
-  let best = start?.choice ?? null;
-  let value = start?.value ?? Infinity;
-  let nodes = 0;
-  const descend = (depth: number, extra: number, spent: number): void => {
-    if (depth === cost.length) {
-      if (spent < value) {
-        value = spent;
-        best = [...current];
+/** Strikes out numbers that break a row even with the least of everything else. */
+const trimmed = (box: Box, rows: readonly Row[]): Box | null => {
+  const least = [...box.least];
+  const most = [...box.most];
+  for (let changed = true; changed;) {
+    changed = false;
+    for (const { per, limit } of rows) {
+      let used = 0;
+      for (let i = 0; i < per.length; i += 1) {
+        const use = per[i] ?? 0;
+        used += use * ((use > 0 ? least[i] : most[i]) ?? 0);
       }
+      const room = limit + slack - used;
+      if (room < 0) return null;
+      for (let i = 0; i < per.length; i += 1) {
+        const use = per[i] ?? 0;
+        const spread = (most[i] ?? 0) - (least[i] ?? 0);
+        if (spread === 0 || Math.abs(use) * spread <= room) continue;
+        const kept = Math.floor(room / Math.abs(use) + 1e-12);
+        if (use > 0) most[i] = (least[i] ?? 0) + kept;
+        else least[i] = (most[i] ?? 0) - kept;
+        changed = true;
+      }
+    }
+  }
+  return { least, most };
+};
+
+/** Rows that some open choice could break; the others need no watching. */
+const watched = (rows: readonly Row[], { least, most }: Box): Row[] =>
+  rows.filter(({ per, limit }) => {
+    let peak = 0;
+    for (let i = 0; i < per.length; i += 1) {
+      const use = per[i] ?? 0;
+      peak += use * ((use > 0 ? most[i] : least[i]) ?? 0);
+    }
+    return peak > limit + slack;
+  });
+
+/** Costs of the numbers that are open in a box. */
+const openCosts = (problem: SearchProblem, { least, most }: Box): number[][] =>
+  problem.cost.map((costs, i) => {
+    const first = problem.least[i] ?? 0;
+    return costs.slice((least[i] ?? 0) - first, (most[i] ?? 0) - first + 1);
+  });
+
+/** The stretches on which a drop costs the same. */
+const stretchesOf = (cost: readonly (readonly number[])[]): Stretch[] => {
+  const stretches: Stretch[] = [];
+  cost.forEach((costs, place) => {
+    let length = 0;
+    let costPerDrop = 0;
+    for (let k = 1; k < costs.length; k += 1) {
+      const next = (costs[k] ?? 0) - (costs[k - 1] ?? 0);
+      if (length > 0 && Math.abs(next - costPerDrop) > 1e-12) {
+        stretches.push({ place, length, costPerDrop });
+        length = 0;
+      }
+      if (length === 0) costPerDrop = next;
+      length += 1;
+    }
+    if (length > 0) stretches.push({ place, length, costPerDrop });
+  });
+  return stretches;
+};
+
+/** The cheapest number at each place, rows aside; the larger of equals. */
+const eachCheapest = (cost: readonly (readonly number[])[], least: readonly number[]): number[] =>
+  cost.map((costs, i) => {
+    let best = 0;
+    for (let k = 1; k < costs.length; k += 1) {
+      if ((costs[k] ?? 0) <= (costs[best] ?? 0) + 1e-12) best = k;
+    }
+    return (least[i] ?? 0) + best;
+  });
+
+/** Numbers that may still be part of a better choice; null where a place has none. */
+const narrowed = (box: Box, { extras }: Priced, gap: number): Box | null => {
+  const least: number[] = [];
+  const most: number[] = [];
+  for (let i = 0; i < extras.length; i += 1) {
+    const extra = extras[i] ?? [];
+    const from = extra.findIndex((more) => more < gap);
+    if (from === -1) return null;
+    let to = from;
+    while ((extra[to + 1] ?? Infinity) < gap) to += 1;
+    least.push((box.least[i] ?? 0) + from);
+    most.push((box.least[i] ?? 0) + to);
+  }
+  return { least, most };
+};
+
+/** How many choices a box holds, and how widely they differ in what they use at prices. */
+const extentOf = ({ least, most }: Box, { rows, prices }: Priced) => {
+  let size = 1;
+  let variance = 0;
+  for (let i = 0; i < least.length; i += 1) {
+    const width = (most[i] ?? 0) - (least[i] ?? 0) + 1;
+    let paid = 0;
+    for (let r = 0; r < rows.length; r += 1) paid += (prices[r] ?? 0) * (rows[r]?.per[i] ?? 0);
+    size *= width;
+    variance += (paid * paid * (width * width - 1)) / 12;
+  }
+  return { size, spread: Math.max(slack, 2.5 * Math.sqrt(variance)) };
+};
+
+/** Where a box is split: at the place whose number of drops is furthest from whole. */
+const splitOf = (
+  { least, most }: Box,
+  lengths: Float64Array,
+  stretches: readonly Stretch[],
+): { readonly place: number; readonly below: number } => {
+  const drops = [...least];
+  stretches.forEach(({ place }, j) => {
+    drops[place] = (drops[place] ?? 0) + (lengths[j] ?? 0);
+  });
+  let place = 0;
+  let furthest = -1;
+  drops.forEach((k, i) => {
+    const spread = (most[i] ?? 0) - (least[i] ?? 0);
+    const off = spread === 0 ? -1 : Math.min(k - Math.floor(k), Math.ceil(k) - k) + 1e-6 * spread;
+    if (off > furthest) [place, furthest] = [i, off];
+  });
+  const middle = Math.floor(drops[place] ?? 0);
+  return { place, below: Math.min(Math.max(middle, least[place] ?? 0), (most[place] ?? 1) - 1) };
+};
+
+/** The cheapest choice within all rows; null where none costs at most `atMost`. */
+export const cheapest = (problem: SearchProblem): SearchResult | null => {
+  const { effort } = problem;
+  let { tolerance } = problem;
+  const held: { best: readonly number[] | null } = { best: null };
+  let value = problem.atMost + 2 * tolerance;
+  let work = 0;
+  /** The least that any box given up could hold. */
+  let open = Infinity;
+  const found = (drops: readonly number[], cost: number): void => {
+    held.best = drops;
+    value = cost;
+  };
+  const search = (given: Box): void => {
+    const box = trimmed(given, problem.rows);
+    if (!box) return;
+    const cost = openCosts(problem, box);
+    const rows = watched(problem.rows, box);
+    const free = eachCheapest(cost, box.least);
+    const freeValue = free.reduce(
+      (total, k, i) => total + (cost[i]?.[k - (box.least[i] ?? 0)] ?? 0),
+      0,
+    );
+    if (freeValue > value - tolerance) return;
+    if (keepsAll(rows, free)) {
+      found(free, freeValue);
       return;
     }
-    if (nodes > memoAfter && isDominated(depth, spent, walk.used)) return;
+    const stretches = stretchesOf(cost);
+    const relaxed = linearBound(
+      stretches,
+      rows.map((row) => ({ per: row.per, limit: row.limit - usedOf(row, box.least) })),
+    );
+    if (!relaxed) return;
+    const prices = priced(cost, box.least, rows, relaxed.prices);
+    const { bound } = prices;
+    if (bound > value - tolerance) return;
+    if (work > mostWork[effort]) {
+      open = Math.min(open, bound);
+      return;
+    }
+    if (work > fineWork) tolerance = Math.max(tolerance, coarse);
+    const steps = dive(prices, box.least, value, tolerance, found);
+    work += boxWork + steps;
+    if (steps <= diveWork) return;
+    const left = narrowed(box, prices, value - tolerance - bound);
+    const rest = left && trimmed(left, rows);
+    if (!rest) return;
+    const { size, spread } = extentOf(rest, prices);
+    const pairs = (size * (value - bound)) / spread;
+    if (size <= searchable[effort] && pairs <= mostPairs) {
+      work += 2 * Math.sqrt(size) + pairs;
+      const better = fromHalves(prices, box.least, rest, value - tolerance);
+      if (better) found(better.drops, better.value);
+      return;
+    }
+    const { place, below } = splitOf(rest, relaxed.lengths, stretches);
+    search({ ...rest, least: rest.least.map((k, i) => (i === place ? below + 1 : k)) });
+    search({ ...rest, most: rest.most.map((k, i) => (i === place ? below : k)) });
+  };
+  search(problem);
+  return held.best && { drops: held.best, value, bound: Math.min(value, open) };
+};
+
+/**
+ * Looks depth first for choices that are better than the best, the cheapest of
+ * each place first, for a while.
+ *
+ * @returns steps taken; past `diveWork` it has not seen all
+ */
+const dive = (
+  { cost, extras, rows, bound }: Priced,
+  least: readonly number[],
+  start: number,
+  tolerance: number,
+  found: (drops: readonly number[], value: number) => void,
+): number => {
+  const places = cost.length;
+  const m = rows.length;
+  // The larger of equals first.
+  const byExtra = extras.map((extra) =>
+    extra
+      .map((_, k) => k)
+      .sort((a, b) => {
+        const more = (extra[a] ?? 0) - (extra[b] ?? 0);
+        return Math.abs(more) < 1e-12 ? b - a : more;
+      }),
+  );
+  // Places where a second choice costs much are settled first.
+  const second = byExtra.map((order, i) => extras[i]?.[order[1] ?? -1] ?? Infinity);
+  const order = extras
+    .map((_, i) => i)
+    .sort((a, b) => (second[b] ?? 0) - (second[a] ?? 0) || a - b);
+  // What each row needs when all places from a depth on take their least.
+  const rest = Array.from({ length: places + 1 }, () => new Float64Array(m));
+  for (let depth = places - 1; depth >= 0; depth -= 1) {
     const i = order[depth] ?? 0;
-    for (const { k, extra: more } of choices[i] ?? []) {
-      if (bound + extra + more > value - tolerance) break;
-      nodes += 1;
-      if (nodes > budget) return;
-      if (!walk.fits(depth, k)) continue;
-      walk.take(depth, k, 1);
-      current[i] = k;
-      descend(depth + 1, extra + more, spent + at(cost, i, k));
-      walk.take(depth, k, -1);
+    const low = least[i] ?? 0;
+    const high = low + (cost[i]?.length ?? 1) - 1;
+    for (let r = 0; r < m; r += 1) {
+      const use = rows[r]?.per[i] ?? 0;
+      const needed = rest[depth];
+      if (needed) needed[r] = (rest[depth + 1]?.[r] ?? 0) + use * (use > 0 ? low : high);
+    }
+  }
+  const room = Float64Array.from(rows, ({ limit }) => limit + slack);
+  const current = new Int32Array(places);
+  let value = start;
+  let steps = 0;
+  const descend = (depth: number, extra: number, spent: number): void => {
+    if (depth === places) {
+      if (spent >= value - tolerance) return;
+      value = spent;
+      found(Array.from(current), spent);
+      return;
+    }
+    const i = order[depth] ?? 0;
+    const needed = rest[depth + 1];
+    for (const k of byExtra[i] ?? []) {
+      const more = extra + (extras[i]?.[k] ?? 0);
+      if (bound + more > value - tolerance) break;
+      steps += 1;
+      if (steps > diveWork) return;
+      const drops = (least[i] ?? 0) + k;
+      let isOpen = true;
+      for (let r = 0; r < m && isOpen; r += 1) {
+        isOpen = (room[r] ?? 0) - (rows[r]?.per[i] ?? 0) * drops >= (needed?.[r] ?? 0);
+      }
+      if (!isOpen) continue;
+      for (let r = 0; r < m; r += 1) room[r] = (room[r] ?? 0) - (rows[r]?.per[i] ?? 0) * drops;
+      current[i] = drops;
+      descend(depth + 1, more, spent + (cost[i]?.[k] ?? 0));
+      for (let r = 0; r < m; r += 1) room[r] = (room[r] ?? 0) + (rows[r]?.per[i] ?? 0) * drops;
     }
   };
   descend(0, 0, 0);
-  return { best, value, choices, closed: nodes <= budget };
-};
-
-/**
- * The cheapest choice within all rows. A little work is often enough; where it is
- * not, a good start is looked for, prices are bettered, and more work is done.
- *
- * @returns null where no choice keeps every row
- */
-export const cheapest = (problem: SearchProblem): SearchResult | null => {
-  const { cost, tolerance } = problem;
-  const domain = trimmed(problem.domain, problem.rows);
-  if (!domain) return null;
-  const rows = watched(problem.rows, domain);
-  const prices = oneByOne(cost, rows, domain);
-  let now = pricedAt(cost, rows, domain, prices);
-  let found = branch(problem, rows, domain, now, null, littleWork);
-  if (!found.closed) {
-    const choice = goodStart(cost, rows, domain, leastOf(now.priced, domain));
-    const value = choice ? choice.reduce((total, k, i) => total + at(cost, i, k), 0) : Infinity;
-    const start =
-      choice && value <= found.value
-        ? { choice, value }
-        : found.best && { choice: found.best, value: found.value };
-    if (rows.length > 1 && start) now = together(cost, rows, domain, prices, start.value);
-    found = branch(problem, rows, domain, now, start, mostWork);
-  }
-  const { best, value, choices, closed } = found;
-  if (best === null) return null;
-  const gap = value - now.bound + 2 * tolerance;
-  return {
-    choice: best,
-    value,
-    domain: choices.map((list) =>
-      list
-        .filter(({ extra }) => extra <= gap)
-        .map(({ k }) => k)
-        .sort((a, b) => a - b),
-    ),
-    implied: { use: now.priced, limit: value + 2 * tolerance + now.atLimits + slack },
-    // What is left open is less than anyone can measure.
-    proved: closed || value - now.bound <= problem.negligible,
-  };
-};
-
-/**
- * Of all choices within the rows, the one that gives the earliest place the most,
- * then the next, and so on.
- */
-export const firstInOrder = (rows: readonly Row[], given: Domain): readonly number[] | null => {
-  const domain = trimmed(given, rows);
-  if (!domain) return null;
-  const order = domain.map((_, i) => i);
-  const walk = walker(watched(rows, domain), order, domain);
-  const current: number[] = [];
-  let nodes = 0;
-  const descend = (depth: number): boolean => {
-    if (depth === domain.length) return true;
-    for (const k of (domain[depth] ?? []).toReversed()) {
-      nodes += 1;
-      if (nodes > mostWork) return false;
-      if (!walk.fits(depth, k)) continue;
-      walk.take(depth, k, 1);
-      current[depth] = k;
-      if (descend(depth + 1)) return true;
-      walk.take(depth, k, -1);
-    }
-    return false;
-  };
-  return descend(0) ? current : null;
+  return steps;
 };

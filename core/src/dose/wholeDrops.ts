@@ -6,9 +6,19 @@ import { fillMl } from '../brief/vessel';
 import type { RuleId } from '../limits/finding';
 import type { School } from '../limits/question';
 import { sumLimits, type SumLimit } from '../limits/sums';
-import { comfortRows, countRows, limitRows, type Dosed, type LimitRow, type Whole } from './rows';
-import { cheapest, firstInOrder } from './search';
-import type { Domain, Row } from './tables';
+import {
+  comfortRows,
+  countRows,
+  keepsAll,
+  limitRows,
+  slack,
+  usedOf,
+  type Dosed,
+  type LimitRow,
+  type Row,
+  type Whole,
+} from './rows';
+import { cheapest, type Effort, type SearchResult } from './search';
 
 /** A limit by name: what held the drops back. */
 export interface LimitName {
@@ -39,8 +49,8 @@ export interface DropPlan {
   readonly proved: boolean;
 }
 
-/** A thousandth of a drop, in ml: nobody can measure it. */
-const negligible = 5e-5;
+/** A ten-thousandth of a drop, in ml: nobody can measure it. */
+const negligible = 5e-6;
 
 const nameOf = ({ from }: LimitRow): LimitName =>
   from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
@@ -49,167 +59,194 @@ const unique = (names: readonly LimitName[]): LimitName[] => [
   ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
 ];
 
-/** A table per oil of what `f` says of each number of drops. */
-const tabled = (dosed: readonly Dosed[], f: (drops: number, i: number) => number): number[][] =>
-  dosed.map(({ choices }, i) => Array.from({ length: choices }, (_, drops) => f(drops, i)));
-
+/** What is looked for: numbers of drops near to what was asked, within limits. */
 interface Search {
-  readonly open: readonly Dosed[];
+  /** Likely volume of a drop of each oil, in ml. */
+  readonly unit: readonly number[];
   readonly asked: readonly number[];
+  readonly least: readonly number[];
+  readonly most: readonly number[];
   readonly rows: readonly Row[];
-  readonly comfort: readonly Row[];
-  readonly domain: Domain;
 }
 
-/** Each oil's own nearest number of drops, where each has only one and all keep the limits. */
-const eachNearest = ({ open, asked, rows, domain }: Search): readonly number[] | null => {
-  const drops: number[] = [];
-  for (const [i, choices] of domain.entries()) {
-    const unit = open[i]?.unitMl.likely ?? 1;
-    const wanted = (asked[i] ?? 0) / unit;
-    const least = choices[0] ?? 0;
-    const nearest = Math.max(least, Math.round(wanted));
-    const isTie = wanted > least && Math.abs(Math.abs(wanted - Math.floor(wanted)) - 0.5) < 1e-6;
-    if (isTie || nearest > (choices[choices.length - 1] ?? 0)) return null;
-    drops.push(nearest);
-  }
-  return fits(rows, drops) ? drops : null;
-};
+/** What the total's distance is worth beside the oils' own: so little that it only settles ties. */
+const totalWeight = 1e-5;
 
-/** What a step is worth beside the one before it: so little that it only settles ties. */
-const weights = { total: 1e-5, squares: 1e-9 } as const;
-
-/** The total within or beyond what was asked: on one side its distance is a plain sum. */
-const sides = [1, -1] as const;
-
-interface Settled {
-  readonly drops: readonly number[];
-  readonly value: number;
-  readonly proved: boolean;
-}
+/** Costs closer than this are equal: far less than a drop's share in `totalWeight`. */
+const alike = 1e-8;
 
 /**
- * The best choice within rows: distance, then total, then squares, as one cost on
- * either side.
+ * Costs of each number of drops: its distance from what was asked, and the total's
+ * on one side, where that is a plain sum.
+ *
+ * @param side 1 where the total falls short of what was asked, -1 where it goes beyond
+ */
+const costsOf = ({ unit, asked, least, most }: Search, side: 1 | -1): number[][] =>
+  unit.map((ml, i) => {
+    const costs: number[] = [];
+    for (let k = least[i] ?? 0; k <= (most[i] ?? 0); k += 1) {
+      const off = k * ml - (asked[i] ?? 0);
+      costs.push(Math.abs(off) - totalWeight * side * off);
+    }
+    return costs;
+  });
+
+/**
+ * The nearest choice: the summed distance from the asked volumes is least, and
+ * among equals the total is closest to the asked total.
  *
  * @param atMost what it may cost; nothing dearer is looked for
  */
-const nearest = (search: Search, rows: readonly Row[], atMost = Infinity): Settled | null => {
-  const { open, asked, domain } = search;
+const nearest = (
+  search: Search,
+  rows: readonly Row[],
+  effort: Effort,
+  atMost = Infinity,
+): SearchResult | null => {
+  const { unit, asked, least, most } = search;
   const total = asked.reduce((sum, ml) => sum + ml, 0);
-  const mlOf = (drops: number, i: number) => drops * (open[i]?.unitMl.likely ?? 0);
-  let best: Settled | null = null;
-  let proved = true;
-  for (const side of sides) {
-    const sided = tabled(open, (drops, i) => -side * mlOf(drops, i));
-    const cost = tabled(open, (drops, i) => {
-      const off = mlOf(drops, i) - (asked[i] ?? 0);
-      return Math.abs(off) + weights.total * side * off + weights.squares * off ** 2;
+  const common = { least, most, tolerance: alike, effort };
+  const short = cheapest({ ...common, cost: costsOf(search, 1), rows, atMost });
+  // Beyond what was asked this cost is too low for what it is, so that a best choice
+  // that falls short is the best of all.
+  const reached = short ? usedOf({ per: unit, limit: 0 }, short.drops) : total;
+  if (!short || reached <= total + slack) return short;
+  const onSide = (side: 1 | -1, most: number): SearchResult | null =>
+    cheapest({
+      ...common,
+      cost: costsOf(search, side),
+      rows: [...rows, { per: unit.map((ml) => side * ml), limit: side * total + slack }],
+      atMost: most,
     });
-    const bounded: Row[] = [
-      ...rows,
-      { use: sided, limit: -side * total + 1e-9 },
-      // Nothing dearer than what is found already.
-      { use: cost, limit: Math.min(atMost, best?.value ?? Infinity) },
-    ];
-    const result = cheapest({ cost, rows: bounded, domain, tolerance: 1e-12, negligible });
-    if (!result) continue;
-    proved &&= result.proved;
-    if (best && result.value > best.value - 2e-12) continue;
-    const ordered = firstInOrder(
-      [...bounded, { use: cost, limit: result.value + 2e-12 }, result.implied],
-      result.domain,
-    );
-    best = { drops: ordered ?? result.choice, value: result.value, proved: true };
+  const below = onSide(1, atMost);
+  const beyond = onSide(-1, below ? below.value - alike : atMost);
+  if (!below || !beyond) return beyond ?? below;
+  return { ...beyond, bound: Math.min(beyond.bound, below.bound) };
+};
+
+/**
+ * Among choices that are as near, one that keeps the shares as even as they were
+ * asked, and gives the earlier oil of the list the drop: exchanges of one drop for
+ * another, each the best there is, until none helps.
+ */
+const evened = (search: Search, rows: readonly Row[], start: readonly number[]): number[] => {
+  const { unit, asked, least, most } = search;
+  const drops = [...start];
+  const off = (i: number, by: number): number =>
+    ((drops[i] ?? 0) + by) * (unit[i] ?? 0) - (asked[i] ?? 0);
+  const distance = (i: number, by: number): number => Math.abs(off(i, by)) - Math.abs(off(i, 0));
+  const square = (i: number, by: number): number => off(i, by) ** 2 - off(i, 0) ** 2;
+  for (let round = 0; round < 200; round += 1) {
+    let best: readonly [number, number] | null = null;
+    let gain = 1e-9;
+    for (let to = 0; to < drops.length; to += 1) {
+      if ((drops[to] ?? 0) >= (most[to] ?? 0)) continue;
+      for (let from = 0; from < drops.length; from += 1) {
+        if (from === to || (drops[from] ?? 0) <= (least[from] ?? 0)) continue;
+        if (Math.abs((unit[to] ?? 0) - (unit[from] ?? 0)) > alike) continue;
+        if (distance(to, 1) + distance(from, -1) > alike) continue;
+        // The order of the list weighs less than any unevenness that could be measured.
+        const better = -square(to, 1) - square(from, -1) + (from - to) * 1e-8;
+        if (better <= gain) continue;
+        drops[to] = (drops[to] ?? 0) + 1;
+        drops[from] = (drops[from] ?? 0) - 1;
+        if (keepsAll(rows, drops)) [best, gain] = [[to, from], better];
+        drops[to] = (drops[to] ?? 0) - 1;
+        drops[from] = (drops[from] ?? 0) + 1;
+      }
+    }
+    if (!best) break;
+    drops[best[0]] = (drops[best[0]] ?? 0) + 1;
+    drops[best[1]] = (drops[best[1]] ?? 0) - 1;
   }
-  return best && { ...best, proved };
+  return drops;
 };
 
 /**
  * The whole numbers of drops, in the order of what matters: the summed distance
  * from the asked volumes is least; the total is closest to the asked total; among
- * equals one that holds; then the shares are kept as even as they were asked
- * (least squares); then the earlier oil of the list gets the drop.
+ * equals one that holds; then shares are kept as even as can be; then the earlier
+ * oil of the list gets the drop.
+ *
+ * @param comfort rows within which every finding holds; none where no choice that is as
+ *   near as these drops could keep them
  */
-const settle = (search: Search): Settled | null => {
-  const rounded = eachNearest(search);
-  if (rounded) return { drops: rounded, value: 0, proved: true };
-  const best = nearest(search, search.rows);
+const settle = (
+  search: Search,
+  comfort: (drops: readonly number[]) => readonly Row[],
+  effort: Effort,
+): { readonly drops: readonly number[]; readonly proved: boolean } | null => {
+  const best = nearest(search, search.rows, effort);
   if (!best) return null;
-  // As near in distance and total, but it holds: squares may be what it costs.
-  const alike = best.value + 10 * weights.squares;
-  return nearest(search, [...search.rows, ...search.comfort], alike) ?? best;
+  const proved = best.value - best.bound <= negligible;
+  const calmRows = comfort(best.drops);
+  if (calmRows.length === 0) return { drops: evened(search, search.rows, best.drops), proved };
+  const rows = [...search.rows, ...calmRows];
+  const calm = keepsAll(calmRows, best.drops)
+    ? best
+    : nearest(search, rows, effort, best.value + alike);
+  return {
+    drops: calm ? evened(search, rows, calm.drops) : evened(search, search.rows, best.drops),
+    proved,
+  };
 };
 
-const fits = (rows: readonly Row[], drops: readonly number[]): boolean =>
-  rows.every(
-    (row) => drops.reduce((used, k, i) => used + (row.use[i]?.[k] ?? 0), 0) <= row.limit + 1e-9,
-  );
-
 /** Which oils keep a drop: as many as can, and of those choices the nearest to what was asked. */
-const lowestOf = (
-  open: readonly Dosed[],
-  asked: readonly number[],
-  rows: readonly Row[],
-): number[] => {
-  const ones = open.map(({ choices }) => (choices > 1 ? 1 : 0));
-  if (fits(rows, ones)) return ones;
-  const few = rows.map((row) => ({ ...row, use: row.use.map((uses) => uses.slice(0, 2)) }));
-  const cost = ones.map((one, i) => [1 + 1e-4 * (asked[i] ?? 0), ...(one ? [0] : [])]);
+const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
+  const ones = asked.map(() => 1);
+  if (keepsAll(rows, ones)) return ones;
+  const none = asked.map(() => 0);
   const kept = cheapest({
-    cost,
-    rows: few,
-    domain: cost.map((costs) => costs.map((_, k) => k)),
+    least: none,
+    most: ones,
+    cost: asked.map((ml) => [1 + 1e-4 * ml, 0]),
+    rows,
     tolerance: 1e-9,
-    negligible: 0,
+    effort: 'frame',
+    atMost: Infinity,
   });
-  return kept ? [...kept.choice] : open.map(() => 0);
+  return kept?.drops ?? none;
 };
 
 /** Rows that one drop more of this oil would break. */
-const broken = (rows: readonly LimitRow[], drops: readonly number[], i: number): LimitName[] => {
-  const more = drops.map((k, other) => (other === i ? k + 1 : k));
-  return rows
+const broken = (rows: readonly LimitRow[], drops: readonly number[], i: number): LimitName[] =>
+  rows
     .filter((row) => {
-      const perDrop = row.use[i]?.[1] ?? 0;
-      const used = more.reduce((total, k, other) => {
-        const uses = row.use[other] ?? [];
-        return total + (other === i ? k * perDrop : (uses[k] ?? 0));
-      }, 0);
-      return perDrop > 0 && used > row.limit + 1e-9;
+      const perDrop = row.per[i] ?? 0;
+      return perDrop > 0 && usedOf(row, drops) + perDrop > row.limit + slack;
     })
     .map(nameOf);
-};
 
-/** How much of a drop of this oil the rows leave room for beside the others, 0 to 1. */
+/** How much of a drop of this oil, of which there is none, the rows leave room for: 0 to 1. */
 const roomFor = (rows: readonly LimitRow[], drops: readonly number[], i: number): number =>
   rows.reduce((room, row) => {
-    const perDrop = row.use[i]?.[1] ?? 0;
-    if (perDrop <= 0) return room;
-    const others = drops.reduce(
-      (total, k, other) => total + (other === i ? 0 : (row.use[other]?.[k] ?? 0)),
-      0,
-    );
-    return Math.min(room, Math.max(0, (row.limit - others) / perDrop));
+    const perDrop = row.per[i] ?? 0;
+    return perDrop <= 0
+      ? room
+      : Math.min(room, Math.max(0, (row.limit - usedOf(row, drops)) / perDrop));
   }, 1);
 
-const dosedOf = (entry: FormulaOil, formula: Formula, askedMl: number): Dosed => {
+const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
   const { oil, measure } = entry;
-  if (measure.by !== 'parts') {
-    return { oil, unitMl: measured(entry, formula.dropSchool, 0).ml, choices: 1, stands: true };
-  }
-  const unitMl = dropOf(entry, formula.dropSchool);
-  // More than the next whole drop above what was asked is never nearer.
-  const choices = Math.max(1, Math.ceil(askedMl / unitMl.likely)) + 1;
-  return { oil, unitMl, choices, stands: false };
+  return measure.by === 'parts'
+    ? { oil, unitMl: dropOf(entry, formula.dropSchool), stands: false }
+    : { oil, unitMl: measured(entry, formula.dropSchool, 0).ml, stands: true };
 };
 
 /**
  * From parts and a percentage to whole drops, within every maximum that is a sum
  * of oils, on likely drops. Amounts that stand count toward the target; parts
  * share the rest.
+ *
+ * @param effort `frame` gives up the proof after about a frame's work, with the best
+ *   found so far; `thorough` goes on for seconds
  */
-export const wholeDrops = (formula: Formula, brief: Brief, school: School): DropPlan => {
+export const wholeDrops = (
+  formula: Formula,
+  brief: Brief,
+  school: School,
+  effort: Effort = 'frame',
+): DropPlan => {
   const whole: Whole = { fillMl: fillMl(formula.vessel), baseDensity: baseDensity(formula.bases) };
   const standing = formula.oils
     .filter(({ measure }) => measure.by !== 'parts')
@@ -224,7 +261,7 @@ export const wholeDrops = (formula: Formula, brief: Brief, school: School): Drop
   const askedOf = ({ measure }: FormulaOil): number =>
     measure.by === 'parts' && parts > 0 ? (shared * measure.parts) / parts : 0;
 
-  const dosed = formula.oils.map((entry) => dosedOf(entry, formula, askedOf(entry)));
+  const dosed = formula.oils.map((entry) => dosedOf(entry, formula));
   const open = dosed.filter(({ stands }) => !stands);
   if (open.length === 0) {
     return {
@@ -246,27 +283,32 @@ export const wholeDrops = (formula: Formula, brief: Brief, school: School): Drop
     (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),
   );
   const rows = limitRows(dosed, limits, whole);
-  const lowest = lowestOf(open, asked, rows);
   // An oil that is left out stays out; the others keep at least one drop.
-  const kept = open.map((entry, i) => (lowest[i] === 0 ? { ...entry, choices: 1 } : entry));
-  const cut = (row: Row): Row => ({
-    limit: row.limit,
-    use: row.use.map((uses, i) => uses.slice(0, kept[i]?.choices ?? 1)),
-  });
-  const cutRows = rows.map(cut);
-  const sameSize = kept.every(
-    ({ unitMl }) => Math.abs(unitMl.likely - (kept[0]?.unitMl.likely ?? 0)) < 1e-12,
+  const least = lowestOf(asked, rows);
+  const unit = open.map(({ unitMl }) => unitMl.likely);
+  // More than the next whole drop above what was asked is never nearer.
+  const most = least.map((lowest, i) =>
+    lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
   );
-  const settled = settle({
-    open: kept,
-    asked,
-    rows: sameSize ? [...countRows(cutRows, lowest), ...cutRows] : cutRows,
-    comfort: comfortRows(dosed, limits, whole).map(cut),
-    domain: kept.map(({ choices }, i) =>
-      Array.from({ length: choices }, (_, k) => k).filter((k) => k >= (lowest[i] ?? 0)),
-    ),
-  });
-  const chosen = settled?.drops ?? lowest;
+  const sameSize = unit.every((ml) => Math.abs(ml - (unit[0] ?? 0)) < 1e-12);
+  const settled = settle(
+    {
+      unit,
+      asked,
+      least,
+      most,
+      rows: sameSize ? [...countRows(rows, least, most), ...rows] : rows,
+    },
+    (drops) => {
+      // As near means as much in all: past what is recommended, nothing makes it hold.
+      const [inAll] = comfortRows(dosed, limits.slice(0, 1), whole);
+      return inAll && usedOf(inAll, drops) > inAll.limit + slack
+        ? []
+        : comfortRows(dosed, limits, whole);
+    },
+    effort,
+  );
+  const chosen = settled?.drops ?? least;
 
   const leftOut = open.flatMap(({ oil }, i): LeftOut[] =>
     chosen[i] === 0
