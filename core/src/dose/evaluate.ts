@@ -15,13 +15,13 @@ export interface Evaluation extends Judgement {
  * Works a blend out for one vessel.
  *
  * @param formula at least one base; on likely drops the oils fit under the fill line
+ * @param known the drops of its parts where they are known already
  */
-export const evaluate = ({
-  formula,
-  brief,
-  school,
-}: Pick<Blend, 'formula' | 'brief' | 'school'>): Evaluation => {
-  const plan = wholeDrops(formula, brief, school);
+export const evaluate = (
+  { formula, brief, school }: Pick<Blend, 'formula' | 'brief' | 'school'>,
+  known?: DropPlan,
+): Evaluation => {
+  const plan = known ?? wholeDrops(formula, brief, school);
   const mixture = mix(
     formula.oils.map((entry, index) => measured(entry, formula.dropSchool, plan.drops[index] ?? 0)),
     formula.bases,

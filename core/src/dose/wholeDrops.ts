@@ -47,6 +47,8 @@ export interface DropPlan {
   readonly leftOut: readonly LeftOut[];
   /** False where the search ran out of work before it was sure; then the best found so far. */
   readonly proved: boolean;
+  /** What another choice might lie nearer in all, in ml, at most; 0 where it is proved. */
+  readonly nearerByMl: number;
 }
 
 /** A ten-thousandth of a drop, in ml: nobody can measure it. */
@@ -175,19 +177,20 @@ const settle = (
   search: Search,
   comfort: (drops: readonly number[]) => readonly Row[],
   effort: Effort,
-): { readonly drops: readonly number[]; readonly proved: boolean } | null => {
+): { readonly drops: readonly number[]; readonly nearerByMl: number } | null => {
   const best = nearest(search, search.rows, effort);
   if (!best) return null;
-  const proved = best.value - best.bound <= negligible;
+  const gap = best.value - best.bound;
+  const nearerByMl = gap <= negligible ? 0 : gap;
   const calmRows = comfort(best.drops);
-  if (calmRows.length === 0) return { drops: evened(search, search.rows, best.drops), proved };
+  if (calmRows.length === 0) return { drops: evened(search, search.rows, best.drops), nearerByMl };
   const rows = [...search.rows, ...calmRows];
   const calm = keepsAll(calmRows, best.drops)
     ? best
     : nearest(search, rows, effort, best.value + alike);
   return {
     drops: calm ? evened(search, rows, calm.drops) : evened(search, search.rows, best.drops),
-    proved,
+    nearerByMl,
   };
 };
 
@@ -271,6 +274,7 @@ export const wholeDrops = (
       binding: [],
       leftOut: [],
       proved: true,
+      nearerByMl: 0,
     };
   }
   const asked = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
@@ -341,6 +345,7 @@ export const wholeDrops = (
     reachedMl,
     binding,
     leftOut,
-    proved: settled?.proved ?? false,
+    proved: settled?.nearerByMl === 0,
+    nearerByMl: settled?.nearerByMl ?? 0,
   };
 };

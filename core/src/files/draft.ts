@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import type { Blend } from '../dose/blend';
+import { wholeDrops, type DropPlan } from '../dose/wholeDrops';
 import { blendFileSchema, briefSchema, wearerSchema, type BlendFile } from './blendFile';
 import { readBlend, type FileProblem } from './readBlend';
 
@@ -104,12 +105,27 @@ export type WorkedOut =
       readonly evaluation: Evaluation;
     };
 
-export const workOut = (draft: BlendDraft): WorkedOut => {
+/**
+ * @param known the drops of its parts where a longer search has found them
+ */
+export const workOut = (draft: BlendDraft, known?: DropPlan): WorkedOut => {
   const written = draftToFile(draft);
   if (!written) return { state: 'gaps', gaps: gapsOf(draft) };
   const read = readBlend(written);
   if (!read.ok) return { state: 'problem', problem: read.problem };
-  return { state: 'done', file: read.file, blend: read.blend, evaluation: evaluate(read.blend) };
+  return { state: 'done', file: read.file, blend: read.blend, evaluation: evaluate(read.blend, known) };
+};
+
+/**
+ * The drops of a draft's parts by a search that may take a second or so: for a
+ * worker, where the quick one could not prove that it had the nearest.
+ */
+export const sureDrops = (draft: BlendDraft): DropPlan | null => {
+  const written = draftToFile(draft);
+  const read = written && readBlend(written);
+  if (!read?.ok) return null;
+  const { formula, brief, school } = read.blend;
+  return wholeDrops(formula, brief, school, 'thorough');
 };
 
 /** The same file with the drops that its parts came to, so that it stays as it was made. */

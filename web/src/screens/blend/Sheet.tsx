@@ -1,13 +1,13 @@
-import { workOut } from '@jubbet/core';
 import { formatDistanceToNow } from 'date-fns';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useMemo, useRef } from 'react';
+import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Glass } from '../../parts/Glass';
 import { Kbd } from '../../parts/Kbd';
 import { useKeys } from '../../parts/useKeys';
 import type { BlendRecord } from '../../store/database';
+import { useWorkedOut } from '../../workers/useWorkedOut';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
 import { NameTitle } from './NameTitle';
@@ -24,7 +24,7 @@ import { vesselOfDraft } from './VesselToken';
 export const Sheet = ({ record }: { record: BlendRecord }) => {
   const { draft, change, undo, redo, steps, failure, overtaken, dismiss } = useDraft(record);
   useUndoKeys(undo, redo);
-  const worked = useMemo(() => workOut(draft), [draft]);
+  const { worked, looking } = useWorkedOut(draft);
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const makePath = `/blends/${record.id}/make`;
@@ -107,7 +107,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         </div>
         <div className="grid content-start gap-3 max-lg:contents">
           <div className="max-lg:order-1">
-            <VerdictBox worked={worked} />
+            <VerdictBox worked={worked} looking={looking} />
           </div>
           <div className="empty:hidden max-lg:order-1">
             <Mending draft={draft} change={change} />

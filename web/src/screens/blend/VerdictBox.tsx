@@ -56,7 +56,7 @@ const Box = ({ verdict, title, lines }: { verdict: Verdict; title: string; lines
   </div>
 );
 
-const boxOf = (worked: WorkedOut) => {
+const boxOf = (worked: WorkedOut, looking: boolean) => {
   if (worked.state === 'gaps') {
     return (
       <Box
@@ -82,17 +82,22 @@ const boxOf = (worked: WorkedOut) => {
     ...worstOnes.slice(0, 2).map(findingMessage),
     ...(worstOnes.length > 2 ? [`And ${worstOnes.length - 2} more, below.`] : []),
     ...(verdict === 'holds' ? ['Every limit that is checked keeps its distance.'] : []),
-    ...planWords(plan, mixture.fillMl, (oilId) => {
-      const entry = worked.blend.formula.oils.find(({ oil }) => oil.id === oilId);
-      return entry ? dropOf(entry, worked.blend.formula.dropSchool).likely : 0;
-    }),
+    ...planWords(
+      plan,
+      mixture.fillMl,
+      (oilId) => {
+        const entry = worked.blend.formula.oils.find(({ oil }) => oil.id === oilId);
+        return entry ? dropOf(entry, worked.blend.formula.dropSchool).likely : 0;
+      },
+      looking,
+    ),
   ];
   return <Box verdict={verdict} title={headline(verdict, findings, hard)} lines={lines} />;
 };
 
 /** The verdict in plain words; changes are announced. */
-export const VerdictBox = ({ worked }: { worked: WorkedOut }) => (
+export const VerdictBox = ({ worked, looking }: { worked: WorkedOut; looking: boolean }) => (
   <div role="status" aria-label="Verdict">
-    {boxOf(worked)}
+    {boxOf(worked, looking)}
   </div>
 );

@@ -43,6 +43,7 @@ export const planWords = (
   plan: DropPlan,
   fillMl: number,
   dropMl: (oilId: string) => number,
+  looking: boolean,
 ): string[] => [
   ...(plan.binding.length > 0 && plan.askedMl !== null
     ? [
@@ -58,5 +59,11 @@ export const planWords = (
       const why = because.length > 0 ? ` for ${formatList(because.map(limitWords))}` : '';
       return `${subjectName(oilId)} is left out: one drop is already too much${why}. ${thinned(mostMl, dropMl(oilId))}`;
     }),
-  ...(plan.proved ? [] : ['There may be a choice of drops that lies a little nearer.']),
+  ...(plan.proved
+    ? []
+    : [
+        looking
+          ? 'These are the nearest drops found so far. Jubbet is still looking.'
+          : `Another choice of drops may lie nearer, by at most ${formatMl(plan.nearerByMl, 1)} in all.`,
+      ]),
 ];

@@ -4,7 +4,7 @@ import {
   labelOf,
   resolveBlend,
   usualVessels,
-  workOut,
+  type BlendDraft,
   type Label,
 } from '@jubbet/core';
 import { useState } from 'react';
@@ -21,6 +21,7 @@ import { blends } from '../../store/blends';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { useWorkedOut } from '../../workers/useWorkedOut';
 import { LabelSheet } from './LabelSheet';
 import type { LabelSize, Paper } from './labelSize';
 
@@ -198,7 +199,19 @@ export const BlendLabelScreen = () => {
   if (found.data === null) {
     return <Missing title="This blend is not in the book" text="It may have been deleted." />;
   }
-  const worked = workOut(found.data.draft);
+  return <LabelOfDraft blendId={blendId} draft={found.data.draft} maker={set.data.maker} />;
+};
+
+const LabelOfDraft = ({
+  blendId,
+  draft,
+  maker,
+}: {
+  blendId: string;
+  draft: BlendDraft;
+  maker: string;
+}) => {
+  const { worked } = useWorkedOut(draft);
   if (worked.state !== 'done') {
     return (
       <section className="mx-auto max-w-xl py-10">
@@ -220,7 +233,7 @@ export const BlendLabelScreen = () => {
       label={labelOf(worked.blend, worked.evaluation, {
         batch: '',
         madeOn: today(),
-        maker: set.data.maker,
+        maker,
       })}
       copies={Math.min(100, worked.blend.count)}
       size={sizeFor(vessel.id, vessel.nominalMl)}

@@ -1,4 +1,4 @@
-import { findingMessage, workOut, type BlendDraft, type WorkedOut } from '@jubbet/core';
+import { findingMessage, type BlendDraft, type WorkedOut } from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -9,6 +9,7 @@ import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
+import { useWorkedOut } from '../../workers/useWorkedOut';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
@@ -126,20 +127,12 @@ const Ready = ({
   );
 };
 
-/** Before the bench: what is about to be made, and whether it may be. */
-export const StartScreen = () => {
-  const { blendId = '' } = useParams();
-  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
-  }
-  const worked = workOut(data.draft);
+const Start = ({ blendId, draft }: { blendId: string; draft: BlendDraft }) => {
+  const { worked, looking } = useWorkedOut(draft);
   const back = `/blends/${blendId}`;
   return (
     <div className="mx-auto max-w-2xl">
-      <ScreenTitle title={`Make ${data.draft.name || 'this blend'}`} />
+      <ScreenTitle title={`Make ${draft.name || 'this blend'}`} />
       {worked.state !== 'done' ? (
         <section className="mt-4 rounded-xl bg-slate-wash px-5 py-4">
           <p>
@@ -151,11 +144,27 @@ export const StartScreen = () => {
             Back to the sheet
           </ButtonLink>
         </section>
+      ) : looking ? (
+        <p role="status" className="mt-4">
+          Looking for the drops that lie nearest to what was asked.
+        </p>
       ) : worked.evaluation.hard ? (
         <Refused done={worked} back={back} />
       ) : (
-        <Ready done={worked} draft={data.draft} blendId={blendId} back={back} />
+        <Ready done={worked} draft={draft} blendId={blendId} back={back} />
       )}
     </div>
   );
+};
+
+/** Before the bench: what is about to be made, and whether it may be. */
+export const StartScreen = () => {
+  const { blendId = '' } = useParams();
+  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
+  if (error) throw error;
+  if (data === undefined) return null;
+  if (data === null) {
+    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+  }
+  return <Start blendId={blendId} draft={data.draft} />;
 };
