@@ -113,7 +113,12 @@ export const workOut = (draft: BlendDraft, known?: DropPlan): WorkedOut => {
   if (!written) return { state: 'gaps', gaps: gapsOf(draft) };
   const read = readBlend(written);
   if (!read.ok) return { state: 'problem', problem: read.problem };
-  return { state: 'done', file: read.file, blend: read.blend, evaluation: evaluate(read.blend, known) };
+  return {
+    state: 'done',
+    file: read.file,
+    blend: read.blend,
+    evaluation: evaluate(read.blend, known),
+  };
 };
 
 /**
