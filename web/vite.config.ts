@@ -33,6 +33,23 @@ export default defineConfig({
       },
     }),
   ],
-  build: { outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, target: 'es2022' },
+  build: {
+    outDir: 'dist',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    target: 'es2022',
+    rolldownOptions: {
+      output: {
+        // What every screen needs comes in few files, so that a cold start asks seldom.
+        codeSplitting: {
+          groups: [
+            { name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\//, priority: 3 },
+            { name: 'packages', test: /node_modules/, minShareCount: 4, priority: 2 },
+            { name: 'shared', minShareCount: 4, priority: 1 },
+          ],
+        },
+      },
+    },
+  },
   server: { host: 'localhost', port: 5173 },
 });

@@ -1,13 +1,14 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { FailurePage } from './FailurePage';
 import { NotFoundPage } from './NotFoundPage';
+import { screens } from './screens';
 import { Shell } from './Shell';
 
 // Each screen's own code arrives when it is opened.
 export const router = createBrowserRouter([
   {
     path: '/make/:batchId',
-    lazy: async () => ({ Component: (await import('../screens/make/BenchScreen')).BenchScreen }),
+    lazy: async () => ({ Component: (await screens.bench()).BenchScreen }),
     HydrateFallback: () => null,
     ErrorBoundary: FailurePage,
   },
@@ -24,79 +25,79 @@ export const router = createBrowserRouter([
           {
             path: 'blends',
             lazy: async () => ({
-              Component: (await import('../screens/blends/BlendsScreen')).BlendsScreen,
+              Component: (await screens.blends()).BlendsScreen,
             }),
           },
           {
             path: 'blends/:blendId',
             lazy: async () => ({
-              Component: (await import('../screens/blend/BlendScreen')).BlendScreen,
+              Component: (await screens.blend()).BlendScreen,
             }),
           },
           {
             path: 'blends/:blendId/make',
             lazy: async () => ({
-              Component: (await import('../screens/make/StartScreen')).StartScreen,
+              Component: (await screens.start()).StartScreen,
             }),
           },
           {
             path: 'blends/:blendId/drafts',
             lazy: async () => ({
-              Component: (await import('../screens/blends/DraftsScreen')).DraftsScreen,
+              Component: (await screens.drafts()).DraftsScreen,
             }),
           },
           {
             path: 'blends/:blendId/label',
             lazy: async () => ({
-              Component: (await import('../screens/label/LabelScreen')).BlendLabelScreen,
+              Component: (await screens.label()).BlendLabelScreen,
             }),
           },
           {
             path: 'make',
             lazy: async () => ({
-              Component: (await import('../screens/make/MakeScreen')).MakeScreen,
+              Component: (await screens.make()).MakeScreen,
             }),
           },
           {
             path: 'batches',
             lazy: async () => ({
-              Component: (await import('../screens/batches/BatchesScreen')).BatchesScreen,
+              Component: (await screens.batches()).BatchesScreen,
             }),
           },
           {
             path: 'batches/:batchId',
             lazy: async () => ({
-              Component: (await import('../screens/batches/BatchScreen')).BatchScreen,
+              Component: (await screens.batch()).BatchScreen,
             }),
           },
           {
             path: 'batches/:batchId/label',
             lazy: async () => ({
-              Component: (await import('../screens/label/LabelScreen')).BatchLabelScreen,
+              Component: (await screens.label()).BatchLabelScreen,
             }),
           },
           {
             path: 'people',
             lazy: async () => ({
-              Component: (await import('../screens/people/PeopleScreen')).PeopleScreen,
+              Component: (await screens.people()).PeopleScreen,
             }),
           },
           {
             path: 'people/new',
             lazy: async () => ({
-              Component: (await import('../screens/people/PersonScreen')).NewPersonScreen,
+              Component: (await screens.person()).NewPersonScreen,
             }),
           },
           {
             path: 'people/:personId',
             lazy: async () => ({
-              Component: (await import('../screens/people/PersonScreen')).PersonScreen,
+              Component: (await screens.person()).PersonScreen,
             }),
           },
           {
             path: 'settings',
             lazy: async () => ({
-              Component: (await import('../screens/settings/SettingsScreen')).SettingsScreen,
+              Component: (await screens.settings()).SettingsScreen,
             }),
           },
           { path: '*', Component: NotFoundPage },

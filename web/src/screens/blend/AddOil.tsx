@@ -1,6 +1,8 @@
 import { formatPercent, searchOils, tellApart, type Oil } from '@jubbet/core';
-import type { Ref } from 'react';
+import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
+import { addOil } from './changes';
+import type { TokenProps } from './tokenProps';
 
 /** The limit of an oil in a few words, as the list of names shows it. */
 const limitWords = (oil: Oil): string => {
@@ -15,23 +17,27 @@ const limitWords = (oil: Oil): string => {
 };
 
 /** Three letters and enter. */
-export const AddOil = ({
-  taken,
-  onAdd,
-  ref,
-}: {
-  taken: ReadonlySet<string>;
-  onAdd: (id: string) => void;
-  ref?: Ref<HTMLInputElement>;
-}) => (
-  <PickByName<Oil>
-    ref={ref ?? null}
-    label="Add an oil"
-    placeholder="Add an oil: type three letters, then enter"
-    search={searchOils}
-    isTaken={({ id }) => taken.has(id)}
-    describe={(oil, query) => tellApart(query, oil.id) ?? oil.botanical}
-    aside={limitWords}
-    onPick={({ id }) => onAdd(id)}
-  />
+export const AddOil = memo(
+  ({
+    taken,
+    change,
+    ref,
+  }: {
+    /** Ids of the oils that are in already, with commas. */
+    taken: string;
+    change: TokenProps['change'];
+    ref?: Ref<HTMLInputElement>;
+  }) => (
+    <PickByName<Oil>
+      ref={ref ?? null}
+      label="Add an oil"
+      placeholder="Add an oil: type three letters, then enter"
+      search={searchOils}
+      isTaken={({ id }) => taken.split(',').includes(id)}
+      describe={(oil, query) => tellApart(query, oil.id) ?? oil.botanical}
+      aside={limitWords}
+      onPick={({ id }) => change(addOil(id))}
+    />
+  ),
 );
+AddOil.displayName = 'AddOil';

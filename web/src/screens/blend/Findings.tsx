@@ -7,6 +7,7 @@ import {
   subjectName,
   type Finding,
 } from '@jubbet/core';
+import { memo } from 'react';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
@@ -57,7 +58,7 @@ const Line = ({ entry }: { entry: Finding }) => (
 );
 
 /** The limits as tracks, the closest first, and what else was found. */
-export const Findings = ({ findings }: { findings: readonly Finding[] }) => {
+export const Findings = memo(({ findings }: { findings: readonly Finding[] }) => {
   const closeness = (entry: Finding) => shareOfLimit(entry.value, entry.limit)?.likely ?? 0;
   const tracks = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
   const rest = findings.filter((entry) => !hasTrack(entry));
@@ -91,4 +92,5 @@ export const Findings = ({ findings }: { findings: readonly Finding[] }) => {
       )}
     </section>
   );
-};
+});
+Findings.displayName = 'Findings';

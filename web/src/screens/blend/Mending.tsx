@@ -9,7 +9,7 @@ import {
   type BlendDraft,
   type Mending as MendingChange,
 } from '@jubbet/core';
-import { useDeferredValue, useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { VerdictMark } from '../../parts/VerdictMark';
 import type { TokenProps } from './tokenProps';
 
@@ -42,7 +42,7 @@ const words = (mending: MendingChange, draft: BlendDraft): string => {
 };
 
 /** What would mend a blend, each with what it comes to; one press, and undo takes it back. */
-export const Mending = ({ draft, change }: TokenProps) => {
+export const Mending = memo(({ draft, change }: TokenProps) => {
   // Offers may come a moment after the verdict; the keystroke does not wait for them.
   const settled = useDeferredValue(draft);
   const offers = useMemo(() => mendingOffers(settled), [settled]);
@@ -72,4 +72,5 @@ export const Mending = ({ draft, change }: TokenProps) => {
       </ul>
     </section>
   );
-};
+});
+Mending.displayName = 'Mending';

@@ -8,11 +8,11 @@ import {
   oneDropPercent,
   type WorkedOut,
 } from '@jubbet/core';
-import { useRef, type RefObject } from 'react';
+import { memo, useRef, type RefObject } from 'react';
 import { Kbd } from '../../parts/Kbd';
 import { NumberField } from '../../parts/NumberField';
 import { AddOil } from './AddOil';
-import { addOil, askFor, measureOil, removeOil } from './changes';
+import { askFor, measureOil, removeOil } from './changes';
 import { OilRow } from './OilRow';
 import { vesselOfDraft } from './VesselToken';
 import type { TokenProps } from './tokenProps';
@@ -87,112 +87,111 @@ const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) =
 const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
 
 /** The oils, a row each, with what they come to. */
-export const OilTable = ({
-  draft,
-  change,
-  worked,
-  addRef,
-}: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
-  const fields = useRef(new Map<string, HTMLInputElement>());
-  const done = worked.state === 'done' ? worked : null;
-  const drop = done && oneDropPercent(done.blend.formula);
-  const moveFrom = (index: number, by: 1 | -1) => {
-    const next = draft.oils[index + by];
-    if (next) fields.current.get(next.id)?.focus();
-    else if (by === 1) addRef.current?.focus();
-  };
-  return (
-    <section aria-label="Oils" className="rounded-xl border border-line bg-sheet px-4 py-3">
-      <div>
-        <table className="w-full table-fixed border-collapse">
-          <colgroup>
-            <col />
-            <col className="w-[52px]" />
-            <col className="w-[118px]" />
-            <col className="w-[64px] max-sm:hidden" />
-            <col className="w-[56px] max-sm:hidden" />
-            <col className="w-[94px] max-sm:hidden" />
-            <col className="w-[30px]" />
-          </colgroup>
-          <thead>
-            <tr className="border-b border-line">
-              <th scope="col" className={`${heading} pl-0 text-left!`}>
-                Oil
-              </th>
-              <th scope="col" className={heading}>
-                Parts
-              </th>
-              <th scope="col" className={`${heading} text-center!`}>
-                Drops
-              </th>
-              <th scope="col" className={`${heading} pr-3 max-sm:hidden`}>
-                ml
-              </th>
-              <th scope="col" className={`${heading} max-sm:hidden`}>
-                % of all
-              </th>
-              <th scope="col" className={`${heading} max-sm:hidden`}>
-                of own limit
-              </th>
-              <th>
-                <span className="sr-only">Take out</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {draft.oils.map((entry, index) => {
-              const oil = findOil(entry.id);
-              return (
-                oil && (
-                  <OilRow
-                    key={entry.id}
-                    entry={entry}
-                    oil={oil}
-                    index={index}
-                    mixed={done?.evaluation.mixture.oils[index] ?? null}
-                    own={done?.evaluation.findings.find(
-                      ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
-                    )}
-                    onAmount={(amount) =>
-                      change(measureOil(entry.id, amount), `amount/${entry.id}`)
-                    }
-                    onRemove={() => change(removeOil(entry.id))}
-                    onArrow={(by) => moveFrom(index, by)}
-                    dropsRef={(field) => {
-                      if (field) fields.current.set(entry.id, field);
-                      else fields.current.delete(entry.id);
-                    }}
-                  />
-                )
-              );
-            })}
-          </tbody>
-          {draft.oils.length > 0 && (
-            <tfoot>
-              <Totals draft={draft} change={change} worked={worked} />
-            </tfoot>
-          )}
-        </table>
-      </div>
-      <div className="mt-1 flex items-center gap-2">
-        <AddOil
-          ref={addRef}
-          taken={new Set(draft.oils.map(({ id }) => id))}
-          onAdd={(id) => change(addOil(id))}
-        />
-        <Kbd>/</Kbd>
-      </div>
-      {drop && (
-        <p className="mt-2 text-sm text-soft">
-          One drop either way moves this bottle by{' '}
-          <b className="text-ink">
-            {formatNumber(drop.least) === formatNumber(drop.most)
-              ? formatPercent(drop.least)
-              : `${formatNumber(drop.least)} to ${formatPercent(drop.most)}`}
-          </b>
-          .
-        </p>
-      )}
-    </section>
-  );
-};
+export const OilTable = memo(
+  ({
+    draft,
+    change,
+    worked,
+    addRef,
+  }: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
+    const fields = useRef(new Map<string, HTMLInputElement>());
+    const done = worked.state === 'done' ? worked : null;
+    const drop = done && oneDropPercent(done.blend.formula);
+    const moveFrom = (index: number, by: 1 | -1) => {
+      const next = draft.oils[index + by];
+      if (next) fields.current.get(next.id)?.focus();
+      else if (by === 1) addRef.current?.focus();
+    };
+    return (
+      <section aria-label="Oils" className="rounded-xl border border-line bg-sheet px-4 py-3">
+        <div>
+          <table className="w-full table-fixed border-collapse">
+            <colgroup>
+              <col />
+              <col className="w-[52px]" />
+              <col className="w-[118px]" />
+              <col className="w-[64px] max-sm:hidden" />
+              <col className="w-[56px] max-sm:hidden" />
+              <col className="w-[94px] max-sm:hidden" />
+              <col className="w-[30px]" />
+            </colgroup>
+            <thead>
+              <tr className="border-b border-line">
+                <th scope="col" className={`${heading} pl-0 text-left!`}>
+                  Oil
+                </th>
+                <th scope="col" className={heading}>
+                  Parts
+                </th>
+                <th scope="col" className={`${heading} text-center!`}>
+                  Drops
+                </th>
+                <th scope="col" className={`${heading} pr-3 max-sm:hidden`}>
+                  ml
+                </th>
+                <th scope="col" className={`${heading} max-sm:hidden`}>
+                  % of all
+                </th>
+                <th scope="col" className={`${heading} max-sm:hidden`}>
+                  of own limit
+                </th>
+                <th>
+                  <span className="sr-only">Take out</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {draft.oils.map((entry, index) => {
+                const oil = findOil(entry.id);
+                return (
+                  oil && (
+                    <OilRow
+                      key={entry.id}
+                      entry={entry}
+                      oil={oil}
+                      index={index}
+                      mixed={done?.evaluation.mixture.oils[index] ?? null}
+                      own={done?.evaluation.findings.find(
+                        ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
+                      )}
+                      onAmount={(amount) =>
+                        change(measureOil(entry.id, amount), `amount/${entry.id}`)
+                      }
+                      onRemove={() => change(removeOil(entry.id))}
+                      onArrow={(by) => moveFrom(index, by)}
+                      dropsRef={(field) => {
+                        if (field) fields.current.set(entry.id, field);
+                        else fields.current.delete(entry.id);
+                      }}
+                    />
+                  )
+                );
+              })}
+            </tbody>
+            {draft.oils.length > 0 && (
+              <tfoot>
+                <Totals draft={draft} change={change} worked={worked} />
+              </tfoot>
+            )}
+          </table>
+        </div>
+        <div className="mt-1 flex items-center gap-2">
+          <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
+          <Kbd>/</Kbd>
+        </div>
+        {drop && (
+          <p className="mt-2 text-sm text-soft">
+            One drop either way moves this bottle by{' '}
+            <b className="text-ink">
+              {formatNumber(drop.least) === formatNumber(drop.most)
+                ? formatPercent(drop.least)
+                : `${formatNumber(drop.least)} to ${formatPercent(drop.most)}`}
+            </b>
+            .
+          </p>
+        )}
+      </section>
+    );
+  },
+);
+OilTable.displayName = 'OilTable';

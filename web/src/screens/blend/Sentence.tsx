@@ -1,4 +1,5 @@
 import type { Mixture } from '@jubbet/core';
+import { memo } from 'react';
 import { BasesToken } from './BasesToken';
 import { PlaceToken } from './PlaceToken';
 import { StrengthToken } from './StrengthToken';
@@ -7,19 +8,35 @@ import { VesselToken } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
 
+const read = ['brief', 'vessel', 'count', 'bases', 'dropSchool', 'school'] as const;
+
+/** A drop more leaves most of the sentence as it is: these parts do not read the oils. */
+const same = (before: TokenProps, after: TokenProps): boolean =>
+  before.change === after.change && read.every((key) => before.draft[key] === after.draft[key]);
+
+const Vessel = memo(VesselToken, same);
+const Wearer = memo(WearerToken, same);
+const Place = memo(PlaceToken, same);
+const Use = memo(UseToken, same);
+const Sun = memo(SunToken, same);
+const Bases = memo(BasesToken, same);
+
 /** The brief, to be read aloud; each coloured part opens in place. */
-export const Sentence = ({ draft, change, mixture }: TokenProps & { mixture: Mixture | null }) => {
-  const token = { draft, change };
-  return (
-    <p
-      aria-label="Brief"
-      role="group"
-      className="rounded-xl border border-line bg-sheet px-5 py-3 font-serif text-[21px] leading-[1.6] max-sm:px-4 max-sm:text-[19px]"
-    >
-      {draft.count > 1 ? '' : 'A '}
-      <VesselToken {...token} /> for <WearerToken {...token} />, worn on the{' '}
-      <PlaceToken {...token} /> and <UseToken {...token} />, <SunToken {...token} />, at{' '}
-      <StrengthToken {...token} mixture={mixture} /> in <BasesToken {...token} />.
-    </p>
-  );
-};
+export const Sentence = memo(
+  ({ draft, change, mixture }: TokenProps & { mixture: Mixture | null }) => {
+    const token = { draft, change };
+    return (
+      <p
+        aria-label="Brief"
+        role="group"
+        className="rounded-xl border border-line bg-sheet px-5 py-3 font-serif text-[21px] leading-[1.6] max-sm:px-4 max-sm:text-[19px]"
+      >
+        {draft.count > 1 ? '' : 'A '}
+        <Vessel {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
+        <Use {...token} />, <Sun {...token} />, at <StrengthToken {...token} mixture={mixture} /> in{' '}
+        <Bases {...token} />.
+      </p>
+    );
+  },
+);
+Sentence.displayName = 'Sentence';

@@ -6,6 +6,7 @@ import {
   type Verdict,
   type WorkedOut,
 } from '@jubbet/core';
+import { memo } from 'react';
 import { clsx } from 'clsx';
 import { together } from '../../parts/together';
 import { verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
@@ -96,8 +97,9 @@ const boxOf = (worked: WorkedOut, looking: boolean) => {
 };
 
 /** The verdict in plain words; changes are announced. */
-export const VerdictBox = ({ worked, looking }: { worked: WorkedOut; looking: boolean }) => (
+export const VerdictBox = memo(({ worked, looking }: { worked: WorkedOut; looking: boolean }) => (
   <div role="status" aria-label="Verdict">
     {boxOf(worked, looking)}
   </div>
-);
+));
+VerdictBox.displayName = 'VerdictBox';

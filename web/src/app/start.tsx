@@ -6,7 +6,6 @@ import { db } from '../store/database';
 import { seedOnce } from '../store/example';
 import { today } from '../store/now';
 import { router } from './routes';
-import './style.css';
 
 const client = new QueryClient({
   // All data is on this machine: there is nothing to wait for, and nothing to ask again.

@@ -1,0 +1,10 @@
+import { screens } from './screens';
+import './style.css';
+
+// The screens that an address most often names are fetched beside the rest, not after it.
+const path = window.location.pathname;
+if (path === '/' || path === '/blends') void screens.blends();
+else if (/^\/blends\/[^/]+$/.test(path)) void screens.blend();
+else if (path.startsWith('/make/')) void screens.bench();
+
+void import('./start');
