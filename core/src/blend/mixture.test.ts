@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { baseOf, known, oilOf } from '../testing';
 import { carriers, oils } from '../library/library';
-import { mix, weightedShare } from './mixture';
+import { mix, sureWeights, weightedShare } from './mixture';
 
 const sure = (ml: number) => ({ low: ml, likely: ml, high: ml });
 
@@ -108,7 +108,7 @@ test('the ends of a share by weight are what trying every end of every drop find
       (given, base, weights) => {
         const measured = given.map(([oil, ml]) => ({ oil, drops: null, ml }));
         const density = base.densityGPerMl;
-        const { byWeight } = weightedShare(measured, weights, {
+        const { byWeight } = weightedShare(measured, sureWeights(weights), {
           fillMl: 9.5,
           baseDensity: density,
         });

@@ -50,6 +50,16 @@ const withDensity = (
 
 const capped = (percent: number): number => Math.min(100, Math.max(0, percent));
 
+/** A weight for each oil: one for all, or one where a weight itself is a range. */
+export type Weights = Readonly<Record<'low' | 'likely' | 'high', readonly number[]>>;
+
+/** Weights that are known exactly. */
+export const sureWeights = (weights: readonly number[]): Weights => ({
+  low: weights,
+  likely: weights,
+  high: weights,
+});
+
 /**
  * Of the weighted sum over oils of `weight x share`, in percent, the least, the
  * likely and the most. A share is `ml / fill` by volume, `g / whole g` by weight.
@@ -64,14 +74,16 @@ const capped = (percent: number): number => Math.min(100, Math.max(0, percent));
  */
 export const weightedShare = (
   oils: readonly MeasuredOil[],
-  weights: readonly number[],
+  weights: Weights,
   whole: { readonly fillMl: number; readonly baseDensity: number },
 ): { byVolume: Range; byWeight: Range | null } => {
   const { fillMl } = whole;
-  const byVolume = scale(
-    sum(oils.map(({ ml }, index) => scale(ml, weights[index] ?? 0))),
-    100 / fillMl,
-  );
+  const byVolume = { low: 0, likely: 0, high: 0 };
+  oils.forEach(({ ml }, index) => {
+    byVolume.low += ((weights.low[index] ?? 0) * ml.low * 100) / fillMl;
+    byVolume.likely += ((weights.likely[index] ?? 0) * ml.likely * 100) / fillMl;
+    byVolume.high += ((weights.high[index] ?? 0) * ml.high * 100) / fillMl;
+  });
   const dense = withDensity(oils);
   if (!dense) return { byVolume, byWeight: null };
   return { byVolume, byWeight: shareByWeight(dense, weights, whole) };
@@ -112,14 +124,14 @@ const ratioAt = (
 
 const shareByWeight = (
   dense: Dense,
-  weights: readonly number[],
+  weights: Weights,
   whole: { readonly fillMl: number; readonly baseDensity: number },
 ): Range => {
-  const likely = ratioAt(dense, weights, whole, 'likely', 0);
+  const likely = ratioAt(dense, weights.likely, whole, 'likely', 0);
   return {
-    low: 100 * ratioAt(dense, weights, whole, 'low', likely),
+    low: 100 * ratioAt(dense, weights.low, whole, 'low', likely),
     likely: 100 * likely,
-    high: 100 * ratioAt(dense, weights, whole, 'high', likely),
+    high: 100 * ratioAt(dense, weights.high, whole, 'high', likely),
   };
 };
 
@@ -165,11 +177,7 @@ export const mix = (
   };
   const whole = { fillMl, baseDensity: density };
   const dense = withDensity(oils);
-  const strength = weightedShare(
-    oils,
-    oils.map(() => 1),
-    whole,
-  );
+  const strength = weightedShare(oils, sureWeights(oils.map(() => 1)), whole);
   return {
     fillMl,
     baseDensity: density,
@@ -177,7 +185,7 @@ export const mix = (
       const weights = Array<number>(oils.length).fill(0);
       weights[index] = 1;
       const byVolume = cappedRange(scale(entry.ml, 100 / fillMl));
-      const byWeight = dense && cappedRange(shareByWeight(dense, weights, whole));
+      const byWeight = dense && cappedRange(shareByWeight(dense, sureWeights(weights), whole));
       return {
         oil: entry.oil,
         drops: entry.drops,

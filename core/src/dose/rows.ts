@@ -84,13 +84,13 @@ const addRows = (
   rows: LimitRow[],
   dosed: readonly Dosed[],
   limit: SumLimit,
+  weights: readonly number[],
   capPercent: number,
   whole: Whole,
   pick: Pick,
 ): void => {
   if (!Number.isFinite(capPercent)) return;
   const cap = capPercent / 100;
-  const { weights } = limit;
   rows.push(linearRow(dosed, (i) => weights[i] ?? 0, cap * whole.fillMl, pick, limit));
   // Where a density is not known, volume is all that can be kept; the verdict says so.
   if (dosed.some(({ oil }) => oil.densityGPerMl === null)) return;
@@ -108,7 +108,7 @@ export const limitRows = (
   whole: Whole,
 ): LimitRow[] => {
   const rows = [linearRow(dosed, () => 1, whole.fillMl, likely, 'fill')];
-  for (const limit of limits) addRows(rows, dosed, limit, limit.cap, whole, likely);
+  for (const limit of limits) addRows(rows, dosed, limit, limit.weights, limit.cap, whole, likely);
   return rows;
 };
 
@@ -120,8 +120,8 @@ export const comfortRows = (
 ): LimitRow[] => {
   const rows: LimitRow[] = [];
   for (const limit of limits) {
-    addRows(rows, dosed, limit, limit.comfortableLikely, whole, likely);
-    addRows(rows, dosed, limit, limit.comfortableHigh, whole, worstMl);
+    addRows(rows, dosed, limit, limit.weights, limit.comfortableLikely, whole, likely);
+    addRows(rows, dosed, limit, limit.highWeights, limit.comfortableHigh, whole, worstMl);
   }
   return rows;
 };

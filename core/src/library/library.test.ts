@@ -1,15 +1,32 @@
 import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';
-import carriersJson from './data/carriers.json';
+import basesJson from './data/bases.json';
+import cappedJson from './data/capped.json';
+import compositionJson from './data/composition.json';
+import constituentLimitsJson from './data/constituent-limits.json';
+import constituentsJson from './data/constituents.json';
 import dropsJson from './data/drops.json';
 import guidelinesJson from './data/guidelines.json';
 import oilsJson from './data/oils.json';
 import vesselsJson from './data/vessels.json';
-import { carriers, guidelines, milderKin, oils, usualVessels } from './library';
+import { cappedOf } from './capped';
+import {
+  bases,
+  carriers,
+  constituentLimits,
+  guidelines,
+  milderKin,
+  oils,
+  usualVessels,
+} from './library';
 import { carriersNamed, oilsNamed, searchCarriers, searchOils, tellApart } from './names';
 import {
   ambiguousNamesFile,
-  carriersFile,
+  basesFile,
+  cappedFile,
+  compositionFile,
+  constituentLimitsFile,
+  constituentsFile,
   dropsFile,
   guidelinesFile,
   oilsFile,
@@ -19,7 +36,11 @@ import {
 describe('the shipped library', () => {
   test.each([
     ['oils', oilsFile, oilsJson],
-    ['carriers', carriersFile, carriersJson],
+    ['bases', basesFile, basesJson],
+    ['composition', compositionFile, compositionJson],
+    ['constituents', constituentsFile, constituentsJson],
+    ['caps on constituents', constituentLimitsFile, constituentLimitsJson],
+    ['what the caps count', cappedFile, cappedJson],
     ['vessels', vesselsFile, vesselsJson],
     ['drops', dropsFile, dropsJson],
     ['guidelines', guidelinesFile, guidelinesJson],
@@ -28,12 +49,41 @@ describe('the shipped library', () => {
     expect(schema.safeParse(json).error?.issues).toBeUndefined();
   });
 
-  test('holds 127 oils, the liquid carriers and the usual vessels, each id once', () => {
+  test('holds 127 oils, 55 bases of which 31 pour, and the usual vessels, each id once', () => {
     expect(oils).toHaveLength(127);
+    expect(bases).toHaveLength(55);
     expect(carriers).toHaveLength(31);
     expect(usualVessels.filter(({ kind }) => kind === 'roll-on')).toHaveLength(4);
-    const ids = [...oils, ...carriers].map(({ id }) => id);
+    const ids = [...oils, ...bases].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('what the caps count is what composition and caps say: else run npm run capped', () => {
+    const composition = compositionFile.parse(compositionJson);
+    expect(cappedJson).toEqual(
+      JSON.parse(
+        JSON.stringify(cappedOf(composition, constituentLimitsFile.parse(constituentLimitsJson))),
+      ),
+    );
+    expect(Object.keys(composition.oils).sort()).toEqual(oils.map(({ id }) => id).sort());
+  });
+
+  test('every constituent of an oil and of a cap is one that is listed', () => {
+    const listed = new Set(constituentsJson.constituents.map(({ name }) => name));
+    const named = [
+      ...Object.values(compositionJson.oils).flatMap(({ constituents }) =>
+        constituents.map(([name]) => String(name)),
+      ),
+      ...constituentLimits.flatMap(({ members }) => members),
+    ];
+    expect(named.filter((name) => !listed.has(name))).toEqual([]);
+  });
+
+  test('typical contents of an oil come to no more than the whole of it', () => {
+    for (const [id, { constituents }] of Object.entries(compositionJson.oils)) {
+      const all = constituents.reduce((total, [, , typical]) => total + Number(typical), 0);
+      expect(all, id).toBeLessThanOrEqual(101);
+    }
   });
 
   test('a stated maximum has a figure, and no other status has one but "assumed"', () => {

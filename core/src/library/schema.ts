@@ -64,23 +64,37 @@ const oilSchema = z.strictObject({
   allergens: z.array(allergen),
 });
 
-/** One liquid carrier. */
-const carrierSchema = z.strictObject({
+const baseKind = z.enum([
+  'oil',
+  'butter',
+  'wax',
+  'antioxidant',
+  'dry',
+  'aqueous',
+  'solubiliser',
+  'alcohol',
+]);
+
+/** What carries the oils: a liquid carrier, a butter, a wax, or what else goes in. */
+const baseSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
   botanical: z.string().nullable(),
   inci: z.string(),
-  kind: z.literal('oil'),
+  kind: baseKind,
   aliases: z.array(z.string()),
-  densityGPerMl: z.number().min(0.7).max(1.3),
+  /** Of powders and grains as they lie, with the air between them. */
+  densityGPerMl: z.number().min(0.4).max(1.3),
+  /** Of powders and grains without the air. */
+  trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
   densityAtC: z.number(),
   meltRangeC: z.tuple([z.number(), z.number()]).nullable(),
   shelfMonths: z.number().positive(),
   absorption: z.string().nullable(),
-  feel: z.string(),
+  feel: z.string().nullable(),
   comedogenic: z.number().nullable(),
   skin: z.array(z.string()),
-  odour: z.string(),
+  odour: z.string().nullable(),
   oxidation: z.string().nullable(),
   note: z.string(),
   confidence,
@@ -113,7 +127,65 @@ const provenance = {
 };
 
 export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
-export const carriersFile = z.strictObject({ ...provenance, carriers: z.array(carrierSchema) });
+export const basesFile = z.strictObject({ ...provenance, bases: z.array(baseSchema) });
+
+/** A constituent by name with low, typical and high content, in percent of the oil. */
+const content = z
+  .tuple([z.string(), z.number().min(0), z.number().min(0), z.number().max(100)])
+  .refine(([, low, typical, high]) => low <= typical && typical <= high, {
+    error: 'must run from low over typical to high',
+  });
+
+export const compositionFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  oils: z.record(z.string(), z.strictObject({ confidence, constituents: z.array(content) })),
+});
+
+export const cappedFile = z.record(
+  z.string(),
+  z.strictObject({ confidence, constituents: z.array(content) }),
+);
+
+const constituentSchema = z.strictObject({
+  name: z.string(),
+  cas: z.string().nullable(),
+  formula: z.string().nullable(),
+  molarMassGPerMol: z.number().nullable(),
+  boilingPointC: z.number().nullable(),
+  vapourPressurePa25C: z.number().nullable(),
+  vapourPressureAgree: z.boolean().nullable(),
+  densityGPerMl: z.number().nullable(),
+  odourThresholdUgPerM3: z.number().nullable(),
+  dermalMaxPercent: z.number().nullable(),
+  dermalMaxAgree: z.boolean().nullable(),
+  dermalMaxBasis: z.string().nullable(),
+  euAllergen2003: z.boolean(),
+  inci: z.string().nullable(),
+});
+
+export const constituentsFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  constituents: z.array(constituentSchema),
+});
+
+export const constituentLimitsFile = z.strictObject({
+  provenance: z.string(),
+  sources: z.record(z.string(), z.string()),
+  note: z.string(),
+  limits: z.array(
+    z.strictObject({
+      id: z.string(),
+      members: z.array(z.string()).min(1),
+      percent: z.number().positive(),
+      why: z.string(),
+      source: z.string(),
+      basis: z.string(),
+      confidence,
+    }),
+  ),
+});
 export const vesselsFile = z.strictObject({
   provenance: z.string(),
   source: z.string(),
@@ -249,8 +321,24 @@ export const guidelinesFile = z.strictObject({
 });
 
 export type LimitStatus = z.infer<typeof limitStatus>;
-export type Oil = z.infer<typeof oilSchema>;
-export type Carrier = z.infer<typeof carrierSchema>;
+
+/** A constituent by name, with low, typical and high content in percent. */
+export type Content = z.infer<typeof content>;
+export type Confidence = z.infer<typeof confidence>;
+export type Constituent = z.infer<typeof constituentSchema>;
+export type ConstituentLimit = z.infer<typeof constituentLimitsFile>['limits'][number];
+
+/** An oil with what it holds of the constituents that have caps. */
+export type Oil = z.infer<typeof oilSchema> & {
+  /** Null where its chemistry is not known. */
+  readonly capped: {
+    readonly confidence: Confidence;
+    readonly constituents: readonly Content[];
+  } | null;
+};
+export type Base = z.infer<typeof baseSchema>;
+/** A base that pours: what carries the oils in a bottle. */
+export type Carrier = Base;
 export type UsualVessel = z.infer<typeof vesselSchema>;
 export type PlaceId = z.infer<typeof placeId>;
 export type StageId = z.infer<typeof stageId>;

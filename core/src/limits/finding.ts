@@ -1,3 +1,4 @@
+import type { Confidence } from '../library/schema';
 import type { Range } from '../quantity/range';
 import type { Verdict } from './verdict';
 
@@ -44,7 +45,15 @@ type FindingReason =
   | { readonly code: 'not-for-home'; readonly why: string }
   | { readonly code: 'figure-not-held' }
   | { readonly code: 'density-not-held' }
-  | { readonly code: 'by-constituents'; readonly basis: string | null }
+  | {
+      readonly code: 'constituent';
+      readonly why: string;
+      /** Ids of the oils that bring it. */
+      readonly oils: readonly string[];
+      readonly confidence: Confidence;
+      readonly stricter: boolean;
+    }
+  | { readonly code: 'chemistry-not-held' }
   | { readonly code: 'nothing-found' };
 
 /** What one check compared, and what came of it. */

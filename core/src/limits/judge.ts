@@ -2,6 +2,7 @@ import type { Finding } from './finding';
 import type { Question } from './question';
 import { age } from './rules/age';
 import { allergy } from './rules/allergy';
+import { constituent } from './rules/constituent';
 import { condition } from './rules/condition';
 import { lifeStage } from './rules/lifeStage';
 import { lightSum } from './rules/lightSum';
@@ -17,6 +18,7 @@ const rules: readonly Rule[] = [
   wholeBlend,
   oilMaximum,
   lightSum,
+  constituent,
   age,
   lifeStage,
   condition,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
 import { oils } from '../library/library';
-import { blendOf, drops, g, ml } from '../testing';
+import { blendOf, drops, g, ml, parts } from '../testing';
 import type { Finding, RuleId } from './finding';
 import { wholeBlendLimit } from './guideline';
 import { findingMessage } from './words';
@@ -211,6 +211,60 @@ describe('light', () => {
   });
 });
 
+describe('constituents together, across oils', () => {
+  // By hand, in 9.5 ml: lemongrass 0.06 ml is 0.6316 %, melissa 0.04 ml is 0.4211 %. Citral, the
+  // typical geranial and neral added up: 74.75 % and 49 %. So 0.4721 + 0.2063 = 0.678 %, by volume;
+  // the oils are heavier than jojoba, so that by weight it is a little more.
+  const citrals: Asked = { oils: { lemongrass: ml(0.06), melissa: ml(0.04) } };
+
+  test('two oils that each keep their own limit can break a shared one', () => {
+    expect(found(citrals, 'oil-maximum', 'lemongrass').verdict).not.toBe('over');
+    expect(found(citrals, 'oil-maximum', 'melissa').verdict).not.toBe('over');
+    const citral = found(citrals, 'constituent', 'citral');
+    expect(citral).toMatchObject({ verdict: 'over', hard: false, limit: 0.6, by: 'weight' });
+    expect(citral.value?.likely).toBeGreaterThan(0.678);
+    expect(citral.value?.likely).toBeLessThan(0.71);
+    expect(citral.reason).toMatchObject({ oils: ['lemongrass', 'melissa'] });
+  });
+
+  test('the same blend in a larger bottle keeps it', () => {
+    const larger = found({ ...citrals, vessel: 'roll-on-30' }, 'constituent', 'citral');
+    expect(larger.verdict).toBe('holds');
+  });
+
+  test('high content alone can spoil "holds"', () => {
+    // Melissa 0.075 ml in 9.5 ml is 0.789 %: 49 % of it is 0.387 %, 75 % of it is 0.592 %.
+    const citral = found({ oils: { melissa: ml(0.075) } }, 'constituent', 'citral');
+    expect(citral.verdict).toBe('mind');
+  });
+
+  test('past twice a cap there is no way round', () => {
+    // Holy basil: 4.5 % methyl eugenol. 1 % of it holds 0.045 %, past twice 0.02 %.
+    const found1 = found({ oils: { 'holy-basil': ml(0.095) } }, 'constituent', 'methyl eugenol');
+    expect(found1).toMatchObject({ verdict: 'over', hard: true });
+  });
+
+  test('an oil that only its constituents limit is cleared by them, or held back', () => {
+    expect(judged({ oils: { caraway: ml(0.001) } }).verdict).toBe('holds');
+    expect(judged({ oils: { caraway: ml(0.3) } }).verdict).toBe('over');
+  });
+
+  test('on lips and underarm a shared cap is to be minded at least', () => {
+    const asked: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
+    expect(found(asked, 'constituent', 'citral').verdict).toBe('mind');
+  });
+
+  test('the whole drops keep the shared cap, and it is named', () => {
+    const { plan, findings } = judged({
+      oils: { lemongrass: parts(1), melissa: parts(1) },
+      target: 1.4,
+      vessel: 'roll-on-30',
+    });
+    expect(plan.binding).toContainEqual({ rule: 'constituent', subject: 'citral' });
+    expect(findings.filter(({ verdict }) => verdict === 'over')).toEqual([]);
+  });
+});
+
 describe('age', () => {
   test('nothing at all under three months', () => {
     expect(judged({ oils: { lavender: 1 }, wearer: { ageMonths: 2 } })).toMatchObject({
@@ -368,7 +422,6 @@ describe('never, and not known', () => {
 
   test('an oil whose figure is not held cannot be cleared', () => {
     expect(judged({ oils: { 'violet-leaf': ml(0.001) } }).verdict).toBe('not-known');
-    expect(judged({ oils: { caraway: ml(0.001) } }).verdict).toBe('not-known');
   });
 
   test('an oil of unknown density cannot be cleared by weight', () => {

@@ -1,5 +1,7 @@
 import type { Brief } from '../brief/brief';
+import { constituentLimits } from '../library/library';
 import type { Oil } from '../library/schema';
+import { contentOf } from './contents';
 import type { RuleId } from './finding';
 import { wholeBlendLimit } from './guideline';
 import type { School } from './question';
@@ -14,6 +16,8 @@ export interface SumLimit {
   /** Id of the oil, or `blend`. */
   readonly subject: string;
   readonly weights: readonly number[];
+  /** The weights at high content, where content varies; else the same. */
+  readonly highWeights: readonly number[];
   /** What the likely sum must not pass. */
   readonly cap: number;
   /** What the sum with large drops must not pass for the finding to hold. */
@@ -21,6 +25,8 @@ export interface SumLimit {
   /** What the likely sum must not pass for the finding to hold. */
   readonly comfortableLikely: number;
 }
+
+const sure = (weights: readonly number[]) => ({ weights, highWeights: weights });
 
 /** Every maximum that is a sum, for these oils on this wearer. */
 export const sumLimits = (
@@ -33,7 +39,7 @@ export const sumLimits = (
     {
       rule: 'whole-blend',
       subject: 'blend',
-      weights: oils.map(() => 1),
+      ...sure(oils.map(() => 1)),
       cap: whole.maximum,
       comfortableHigh: whole.maximum,
       comfortableLikely: whole.recommended,
@@ -45,7 +51,7 @@ export const sumLimits = (
     limits.push({
       rule: 'oil-maximum',
       subject: oil.id,
-      weights: oils.map((_, other) => (other === index ? 1 : 0)),
+      ...sure(oils.map((_, other) => (other === index ? 1 : 0))),
       cap,
       comfortableHigh: comfortableShare * cap,
       comfortableLikely: cap,
@@ -56,11 +62,24 @@ export const sumLimits = (
     limits.push({
       rule: 'light-sum',
       subject: 'blend',
-      weights: oils.map(({ phototoxicLimitPercent: limit }) => (limit === null ? 0 : 1 / limit)),
+      ...sure(oils.map(({ phototoxicLimitPercent: limit }) => (limit === null ? 0 : 1 / limit))),
       // Skin that stays covered may pass the light limit: that is to be minded, not over.
       cap: brief.sun === 'covered' ? Infinity : 1,
       comfortableHigh: comfortableShare,
       comfortableLikely: 1,
+    });
+  }
+  for (const limit of constituentLimits) {
+    const contents = oils.map((oil) => contentOf(oil, limit));
+    if (contents.every(({ high }) => high === 0)) continue;
+    limits.push({
+      rule: 'constituent',
+      subject: limit.id,
+      weights: contents.map(({ likely }) => likely / 100),
+      highWeights: contents.map(({ high }) => high / 100),
+      cap: limit.percent,
+      comfortableHigh: comfortableShare * limit.percent,
+      comfortableLikely: limit.percent,
     });
   }
   return limits;

@@ -1,5 +1,5 @@
 import { ageWords, placeWords } from '../brief/words';
-import { findCarrier, findOil } from '../library/library';
+import { findBase, findOil } from '../library/library';
 import { formatList, formatNumber, formatPercent } from '../quantity/format';
 import type { Finding } from './finding';
 import { shareOfLimit, type Verdict } from './verdict';
@@ -43,16 +43,19 @@ export const guidelineWords = (about: string): string => {
 
 /** The name of an oil or base by its id; other subjects as they stand. */
 export const subjectName = (subject: string): string =>
-  findOil(subject)?.name ?? findCarrier(subject)?.name ?? subject;
+  findOil(subject)?.name ?? findBase(subject)?.name ?? subject;
 
 /** `2.9 of 4 %`, with what large drops would make of it; past the limit, both numbers in full. */
-const upTo = ({ value, limit, verdict, by }: Finding): string => {
+const upTo = ({ value, limit, verdict, by, rule }: Finding): string => {
   if (!value || limit === null) return '';
   const likely = formatNumber(value.likely);
   const high = formatNumber(value.high);
   const measure = by === 'weight' ? ' by weight' : '';
   if (verdict === 'over') return `${likely} %${measure}, past the ${formatPercent(limit)} allowed`;
-  const large = likely === high ? '' : `, up to ${high} with large drops`;
+  const large =
+    likely === high
+      ? ''
+      : `, up to ${high} with large drops${rule === 'constituent' ? ' and high content' : ''}`;
   return `${likely} of ${formatPercent(limit)}${measure}${large}`;
 };
 
@@ -167,16 +170,23 @@ export const findingMessage = (finding: Finding): string => {
       return `${name}: its maximum is not known here, so it cannot be cleared.`;
     case 'density-not-held':
       return `${name}: its density is not known here, so its strength by weight cannot be worked out.`;
-    case 'by-constituents':
-      return `${name} is limited by what is in it${
-        reason.basis ? ` (${reason.basis})` : ''
-      }, which is not worked out here: it cannot be cleared.`;
+    case 'constituent': {
+      const names = formatList(reason.oils.map(subjectName));
+      const stricter = reason.stricter
+        ? ' Lips and underarm have a stricter cap, which is not held.'
+        : '';
+      const verb = reason.oils.length > 1 ? 'together bring' : 'brings';
+      return `${names} ${verb} ${finding.subject} to ${upTo(finding)} (${reason.why}).${stricter}${rinsed(finding)}`;
+    }
+    case 'chemistry-not-held':
+      return `${name}: its chemistry is not known here, so the caps that oils share cannot be cleared.`;
     case 'nothing-found':
       return nothingFound[finding.rule] ?? 'Nothing found.';
   }
 };
 
 const nothingFound: Partial<Record<Finding['rule'], string>> = {
+  constituent: 'Nothing in it has a cap that oils share.',
   age: 'Nothing in it is kept from this age.',
   'life-stage': 'Nothing in it speaks against pregnancy or nursing, as far as they apply.',
   condition: 'Nothing in it speaks against the conditions given.',

@@ -1,4 +1,4 @@
-import { findCarrier, findOil, guidelines } from '../../library/library';
+import { findBase, findOil, guidelines } from '../../library/library';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
@@ -6,7 +6,7 @@ const families = new Set(guidelines.allergyFamilies);
 
 /** True where a rule reads this allergy: a family of the library, or the id of a material. */
 const isKnownAllergy = (allergy: string): boolean =>
-  families.has(allergy) || findOil(allergy) !== undefined || findCarrier(allergy) !== undefined;
+  families.has(allergy) || findOil(allergy) !== undefined || findBase(allergy) !== undefined;
 
 /** Rule 8. Allergies of the wearer, to one material or to a family. */
 export const allergy = ({ mixture, brief }: Question): Finding[] => {

@@ -1,4 +1,4 @@
-import { weightedShare } from '../../blend/mixture';
+import { sureWeights, weightedShare } from '../../blend/mixture';
 import { guidelines } from '../../library/library';
 import { exactly, isLarger, larger, scale } from '../../quantity/range';
 import { finding, type Finding } from '../finding';
@@ -46,8 +46,10 @@ export const lightSum = ({ mixture, brief }: Question): Finding[] => {
   }
   const share = weightedShare(
     mixture.oils,
-    mixture.oils.map(({ oil }) =>
-      oil.phototoxicLimitPercent === null ? 0 : 1 / oil.phototoxicLimitPercent,
+    sureWeights(
+      mixture.oils.map(({ oil }) =>
+        oil.phototoxicLimitPercent === null ? 0 : 1 / oil.phototoxicLimitPercent,
+      ),
     ),
     mixture,
   );

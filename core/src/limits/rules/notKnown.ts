@@ -3,14 +3,13 @@ import type { Question } from '../question';
 
 /**
  * Rule 13. An oil whose figure is not held cannot be cleared: unknown is never
- * quietly fine. An oil that has only the caps on its constituents counts as not
- * known, since those are not summed here.
+ * quietly fine. An oil that has only the caps on its constituents is judged by
+ * those, in their own rule.
  */
 export const notKnown = ({ mixture }: Question): Finding[] => {
   const common = { rule: 'not-known', source: 'EOS2' } as const;
   const found = mixture.oils.flatMap(({ oil, percent }): Finding[] => {
-    const { status, basis } = oil.dermalMaximum;
-    if (status !== 'not known' && status !== 'by constituents') {
+    if (oil.dermalMaximum.status !== 'not known') {
       // By volume alone is half an answer: limits are checked against the larger of the two.
       return oil.densityGPerMl === null
         ? [
@@ -31,8 +30,7 @@ export const notKnown = ({ mixture }: Question): Finding[] => {
         subject: oil.id,
         value: percent,
         unit: '%',
-        reason:
-          status === 'not known' ? { code: 'figure-not-held' } : { code: 'by-constituents', basis },
+        reason: { code: 'figure-not-held' },
       }),
     ];
   });

@@ -4,7 +4,7 @@ import type { Question } from '../question';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
 
 /** Places with stricter caps than the general ones, of which no figure is held. */
-const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'underarm']);
+export const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'underarm']);
 
 /**
  * Rule 2. Each oil against its own dermal maximum. A maximum that rests on light
