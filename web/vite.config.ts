@@ -43,9 +43,23 @@ export default defineConfig({
         // What every screen needs comes in few files, so that a cold start asks seldom.
         codeSplitting: {
           groups: [
-            { name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\//, priority: 3 },
-            { name: 'packages', test: /node_modules/, minShareCount: 4, priority: 2 },
-            { name: 'shared', minShareCount: 4, priority: 1 },
+            {
+              name: 'react',
+              test: /node_modules\/(react|react-dom|scheduler|react-router)\//,
+              priority: 3,
+            },
+            {
+              name: 'controls',
+              test: /node_modules\/(@headlessui|@floating-ui|@react-aria|@react-stately|@tanstack\/(react-virtual|virtual-core))\/|web\/src\/parts\/PickByName/,
+              priority: 3,
+            },
+            { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
+            {
+              name: 'shared',
+              test: /\/core\/src\/(?!limits\/(words|explain)|library\/(names|handbook|chemistry|baseFacts))/,
+              minShareCount: 12,
+              priority: 1,
+            },
           ],
         },
       },

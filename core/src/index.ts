@@ -4,7 +4,11 @@ export { measuredDrop } from './quantity/drop';
 export * from './library/library';
 export * from './library/names';
 export type {
+  Base,
   Carrier,
+  Confidence,
+  Content,
+  FigureId,
   DropSchoolId,
   LimitStatus,
   Oil,
@@ -14,7 +18,7 @@ export type {
 export type { Brief, Sun, Use } from './brief/brief';
 export { fillMl, usualVessel, type Vessel } from './brief/vessel';
 export type { Skin, Trimester, Wearer, WearerOrAnyone } from './brief/wearer';
-export { ageInMonths, wearerOn, type Person } from './brief/person';
+export { ageInMonths, pregnancyWeek, wearerOn, type Person, type Reaction } from './brief/person';
 export * from './brief/words';
 export type { Formula, FormulaBase, FormulaOil, OilMeasure } from './blend/formula';
 export { dropOf } from './blend/drops';
@@ -43,3 +47,19 @@ export { formulaBestBefore, type BestBefore, type Day } from './keep/bestBefore'
 export { dayWords, handLabel, labelOf, type Label } from './label/label';
 export * from './files/draft';
 export * from './files/mending';
+export { explain, sourceWords, type Explanation } from './limits/explain';
+export { onWearer, usualWearers, type OnWearer } from './files/compareWearers';
+export {
+  bottleSchema,
+  bottlesInUse,
+  dropOfBottle,
+  keeping,
+  shelve,
+  type Bottle,
+} from './keep/shelf';
+export { houseMaterials, ownMaterialSchema, type OwnMaterial } from './library/own';
+export { readAnalysis, type ReadAnalysis } from './reading/analysis';
+export { chemistryOf, findConstituent, goesWith } from './library/chemistry';
+export { flashPointOf, handbook } from './library/handbook';
+export { ownMaximum } from './limits/ownMaximum';
+export { baseFacts, type BaseFacts } from './library/baseFacts';

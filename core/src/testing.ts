@@ -55,6 +55,7 @@ export const blendOf = (asked: Asked): Blend => ({
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
+    forSale: false,
     ...asked.brief,
   },
   formula: {

@@ -16,20 +16,21 @@ export const dropOf = (
  * @param drops what its parts came to; read only where it is measured by parts
  */
 export const measured = (entry: FormulaOil, school: DropSchoolId, drops: number): MeasuredOil => {
-  const { oil, measure } = entry;
+  const { oil, measure, bottle } = entry;
+  const of = bottle ? { oil, bottle } : { oil };
   switch (measure.by) {
     case 'ml':
-      return { oil, drops: null, ml: exactly(measure.ml) };
+      return { ...of, drops: null, ml: exactly(measure.ml) };
     case 'g':
       // A file that weighs an oil of unknown density is refused where it is read.
-      return { oil, drops: null, ml: exactly(measure.g / (oil.densityGPerMl ?? 1)) };
+      return { ...of, drops: null, ml: exactly(measure.g / (oil.densityGPerMl ?? 1)) };
     case 'drops':
       return {
-        oil,
+        ...of,
         drops: measure.drops,
         ml: scale(dropOf(entry, school), measure.drops),
       };
     case 'parts':
-      return { oil, drops, ml: scale(dropOf(entry, school), drops) };
+      return { ...of, drops, ml: scale(dropOf(entry, school), drops) };
   }
 };

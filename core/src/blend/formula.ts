@@ -9,11 +9,24 @@ export type OilMeasure =
   | { readonly by: 'g'; readonly g: number }
   | { readonly by: 'parts'; readonly parts: number };
 
+/** An open bottle on the shelf, as far as a blend must know it. */
+export interface BottleInUse {
+  readonly lot: string;
+  /** The day from which it is past its time. */
+  readonly keepsUntil: string;
+  /** What sets that day: the date printed on it, or how long the oil keeps once opened. */
+  readonly because: 'printed' | 'opened';
+  /** True where that day is past. */
+  readonly past: boolean;
+}
+
 export interface FormulaOil {
   readonly oil: Oil;
   readonly measure: OilMeasure;
   /** One drop of this very bottle in ml, where it was weighed. */
   readonly dropMl?: Range;
+  /** The bottle on the shelf that is in use, where there is one. */
+  readonly bottle?: BottleInUse;
 }
 
 export interface FormulaBase {
@@ -39,4 +52,5 @@ export interface MeasuredOil {
   /** Whole drops; null where it is measured in ml or g. */
   readonly drops: number | null;
   readonly ml: Range;
+  readonly bottle?: BottleInUse;
 }

@@ -1,5 +1,5 @@
 import { larger, scale, sum, type Range } from '../quantity/range';
-import type { Carrier } from '../library/schema';
+import type { Carrier, Oil } from '../library/schema';
 import type { FormulaBase, MeasuredOil } from './formula';
 
 /** An oil in the blend: how much of it, and how strong it makes the blend. */
@@ -39,6 +39,12 @@ export const baseDensity = (bases: readonly FormulaBase[]): number => {
   const parts = bases.reduce((total, { parts }) => total + parts, 0);
   return bases.reduce((total, entry) => total + entry.parts * entry.base.densityGPerMl, 0) / parts;
 };
+
+/**
+ * How much of it is essential oil, 0 to 1. A ready-made blend counts at what its label
+ * states; where that is not known it counts in full, and a finding says so.
+ */
+export const essentialShare = ({ essentialShare: share }: Oil): number => share ?? 1;
 
 /** Oils with their densities; null where one that is in the bottle has none. */
 const withDensity = (
@@ -177,7 +183,11 @@ export const mix = (
   };
   const whole = { fillMl, baseDensity: density };
   const dense = withDensity(oils);
-  const strength = weightedShare(oils, sureWeights(oils.map(() => 1)), whole);
+  const strength = weightedShare(
+    oils,
+    sureWeights(oils.map(({ oil }) => essentialShare(oil))),
+    whole,
+  );
   return {
     fillMl,
     baseDensity: density,
@@ -188,6 +198,7 @@ export const mix = (
       const byWeight = dense && cappedRange(shareByWeight(dense, sureWeights(weights), whole));
       return {
         oil: entry.oil,
+        ...(entry.bottle ? { bottle: entry.bottle } : {}),
         drops: entry.drops,
         ml: entry.ml,
         g: entry.oil.densityGPerMl === null ? null : scale(entry.ml, entry.oil.densityGPerMl),

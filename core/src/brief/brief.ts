@@ -13,4 +13,6 @@ export interface Brief {
   readonly place: PlaceId;
   readonly use: Use;
   readonly sun: Sun;
+  /** Sold, or given in trade: then the law of goods counts as well. */
+  readonly forSale: boolean;
 }

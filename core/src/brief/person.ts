@@ -1,4 +1,4 @@
-import type { Wearer } from './wearer';
+import type { Trimester, Wearer } from './wearer';
 
 /** A month of the calendar, `1985-03`. */
 export type Month = string;
@@ -7,7 +7,37 @@ export type Month = string;
 export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
   readonly name: string;
   readonly born: Month;
+  /** How far along a pregnancy was on a day; weeks move on by the calendar. */
+  readonly pregnancy?: { readonly week: number; readonly on: string } | undefined;
+  /** What their skin did not bear, by id of the material: as an allergy from then on. */
+  readonly reactions?: readonly Reaction[] | undefined;
+  /** Whether and how they agreed that this is written down. */
+  readonly consent?: string | undefined;
 };
+
+/** A past reaction to one material. */
+export interface Reaction {
+  readonly materialId: string;
+  /** A day, `2026-11-25`. */
+  readonly on: string;
+  readonly what: string;
+}
+
+const dayMs = 86_400_000;
+
+/**
+ * The week of pregnancy on a day, 1 to 42; null where no week was told, or the weeks are
+ * over and somebody should ask.
+ */
+export const pregnancyWeek = ({ pregnant, pregnancy }: Person, day: string): number | null => {
+  if (!pregnant || !pregnancy) return null;
+  const weeks = Math.floor((Date.parse(day) - Date.parse(pregnancy.on)) / (7 * dayMs));
+  const now = pregnancy.week + weeks;
+  return now >= 1 && now <= 42 ? now : null;
+};
+
+/** Weeks 1 to 13, 14 to 27, and from 28. */
+const trimesterOf = (week: number): Trimester => (week < 14 ? 1 : week < 28 ? 2 : 3);
 
 const monthsOf = (text: string): number => {
   const [year, month] = text.split('-').map(Number);
@@ -25,6 +55,16 @@ export const ageInMonths = (born: Month, day: string): number =>
 
 /** A person as the wearer that they are on this day. */
 export const wearerOn = (person: Person, day: string): Wearer => {
-  const { born, ...rest } = person;
-  return { ...rest, ageMonths: ageInMonths(born, day) };
+  const { born, pregnancy, reactions, consent: _consent, ...rest } = person;
+  const week = pregnancyWeek(person, day);
+  const allergies = [
+    ...new Set([...rest.allergies, ...(reactions ?? []).map(({ materialId }) => materialId)]),
+  ];
+  return {
+    ...rest,
+    // Weeks that were told and have run out say nothing any more: counted as the first third.
+    ...(pregnancy ? { trimester: week === null ? undefined : trimesterOf(week) } : {}),
+    allergies,
+    ageMonths: ageInMonths(born, day),
+  };
 };

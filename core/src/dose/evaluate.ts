@@ -31,5 +31,9 @@ export const evaluate = (
   const judged = mixture.oils.filter(
     ({ ml }, index) => ml.high > 0 || formula.oils[index]?.measure.by === 'parts',
   );
-  return { plan, mixture, ...judge({ mixture: { ...mixture, oils: judged }, brief, school }) };
+  return {
+    plan,
+    mixture,
+    ...judge({ mixture: { ...mixture, oils: judged }, brief, school, vessel: formula.vessel.kind }),
+  };
 };

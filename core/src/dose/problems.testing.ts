@@ -67,6 +67,7 @@ export const randomBlend = (seed: number): Blend => {
       place: random.pick(places),
       use: 'leave-on',
       sun: 'exposed',
+      forSale: false,
     },
     formula: {
       vessel,

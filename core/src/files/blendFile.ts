@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { findCarrier, findOil, findVessel, usualVessels } from '../library/library';
-import { placeId } from '../library/schema';
+import { placeId } from '../library/vocabulary';
 
 /** Most that a vessel may be said to hold, in ml. */
 export const largestVesselMl = 20_000;
@@ -31,6 +31,8 @@ const oilEntry = z
     parts: z.number().positive().max(1_000_000).optional(),
     percent: z.number().min(0).max(100).optional(),
     dropMl: dropVolume.optional(),
+    /** The bottle it comes from, by the lot that is printed on it. */
+    lot: z.string().max(80).optional(),
   })
   .refine(
     ({ drops, ml, g, parts, percent }) =>
@@ -73,6 +75,20 @@ export const personSchema = z
     born: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, {
       error: 'should be a month, as in 1985-03',
     }),
+    pregnancy: z
+      .strictObject({ week: z.number().int().min(1).max(42), on: z.iso.date() })
+      .optional(),
+    reactions: z
+      .array(
+        z.strictObject({
+          materialId: z.string().min(1).max(200),
+          on: z.iso.date(),
+          what: z.string().max(500),
+        }),
+      )
+      .max(100)
+      .optional(),
+    consent: z.string().max(500).optional(),
   })
   .omit({ ageMonths: true });
 
@@ -108,6 +124,7 @@ export const briefSchema = z.strictObject({
   place: placeId,
   use: z.enum(['leave-on', 'rinse-off']),
   sun: z.enum(['exposed', 'covered']),
+  forSale: z.boolean().default(false),
 });
 
 export const dropSchoolSchema = z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']);

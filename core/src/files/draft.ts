@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { evaluate, type Evaluation } from '../dose/evaluate';
+import type { Formula } from '../blend/formula';
 import type { Blend } from '../dose/blend';
 import { wholeDrops, type DropPlan } from '../dose/wholeDrops';
 import { blendFileSchema, briefSchema, wearerSchema, type BlendFile } from './blendFile';
@@ -19,6 +20,7 @@ export const blendDraftSchema = z.strictObject({
     place: briefSchema.shape.place.nullable(),
     use: briefSchema.shape.use,
     sun: briefSchema.shape.sun,
+    forSale: z.boolean().default(false),
   }),
   vessel: file.vessel,
   count: z.number().int().min(1).max(1000),
@@ -39,7 +41,14 @@ export const emptyDraft = (): BlendDraft => ({
   name: '',
   purpose: '',
   notes: '',
-  brief: { wearer: null, personId: null, place: null, use: 'leave-on', sun: 'exposed' },
+  brief: {
+    wearer: null,
+    personId: null,
+    place: null,
+    use: 'leave-on',
+    sun: 'exposed',
+    forSale: false,
+  },
   vessel: { id: 'roll-on-10' },
   count: 1,
   dropSchool: 'pharmacy',
@@ -60,7 +69,7 @@ export const gapsOf = (draft: BlendDraft): Gap[] => [
 
 /** The file of a draft without gaps; it may still be refused when it is read. */
 export const draftToFile = (draft: BlendDraft): BlendFile | null => {
-  const { wearer, place, use, sun } = draft.brief;
+  const { wearer, place, use, sun, forSale } = draft.brief;
   if (gapsOf(draft).length > 0 || wearer === null || place === null) return null;
   return {
     format: 'jubbet-blend',
@@ -68,7 +77,7 @@ export const draftToFile = (draft: BlendDraft): BlendFile | null => {
     name: draft.name.trim() || 'Without a name',
     ...(draft.purpose ? { purpose: draft.purpose } : {}),
     ...(draft.notes ? { notes: draft.notes } : {}),
-    brief: { wearer, place, use, sun },
+    brief: { wearer, place, use, sun, forSale },
     vessel: draft.vessel,
     count: draft.count,
     dropSchool: draft.dropSchool,
@@ -133,13 +142,22 @@ export const sureDrops = (draft: BlendDraft): DropPlan | null => {
   return wholeDrops(formula, brief, school, 'thorough');
 };
 
-/** The same file with the drops that its parts came to, so that it stays as it was made. */
-export const settled = (blend: BlendFile, evaluation: Evaluation): BlendFile => {
+/**
+ * The same file with the drops that its parts came to, how large they were and from
+ * which bottle, so that it stays as it was made.
+ */
+export const settled = (blend: BlendFile, evaluation: Evaluation, { oils }: Formula): BlendFile => {
   const { target: _target, ...rest } = blend;
   return {
     ...rest,
-    oils: blend.oils.map(({ parts, ...entry }, index) =>
-      parts === undefined ? entry : { ...entry, drops: evaluation.plan.drops[index] ?? 0 },
-    ),
+    oils: blend.oils.map(({ parts, ...entry }, index) => {
+      const { dropMl, bottle } = oils[index] ?? {};
+      return {
+        ...entry,
+        ...(parts === undefined ? {} : { drops: evaluation.plan.drops[index] ?? 0 }),
+        ...(dropMl ? { dropMl } : {}),
+        ...(bottle ? { lot: bottle.lot } : {}),
+      };
+    }),
   };
 };

@@ -20,6 +20,7 @@ const draft = (
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
+    forSale: false,
     ...brief,
   },
   bases: [{ id: 'jojoba', parts: 1 }],

@@ -2,6 +2,7 @@ import { measured } from '../blend/drops';
 import type { Formula, FormulaOil, OilMeasure } from '../blend/formula';
 import { fillMl, usualVessel, type Vessel } from '../brief/vessel';
 import type { Blend } from '../dose/blend';
+import { oilInBottle, onShelf } from '../keep/shelf';
 import { findCarrier, findOil } from '../library/library';
 import type { BlendFile } from './blendFile';
 
@@ -33,11 +34,19 @@ export const resolveBlend = (file: BlendFile): Blend => ({
     vessel: vesselOf(file.vessel),
     dropSchool: file.dropSchool,
     ...(file.target ? { targetPercent: file.target.percent } : {}),
-    oils: file.oils.map((entry): FormulaOil => ({
-      oil: known(findOil(entry.id), 'oil'),
-      measure: measureOf(entry, fillMl(vesselOf(file.vessel))),
-      ...(entry.dropMl ? { dropMl: entry.dropMl } : {}),
-    })),
+    oils: file.oils.map((entry): FormulaOil => {
+      const oil = known(findOil(entry.id), 'oil');
+      // What was made from another bottle stays as it was made.
+      const found = onShelf(entry.id);
+      const shelf = entry.lot === undefined || entry.lot === found?.bottle.lot ? found : undefined;
+      const dropMl = entry.dropMl ?? shelf?.dropMl;
+      return {
+        oil: shelf ? oilInBottle(oil, shelf.analysis) : oil,
+        measure: measureOf(entry, fillMl(vesselOf(file.vessel))),
+        ...(dropMl ? { dropMl } : {}),
+        ...(shelf ? { bottle: shelf.bottle } : {}),
+      };
+    }),
     bases: file.bases.map(({ id, parts }) => ({ base: known(findCarrier(id), 'carrier'), parts })),
   },
 });

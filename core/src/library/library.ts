@@ -1,4 +1,4 @@
-import ambiguousNamesJson from './data/ambiguous-names.json';
+import cautionsJson from './data/cautions.json';
 import basesJson from './data/bases.json';
 import cappedJson from './data/capped.json';
 import constituentLimitsJson from './data/constituent-limits.json';
@@ -9,10 +9,10 @@ import oilsJson from './data/oils.json';
 import vesselsJson from './data/vessels.json';
 import type { z } from 'zod';
 import type {
-  ambiguousNamesFile,
   Base,
   basesFile,
   cappedFile,
+  cautionsFile,
   ConstituentLimit,
   constituentLimitsFile,
   dropsFile,
@@ -34,23 +34,23 @@ const constituentLimitsData = constituentLimitsJson as unknown as z.infer<
 >;
 const vesselsData = vesselsJson as unknown as z.infer<typeof vesselsFile>;
 const dropsData = dropsJson as unknown as z.infer<typeof dropsFile>;
-const ambiguousData = ambiguousNamesJson as unknown as z.infer<typeof ambiguousNamesFile>;
 
 /** Strength by age, place and stage, light, conditions: what the rules read. */
 export const guidelines = guidelinesJson as unknown as Guidelines;
 
-export const oils: readonly Oil[] = oilsData.oils.map((oil) => ({
+/** The oils as they are shipped, whatever a house lays over them. */
+export const shippedOils: readonly Oil[] = oilsData.oils.map((oil) => ({
   ...oil,
   capped: capped[oil.id] ?? null,
 }));
-export const bases: readonly Base[] = basesData.bases;
-/** The bases that pour. */
-export const carriers: readonly Base[] = bases.filter(({ kind }) => kind === 'oil');
+/** The bases as they are shipped. */
+export const shippedBases: readonly Base[] = basesData.bases;
+/** Cautions of places, kinds of product and sale that are not a strength. */
+export const cautions = cautionsJson as unknown as z.infer<typeof cautionsFile>;
 /** Caps on constituents across all oils of a blend. */
 export const constituentLimits: readonly ConstituentLimit[] = constituentLimitsData.limits;
 export const usualVessels: readonly UsualVessel[] = vesselsData.vessels;
 export const dropFigures = dropsData;
-export const ambiguousNames = ambiguousData.names;
 
 /** Where the library's figures come from, in sentences for people. */
 export const provenance = {
@@ -60,12 +60,60 @@ export const provenance = {
   vessels: vesselsData.provenance,
 } as const;
 
+const pours = ({ kind }: Base): boolean => kind === 'oil';
+
+/** All oils: the shipped ones as the house has them, and the house's own. */
+export let oils: readonly Oil[] = [...shippedOils];
+/** All bases. */
+export let bases: readonly Base[] = [...shippedBases];
+/** The bases that pour. */
+export let carriers: readonly Base[] = bases.filter(pours);
+/** Counts up whenever other materials are laid over, for what is worked out once and kept. */
+export let libraryRevision = 0;
+
+/** Who says a kind of figure, and how sure that is: `per oil` where it differs. */
+export const figureSources: Readonly<
+  Record<'oils' | 'bases', Readonly<Record<string, { source: string; confidence: string }>>>
+> = { oils: oilsData.figures, bases: basesData.figures };
+
+/** Titles of the sources, by their short names. */
+export const sourceTitles: Readonly<Record<string, string>> = {
+  ...oilsData.sources,
+  ...basesData.sources,
+  ...constituentLimitsData.sources,
+  ...guidelines.sources,
+};
+
 const byId = <T extends { readonly id: string }>(rows: readonly T[]): ReadonlyMap<string, T> =>
   new Map(rows.map((row) => [row.id, row]));
 
-const oilsById = byId(oils);
-const basesById = byId(bases);
+let oilsById = byId(oils);
+let basesById = byId(bases);
 const vesselsById = byId(usualVessels);
+
+/** What a house lays over the shipped library: the same id takes the place of what is shipped. */
+export interface HouseMaterials {
+  readonly oils: readonly Oil[];
+  readonly bases: readonly Base[];
+}
+
+const laidOver = <T extends { readonly id: string }>(
+  shipped: readonly T[],
+  own: readonly T[],
+): readonly T[] => [...byId([...shipped, ...own]).values()];
+
+/**
+ * One library at a time: what is a house's own lies over what is shipped, and takes the
+ * place of what was laid over it before.
+ */
+export const layOver = (house: HouseMaterials): void => {
+  oils = laidOver(shippedOils, house.oils);
+  bases = laidOver(shippedBases, house.bases);
+  carriers = bases.filter(pours);
+  oilsById = byId(oils);
+  basesById = byId(bases);
+  libraryRevision += 1;
+};
 const dropSchoolsById = byId(dropFigures.schools);
 
 const kinById = new Map(kinJson.kin.map(({ from, to }) => [from, to]));

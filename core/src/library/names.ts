@@ -1,6 +1,19 @@
 import MiniSearch from 'minisearch';
-import { ambiguousNames, carriers, oils } from './library';
-import type { Carrier, Oil } from './schema';
+import type { z } from 'zod';
+import ambiguousNamesJson from './data/ambiguous-names.json';
+import namesJson from './data/names.json';
+import { bases, carriers, libraryRevision, oils } from './library';
+import type { ambiguousNamesFile, Base, Carrier, namesFile, Oil } from './schema';
+
+const otherNames = namesJson as unknown as z.infer<typeof namesFile>;
+
+/** Names that mean several oils, and how to tell them apart. */
+export const ambiguousNames = (ambiguousNamesJson as unknown as z.infer<typeof ambiguousNamesFile>)
+  .names;
+
+/** Other names of a material; none for a house's own. */
+export const aliasesOf = (id: string): readonly string[] =>
+  otherNames.oils[id] ?? otherNames.bases[id] ?? [];
 
 /** Letters without case, accents or punctuation, so that "Ylang-Ylang" and "ylang ylang" are one. */
 export const plainName = (name: string): string =>
@@ -16,7 +29,7 @@ const namesOf = (material: Oil | Carrier): string[] => [
   material.name,
   ...(material.botanical ? [material.botanical] : []),
   ...('inci' in material ? [material.inci] : []),
-  ...material.aliases,
+  ...aliasesOf(material.id),
 ];
 
 const exactIndex = <T extends Oil | Carrier>(materials: readonly T[]): Map<string, Set<T>> => {
@@ -32,10 +45,13 @@ const exactIndex = <T extends Oil | Carrier>(materials: readonly T[]): Map<strin
   return index;
 };
 
-/** Made when first asked, and kept. */
+/** Made when first asked, and kept while the library is the same. */
 const once = <T>(make: () => T): (() => T) => {
-  let made: { readonly value: T } | null = null;
-  return () => (made ??= { value: make() }).value;
+  let made: { readonly value: T; readonly revision: number } | null = null;
+  return () => {
+    if (made?.revision !== libraryRevision) made = { value: make(), revision: libraryRevision };
+    return made.value;
+  };
 };
 
 const oilIndex = once(() => {
@@ -87,6 +103,8 @@ const firstMeant = once(() => new Set(ambiguousNames.map(({ ids }) => ids[0])));
 
 const oilSearch = once(() => searcher(oils));
 const carrierSearch = once(() => searcher(carriers));
+const baseIndex = once(() => exactIndex(bases));
+const baseSearch = once(() => searcher(bases));
 
 /** What goes by the name exactly, then what begins with the letters, then what is spelled alike. */
 const found = <T extends Oil | Carrier>(
@@ -117,3 +135,7 @@ export const searchOils = (query: string): Oil[] =>
 /** Carriers by any name, in the same manner. */
 export const searchCarriers = (query: string): Carrier[] =>
   found(query, carriers, carriersNamed(query), carrierSearch());
+
+/** Bases of every kind by any name, in the same manner. */
+export const searchBases = (query: string): Base[] =>
+  found(query, bases, [...(baseIndex().get(plainName(query)) ?? [])], baseSearch());

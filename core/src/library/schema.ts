@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { baseKind, contentSchema, placeId, type figureId } from './vocabulary';
 
 /** How sure the literature, or our recollection of it, is of a figure. */
 const confidence = z.enum(['high', 'medium', 'low', 'none']);
@@ -33,7 +34,6 @@ const oilSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
   botanical: z.string(),
-  aliases: z.array(z.string()),
   dermalMaximum: z.strictObject({
     percent: percentOrNull,
     status: limitStatus,
@@ -64,17 +64,6 @@ const oilSchema = z.strictObject({
   allergens: z.array(allergen),
 });
 
-const baseKind = z.enum([
-  'oil',
-  'butter',
-  'wax',
-  'antioxidant',
-  'dry',
-  'aqueous',
-  'solubiliser',
-  'alcohol',
-]);
-
 /** What carries the oils: a liquid carrier, a butter, a wax, or what else goes in. */
 const baseSchema = z.strictObject({
   id: z.string(),
@@ -82,22 +71,10 @@ const baseSchema = z.strictObject({
   botanical: z.string().nullable(),
   inci: z.string(),
   kind: baseKind,
-  aliases: z.array(z.string()),
   /** Of powders and grains as they lie, with the air between them. */
   densityGPerMl: z.number().min(0.4).max(1.3),
-  /** Of powders and grains without the air. */
-  trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
-  densityAtC: z.number(),
   meltRangeC: z.tuple([z.number(), z.number()]).nullable(),
   shelfMonths: z.number().positive(),
-  absorption: z.string().nullable(),
-  feel: z.string().nullable(),
-  comedogenic: z.number().nullable(),
-  skin: z.array(z.string()),
-  odour: z.string().nullable(),
-  oxidation: z.string().nullable(),
-  note: z.string(),
-  confidence,
   allergens: z.array(allergen),
   conditions: z.array(condition),
   sun: z.strictObject({ what: z.literal('mind'), why: z.string() }).nullable(),
@@ -127,24 +104,43 @@ const provenance = {
 };
 
 export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
-export const basesFile = z.strictObject({ ...provenance, bases: z.array(baseSchema) });
+/** What describes a base, and no rule reads. */
+export const baseFactsFile = z.strictObject({
+  bases: z.record(
+    z.string(),
+    z.strictObject({
+      densityAtC: z.number(),
+      /** Of powders and grains without the air. */
+      trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
+      absorption: z.string().nullable(),
+      feel: z.string().nullable(),
+      comedogenic: z.number().nullable(),
+      skin: z.array(z.string()),
+      odour: z.string().nullable(),
+      oxidation: z.string().nullable(),
+      note: z.string(),
+      confidence,
+    }),
+  ),
+});
 
-/** A constituent by name with low, typical and high content, in percent of the oil. */
-const content = z
-  .tuple([z.string(), z.number().min(0), z.number().min(0), z.number().max(100)])
-  .refine(([, low, typical, high]) => low <= typical && typical <= high, {
-    error: 'must run from low over typical to high',
-  });
+/** Other names of materials, by id. */
+export const namesFile = z.strictObject({
+  oils: z.record(z.string(), z.array(z.string())),
+  bases: z.record(z.string(), z.array(z.string())),
+});
+
+export const basesFile = z.strictObject({ ...provenance, bases: z.array(baseSchema) });
 
 export const compositionFile = z.strictObject({
   provenance: z.string(),
   source: z.string(),
-  oils: z.record(z.string(), z.strictObject({ confidence, constituents: z.array(content) })),
+  oils: z.record(z.string(), z.strictObject({ confidence, constituents: z.array(contentSchema) })),
 });
 
 export const cappedFile = z.record(
   z.string(),
-  z.strictObject({ confidence, constituents: z.array(content) }),
+  z.strictObject({ confidence, constituents: z.array(contentSchema) }),
 );
 
 const constituentSchema = z.strictObject({
@@ -222,25 +218,6 @@ export const ambiguousNamesFile = z.strictObject({
 
 const figure = { recommended: z.number().min(0), maximum: z.number().min(0) };
 const sourced = { source: z.string(), confidence };
-
-export const placeId = z.enum([
-  'face',
-  'beard',
-  'body-massage',
-  'body-leave-on',
-  'pulse-points',
-  'perfume-small-area',
-  'local-short-term',
-  'chest-or-back-rub',
-  'hands-or-feet',
-  'scalp-or-hair',
-  'underarm',
-  'lips',
-  'bath',
-  'wash-off',
-  'broken-or-inflamed-skin',
-  'eyes-inner-nose-ear-canal-mucosa',
-]);
 
 const stageId = z.enum([
   'pregnant',
@@ -320,16 +297,69 @@ export const guidelinesFile = z.strictObject({
   nearTheFace: z.array(placeId),
 });
 
+/** Cautions of places, kinds of product and sale that are not a strength. */
+export const cautionsFile = z.strictObject({
+  bath: z.strictObject({
+    noneBelowMonths: z.number().int(),
+    keepOut: z.array(z.string()),
+    little: z.array(z.string()),
+    /** Parts of solubiliser to one of essential oil. */
+    solubiliserParts: z.number().positive(),
+    ...sourced,
+  }),
+  sale: z.strictObject({
+    ...sourced,
+    note: z.string(),
+    /** Percent of the finished product, by what kind of product it is. */
+    'methyl eugenol': z.strictObject({
+      perfume: z.number(),
+      leaveOn: z.number(),
+      rinseOff: z.number(),
+    }),
+    safrole: z.strictObject({ product: z.number() }),
+  }),
+  /** What sets above this temperature does not pour in a cool room. */
+  pours: z.strictObject({ aboveC: z.number(), source: z.string() }),
+});
+
 export type LimitStatus = z.infer<typeof limitStatus>;
 
 /** A constituent by name, with low, typical and high content in percent. */
-export type Content = z.infer<typeof content>;
+export type Content = z.infer<typeof contentSchema>;
 export type Confidence = z.infer<typeof confidence>;
 export type Constituent = z.infer<typeof constituentSchema>;
 export type ConstituentLimit = z.infer<typeof constituentLimitsFile>['limits'][number];
 
+/** What a fragrance oil's certificate allows, in percent of the product; null where it says nothing. */
+interface Certificate {
+  readonly face: number | null;
+  readonly body: number | null;
+  readonly rinseOff: number | null;
+}
+
+/** What a maker put beside or in place of the library's figures. */
+interface OwnMark {
+  /** The whole material is theirs. */
+  readonly material: boolean;
+  /** Figures of theirs, with the library's own, so that it stays in sight. */
+  readonly figures: readonly {
+    readonly figure: FigureId;
+    readonly value: number | null;
+    readonly original: number | null;
+    readonly source: string;
+  }[];
+}
+
+export type FigureId = z.infer<typeof figureId>;
+
 /** An oil with what it holds of the constituents that have caps. */
 export type Oil = z.infer<typeof oilSchema> & {
+  /** Of something that is not all essential oil: its share, 0 to 1; null where that is not known. */
+  readonly essentialShare?: number | null;
+  /** Of a fragrance oil: what its certificate allows by kind of product, in percent. */
+  readonly certificate?: Certificate;
+  /** A maker's own material, or a figure of theirs laid over the library's. */
+  readonly own?: OwnMark;
   /** Null where its chemistry is not known. */
   readonly capped: {
     readonly confidence: Confidence;

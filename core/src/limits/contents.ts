@@ -8,7 +8,10 @@ const none: Range = { low: 0, likely: 0, high: 0 };
  * typical and high content, members added up, 100 at most. None where its chemistry
  * is not known: that is told by a finding of its own.
  */
-export const contentOf = ({ capped }: Oil, { members }: ConstituentLimit): Range => {
+export const contentOf = (
+  { capped }: Oil,
+  { members }: Pick<ConstituentLimit, 'members'>,
+): Range => {
   if (!capped) return none;
   let found: { low: number; likely: number; high: number } | null = null;
   for (const [name, low, typical, high] of capped.constituents) {

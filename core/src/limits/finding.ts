@@ -1,3 +1,4 @@
+import type { BottleInUse } from '../blend/formula';
 import type { Confidence } from '../library/schema';
 import type { Range } from '../quantity/range';
 import type { Verdict } from './verdict';
@@ -16,7 +17,22 @@ export type RuleId =
   | 'kind'
   | 'oil-age'
   | 'never-on-skin'
-  | 'not-known';
+  | 'not-known'
+  | 'sale';
+
+/** What a place asks beside a strength. */
+export type PlaceCaution =
+  | 'mucosa'
+  | 'lips-light'
+  | 'underarm'
+  | 'broken'
+  | 'breast'
+  | 'bath-child'
+  | 'bath-keep-out'
+  | 'bath-little';
+
+/** What a kind of product asks. */
+export type KindCaution = 'bath-film' | 'bath-solubiliser' | 'water' | 'sets' | 'flame' | 'dry';
 
 /** Why a finding came out as it did: the facts from which words are made. */
 type FindingReason =
@@ -45,6 +61,15 @@ type FindingReason =
   | { readonly code: 'not-for-home'; readonly why: string }
   | { readonly code: 'figure-not-held' }
   | { readonly code: 'density-not-held' }
+  | { readonly code: 'share-not-known' }
+  | { readonly code: 'place'; readonly what: PlaceCaution }
+  | { readonly code: 'kind'; readonly what: KindCaution }
+  | { readonly code: 'oil-age'; readonly bottle: BottleInUse }
+  | {
+      readonly code: 'sale';
+      readonly product: 'perfume' | 'leaveOn' | 'rinseOff' | 'product';
+      readonly oils: readonly string[];
+    }
   | {
       readonly code: 'constituent';
       readonly why: string;

@@ -4,11 +4,15 @@ import { age } from './rules/age';
 import { allergy } from './rules/allergy';
 import { constituent } from './rules/constituent';
 import { condition } from './rules/condition';
+import { kind } from './rules/kind';
 import { lifeStage } from './rules/lifeStage';
 import { lightSum } from './rules/lightSum';
 import { neverOnSkin } from './rules/neverOnSkin';
 import { notKnown } from './rules/notKnown';
+import { oilAge } from './rules/oilAge';
 import { oilMaximum } from './rules/oilMaximum';
+import { place } from './rules/place';
+import { sale } from './rules/sale';
 import { wholeBlend } from './rules/wholeBlend';
 import { shareOfLimit, verdictOrder, worst, type Verdict } from './verdict';
 
@@ -23,8 +27,12 @@ const rules: readonly Rule[] = [
   lifeStage,
   condition,
   allergy,
+  place,
+  kind,
+  oilAge,
   neverOnSkin,
   notKnown,
+  sale,
 ];
 
 /** Everything the rules found, and what it comes to. */

@@ -9,6 +9,8 @@ export type School = 'clinical' | 'cautious';
 export interface Question {
   readonly mixture: Mixture;
   readonly brief: Brief;
+  /** Kind of the vessel: `roll-on`, `tin`. */
+  readonly vessel: string;
   readonly school: School;
 }
 

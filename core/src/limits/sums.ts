@@ -1,7 +1,9 @@
+import { essentialShare } from '../blend/mixture';
 import type { Brief } from '../brief/brief';
 import { constituentLimits } from '../library/library';
 import type { Oil } from '../library/schema';
 import { contentOf } from './contents';
+import { ownMaximum } from './ownMaximum';
 import type { RuleId } from './finding';
 import { wholeBlendLimit } from './guideline';
 import type { School } from './question';
@@ -39,14 +41,14 @@ export const sumLimits = (
     {
       rule: 'whole-blend',
       subject: 'blend',
-      ...sure(oils.map(() => 1)),
+      ...sure(oils.map(essentialShare)),
       cap: whole.maximum,
       comfortableHigh: whole.maximum,
       comfortableLikely: whole.recommended,
     },
   ];
   oils.forEach((oil, index) => {
-    const cap = oil.dermalMaximum.percent;
+    const cap = ownMaximum(oil, brief);
     if (cap === null) return;
     limits.push({
       rule: 'oil-maximum',

@@ -1,7 +1,8 @@
 import { ageWords, placeWords } from '../brief/words';
 import { findBase, findOil } from '../library/library';
 import { formatList, formatNumber, formatPercent } from '../quantity/format';
-import type { Finding } from './finding';
+import type { BottleInUse } from '../blend/formula';
+import type { Finding, KindCaution, PlaceCaution } from './finding';
 import { shareOfLimit, type Verdict } from './verdict';
 
 export const verdictWords: Record<Verdict, string> = {
@@ -55,7 +56,7 @@ const upTo = ({ value, limit, verdict, by, rule }: Finding): string => {
   const large =
     likely === high
       ? ''
-      : `, up to ${high} with large drops${rule === 'constituent' ? ' and high content' : ''}`;
+      : `, up to ${high} with large drops${rule === 'constituent' || rule === 'sale' ? ' and high content' : ''}`;
   return `${likely} of ${formatPercent(limit)}${measure}${large}`;
 };
 
@@ -180,10 +181,77 @@ export const findingMessage = (finding: Finding): string => {
     }
     case 'chemistry-not-held':
       return `${name}: its chemistry is not known here, so the caps that oils share cannot be cleared.`;
+    case 'share-not-known':
+      return `${name}: how much of it is essential oil is not known, so it cannot be cleared.`;
+    case 'place':
+      return placeCautionWords(reason.what, name);
+    case 'kind':
+      return kindCautionWords(reason.what, name);
+    case 'oil-age':
+      return oilAgeWords(finding, reason.bottle, name);
+    case 'sale':
+      return `${formatList(reason.oils.map(subjectName))} ${
+        reason.oils.length > 1 ? 'together bring' : 'brings'
+      } ${finding.subject} to ${upTo(finding)} in ${saleWords[reason.product]} for sale.`;
     case 'nothing-found':
       return nothingFound[finding.rule] ?? 'Nothing found.';
   }
 };
+
+const placeCautionWords = (what: PlaceCaution, name: string): string => {
+  switch (what) {
+    case 'mucosa':
+      return 'No essential oil goes to eyes, inner nose, ear canal or mucosa.';
+    case 'lips-light':
+      return `${name} sensitises to light and is not for lips, which cannot be covered.`;
+    case 'underarm':
+      return 'Shaved or damp skin reacts easily: not after shaving.';
+    case 'broken':
+      return 'Broken or inflamed skin takes up more and stings: never on open skin.';
+    case 'breast':
+      return 'While nursing, keep it off the breast and where the child’s face will lie.';
+    case 'bath-child':
+      return 'No essential oil in the bath of children under two years.';
+    case 'bath-keep-out':
+      return `${name} burns skin in bath water: keep it out of the bath.`;
+    case 'bath-little':
+      return `${name} feels ice cold in bath water: very little.`;
+  }
+};
+
+const kindCautionWords = (what: KindCaution, name: string): string => {
+  switch (what) {
+    case 'bath-film':
+      return 'Oil does not mix with water: it lies on it as a film, neat on skin, and the tub is slippery. Disperse it first.';
+    case 'bath-solubiliser':
+      return 'There is less solubiliser than four parts to one of essential oil: some of it will float.';
+    case 'water':
+      return `${name} does not mix with oil and spoils without a preservative: it separates, and keeps days, not months.`;
+    case 'sets':
+      return `${name} sets in a cool room and will not run: warm the bottle in the hand first, or take less of it.`;
+    case 'flame':
+      return 'It burns: nothing sprayed or worn wet near a flame, a cigarette or a heater.';
+    case 'dry':
+      return `${name} does not dissolve in oil: it will clog this vessel.`;
+  }
+};
+
+const oilAgeWords = ({ verdict }: Finding, bottle: BottleInUse, name: string): string => {
+  const lot = bottle.lot ? `, lot ${bottle.lot},` : '';
+  const since =
+    bottle.because === 'printed'
+      ? `is past the date on the bottle, ${bottle.keepsUntil}`
+      : `has been open too long: it kept until ${bottle.keepsUntil}`;
+  const skin = verdict === 'over' ? 'Oxidised, it sensitises skin.' : 'Smell it before you use it.';
+  return `${name}${lot} ${since}. ${skin}`;
+};
+
+const saleWords = {
+  perfume: 'a perfume',
+  leaveOn: 'something left on skin',
+  rinseOff: 'something rinsed off',
+  product: 'a finished product',
+} as const;
 
 const nothingFound: Partial<Record<Finding['rule'], string>> = {
   constituent: 'Nothing in it has a cap that oils share.',
@@ -192,5 +260,9 @@ const nothingFound: Partial<Record<Finding['rule'], string>> = {
   condition: 'Nothing in it speaks against the conditions given.',
   allergy: 'Nothing in it matches an allergy given.',
   'never-on-skin': 'Nothing in it is kept off skin.',
+  place: 'The place asks for nothing beyond its strength.',
+  kind: 'The kind of product asks for nothing beyond its strength.',
+  'oil-age': 'No bottle of it on the shelf is past its time.',
+  sale: 'Nothing in it is restricted in goods for sale, of what is held here.',
   'not-known': 'No figure is missing.',
 };

@@ -37,6 +37,9 @@ export const formatRange = (range: Range, unit: string, digits = 2): string => {
     : `${low} to ${high} ${unit}`;
 };
 
+/** The same words with a capital first. */
+export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** `1 drop`, `7 drops`. */
 export const formatDrops = (count: number): string => `${count} ${count === 1 ? 'drop' : 'drops'}`;
 

@@ -1,14 +1,20 @@
 import { useEffect, useState } from 'react';
-import { registerSW } from 'virtual:pwa-register';
 import { Button } from '../parts/Button';
 
 /** Keeps the application for when there is no network, and tells when a newer one is there. */
 export const NewVersion = () => {
   const [take, setTake] = useState<(() => void) | null>(null);
   useEffect(() => {
-    const update = registerSW({
-      onNeedRefresh: () => setTake(() => () => void update(true)),
-    });
+    // What comes first is the page: the machinery for being offline is fetched when it rests.
+    const rest = setTimeout(() => {
+      void import('virtual:pwa-register').then(({ registerSW }) => {
+        const update = registerSW({
+          immediate: true,
+          onNeedRefresh: () => setTake(() => () => void update(true)),
+        });
+      });
+    }, 1500);
+    return () => clearTimeout(rest);
   }, []);
   if (!take) return null;
   return (

@@ -95,6 +95,34 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'blends/:blendId/wearers',
+            lazy: async () => ({ Component: (await screens.wearers()).WearersScreen }),
+          },
+          {
+            path: 'shelf',
+            lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
+          },
+          {
+            path: 'shelf/new',
+            lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
+          },
+          {
+            path: 'shelf/:bottleId',
+            lazy: async () => ({ Component: (await screens.bottle()).BottleScreen }),
+          },
+          {
+            path: 'materials/new/:kind',
+            lazy: async () => ({ Component: (await screens.own()).OwnMaterialScreen }),
+          },
+          {
+            path: 'materials/:materialId',
+            lazy: async () => ({ Component: (await screens.material()).MaterialScreen }),
+          },
+          {
+            path: 'handbook',
+            lazy: async () => ({ Component: (await screens.handbook()).HandbookScreen }),
+          },
+          {
             path: 'settings',
             lazy: async () => ({
               Component: (await screens.settings()).SettingsScreen,

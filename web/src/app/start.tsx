@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { db } from '../store/database';
 import { seedOnce } from '../store/example';
+import { layLibrary, readLibrary } from '../store/library';
 import { today } from '../store/now';
 import { router } from './routes';
 
@@ -28,4 +29,6 @@ const show = (): void =>
 
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so.
-void seedOnce(db, today()).then(show, show);
+void seedOnce(db, today())
+  .then(async () => layLibrary(await readLibrary()))
+  .then(show, show);

@@ -7,6 +7,7 @@ import {
   type Trimester,
   type Wearer,
 } from '@jubbet/core';
+import type { ReactNode } from 'react';
 import { Choices } from './Choices';
 import { Ticks } from './Ticks';
 
@@ -33,9 +34,12 @@ const trimesters: readonly { value: '1' | '2' | '3' | 'no'; text: string }[] = [
 /** Skin, pregnancy and nursing, conditions and medicines, allergies. */
 export const HealthFields = ({
   health: wearer,
+  weeks,
   onChange: set,
 }: {
   health: Health;
+  /** Asks for weeks in place of thirds, where the calendar can move them on. */
+  weeks?: ReactNode;
   onChange: (part: Partial<Health>) => void;
 }) => (
   <>
@@ -60,7 +64,8 @@ export const HealthFields = ({
         />
         pregnant
       </label>
-      {wearer.pregnant && (
+      {wearer.pregnant && weeks && <div className="pl-6">{weeks}</div>}
+      {wearer.pregnant && !weeks && (
         <div className="pl-6">
           <Choices
             legend="How far along"

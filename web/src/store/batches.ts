@@ -2,6 +2,7 @@ import {
   nextBatchNumber,
   settled,
   type BenchEvent,
+  type Blend,
   type BlendDraft,
   type BlendFile,
   type Evaluation,
@@ -16,6 +17,7 @@ interface Start {
   readonly draft: BlendDraft;
   readonly blendId: string;
   readonly file: BlendFile;
+  readonly blend: Blend;
   readonly evaluation: Evaluation;
   readonly reason: string;
 }
@@ -23,7 +25,14 @@ interface Start {
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => ({
   /** Numbers a batch and freezes its blend, in one transaction. */
-  start: async ({ blendId, draft, file, evaluation, reason }: Start): Promise<string> => {
+  start: async ({
+    blendId,
+    draft,
+    file,
+    blend: { formula },
+    evaluation,
+    reason,
+  }: Start): Promise<string> => {
     if (evaluation.hard) throw new Error('this blend is over with no way past it');
     if (evaluation.verdict === 'over' && reason.trim() === '') {
       throw new Error('a blend that is over needs a written reason');
@@ -37,7 +46,7 @@ export const batchStore = (store: Database = db) => ({
         id,
         number: nextBatchNumber(Number(madeOn.slice(0, 4)), taken.map(String), batchPrefix),
         blendId,
-        file: settled(file, evaluation),
+        file: settled(file, evaluation, formula),
         askedPercent: file.target?.percent ?? null,
         verdict: evaluation.verdict,
         reason: reason.trim(),

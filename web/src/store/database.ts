@@ -1,4 +1,12 @@
-import type { BenchEvent, BlendDraft, BlendFile, Person, Verdict } from '@jubbet/core';
+import type {
+  BenchEvent,
+  BlendDraft,
+  BlendFile,
+  Bottle,
+  OwnMaterial,
+  Person,
+  Verdict,
+} from '@jubbet/core';
 import { Dexie, type EntityTable } from 'dexie';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
@@ -58,6 +66,26 @@ export interface PersonRecord {
   deletedAt: string | null;
 }
 
+/** A material or a figure of the house's own. */
+export interface MaterialRecord {
+  id: string;
+  own: OwnMaterial;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while it is in use. */
+  deletedAt: string | null;
+}
+
+/** A bottle on the shelf. */
+export interface BottleRecord {
+  id: string;
+  bottle: Bottle;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while it is on the shelf. */
+  deletedAt: string | null;
+}
+
 /** All data as it was before something large was done to it. */
 interface SnapshotRecord {
   id: string;
@@ -73,6 +101,8 @@ export interface House {
   events: EventRecord[];
   people: PersonRecord[];
   drafts: DraftRecord[];
+  materials: MaterialRecord[];
+  bottles: BottleRecord[];
   settings: SettingRecord[];
 }
 
@@ -96,6 +126,8 @@ export type Database = Dexie & {
   settings: EntityTable<SettingRecord, 'key'>;
   people: EntityTable<PersonRecord, 'id'>;
   drafts: EntityTable<DraftRecord, 'id'>;
+  materials: EntityTable<MaterialRecord, 'id'>;
+  bottles: EntityTable<BottleRecord, 'id'>;
   snapshots: EntityTable<SnapshotRecord, 'id'>;
 };
 
@@ -131,6 +163,25 @@ export const openDatabase = (name = 'jubbet'): Database => {
     );
   // Drafts: a blend as it was each time it was made.
   db.version(4).stores({ drafts: 'id, blendId' });
+  // Materials of one's own, and a shelf. A blend says whether it is for sale.
+  db.version(5)
+    .stores({ materials: 'id', bottles: 'id' })
+    .upgrade(async (transaction) => {
+      const notForSale = ({ draft }: { draft: BlendDraft }): void => {
+        draft.brief.forSale = false;
+      };
+      await transaction.table<BlendRecord>('blends').toCollection().modify(notForSale);
+      await transaction.table<DraftRecord>('drafts').toCollection().modify(notForSale);
+      await transaction
+        .table<SnapshotRecord>('snapshots')
+        .toCollection()
+        .modify(({ house }) => {
+          house.blends.forEach(notForSale);
+          house.drafts.forEach(notForSale);
+          house.materials = [];
+          house.bottles = [];
+        });
+    });
   return db;
 };
 

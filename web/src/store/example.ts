@@ -5,13 +5,15 @@ import {
   workOut,
   type BenchEvent,
   type BlendDraft,
+  type Bottle,
   wearerOn,
   type Person,
 } from '@jubbet/core';
-import { addDays, formatISO, parseISO } from 'date-fns';
+import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
 import type {
   BatchRecord,
   BlendRecord,
+  BottleRecord,
   Database,
   DraftRecord,
   EventRecord,
@@ -68,6 +70,7 @@ interface Told {
   readonly oils: BlendDraft['oils'];
   readonly bases: BlendDraft['bases'];
   readonly count?: number;
+  readonly forSale?: true;
   /** Days before the house is opened on which it was written. */
   readonly daysAgo: number;
 }
@@ -128,6 +131,7 @@ const told: readonly Told[] = [
     oils: parts({ 'bergamot-fcf': 2, lavender: 1, 'cedarwood-virginian': 1 }),
     bases: bases({ fractionated_coconut: 1 }),
     count: 6,
+    forSale: true,
     daysAgo: 26,
   },
   {
@@ -156,7 +160,8 @@ const told: readonly Told[] = [
 
 const personOf = (id: keyof typeof people, day: string): Person => {
   const { years, ...rest } = people[id];
-  return { ...rest, born: born(years, day) };
+  const weeks = id === 'saskia' ? { pregnancy: { week: 24, on: day } } : {};
+  return { ...rest, ...weeks, born: born(years, day) };
 };
 
 const wearerOf = (id: keyof typeof people | 'anyone', day: string) => {
@@ -176,6 +181,7 @@ const draftOf = (entry: Told, day: string): BlendDraft => ({
     place: entry.place ?? 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
+    forSale: entry.forSale ?? false,
   },
   vessel: { id: entry.vessel ?? 'roll-on-10' },
   target: { percent: entry.percent },
@@ -207,6 +213,108 @@ const makings: readonly Making[] = [
   },
   { blend: 'prompt-desk', daysAgo: 0, stopAfter: 5 },
 ];
+
+interface Shelved {
+  readonly id: string;
+  readonly material: string;
+  readonly lot: string;
+  readonly sizeMl: number;
+  readonly leftMl: number;
+  readonly price: number;
+  /** Months before the house is opened. */
+  readonly openedAgo?: number;
+  readonly weighings?: Bottle['weighings'];
+}
+
+const shelved: readonly Shelved[] = [
+  {
+    id: 'lavender-1',
+    material: 'lavender',
+    lot: 'LV-118',
+    sizeMl: 30,
+    leftMl: 17,
+    price: 11,
+    openedAgo: 5,
+  },
+  {
+    id: 'petitgrain-1',
+    material: 'petitgrain',
+    lot: 'PG-07',
+    sizeMl: 10,
+    leftMl: 6,
+    price: 7.5,
+    openedAgo: 4,
+  },
+  {
+    id: 'frankincense-1',
+    material: 'frankincense',
+    lot: 'FK-3',
+    sizeMl: 10,
+    leftMl: 4,
+    price: 14,
+    openedAgo: 9,
+  },
+  {
+    id: 'pine-1',
+    material: 'pine-scots',
+    lot: 'PN-22',
+    sizeMl: 10,
+    leftMl: 8,
+    price: 6,
+    openedAgo: 30,
+  },
+  {
+    id: 'sandalwood-1',
+    material: 'sandalwood-east-indian',
+    lot: 'SW-2',
+    sizeMl: 5,
+    leftMl: 3.5,
+    price: 38,
+    openedAgo: 14,
+    weighings: [
+      { drops: 20, massG: 0.79 },
+      { drops: 20, massG: 0.83 },
+    ],
+  },
+  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', sizeMl: 10, leftMl: 10, price: 8 },
+  {
+    id: 'jojoba-1',
+    material: 'jojoba',
+    lot: 'JJ-5',
+    sizeMl: 250,
+    leftMl: 140,
+    price: 19,
+    openedAgo: 6,
+  },
+  {
+    id: 'fco-1',
+    material: 'fractionated_coconut',
+    lot: 'FC-9',
+    sizeMl: 500,
+    leftMl: 320,
+    price: 12,
+    openedAgo: 3,
+  },
+];
+
+const supplier = 'The Brass Still, Marlpit';
+
+const bottleOf = (entry: Shelved, day: string): Bottle => ({
+  materialId: entry.material,
+  lot: entry.lot,
+  supplier,
+  openedOn:
+    entry.openedAgo === undefined
+      ? null
+      : formatISO(subMonths(parseISO(day), entry.openedAgo), { representation: 'date' }),
+  printedDate: null,
+  sizeMl: entry.sizeMl,
+  leftMl: entry.leftMl,
+  price: entry.price,
+  weighings: [...(entry.weighings ?? [])],
+  analysis: null,
+  finishedOn: null,
+});
 
 const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
 
@@ -284,7 +392,7 @@ export const exampleHouse = (day: string) => {
       id: `batch-${making.blend}`,
       number: `${year}-${String(serial).padStart(3, '0')}`,
       blendId: making.blend,
-      file: settled(worked.file, worked.evaluation),
+      file: settled(worked.file, worked.evaluation, worked.blend.formula),
       askedPercent: draft.target?.percent ?? null,
       verdict: worked.evaluation.verdict,
       reason: '',
@@ -320,6 +428,14 @@ export const exampleHouse = (day: string) => {
         made.map(({ batch }) => batch),
       ),
     ],
+    materials: [],
+    bottles: shelved.map((entry): BottleRecord => ({
+      id: entry.id,
+      bottle: bottleOf(entry, day),
+      createdAt: startOf(before(60)),
+      updatedAt: startOf(before(60)),
+      deletedAt: null,
+    })),
     events: made.flatMap(({ batch, events }) =>
       events.map((event): Omit<EventRecord, 'seq'> => ({
         batchId: batch.id,

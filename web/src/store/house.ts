@@ -1,7 +1,9 @@
 import {
   blendDraftSchema,
   blendFileSchema,
+  bottleSchema,
   firstProblem,
+  ownMaterialSchema,
   personSchema,
   type BenchEvent,
 } from '@jubbet/core';
@@ -73,6 +75,28 @@ const houseSchema = z.strictObject({
       batchId: id.nullable(),
     }),
   ),
+  materials: z
+    .array(
+      z.strictObject({
+        id,
+        own: ownMaterialSchema,
+        createdAt: moment,
+        updatedAt: moment,
+        deletedAt: moment.nullable(),
+      }),
+    )
+    .default([]),
+  bottles: z
+    .array(
+      z.strictObject({
+        id,
+        bottle: bottleSchema,
+        createdAt: moment,
+        updatedAt: moment,
+        deletedAt: moment.nullable(),
+      }),
+    )
+    .default([]),
   settings: z.array(z.strictObject({ key: z.string().max(60), value: z.unknown() })),
 });
 
@@ -110,6 +134,8 @@ const tablesOf = (store: Database) => [
   store.events,
   store.people,
   store.drafts,
+  store.materials,
+  store.bottles,
   store.settings,
 ];
 
@@ -119,6 +145,8 @@ const readAll = async (store: Database): Promise<House> => ({
   events: await store.events.toArray(),
   people: await store.people.toArray(),
   drafts: await store.drafts.toArray(),
+  materials: await store.materials.toArray(),
+  bottles: await store.bottles.toArray(),
   settings: await store.settings.toArray(),
 });
 
@@ -141,6 +169,8 @@ const replaceAll = async (store: Database, house: House): Promise<void> => {
   await store.events.bulkAdd(house.events);
   await store.people.bulkAdd(house.people);
   await store.drafts.bulkAdd(house.drafts);
+  await store.materials.bulkAdd(house.materials);
+  await store.bottles.bulkAdd(house.bottles);
   await store.settings.bulkAdd(house.settings);
 };
 
@@ -162,6 +192,8 @@ const addMissing = async (store: Database, house: House, here: House): Promise<v
   );
   await store.people.bulkAdd(missing(house.people, here.people));
   await store.drafts.bulkAdd(missing(house.drafts, here.drafts));
+  await store.materials.bulkAdd(missing(house.materials, here.materials));
+  await store.bottles.bulkAdd(missing(house.bottles, here.bottles));
 };
 
 /** All data, out to one file and in again. */
@@ -243,6 +275,8 @@ export const houseStore = (store: Database = db) => ({
         events: [],
         people: [],
         drafts: [],
+        materials: [],
+        bottles: [],
         settings,
       });
     }),

@@ -47,7 +47,7 @@ test('version 1 opens: blends count their writes and may be for a person, all el
     {
       ...version1.blend,
       revision: 1,
-      draft: { ...draft, brief: { ...draft.brief, personId: null } },
+      draft: { ...draft, brief: { ...draft.brief, personId: null, forSale: false } },
     },
   ]);
   expect(await db.people.count()).toBe(0);
@@ -93,4 +93,32 @@ test('version 3 opens: people and the way back stay, and there is room for draft
   const db = openDatabase('third');
   expect(await db.people.toArray()).toEqual([ines]);
   expect(await db.drafts.count()).toBe(0);
+});
+
+test('version 4 opens: nothing was for sale, the way back included, and there is a shelf', async () => {
+  const old = new Dexie('fourth');
+  old.version(1).stores(version1.stores);
+  old.version(2);
+  old.version(3).stores({ people: 'id', snapshots: 'id' });
+  old.version(4).stores({ drafts: 'id, blendId' });
+  const brief = { ...version1.blend.draft.brief, personId: null };
+  const blend = { ...version1.blend, revision: 1, draft: { ...version1.blend.draft, brief } };
+  const draft = { id: 'd', blendId: 'row-g', number: 1, name: '', good: '', draft: blend.draft };
+  await old.table('blends').add(blend);
+  await old.table('drafts').add(draft);
+  await old.table('snapshots').add({
+    id: 'last',
+    at: '2026-11-25T10:00:00.000Z',
+    why: 'before a file was read in',
+    house: { blends: [blend], drafts: [draft], batches: [], events: [], people: [], settings: [] },
+  });
+  old.close();
+
+  const db = openDatabase('fourth');
+  expect((await db.blends.get('row-g'))?.draft.brief.forSale).toBe(false);
+  expect((await db.drafts.get('d'))?.draft.brief.forSale).toBe(false);
+  const way = await db.snapshots.get('last');
+  expect(way?.house.blends[0]?.draft.brief.forSale).toBe(false);
+  expect(way?.house.bottles).toEqual([]);
+  expect(await db.bottles.count()).toBe(0);
 });

@@ -26,6 +26,7 @@ const draft = (change: Partial<BlendDraft> = {}): BlendDraft => ({
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
+    forSale: false,
   },
   oils: [{ id: 'lavender', drops: 2 }],
   bases: [{ id: 'jojoba', parts: 1 }],
@@ -83,8 +84,8 @@ describe('the book of blends', () => {
 
 describe('the log', () => {
   const start = (given: BlendDraft, reason = '') => {
-    const { file, evaluation } = done(given);
-    return batchStore(db).start({ blendId: 'b', draft: given, file, evaluation, reason });
+    const { file, blend, evaluation } = done(given);
+    return batchStore(db).start({ blendId: 'b', draft: given, file, blend, evaluation, reason });
   };
 
   test('batches are numbered in turn, even when started at once', async () => {

@@ -1,5 +1,6 @@
 import type { BlendDraft, DropPlan } from '@jubbet/core';
 import { releaseProxy, wrap } from 'comlink';
+import { readLibrary } from '../store/library';
 import type { NearestDropsWorker } from './nearestDrops.worker';
 
 /**
@@ -20,7 +21,7 @@ export const nearestDrops = async (
     worker.addEventListener('error', ({ message }) => reject(new Error(message)));
   });
   try {
-    return await Promise.race([remote.sureDrops(draft), stopped]);
+    return await Promise.race([remote.nearest(draft, await readLibrary()), stopped]);
   } finally {
     remote[releaseProxy]();
     worker.terminate();

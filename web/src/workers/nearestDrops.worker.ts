@@ -1,7 +1,13 @@
-import { sureDrops } from '@jubbet/core';
+import { sureDrops, type BlendDraft } from '@jubbet/core';
 import { expose } from 'comlink';
+import { layLibrary, type HouseLibrary } from '../store/library';
 
-const worker = { sureDrops };
+const worker = {
+  nearest: (draft: BlendDraft, library: HouseLibrary) => {
+    layLibrary(library);
+    return sureDrops(draft);
+  },
+};
 
 export type NearestDropsWorker = typeof worker;
 

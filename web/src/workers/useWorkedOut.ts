@@ -1,7 +1,6 @@
 import { workOut, type BlendDraft, type WorkedOut } from '@jubbet/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { nearestDrops } from './nearestDrops';
 
 /**
  * A draft worked out at once; where its drops could not be proved to be the nearest
@@ -14,7 +13,7 @@ export const useWorkedOut = (
   const unsure = quick.state === 'done' && !quick.evaluation.plan.proved;
   const { data, isFetching } = useQuery({
     queryKey: ['nearest drops', draft],
-    queryFn: ({ signal }) => nearestDrops(draft, signal),
+    queryFn: async ({ signal }) => (await import('./nearestDrops')).nearestDrops(draft, signal),
     enabled: unsure,
     staleTime: Infinity,
     retry: false,

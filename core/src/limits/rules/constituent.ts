@@ -1,9 +1,7 @@
-import { weightedShare } from '../../blend/mixture';
 import { constituentLimits } from '../../library/library';
-import { isLarger, larger } from '../../quantity/range';
-import { contentOf } from '../contents';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
+import { sharedSum } from '../shared';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
 import { placesWithStricterCaps } from './oilMaximum';
 
@@ -28,18 +26,9 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
       }),
     );
   const counted = constituentLimits.flatMap((limit): Finding[] => {
-    const contents = mixture.oils.map(({ oil }) => contentOf(oil, limit));
-    if (contents.every(({ high }) => high === 0)) return [];
-    const share = weightedShare(
-      mixture.oils,
-      {
-        low: contents.map(({ low }) => low / 100),
-        likely: contents.map(({ likely }) => likely / 100),
-        high: contents.map(({ high }) => high / 100),
-      },
-      mixture,
-    );
-    const value = larger(share.byVolume, share.byWeight);
+    const shared = sharedSum(mixture, limit);
+    if (!shared) return [];
+    const { value, by } = shared;
     const verdict = againstLimit(value, limit.percent);
     return [
       finding({
@@ -50,14 +39,12 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
         value,
         limit: limit.percent,
         unit: '%',
-        by: isLarger(share.byVolume, share.byWeight) ? 'weight' : 'volume',
+        by,
         source: limit.source,
         reason: {
           code: 'constituent',
           why: limit.why,
-          oils: mixture.oils.flatMap(({ oil }, i) =>
-            (contents[i]?.high ?? 0) > 0 ? [oil.id] : [],
-          ),
+          oils: shared.oils,
           confidence: limit.confidence,
           stricter: stricter && verdict !== 'over',
         },

@@ -1,5 +1,7 @@
 import { isLarger } from '../../quantity/range';
+import { figureSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
+import { ownMaximum } from '../ownMaximum';
 import type { Question } from '../question';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
 
@@ -13,14 +15,15 @@ export const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'und
 export const oilMaximum = ({ mixture, brief }: Question): Finding[] => {
   const stricter = placesWithStricterCaps.has(brief.place);
   return mixture.oils.flatMap(({ oil, percent, byVolume, byWeight }): Finding[] => {
-    const { status, basis, percent: limit } = oil.dermalMaximum;
+    const { status, basis } = oil.dermalMaximum;
+    const limit = ownMaximum(oil, brief);
     const common = {
       rule: 'oil-maximum',
       subject: oil.id,
       value: percent,
       unit: '%',
       by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
-      source: 'EOS2',
+      source: figureSource(oil, 'maximum', 'EOS2'),
       rinsedOff: brief.use === 'rinse-off',
     } as const;
     if (limit !== null) {

@@ -1,4 +1,5 @@
 import {
+  baseFacts,
   carrierWords,
   findCarrier,
   formatNumber,
@@ -60,7 +61,9 @@ export const BasesToken = ({ draft, change }: TokenProps) => (
           placeholder="Type a carrier"
           search={searchCarriers}
           isTaken={({ id }) => draft.bases.some((base) => base.id === id)}
-          describe={({ feel, shelfMonths }) => `${feel}; keeps ${shelfMonths} months`}
+          describe={({ id, shelfMonths }) =>
+            `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
+          }
           onPick={({ id }) => change(addBase(id))}
         />
         <p className="text-sm text-soft">

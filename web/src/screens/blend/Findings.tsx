@@ -1,23 +1,34 @@
 import {
+  capitalised,
+  explain,
   findingMessage,
   formatNumber,
   formatPercent,
   guidelineWords,
   shareOfLimit,
   subjectName,
+  type Blend,
   type Finding,
+  type Mixture,
 } from '@jubbet/core';
-import { memo } from 'react';
+import { memo, useState } from 'react';
+import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
+import { chapterOf } from '../../parts/chapterOf';
 import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
+
+/** Tracks that are shown at once, whatever they come to. */
+const shownTracks = 5;
 
 const trackTitle = (entry: Finding): string => {
   if (entry.reason.code === 'whole-blend') {
     return `Whole blend, ${guidelineWords(entry.reason.because)}`;
   }
-  return entry.rule === 'light-sum'
-    ? 'Light-sensitising oils together'
+  if (entry.rule === 'light-sum') return 'Light-sensitising oils together';
+  if (entry.rule === 'constituent') return `${capitalised(entry.subject)}, of all oils`;
+  return entry.rule === 'sale'
+    ? `${capitalised(entry.subject)}, for sale`
     : subjectName(entry.subject);
 };
 
@@ -29,13 +40,60 @@ const trackValue = (entry: Finding): string => {
   return `${formatNumber(entry.value.likely)} of ${formatPercent(entry.limit)}`;
 };
 
+/** What an explanation is worked out from. */
+interface Judged {
+  readonly blend: Blend;
+  readonly mixture: Mixture;
+}
+
+/** The arithmetic, the source, and who says otherwise; worked out when it is opened. */
+const Why = ({ entry, blend, mixture }: { entry: Finding } & Judged) => {
+  const [open, setOpen] = useState(false);
+  const told = open
+    ? explain(entry, {
+        mixture,
+        brief: blend.brief,
+        school: blend.school,
+        vessel: blend.formula.vessel.kind,
+      })
+    : null;
+  return (
+    <details className="text-[13px]" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="w-fit text-press">
+        Why<span className="sr-only">: {trackTitle(entry)}</span>
+      </summary>
+      {told && (
+        <div className="mt-1 grid gap-1.5 text-soft">
+          {hasTrack(entry) && <p className="text-ink">{together(findingMessage(entry))}</p>}
+          {told.arithmetic.length > 0 && (
+            <ul className="grid gap-0.5">
+              {told.arithmetic.map((line) => (
+                <li key={line}>{together(line)}</li>
+              ))}
+            </ul>
+          )}
+          {told.others.map((line) => (
+            <p key={line}>{together(line)}</p>
+          ))}
+          <p>
+            Source: {told.source}.{told.sure ? ` ${told.sure}` : ''}{' '}
+            <Link to={`/handbook#${chapterOf(entry.rule)}`} className="text-press">
+              In the handbook
+            </Link>
+          </p>
+        </div>
+      )}
+    </details>
+  );
+};
+
 const hasTrack = (entry: Finding): boolean =>
   entry.value !== null &&
   entry.limit !== null &&
   entry.limit > 0 &&
   entry.reason.code !== 'light-none';
 
-const Track = ({ entry }: { entry: Finding }) => (
+const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
   <li className="border-b border-line py-2.5 last:border-0">
     <div className="mb-1 flex justify-between gap-3">
       <span>{trackTitle(entry)}</span>
@@ -48,49 +106,63 @@ const Track = ({ entry }: { entry: Finding }) => (
       <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
       {entry.source.split(':')[0]}
     </p>
+    <Why entry={entry} {...judged} />
   </li>
 );
 
-const Line = ({ entry }: { entry: Finding }) => (
+const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
   <li className="border-b border-line py-2 text-[14px] last:border-0">
     <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(entry))}
+    <Why entry={entry} {...judged} />
   </li>
 );
 
 /** The limits as tracks, the closest first, and what else was found. */
-export const Findings = memo(({ findings }: { findings: readonly Finding[] }) => {
-  const closeness = (entry: Finding) => shareOfLimit(entry.value, entry.limit)?.likely ?? 0;
-  const tracks = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
-  const rest = findings.filter((entry) => !hasTrack(entry));
-  const told = rest.filter(({ verdict }) => verdict !== 'holds');
-  const quiet = rest.filter(({ verdict }) => verdict === 'holds');
-  return (
-    <section
-      aria-label="What holds it back"
-      className="rounded-xl border border-line bg-sheet px-4 py-3"
-    >
-      <h2 className="flex items-baseline justify-between font-sans text-[15px] font-semibold">
-        What holds it back <span className="text-xs font-normal text-soft">closest first</span>
-      </h2>
-      <ul>
-        {tracks.map((entry) => (
-          <Track key={`${entry.rule}/${entry.subject}`} entry={entry} />
-        ))}
-        {told.map((entry) => (
-          <Line key={findingMessage(entry)} entry={entry} />
-        ))}
-      </ul>
-      {quiet.length > 0 && (
-        <details className="text-[14px]">
-          <summary className="py-1 text-press">Also checked: {quiet.length}, and they hold</summary>
-          <ul>
-            {quiet.map((entry) => (
-              <Line key={`${entry.rule}/${entry.subject}`} entry={entry} />
-            ))}
-          </ul>
-        </details>
-      )}
-    </section>
-  );
-});
+export const Findings = memo(
+  ({ findings, ...judged }: { findings: readonly Finding[] } & Judged) => {
+    const closeness = (entry: Finding) => shareOfLimit(entry.value, entry.limit)?.likely ?? 0;
+    const all = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
+    // Of what is far from its limit the closest few are enough.
+    const near = all.filter(
+      (entry, index) => entry.verdict !== 'holds' || index < shownTracks || closeness(entry) > 50,
+    );
+    const far = all.filter((entry) => !near.includes(entry));
+    const rest = findings.filter((entry) => !hasTrack(entry));
+    const told = rest.filter(({ verdict }) => verdict !== 'holds');
+    const quiet = rest.filter(({ verdict }) => verdict === 'holds');
+    return (
+      <section
+        aria-label="What holds it back"
+        className="rounded-xl border border-line bg-sheet px-4 py-3"
+      >
+        <h2 className="flex items-baseline justify-between font-sans text-[15px] font-semibold">
+          What holds it back <span className="text-xs font-normal text-soft">closest first</span>
+        </h2>
+        <ul>
+          {near.map((entry) => (
+            <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
+          ))}
+          {told.map((entry) => (
+            <Line key={findingMessage(entry)} entry={entry} judged={judged} />
+          ))}
+        </ul>
+        {quiet.length + far.length > 0 && (
+          <details className="text-[14px]">
+            <summary className="py-1 text-press">
+              Also checked: {quiet.length + far.length}, and they hold
+            </summary>
+            <ul>
+              {far.map((entry) => (
+                <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
+              ))}
+              {quiet.map((entry) => (
+                <Line key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
+              ))}
+            </ul>
+          </details>
+        )}
+      </section>
+    );
+  },
+);
 Findings.displayName = 'Findings';

@@ -66,6 +66,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           >
             <Redo2 aria-hidden size={18} />
           </Button>
+          <ButtonLink to={`/blends/${record.id}/wearers`}>Wearers</ButtonLink>
           <ButtonLink to={`/blends/${record.id}/drafts`}>Drafts</ButtonLink>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
@@ -113,7 +114,13 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
             <Mending draft={draft} change={change} />
           </div>
           <div className="grid gap-3 max-lg:order-3">
-            {worked.state === 'done' && <Findings findings={worked.evaluation.findings} />}
+            {worked.state === 'done' && (
+              <Findings
+                findings={worked.evaluation.findings}
+                blend={worked.blend}
+                mixture={worked.evaluation.mixture}
+              />
+            )}
             <p className="px-1 text-[13px] text-soft">
               Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
               licensed practitioner come first.

@@ -78,7 +78,11 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
   return (
     <Token
       label="Wearer"
-      text={wearer === null ? '… whom?' : wearerWords(wearer)}
+      text={
+        wearer === null
+          ? '… whom?'
+          : `${wearerWords(wearer)}${draft.brief.forSale ? ', for sale' : ''}`
+      }
       gap={wearer === null}
       wide
     >
@@ -100,6 +104,20 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
               }}
             />
           )}
+          <label className="flex items-baseline gap-2 border-t border-line pt-3">
+            <input
+              type="checkbox"
+              className="translate-y-px accent-press"
+              checked={draft.brief.forSale}
+              onChange={(event) => change(changeBrief({ forSale: event.target.checked }))}
+            />
+            <span>
+              for sale, or given in trade
+              <span className="block text-sm text-soft">
+                Held against what the EU restricts in goods as well.
+              </span>
+            </span>
+          </label>
           {draft.brief.personId !== null && (
             <p className="border-t border-line pt-3 text-sm">
               <Link to={`/people/${draft.brief.personId}`} className="text-press">

@@ -57,6 +57,7 @@ const Ready = ({
         blendId,
         draft: { ...draft, count },
         file: { ...done.file, count },
+        blend: done.blend,
         evaluation,
         reason,
       });

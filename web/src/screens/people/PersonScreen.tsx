@@ -2,6 +2,7 @@ import { personSchema, type Person } from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
+import { TextField } from '../../parts/Field';
 import { HealthFields } from '../../parts/HealthFields';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
@@ -9,6 +10,7 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
+import { PregnancyWeeks, Reactions } from './PersonMore';
 
 const blank: Person = {
   name: '',
@@ -111,7 +113,22 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
           </label>
         </div>
         {problem && <p className="text-sm text-amber">{problem}</p>}
-        <HealthFields health={person} onChange={set} />
+        <HealthFields
+          health={person}
+          weeks={<PregnancyWeeks person={person} set={set} />}
+          onChange={set}
+        />
+      </section>
+      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
+        <Reactions person={person} set={set} />
+        <TextField
+          label="Did they agree that this is written down?"
+          maxLength={500}
+          className="w-full max-w-md"
+          placeholder="yes, on the phone, 3 May"
+          value={person.consent ?? ''}
+          onChange={(event) => set({ consent: event.target.value })}
+        />
       </section>
       <p className="text-sm text-soft">
         What stands here stays on this machine. Ask people before you write them down.

@@ -1,0 +1,147 @@
+import { addMonths, formatISO, parseISO } from 'date-fns';
+import { z } from 'zod';
+import type { BottleInUse } from '../blend/formula';
+import { findBase, findOil } from '../library/library';
+import type { Base, Oil } from '../library/schema';
+import { contentSchema } from '../library/vocabulary';
+import { measuredDrop } from '../quantity/drop';
+import type { Range } from '../quantity/range';
+import type { Day } from './bestBefore';
+
+const day = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, {
+  error: 'should be a day, as in 2026-11-25',
+});
+
+/** A bottle of oil or of a base on the shelf. */
+export const bottleSchema = z
+  .strictObject({
+    materialId: z.string().min(1),
+    lot: z.string().max(80),
+    supplier: z.string().max(120),
+    openedOn: day.nullable(),
+    /** The date printed on it, until which it keeps. */
+    printedDate: day.nullable(),
+    sizeMl: z.number().positive().max(20_000),
+    leftMl: z.number().min(0).max(20_000),
+    /** What it cost in all, in the maker's own money; null where it is not known. */
+    price: z.number().min(0).max(100_000).nullable(),
+    weighings: z
+      .array(
+        z.strictObject({
+          drops: z.number().int().min(1).max(1000),
+          massG: z.number().positive().max(100),
+        }),
+      )
+      .max(20),
+    /** Constituents by a batch analysis of this bottle; null where there is none. */
+    analysis: z.strictObject({ source: z.string(), contents: z.array(contentSchema) }).nullable(),
+    /** Emptied or thrown away. */
+    finishedOn: day.nullable(),
+  })
+  .refine(({ sizeMl, leftMl }) => leftMl <= sizeMl, {
+    error: 'is more than the bottle holds',
+    path: ['leftMl'],
+  });
+
+/** A bottle on the shelf. */
+export type Bottle = z.infer<typeof bottleSchema>;
+
+const keepsMonths = (material: Oil | Base): number =>
+  'shelfMonths' in material ? material.shelfMonths : Math.round(material.shelfYears * 12);
+
+/** How long a bottle keeps, and why; null where it is not open and bears no date. */
+interface Keeping {
+  readonly until: Day;
+  readonly because: 'printed' | 'opened';
+}
+
+/** The earlier of the printed date and what the material keeps once opened. */
+export const keeping = (bottle: Bottle): Keeping | null => {
+  const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
+  const opened =
+    bottle.openedOn && material
+      ? formatISO(addMonths(parseISO(bottle.openedOn), keepsMonths(material)), {
+          representation: 'date',
+        })
+      : null;
+  const { printedDate: printed } = bottle;
+  if (printed !== null && (opened === null || printed <= opened)) {
+    return { until: printed, because: 'printed' };
+  }
+  return opened === null ? null : { until: opened, because: 'opened' };
+};
+
+/** One drop of this bottle, in ml, where it was weighed and the density is known. */
+export const dropOfBottle = ({ materialId, weighings }: Bottle): Range | null => {
+  const density = findOil(materialId)?.densityGPerMl;
+  return density ? measuredDrop(weighings, density) : null;
+};
+
+/** What an open bottle tells a blend. */
+export interface OnShelf {
+  readonly bottle: BottleInUse;
+  readonly dropMl: Range | null;
+  readonly analysis: Bottle['analysis'];
+}
+
+const nothing: ReadonlyMap<string, OnShelf> = new Map();
+let shelf = nothing;
+
+/**
+ * Of each material the bottle in use: open, not finished, opened last.
+ *
+ * @param today on which it is asked whether a bottle is past its time
+ */
+export const bottlesInUse = (
+  bottles: readonly Bottle[],
+  today: Day,
+): ReadonlyMap<string, OnShelf> =>
+  new Map(
+    bottles
+      .filter(({ openedOn, finishedOn }) => openedOn !== null && finishedOn === null)
+      .sort((a, b) => (a.openedOn ?? '').localeCompare(b.openedOn ?? ''))
+      .flatMap((bottle): [string, OnShelf][] => {
+        const keeps = keeping(bottle);
+        return keeps
+          ? [
+              [
+                bottle.materialId,
+                {
+                  bottle: {
+                    lot: bottle.lot,
+                    keepsUntil: keeps.until,
+                    because: keeps.because,
+                    past: keeps.until < today,
+                  },
+                  dropMl: dropOfBottle(bottle),
+                  analysis: bottle.analysis,
+                },
+              ],
+            ]
+          : [];
+      }),
+  );
+
+/** Puts the bottles in use where every sheet finds them, in place of those before. */
+export const shelve = (bottles: ReadonlyMap<string, OnShelf>): void => {
+  shelf = bottles;
+};
+
+/** The bottle in use of a material, where there is one. */
+export const onShelf = (materialId: string): OnShelf | undefined => shelf.get(materialId);
+
+/** The oil as it is in this bottle: its own analysis takes the place of typical content. */
+export const oilInBottle = (oil: Oil, analysis: Bottle['analysis']): Oil =>
+  analysis
+    ? {
+        ...oil,
+        capped: { confidence: 'high', constituents: analysis.contents },
+        own: {
+          material: oil.own?.material ?? false,
+          figures: [
+            ...(oil.own?.figures ?? []),
+            { figure: 'contents', value: null, original: null, source: analysis.source },
+          ],
+        },
+      }
+    : oil;

@@ -1,0 +1,194 @@
+import type { Mixture, OilInBlend } from '../blend/mixture';
+import { placeWords } from '../brief/words';
+import { cautions, constituentLimits, findOil, guidelines, sourceTitles } from '../library/library';
+import { formatDrops, formatG, formatMl, formatNumber, formatPercent } from '../quantity/format';
+import { contentOf } from './contents';
+import type { Finding } from './finding';
+import { wholeBlendLimit } from './guideline';
+import type { Question } from './question';
+import { guidelineWords } from './words';
+
+/** How a finding came about: what was compared, who says so, who says otherwise. */
+export interface Explanation {
+  /** The arithmetic, written out on likely values; none for a check without a number. */
+  readonly arithmetic: readonly string[];
+  /** Sources with their titles. */
+  readonly source: string;
+  readonly sure: string | null;
+  /** Who says otherwise, and figures of the maker's own that counted. */
+  readonly others: readonly string[];
+}
+
+const sureWords: Readonly<Record<string, string>> = {
+  high: 'This figure is well agreed.',
+  medium: 'This figure is fairly well agreed.',
+  low: 'Recollections of this figure differ: check it.',
+  none: 'Nobody has confirmed this figure here.',
+};
+
+/** `EOS2; HOME` with the titles in place of the short names. */
+export const sourceWords = (source: string): string =>
+  source.replace(/\b[A-Z]+\d?\b/g, (short) => sourceTitles[short] ?? short);
+
+const amountWords = ({ drops, ml }: OilInBlend): string =>
+  drops !== null && drops > 0
+    ? `${formatDrops(drops)} × ${formatMl(ml.likely / drops)} = ${formatMl(ml.likely)}`
+    : formatMl(ml.likely);
+
+const byVolume = (name: string, ml: number, { fillMl }: Mixture): string =>
+  `${name}: 100 × ${formatMl(ml)} / ${formatMl(fillMl, 3)} = ${formatPercent((100 * ml) / fillMl)} by volume.`;
+
+const byWeight = (name: string, g: number | null, { totalG }: Mixture): string[] =>
+  g === null || totalG === null
+    ? []
+    : [
+        `${name}: 100 × ${formatG(g)} / ${formatG(totalG.likely, 3)} = ${formatPercent((100 * g) / totalG.likely)} by weight.`,
+      ];
+
+const oilLines = (oil: OilInBlend, mixture: Mixture): string[] => [
+  `${oil.oil.name}: ${amountWords(oil)}.`,
+  byVolume(oil.oil.name, oil.ml.likely, mixture),
+  ...byWeight(oil.oil.name, oil.g?.likely ?? null, mixture),
+];
+
+const sharedLines = (finding: Finding, mixture: Mixture): string[] => {
+  const members = constituentLimits.find(({ id }) => id === finding.subject)?.members ?? [
+    finding.subject,
+  ];
+  const strength = (oil: OilInBlend): number =>
+    finding.by === 'weight' ? (oil.byWeight ?? oil.byVolume).likely : oil.byVolume.likely;
+  const lines = mixture.oils.flatMap((oil) => {
+    const content = contentOf(oil.oil, { members });
+    return content.high === 0
+      ? []
+      : [
+          `${oil.oil.name}: ${formatPercent(strength(oil))} of the blend × ${formatPercent(
+            content.likely,
+            3,
+          )} ${finding.subject} (${formatNumber(content.low)} to ${formatPercent(content.high)}) = ${formatPercent(
+            (strength(oil) * content.likely) / 100,
+          )}.`,
+        ];
+  });
+  return [
+    ...lines,
+    ...(finding.value
+      ? [`Together ${formatPercent(finding.value.likely)} by ${finding.by ?? 'volume'}.`]
+      : []),
+  ];
+};
+
+const arithmeticOf = (finding: Finding, { mixture, brief, school }: Question): string[] => {
+  switch (finding.reason.code) {
+    case 'whole-blend': {
+      const ml = mixture.oils.reduce((total, oil) => total + oil.ml.likely, 0);
+      const g = mixture.oils.some((oil) => oil.g === null)
+        ? null
+        : mixture.oils.reduce((total, oil) => total + (oil.g?.likely ?? 0), 0);
+      return [
+        byVolume('All oils', ml, mixture),
+        ...byWeight('All oils', g, mixture),
+        ...wholeBlendLimit(brief, school).rows.map(
+          (row) =>
+            `For ${guidelineWords(row.about)}: recommended ${formatPercent(row.recommended)}, at most ${formatPercent(row.maximum)}. ${sourceWords(row.source)}.`,
+        ),
+        'The lowest of these counts.',
+      ];
+    }
+    case 'oil-maximum':
+    case 'stricter-place':
+    case 'no-maximum-stated':
+    case 'figure-not-held': {
+      const oil = mixture.oils.find((entry) => entry.oil.id === finding.subject);
+      return oil ? oilLines(oil, mixture) : [];
+    }
+    case 'light-sum': {
+      const share = (oil: OilInBlend): number =>
+        finding.by === 'weight' ? (oil.byWeight ?? oil.byVolume).likely : oil.byVolume.likely;
+      return [
+        ...mixture.oils.flatMap((oil) => {
+          const limit = oil.oil.phototoxicLimitPercent;
+          return limit === null
+            ? []
+            : [
+                `${oil.oil.name}: ${formatPercent(share(oil))} / ${formatPercent(limit)} = ${formatNumber(share(oil) / limit)}.`,
+              ];
+        }),
+        ...(finding.value
+          ? [`Together ${formatNumber(finding.value.likely)}; 1 is the limit.`]
+          : []),
+      ];
+    }
+    case 'constituent':
+    case 'sale':
+      return sharedLines(finding, mixture);
+    default:
+      return [];
+  }
+};
+
+const othersOf = (finding: Finding, { brief, school }: Question): string[] => {
+  const { reason } = finding;
+  const own = findOil(finding.subject)?.own?.figures ?? [];
+  const ownLines = own
+    .filter(({ figure }) => reason.code === 'oil-maximum' && figure === 'maximum')
+    .map(({ value, original, source }) =>
+      original === null
+        ? `Your own figure, from: ${source}.`
+        : `Your own figure${value === null ? '' : ` of ${formatPercent(value)}`}, from: ${source}. The library says ${formatPercent(original)}.`,
+    );
+  switch (reason.code) {
+    case 'whole-blend': {
+      const other = school === 'clinical' ? 'cautious' : 'clinical';
+      const limit = wholeBlendLimit(brief, other);
+      const name = guidelines.schools.find(({ id }) => id === other)?.name ?? other;
+      return [
+        `The school called ${name.toLowerCase()} recommends ${formatPercent(limit.recommended)} and allows ${formatPercent(limit.maximum)} here.`,
+      ];
+    }
+    case 'light-sum':
+      return [
+        `How long to keep out of the sun: ${guidelines.lightSensitising.hoursOutOfSun.schools
+          .map(({ hours, who }) => `${hours} hours (${who})`)
+          .join('; ')}.`,
+      ];
+    case 'oil-maximum':
+      return [
+        ...ownLines,
+        ...(reason.assumed ? ['It is assumed from near kin; no text gives it for this oil.'] : []),
+      ];
+    case 'constituent':
+      return constituentLimits
+        .filter(({ id }) => id === finding.subject)
+        .map(({ basis }) => `Basis: ${basis}.`);
+    case 'place':
+      return [`Place: ${placeWords[brief.place]}.`];
+    case 'sale':
+      return [`The EU rule is ${cautions.sale.note}.`];
+    default:
+      return ownLines;
+  }
+};
+
+const sureOf = ({ reason, subject }: Finding): string | null => {
+  switch (reason.code) {
+    case 'constituent':
+      return sureWords[reason.confidence] ?? null;
+    case 'oil-maximum':
+      return sureWords[findOil(subject)?.dermalMaximum.confidence ?? ''] ?? null;
+    case 'light-sum':
+      return sureWords[guidelines.lightSensitising.confidence] ?? null;
+    case 'sale':
+      return sureWords[cautions.sale.confidence] ?? null;
+    default:
+      return null;
+  }
+};
+
+/** Writes a finding out: arithmetic, source, certainty, and who says otherwise. */
+export const explain = (finding: Finding, question: Question): Explanation => ({
+  arithmetic: arithmeticOf(finding, question),
+  source: sourceWords(finding.source),
+  sure: sureOf(finding),
+  others: othersOf(finding, question),
+});

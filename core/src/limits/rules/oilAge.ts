@@ -1,0 +1,37 @@
+import { figureSource } from '../figureSource';
+import { finding, type Finding } from '../finding';
+import type { Question } from '../question';
+
+/**
+ * Rule 11. Age of the oil, from the bottle on the shelf: past its printed date or past
+ * what it keeps once opened. Oils that oxidise easily sensitise skin when they have; those
+ * are over, others to be minded. Without a bottle on the shelf nothing is known of it.
+ */
+export const oilAge = ({ mixture }: Question): Finding[] => {
+  const bottled = mixture.oils.flatMap(({ oil, bottle }) => (bottle ? [{ oil, bottle }] : []));
+  const found = bottled.flatMap(({ oil, bottle }): Finding[] =>
+    bottle.past
+      ? [
+          finding({
+            rule: 'oil-age',
+            verdict: oil.oxidation === 'high' ? 'over' : 'mind',
+            subject: oil.id,
+            source:
+              bottle.because === 'printed'
+                ? 'the date on the bottle'
+                : figureSource(oil, 'shelf', 'RECALL'),
+            reason: { code: 'oil-age', bottle },
+          }),
+        ]
+      : [],
+  );
+  if (found.length > 0 || bottled.length === 0) return found;
+  return [
+    finding({
+      rule: 'oil-age',
+      verdict: 'holds',
+      source: 'RECALL',
+      reason: { code: 'nothing-found' },
+    }),
+  ];
+};

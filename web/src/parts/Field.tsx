@@ -1,0 +1,58 @@
+import type { InputHTMLAttributes, ReactNode } from 'react';
+
+const box = 'rounded-md border border-line bg-transparent px-2 py-1.5';
+
+/** A line of text, or a day, under its name. */
+export const TextField = ({
+  label,
+  hint,
+  className = '',
+  ...rest
+}: InputHTMLAttributes<HTMLInputElement> & { label: string; hint?: string }) => (
+  <label className="grid content-start gap-1">
+    <span className="text-sm text-soft">{label}</span>
+    <input autoComplete="off" className={`${box} ${className}`} {...rest} />
+    {hint && <span className="text-xs text-soft">{hint}</span>}
+  </label>
+);
+
+/** One of a list, under its name. */
+export const SelectField = <T extends string>({
+  label,
+  value,
+  choices,
+  onChoose,
+}: {
+  label: string;
+  value: T;
+  choices: readonly (readonly [T, string])[];
+  onChoose: (value: T) => void;
+}) => (
+  <label className="grid content-start gap-1">
+    <span className="text-sm text-soft">{label}</span>
+    <select
+      className={`${box} bg-sheet`}
+      value={value}
+      onChange={(event) => {
+        const found = choices.find(([id]) => id === event.target.value);
+        if (found) onChoose(found[0]);
+      }}
+    >
+      {choices.map(([id, text]) => (
+        <option key={id} value={id}>
+          {text}
+        </option>
+      ))}
+    </select>
+  </label>
+);
+
+/** A number field under its name. */
+export const Labelled = ({ label, children }: { label: string; children: ReactNode }) => (
+  <div className="grid content-start gap-1">
+    <span aria-hidden className="text-sm text-soft">
+      {label}
+    </span>
+    {children}
+  </div>
+);

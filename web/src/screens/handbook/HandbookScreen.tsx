@@ -1,0 +1,141 @@
+import { dropOfBottle, findOil, formatRange } from '@jubbet/core';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useLocation } from 'react-router';
+import { Button } from '../../parts/Button';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { together } from '../../parts/together';
+import { bottles } from '../../store/bottles';
+import { useStored } from '../../store/useStored';
+import { chapters, searchChapters, type Chapter, type Lines, type Table } from './chapters';
+
+const TableBlock = ({ block }: { block: Table }) => (
+  <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>
+    <table className="w-full border-collapse text-sm">
+      <caption className="pb-1 text-left font-semibold">{block.caption}</caption>
+      <thead>
+        <tr className="border-b border-line text-left text-xs text-soft">
+          {block.head.map((cell) => (
+            <th key={cell} scope="col" className="py-1 pr-4 align-bottom font-semibold">
+              {cell}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {block.rows.map((row, index) => (
+          <tr key={index} className="border-b border-line align-baseline last:border-0">
+            {row.map((cell, column) =>
+              column === 0 ? (
+                <th key={column} scope="row" className="py-1 pr-4 text-left font-semibold">
+                  {together(cell)}
+                </th>
+              ) : (
+                <td key={column} className="py-1 pr-4">
+                  {together(cell)}
+                </td>
+              ),
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </div>
+);
+
+const LinesBlock = ({ block }: { block: Lines }) =>
+  block.kind === 'list' ? (
+    <ul className="mt-2 max-w-prose list-disc pl-5">
+      {block.lines.map((line) => (
+        <li key={line}>{together(line)}</li>
+      ))}
+    </ul>
+  ) : (
+    <>
+      {block.lines.map((line) => (
+        <p key={line} className="mt-2 max-w-prose">
+          {together(line)}
+        </p>
+      ))}
+    </>
+  );
+
+const ChapterSection = ({ chapter }: { chapter: Chapter }) => (
+  <section
+    id={chapter.id}
+    aria-labelledby={`${chapter.id}-title`}
+    className="mt-5 scroll-mt-4 rounded-xl border border-line bg-sheet px-5 py-4 print:border-0 print:px-0"
+  >
+    <h2 id={`${chapter.id}-title`} className="text-xl">
+      {chapter.title}
+    </h2>
+    {chapter.blocks.map((block, index) =>
+      block.kind === 'table' ? (
+        <TableBlock key={index} block={block} />
+      ) : (
+        <LinesBlock key={index} block={block} />
+      ),
+    )}
+  </section>
+);
+
+/** What the literature says, with every number from the library. */
+export const HandbookScreen = () => {
+  const [query, setQuery] = useState('');
+  const asked = useDeferredValue(query);
+  const { hash } = useLocation();
+  const shelf = useStored(['bottles'], () => bottles.list()).data;
+  const all = useMemo(
+    () =>
+      chapters(
+        (shelf ?? []).flatMap(({ bottle }) => {
+          const drop = dropOfBottle(bottle);
+          const name = findOil(bottle.materialId)?.name;
+          return drop && name ? [[name, bottle.lot, formatRange(drop, 'ml')]] : [];
+        }),
+      ),
+    [shelf],
+  );
+  const found = useMemo(() => searchChapters(all, asked), [all, asked]);
+  const ready = shelf !== undefined;
+  useEffect(() => {
+    if (ready && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [ready, hash]);
+  return (
+    <div className="mx-auto max-w-5xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Handbook" aside="published guidance, not medical advice" />
+        <Button className="screen-only" onClick={() => window.print()}>
+          Print
+        </Button>
+      </div>
+      <label className="screen-only mt-3 block max-w-xl">
+        <span className="sr-only">Search the handbook</span>
+        <input
+          type="search"
+          className="w-full rounded-md border border-line bg-sheet px-3 py-2 placeholder:text-soft"
+          placeholder="Search: an oil, an age, a place, a constituent"
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+        />
+      </label>
+      <nav
+        aria-label="Chapters"
+        className="screen-only mt-3 flex flex-wrap gap-x-4 gap-y-1 text-sm"
+      >
+        {found.map(({ id, title }) => (
+          <a key={id} href={`#${id}`} className="text-press">
+            {title}
+          </a>
+        ))}
+      </nav>
+      {found.length === 0 && (
+        <p role="status" className="mt-4">
+          Nothing in the handbook speaks of “{asked.trim()}”.
+        </p>
+      )}
+      {found.map((chapter) => (
+        <ChapterSection key={chapter.id} chapter={chapter} />
+      ))}
+    </div>
+  );
+};

@@ -1,0 +1,110 @@
+import {
+  pregnancyWeek,
+  searchBases,
+  searchOils,
+  subjectName,
+  type Base,
+  type Oil,
+  type Person,
+} from '@jubbet/core';
+import { Button } from '../../parts/Button';
+import { Labelled, TextField } from '../../parts/Field';
+import { NumberField } from '../../parts/NumberField';
+import { PickByName } from '../../parts/PickByName';
+import { today } from '../../store/now';
+
+interface Props {
+  readonly person: Person;
+  readonly set: (part: Partial<Person>) => void;
+}
+
+/** How far along, in weeks that move on by the calendar. */
+export const PregnancyWeeks = ({ person, set }: Props) => {
+  if (!person.pregnant) return null;
+  const week = pregnancyWeek(person, today());
+  return (
+    <div className="grid gap-1">
+      <Labelled label="Week of pregnancy today">
+        <NumberField
+          label="Week of pregnancy today"
+          framed
+          className="w-16"
+          value={week}
+          rule={{ least: 1, most: 42, whole: true }}
+          onNumber={(told) => set({ pregnancy: { week: told, on: today() }, trimester: undefined })}
+          onEmpty={() => set({ pregnancy: undefined })}
+        />
+      </Labelled>
+      <p className="text-sm text-soft">
+        {week !== null
+          ? 'The weeks move on by themselves, and blends for them are judged by the day.'
+          : person.pregnancy
+            ? 'The weeks that were told have run out. Ask again; until then it counts as the first third.'
+            : 'Once told, the weeks move on by themselves.'}
+      </p>
+    </div>
+  );
+};
+
+/** What their skin did not bear: from then on as an allergy. */
+export const Reactions = ({ person, set }: Props) => {
+  const reactions = person.reactions ?? [];
+  return (
+    <section aria-label="Past reactions" className="grid gap-2">
+      <h2 className="text-lg">Past reactions</h2>
+      <ul className="grid gap-2">
+        {reactions.map((reaction) => (
+          <li key={reaction.materialId} className="flex flex-wrap items-end gap-3">
+            <b className="min-w-36 pb-1.5">{subjectName(reaction.materialId)}</b>
+            <TextField
+              label="On"
+              type="date"
+              max={today()}
+              value={reaction.on}
+              onChange={(event) => {
+                if (!event.target.value) return;
+                set({
+                  reactions: reactions.map((one) =>
+                    one === reaction ? { ...one, on: event.target.value } : one,
+                  ),
+                });
+              }}
+            />
+            <TextField
+              label="What was seen"
+              maxLength={500}
+              className="w-64"
+              value={reaction.what}
+              onChange={(event) =>
+                set({
+                  reactions: reactions.map((one) =>
+                    one === reaction ? { ...one, what: event.target.value } : one,
+                  ),
+                })
+              }
+            />
+            <Button
+              look="quiet"
+              aria-label={`Take out the reaction to ${subjectName(reaction.materialId)}`}
+              onClick={() => set({ reactions: reactions.filter((one) => one !== reaction) })}
+            >
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="max-w-md">
+        <PickByName<Oil | Base>
+          label="Their skin reacted to"
+          placeholder="Their skin reacted to: an oil or a base"
+          search={(query) => [...searchOils(query), ...searchBases(query)]}
+          isTaken={({ id }) => reactions.some(({ materialId }) => materialId === id)}
+          describe={({ botanical }) => botanical ?? ''}
+          onPick={({ id }) =>
+            set({ reactions: [...reactions, { materialId: id, on: today(), what: '' }] })
+          }
+        />
+      </div>
+    </section>
+  );
+};

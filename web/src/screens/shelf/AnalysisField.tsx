@@ -1,0 +1,107 @@
+import { formatPercent, readAnalysis, type Bottle } from '@jubbet/core';
+import Papa from 'papaparse';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { TextField } from '../../parts/Field';
+
+const longest = 1_000_000;
+
+/** Cells of a table with commas, semicolons or tabs; a comma may be a decimal point. */
+const rowsOf = (text: string): string[][] => {
+  const delimiter = [';', '\t'].find((mark) => text.includes(mark)) ?? ',';
+  return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
+};
+
+/** What a laboratory found in this very bottle: read in, or pasted. */
+export const AnalysisField = ({
+  lot,
+  analysis,
+  onChange,
+}: {
+  lot: string;
+  analysis: Bottle['analysis'];
+  onChange: (analysis: Bottle['analysis']) => void;
+}) => {
+  const [text, setText] = useState('');
+  const [told, setTold] = useState<string | null>(null);
+  const usual = `batch analysis${lot ? ` of lot ${lot}` : ''}`;
+  const read = (given: string) => {
+    setText(given);
+    if (given.length > longest) {
+      setTold('This is far too long for an analysis of one bottle. Nothing was changed.');
+      return;
+    }
+    const found = readAnalysis(rowsOf(given));
+    if (!found.ok) {
+      setTold(`${found.sentence} Nothing was changed.`);
+      return;
+    }
+    setTold(
+      found.unlisted.length > 0
+        ? `No cap reads ${found.unlisted.slice(0, 5).join(', ')}${found.unlisted.length > 5 ? ' and others' : ''}: the library does not list them.`
+        : null,
+    );
+    onChange({ source: analysis?.source ?? usual, contents: [...found.contents] });
+  };
+  if (analysis) {
+    const most = [...analysis.contents].sort((a, b) => b[2] - a[2]);
+    return (
+      <>
+        <p>
+          {most.length} constituents stand in for the library’s typical content:{' '}
+          {most
+            .slice(0, 4)
+            .map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`)
+            .join(', ')}
+          {most.length > 4 ? ' and others' : ''}.
+        </p>
+        {told && <p className="text-sm text-amber">{told}</p>}
+        <TextField
+          label="Source"
+          maxLength={200}
+          className="w-full max-w-md"
+          value={analysis.source}
+          onChange={(event) => onChange({ ...analysis, source: event.target.value })}
+        />
+        <Button className="w-fit" onClick={() => onChange(null)}>
+          Take it out: back to typical content
+        </Button>
+      </>
+    );
+  }
+  return (
+    <>
+      <p className="text-sm text-soft">
+        A table of constituents and percents, as CSV. It then counts for this bottle in place of the
+        typical content.
+      </p>
+      <input
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-label="Read a batch analysis in"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void file.text().then(read);
+        }}
+      />
+      <label className="grid gap-1">
+        <span className="text-sm text-soft">or paste it</span>
+        <textarea
+          rows={4}
+          className="w-full rounded-md border border-line bg-transparent px-2 py-1.5"
+          placeholder={'linalool, 34.2\nlinalyl acetate, 31.0'}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </label>
+      <Button className="w-fit" disabled={text.trim() === ''} onClick={() => read(text)}>
+        Read it
+      </Button>
+      {told && (
+        <p role="alert" className="text-sm text-brick">
+          {told}
+        </p>
+      )}
+    </>
+  );
+};

@@ -1,0 +1,105 @@
+import {
+  aliasesOf,
+  baseFacts,
+  figureSources,
+  formatList,
+  formatNumber,
+  provenance,
+  sourceWords,
+  type Base,
+  type BaseFacts,
+} from '@jubbet/core';
+import { VerdictMark } from '../../parts/VerdictMark';
+
+const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
+
+const kinds: Record<Base['kind'], string> = {
+  oil: 'a carrier that pours',
+  butter: 'a butter',
+  wax: 'a wax',
+  antioxidant: 'an antioxidant',
+  dry: 'dry matter',
+  aqueous: 'watery: it does not mix with oil',
+  solubiliser: 'a solubiliser',
+  alcohol: 'alcohol',
+};
+
+const figuresOf = (
+  base: Base,
+  facts: BaseFacts | undefined,
+): readonly (readonly [string, string | null, string])[] => [
+  [
+    'Density',
+    `${formatNumber(base.densityGPerMl, 4)} g/ml${facts ? ` at ${facts.densityAtC} °C` : ''}`,
+    'densityGPerMl',
+  ],
+  [
+    'Melts',
+    base.meltRangeC ? `${base.meltRangeC[0]} to ${base.meltRangeC[1]} °C` : null,
+    'meltRangeC',
+  ],
+  ['Keeps, once opened', `${base.shelfMonths} months`, 'shelfMonths'],
+  ['Sinks in', facts?.absorption ?? null, 'absorption'],
+  ['Feel', facts?.feel ?? null, 'feel'],
+  ['Smell', facts?.odour ?? null, 'odour'],
+  [
+    'Clogs pores',
+    facts?.comedogenic === undefined || facts.comedogenic === null
+      ? null
+      : `${facts.comedogenic} of 5`,
+    'comedogenic',
+  ],
+  ['Oxidises', !facts?.oxidation ? null : `${facts.oxidation} risk`, 'oxidation'],
+  ['Suits skin that is', facts && facts.skin.length > 0 ? formatList(facts.skin) : null, 'skin'],
+];
+
+/** A base: names, figures, what to mind. */
+export const BasePage = ({ base }: { base: Base }) => {
+  const facts = baseFacts(base.id);
+  const aliases = aliasesOf(base.id);
+  return (
+    <>
+      <section aria-label="What it is" className={box}>
+        <p>
+          It is {kinds[base.kind]}. On a label: <b>{base.inci}</b>.
+        </p>
+        {aliases.length > 0 && <p className="mt-1">Also called {formatList(aliases)}.</p>}
+        <p className="mt-2">{facts?.note ?? 'Your own material.'}</p>
+        {base.allergens.map(({ family, what }) => (
+          <p key={family} className="mt-1">
+            {what === 'avoid' ? 'Not for those allergic to' : 'May matter to those allergic to'}{' '}
+            {family}.
+          </p>
+        ))}
+        {base.conditions.map(({ condition, what }) => (
+          <p key={condition} className="mt-1">
+            {what === 'avoid' ? 'Not with' : 'Take care with'}: {condition}.
+          </p>
+        ))}
+        {base.sun && <p className="mt-1">In the sun: {base.sun.why}.</p>}
+      </section>
+      <section aria-label="Figures" className={box}>
+        <h2 className="text-lg">Figures</h2>
+        <table className="mt-1 w-full border-collapse text-sm">
+          <tbody>
+            {figuresOf(base, facts).map(([name, value, figure]) => (
+              <tr key={name} className="border-b border-line align-baseline last:border-0">
+                <th scope="row" className="w-44 py-1 pr-3 text-left font-normal text-soft">
+                  {name}
+                </th>
+                <td className="py-1 pr-3 font-semibold">
+                  {value ?? <VerdictMark verdict="not-known" />}
+                </td>
+                <td className="py-1 text-soft max-sm:hidden">
+                  {sourceWords(figureSources.bases[figure]?.source ?? 'RECALL')}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="mt-2 text-sm text-soft">Sure: {facts?.confidence ?? 'none'}.</p>
+        <p className="mt-2 text-xs text-soft">{provenance.bases}</p>
+      </section>
+    </>
+  );
+};

@@ -1,0 +1,264 @@
+import {
+  bottleSchema,
+  findBase,
+  findOil,
+  formatMl,
+  formatRange,
+  measuredDrop,
+  searchBases,
+  searchOils,
+  tellApart,
+  type Base,
+  type Bottle,
+  type Oil,
+} from '@jubbet/core';
+import { useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Labelled, TextField } from '../../parts/Field';
+import { Missing } from '../../parts/Missing';
+import { useNotice } from '../../parts/notice';
+import { NumberField } from '../../parts/NumberField';
+import { OilName } from '../../parts/OilName';
+import { PickByName } from '../../parts/PickByName';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { bottles } from '../../store/bottles';
+import { today } from '../../store/now';
+import { useStored } from '../../store/useStored';
+import { AnalysisField } from './AnalysisField';
+import { Weighings } from './Weighings';
+
+const blank = (materialId: string): Bottle => ({
+  materialId,
+  lot: '',
+  supplier: '',
+  openedOn: today(),
+  printedDate: null,
+  sizeMl: 10,
+  leftMl: 10,
+  price: null,
+  weighings: [],
+  analysis: null,
+  finishedOn: null,
+});
+
+const problemOf = (bottle: Bottle): string | null => {
+  if (!findOil(bottle.materialId) && !findBase(bottle.materialId))
+    return 'Say first what is in it.';
+  if (bottle.leftMl > bottle.sizeMl) return 'More is left than the bottle holds.';
+  if (bottle.openedOn && bottle.openedOn > today())
+    return 'The day it was opened is still to come.';
+  return bottleSchema.safeParse(bottle).success ? null : 'One of the days is not a day.';
+};
+
+const DropLine = ({ bottle }: { bottle: Bottle }) => {
+  const oil = findOil(bottle.materialId);
+  if (!oil) return null;
+  if (oil.densityGPerMl === null) {
+    return (
+      <p className="text-sm text-slate">
+        Its density is not known, so a drop cannot be worked out.
+      </p>
+    );
+  }
+  const drop = measuredDrop(bottle.weighings, oil.densityGPerMl);
+  return (
+    <p className="text-sm">
+      {drop
+        ? `One drop is ${formatRange(drop, 'ml')}, ${formatMl(drop.likely)} on average. Every blend with this oil now counts with it.`
+        : 'Weigh 20 to 50 drops on a scale that reads 0.01 g; two or three times shows the spread.'}
+    </p>
+  );
+};
+
+const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
+  const [bottle, setBottle] = useState(stored);
+  const [failure, setFailure] = useState<string | null>(null);
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
+  const problem = problemOf(bottle);
+  const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
+  const keep = async () => {
+    try {
+      if (id === null) await bottles.add(bottle);
+      else await bottles.write(id, bottle);
+      await navigate('/shelf');
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const remove = async () => {
+    if (id === null) return;
+    await bottles.remove(id);
+    await navigate('/shelf');
+    tell({ text: 'The bottle is off the shelf.', undo: () => void bottles.restore(id) });
+  };
+  return (
+    <form
+      className="mx-auto grid max-w-3xl gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!problem) void keep();
+      }}
+    >
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={material ? material.name : 'New bottle'} />
+        <div className="flex gap-2">
+          {id !== null && (
+            <Button look="quiet" onClick={() => void remove()}>
+              Delete
+            </Button>
+          )}
+          <ButtonLink to="/shelf">Leave it</ButtonLink>
+          <Button look="first" type="submit" disabled={problem !== null}>
+            {id === null ? 'Put it on the shelf' : 'Keep'}
+          </Button>
+        </div>
+      </div>
+      {failure && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          It was not kept: {failure}. What you typed still stands here.
+        </p>
+      )}
+      {problem && <p className="text-sm text-amber">{problem}</p>}
+      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
+        {material ? (
+          <p>
+            <OilName name={material.name} />{' '}
+            <Link to={`/materials/${material.id}`} className="text-press">
+              what is known of it
+            </Link>
+            {id === null && (
+              <Button look="quiet" onClick={() => set({ materialId: '' })}>
+                Something else
+              </Button>
+            )}
+          </p>
+        ) : (
+          <PickByName<Oil | Base>
+            label="What is in it"
+            placeholder="What is in it? Type three letters, then enter"
+            search={(query) => [...searchOils(query), ...searchBases(query)]}
+            isTaken={() => false}
+            describe={(found, query) => tellApart(query, found.id) ?? found.botanical ?? ''}
+            onPick={(found) => set({ materialId: found.id })}
+          />
+        )}
+        <div className="flex flex-wrap gap-4">
+          <TextField
+            label="Lot"
+            maxLength={80}
+            className="w-32"
+            value={bottle.lot}
+            onChange={(event) => set({ lot: event.target.value })}
+          />
+          <TextField
+            label="Supplier"
+            maxLength={120}
+            className="w-56"
+            value={bottle.supplier}
+            onChange={(event) => set({ supplier: event.target.value })}
+          />
+          <TextField
+            label="Opened on"
+            type="date"
+            max={today()}
+            value={bottle.openedOn ?? ''}
+            hint="empty while it is closed"
+            onChange={(event) => set({ openedOn: event.target.value || null })}
+          />
+          <TextField
+            label="Date printed on it"
+            type="date"
+            value={bottle.printedDate ?? ''}
+            onChange={(event) => set({ printedDate: event.target.value || null })}
+          />
+        </div>
+        <div className="flex flex-wrap gap-4">
+          <Labelled label="Holds">
+            <NumberField
+              label="Holds, in ml"
+              framed
+              className="w-20"
+              unit="ml"
+              value={bottle.sizeMl}
+              rule={{ least: 0, above: true, most: 20_000 }}
+              onNumber={(sizeMl) => set({ sizeMl })}
+            />
+          </Labelled>
+          <Labelled label="Left in it">
+            <NumberField
+              label="Left in it, in ml"
+              framed
+              className="w-20"
+              unit="ml"
+              value={bottle.leftMl}
+              rule={{ least: 0, most: 20_000 }}
+              onNumber={(leftMl) => set({ leftMl })}
+            />
+          </Labelled>
+          <Labelled label="Price, in your money">
+            <NumberField
+              label="Price of the whole bottle"
+              framed
+              className="w-24"
+              value={bottle.price}
+              rule={{ least: 0, most: 100_000 }}
+              onNumber={(price) => set({ price })}
+              onEmpty={() => set({ price: null })}
+            />
+          </Labelled>
+          <label className="flex items-end gap-2 pb-1.5">
+            <input
+              type="checkbox"
+              className="mb-1 accent-press"
+              checked={bottle.finishedOn !== null}
+              onChange={(event) => set({ finishedOn: event.target.checked ? today() : null })}
+            />
+            finished
+          </label>
+        </div>
+      </section>
+      {material && findOil(material.id) && (
+        <>
+          <section
+            aria-label="The drop of this bottle"
+            className="grid gap-2 rounded-xl border border-line bg-sheet px-5 py-4"
+          >
+            <h2 className="text-lg">The drop of this bottle</h2>
+            <Weighings weighings={bottle.weighings} onChange={(weighings) => set({ weighings })} />
+            <DropLine bottle={bottle} />
+          </section>
+          <section
+            aria-label="Batch analysis"
+            className="grid gap-2 rounded-xl border border-line bg-sheet px-5 py-4"
+          >
+            <h2 className="text-lg">Batch analysis</h2>
+            <AnalysisField
+              lot={bottle.lot}
+              analysis={bottle.analysis}
+              onChange={(analysis) => set({ analysis })}
+            />
+          </section>
+        </>
+      )}
+    </form>
+  );
+};
+
+export const NewBottleScreen = () => {
+  const [params] = useSearchParams();
+  return <BottleForm id={null} stored={blank(params.get('of') ?? '')} />;
+};
+
+export const BottleScreen = () => {
+  const { bottleId = '' } = useParams();
+  const { data, error } = useStored(['bottle', bottleId], () => bottles.get(bottleId));
+  if (error) throw error;
+  if (data === undefined) return null;
+  if (data === null) {
+    return <Missing title="This bottle is not on the shelf" text="It may have been taken off." />;
+  }
+  return <BottleForm key={bottleId} id={bottleId} stored={data.bottle} />;
+};

@@ -1,0 +1,100 @@
+import { findBase, findOil } from '@jubbet/core';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { Missing } from '../../parts/Missing';
+import { useNotice } from '../../parts/notice';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { blends } from '../../store/blends';
+import { bottles } from '../../store/bottles';
+import { materials } from '../../store/materials';
+import { useStored } from '../../store/useStored';
+import { BasePage } from './BasePage';
+import { OilPage } from './OilPage';
+
+/** Blends and bottles of the house that hold a material. */
+const Holding = ({ materialId }: { materialId: string }) => {
+  const book = useStored(['blends'], () => blends.list()).data ?? [];
+  const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
+  const within = book.filter(({ draft }) =>
+    [...draft.oils, ...draft.bases].some(({ id }) => id === materialId),
+  );
+  const held = shelf.filter(({ bottle }) => bottle.materialId === materialId);
+  return (
+    <section
+      aria-label="In this house"
+      className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4"
+    >
+      <h2 className="text-lg">In this house</h2>
+      <p className="mt-1">
+        {within.length === 0 ? 'No blend holds it.' : 'Blends: '}
+        {within.map(({ id, draft }, index) => (
+          <span key={id}>
+            {index > 0 && ', '}
+            <Link to={`/blends/${id}`} className="text-press">
+              {draft.name || 'Without a name'}
+            </Link>
+          </span>
+        ))}
+      </p>
+      <p className="mt-1">
+        {held.length === 0 ? 'No bottle of it is on the shelf. ' : 'Bottles: '}
+        {held.map(({ id, bottle }, index) => (
+          <span key={id}>
+            {index > 0 && ', '}
+            <Link to={`/shelf/${id}`} className="text-press">
+              {bottle.lot ? `lot ${bottle.lot}` : 'without a lot'}
+            </Link>
+          </span>
+        ))}
+        {held.length === 0 && (
+          <Link to={`/shelf/new?of=${materialId}`} className="text-press">
+            Put one on it
+          </Link>
+        )}
+      </p>
+    </section>
+  );
+};
+
+/** All that is known of one oil or base. */
+export const MaterialScreen = () => {
+  const { materialId = '' } = useParams();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const oil = findOil(materialId);
+  const base = findBase(materialId);
+  const material = oil ?? base;
+  if (!material) {
+    return (
+      <Missing
+        title="No material goes by this address"
+        text="It may have been one of your own that was deleted."
+      />
+    );
+  }
+  const remove = async () => {
+    await materials.remove(materialId);
+    await navigate('/shelf');
+    tell({
+      text: `${material.name} is taken out.`,
+      undo: () => void materials.restore(materialId),
+    });
+  };
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={material.name} aside={material.botanical ?? ''} />
+        <div className="flex gap-2">
+          {materialId.startsWith('own-') && (
+            <Button look="quiet" onClick={() => void remove()}>
+              Delete
+            </Button>
+          )}
+          <ButtonLink to="/shelf">To the shelf</ButtonLink>
+        </div>
+      </div>
+      {oil ? <OilPage oil={oil} /> : base ? <BasePage base={base} /> : null}
+      <Holding materialId={materialId} />
+    </div>
+  );
+};

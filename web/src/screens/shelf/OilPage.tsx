@@ -1,0 +1,271 @@
+import {
+  ageWords,
+  aliasesOf,
+  ambiguousNames,
+  chemistryOf,
+  figureSources,
+  flashPointOf,
+  formatList,
+  formatNumber,
+  formatPercent,
+  goesWith,
+  milderKin,
+  provenance,
+  sourceWords,
+  type Oil,
+} from '@jubbet/core';
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../parts/Button';
+import { together } from '../../parts/together';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { materials } from '../../store/materials';
+import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
+
+const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
+
+const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
+
+interface Figure {
+  readonly name: string;
+  readonly value: string;
+  readonly source: string;
+  readonly confidence: string;
+}
+
+const figuresOf = (oil: Oil): Figure[] => {
+  const { dermalMaximum: max } = oil;
+  const from = (figure: string, confidence?: string) => {
+    const { source = 'RECALL', confidence: usual = 'none' } = figureSources.oils[figure] ?? {};
+    return { source, confidence: confidence ?? usual };
+  };
+  const flash = flashPointOf(oil.id);
+  const notKnown = 'not known';
+  return [
+    {
+      name: 'Dermal maximum',
+      value:
+        max.percent === null
+          ? max.status === 'not known'
+            ? notKnown
+            : max.status
+          : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed from near kin' : ''}${max.basis ? ` (${max.basis})` : ''}`,
+      ...from('dermalMaximum', max.confidence),
+    },
+    {
+      name: 'Light limit',
+      value:
+        oil.phototoxicLimitPercent === null ? 'none' : formatPercent(oil.phototoxicLimitPercent),
+      ...from('phototoxicLimitPercent', max.confidence),
+    },
+    {
+      name: 'Density',
+      value: oil.densityGPerMl === null ? notKnown : `${formatNumber(oil.densityGPerMl, 4)} g/ml`,
+      ...from('densityGPerMl'),
+    },
+    { name: 'Thickness', value: oil.viscosity, ...from('viscosity') },
+    {
+      name: 'Keeps, once opened',
+      value: `${formatNumber(oil.shelfYears)} years`,
+      ...from('shelfYears'),
+    },
+    { name: 'Oxidises', value: `${oil.oxidation} risk`, ...from('oxidation') },
+    {
+      name: 'Flash point',
+      value: flash
+        ? flash.rangeC[1] === null
+          ? `above ${flash.rangeC[0]} °C`
+          : `${flash.rangeC[0]} to ${flash.rangeC[1]} °C`
+        : notKnown,
+      source: 'RECALL',
+      confidence: flash?.confidence ?? 'none',
+    },
+    { name: 'Note', value: oil.note, ...from('note') },
+    { name: 'Strength of smell', value: `${oil.odourStrength} of 5`, ...from('odourStrength') },
+  ];
+};
+
+const cautionsOf = (oil: Oil): string[] => [
+  ...(oil.keepOffSkin ? ['Never on skin.'] : []),
+  ...(oil.notForHomeBlending ? [`Not for home blending: ${oil.notForHomeBlending}.`] : []),
+  ...(oil.phototoxicLimitPercent === null
+    ? []
+    : [
+        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for 24 hours.`,
+      ]),
+  ...oil.age.map(
+    ({ belowMonths, what, why }) =>
+      `${what === 'avoid' ? 'Not for' : 'Not on or near the face of'} children under ${ageWords(belowMonths)} (${why}).`,
+  ),
+  ...(oil.pregnancy === 'ok'
+    ? []
+    : [oil.pregnancy === 'avoid' ? 'To be avoided in pregnancy.' : 'Take care in pregnancy.']),
+  ...(oil.nursing === 'ok'
+    ? []
+    : [oil.nursing === 'avoid' ? 'To be avoided while nursing.' : 'Take care while nursing.']),
+  ...oil.conditions.map(({ condition, what }) =>
+    what === 'avoid' ? `Not with: ${condition}.` : `Take care with: ${condition}.`,
+  ),
+  ...oil.allergens.map(({ family, what }) =>
+    what === 'avoid'
+      ? `Not for those allergic to ${family}.`
+      : `May matter to those allergic to ${family}.`,
+  ),
+  ...(oil.oxidation === 'high'
+    ? ['Sensitises skin once it has oxidised: keep it cool, dark and full.']
+    : []),
+];
+
+const Links = ({ oils }: { oils: readonly Oil[] }) => (
+  <>
+    {oils.map((other, index) => (
+      <span key={other.id}>
+        {index > 0 && ', '}
+        <Link to={`/materials/${other.id}`} className="text-press">
+          {other.name}
+        </Link>
+      </span>
+    ))}
+  </>
+);
+
+const Figures = ({ oil }: { oil: Oil }) => (
+  <section aria-label="Figures" className={box}>
+    <h2 className="text-lg">Figures</h2>
+    <table className="mt-1 w-full border-collapse text-sm">
+      <thead>
+        <tr className="border-b border-line text-left text-xs text-soft">
+          <th scope="col" className="py-1 font-semibold">
+            Figure
+          </th>
+          <th scope="col" className="py-1 font-semibold">
+            It is
+          </th>
+          <th scope="col" className="py-1 font-semibold max-sm:hidden">
+            Source
+          </th>
+          <th scope="col" className="py-1 font-semibold">
+            Sure
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {figuresOf(oil).map(({ name, value, source, confidence }) => (
+          <tr key={name} className="border-b border-line align-baseline last:border-0">
+            <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
+              {name}
+            </th>
+            <td className="py-1 pr-3 font-semibold">
+              {value === 'not known' ? <VerdictMark verdict="not-known" /> : together(value)}
+            </td>
+            <td className="py-1 pr-3 text-soft max-sm:hidden">{sourceWords(source)}</td>
+            <td className="py-1">{confidence}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+    {(oil.own?.figures ?? [])
+      .filter(({ original }) => original !== null || !oil.own?.material)
+      .map(({ figure, value, original, source }) => (
+        <p
+          key={figure}
+          className="mt-2 flex flex-wrap items-center gap-2 rounded-md bg-amber-wash px-3 py-1.5 text-sm text-amber"
+        >
+          <span>
+            Yours: {figureNames[figure]}
+            {value === null ? '' : ` ${formatNumber(value, 4)} ${figureUnits[figure]}`}, from{' '}
+            {source}. The library says{' '}
+            {original === null ? 'none' : `${formatNumber(original, 4)} ${figureUnits[figure]}`}.
+          </span>
+          {figure !== 'contents' && (
+            <Button
+              look="quiet"
+              onClick={() => void materials.remove(`figure-${oil.id}-${figure}`)}
+            >
+              Back to the library’s
+            </Button>
+          )}
+        </p>
+      ))}
+    <details className="mt-3">
+      <summary className="w-fit text-press">Put a figure of my own in its place</summary>
+      <div className="mt-2">
+        <OwnFigure oil={oil} />
+      </div>
+    </details>
+    <p className="mt-3 text-xs text-soft">{provenance.oils}</p>
+  </section>
+);
+
+/** An essential oil: names, figures, cautions, chemistry, company. */
+export const OilPage = ({ oil }: { oil: Oil }) => {
+  const chemistry = chemistryOf(oil);
+  const cautions = cautionsOf(oil);
+  const aliases = aliasesOf(oil.id);
+  const alike = ambiguousNames.filter(({ ids }) => ids.includes(oil.id));
+  const { family, notes } = goesWith(oil);
+  const kin = milderKin(oil.id);
+  return (
+    <>
+      <section aria-label="Names" className={box}>
+        <p>
+          {oil.own?.material && <b className="text-amber">Your own material. </b>}
+          {aliases.length > 0 ? `Also called ${formatList(aliases)}.` : 'It goes by one name.'}
+        </p>
+        {alike.map(({ name, tellApart }) => (
+          <p key={name} className="mt-1 text-sm text-soft">
+            “{name}” may mean several: this one is {tellApart[oil.id] ?? oil.botanical}
+          </p>
+        ))}
+        {kin && (
+          <p className="mt-1 text-sm">
+            A milder kind: <Links oils={[kin]} />
+          </p>
+        )}
+      </section>
+      <section aria-label="Cautions" className={box}>
+        <h2 className="text-lg">Cautions</h2>
+        {cautions.length === 0 ? (
+          <p>None beyond its strength is held here.</p>
+        ) : (
+          <ul className="list-disc pl-5">
+            {cautions.map((line) => (
+              <li key={line}>{together(line)}</li>
+            ))}
+          </ul>
+        )}
+      </section>
+      <Figures oil={oil} />
+      <section aria-label="Chemistry" className={box}>
+        <h2 className="text-lg">Chemistry</h2>
+        {chemistry && chemistry.constituents.length > 0 ? (
+          <Suspense fallback={<p>Drawing.</p>}>
+            <p className="mb-2 text-sm text-soft">
+              Typical content with low and high; sure: {chemistry.confidence}.
+            </p>
+            <Chemistry contents={chemistry.constituents} />
+          </Suspense>
+        ) : (
+          <p>
+            <VerdictMark verdict="not-known" />
+          </p>
+        )}
+      </section>
+      <section aria-label="Goes well with" className={box}>
+        <h2 className="text-lg">Goes well with</h2>
+        <p className="mt-1">
+          <span className="text-soft">Of the same family: </span>
+          {family.length > 0 ? <Links oils={family} /> : 'none here'}
+        </p>
+        <p className="mt-1">
+          <span className="text-soft">Of other notes, sharing some of its smell: </span>
+          {notes.length > 0 ? <Links oils={notes} /> : 'none here'}
+        </p>
+        <p className="mt-1 text-sm text-soft">
+          Reckoned from what they hold in common. Hold the open bottles together under your nose
+          first.
+        </p>
+      </section>
+    </>
+  );
+};

@@ -1,0 +1,83 @@
+import { type FigureId, type Oil } from '@jubbet/core';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { Labelled, SelectField, TextField } from '../../parts/Field';
+import { useNotice } from '../../parts/notice';
+import { NumberField } from '../../parts/NumberField';
+import { materials } from '../../store/materials';
+
+type Own = Exclude<FigureId, 'contents'>;
+
+export const figureNames: Record<FigureId, string> = {
+  maximum: 'dermal maximum',
+  light: 'light limit',
+  density: 'density',
+  shelf: 'shelf life',
+  contents: 'chemistry',
+};
+
+export const figureUnits: Record<FigureId, string> = {
+  maximum: '%',
+  light: '%',
+  density: 'g/ml',
+  shelf: 'years',
+  contents: '',
+};
+
+const choices: readonly (readonly [Own, string])[] = [
+  ['maximum', figureNames.maximum],
+  ['light', figureNames.light],
+  ['density', figureNames.density],
+  ['shelf', figureNames.shelf],
+];
+
+/** A figure of the maker's own beside the library's, with who says so. */
+export const OwnFigure = ({ oil }: { oil: Oil }) => {
+  const [figure, setFigure] = useState<Own>('maximum');
+  const [value, setValue] = useState<number | null>(null);
+  const [source, setSource] = useState('');
+  const tell = useNotice();
+  const id = `figure-${oil.id}-${figure}`;
+  const put = async () => {
+    if (value === null) return;
+    await materials.put({ kind: 'figure', id, oilId: oil.id, figure, value, source });
+    tell({
+      text: `Your ${figureNames[figure]} counts from here on.`,
+      undo: () => void materials.remove(id),
+    });
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (value !== null && source.trim() !== '') void put();
+      }}
+    >
+      <SelectField label="Figure" value={figure} choices={choices} onChoose={setFigure} />
+      <Labelled label="Yours">
+        <NumberField
+          label={`Your ${figureNames[figure]}`}
+          framed
+          className="w-20"
+          unit={figureUnits[figure]}
+          value={value}
+          rule={{ least: 0, above: true, most: 100 }}
+          onNumber={setValue}
+          onEmpty={() => setValue(null)}
+        />
+      </Labelled>
+      <TextField
+        label="Who says so"
+        maxLength={200}
+        className="w-64"
+        placeholder="a supplier’s sheet, an edition"
+        value={source}
+        onChange={(event) => setSource(event.target.value)}
+      />
+      <Button type="submit" disabled={value === null || source.trim() === ''}>
+        Put mine in its place
+      </Button>
+    </form>
+  );
+};

@@ -1,0 +1,156 @@
+import {
+  dropOfBottle,
+  findBase,
+  findOil,
+  formatMl,
+  formatRange,
+  keeping,
+  searchBases,
+  searchOils,
+  tellApart,
+  type Base,
+  type Bottle,
+  type Oil,
+} from '@jubbet/core';
+import { clsx } from 'clsx';
+import { format, parseISO } from 'date-fns';
+import { Link, useNavigate } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { OilName } from '../../parts/OilName';
+import { PickByName } from '../../parts/PickByName';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { bottles } from '../../store/bottles';
+import type { BottleRecord } from '../../store/database';
+import { materials } from '../../store/materials';
+import { today } from '../../store/now';
+import { useStored } from '../../store/useStored';
+
+const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
+
+const nameOf = (id: string): string => findOil(id)?.name ?? findBase(id)?.name ?? id;
+
+const State = ({ bottle }: { bottle: Bottle }) => {
+  const keeps = keeping(bottle);
+  if (bottle.finishedOn) return <span className="text-soft">finished</span>;
+  if (!keeps) return <span className="text-soft">not open yet</span>;
+  const past = keeps.until < today();
+  return (
+    <span className={clsx(past && 'font-semibold text-brick')}>
+      {past ? 'past its time since' : 'keeps until'} {dayWords(keeps.until)}
+    </span>
+  );
+};
+
+const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
+  const drop = dropOfBottle(bottle);
+  const share = Math.min(1, bottle.leftMl / bottle.sizeMl);
+  return (
+    <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2.5 last:border-0">
+      <span className="min-w-52 flex-1">
+        <Link to={`/shelf/${id}`} className="text-press no-underline hover:underline">
+          <OilName name={nameOf(bottle.materialId)} />
+        </Link>
+        <span className="block text-sm text-soft">
+          {bottle.lot ? `lot ${bottle.lot}` : 'no lot'}
+          {bottle.openedOn ? ` · opened ${dayWords(bottle.openedOn)}` : ''}
+          {bottle.analysis ? ' · with its own analysis' : ''}
+        </span>
+      </span>
+      <span className="w-36 text-sm">
+        <span aria-hidden className="block h-1.5 w-full rounded bg-line">
+          <span className="block h-full rounded bg-press" style={{ width: `${100 * share}%` }} />
+        </span>
+        {formatMl(bottle.leftMl, 3)} of {formatMl(bottle.sizeMl, 3)}
+      </span>
+      <span className="w-44 text-sm">
+        {drop ? (
+          `a drop is ${formatRange(drop, 'ml')}`
+        ) : (
+          <span className="text-soft">drop not measured</span>
+        )}
+      </span>
+      <span className="w-52 text-sm">
+        <State bottle={bottle} />
+      </span>
+    </li>
+  );
+};
+
+const Group = ({ title, records }: { title: string; records: readonly BottleRecord[] }) =>
+  records.length === 0 ? null : (
+    <section aria-label={title} className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3">
+      <h2 className="text-lg">{title}</h2>
+      <ul>
+        {records.map((record) => (
+          <Row key={record.id} record={record} />
+        ))}
+      </ul>
+    </section>
+  );
+
+type Material = Oil | Base;
+
+/** Bottles in the house, and every material by any name. */
+export const ShelfScreen = () => {
+  const { data, error } = useStored(['bottles'], () => bottles.list());
+  const own = useStored(['materials'], () => materials.list()).data ?? [];
+  const navigate = useNavigate();
+  if (error) throw error;
+  if (data === undefined) return null;
+  const open = data.filter(({ bottle }) => !bottle.finishedOn);
+  const byName = (a: BottleRecord, b: BottleRecord) =>
+    nameOf(a.bottle.materialId).localeCompare(nameOf(b.bottle.materialId));
+  const oils = open.filter(({ bottle }) => findOil(bottle.materialId)).sort(byName);
+  const others = open.filter(({ bottle }) => !findOil(bottle.materialId)).sort(byName);
+  const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure');
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
+        <ButtonLink look="first" to="/shelf/new">
+          Put a bottle on it
+        </ButtonLink>
+      </div>
+      <div className="mt-3 max-w-xl">
+        <PickByName<Material>
+          label="Look up an oil or a base"
+          placeholder="Look up any oil, carrier, butter or wax"
+          search={(query) => [...searchOils(query), ...searchBases(query)]}
+          isTaken={() => false}
+          describe={(material, query) => tellApart(query, material.id) ?? material.botanical ?? ''}
+          onPick={({ id }) => void navigate(`/materials/${id}`)}
+        />
+      </div>
+      {open.length === 0 && (
+        <p className="mt-4 max-w-prose">
+          Put your bottles on the shelf with the day you opened them. Jubbet then says which is past
+          its time, and counts with the drop that you measured.
+        </p>
+      )}
+      <Group title="Oils" records={oils} />
+      <Group title="Bases" records={others} />
+      <Group title="Finished" records={data.filter(({ bottle }) => bottle.finishedOn)} />
+      <section
+        aria-label="Materials of your own"
+        className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
+      >
+        <h2 className="text-lg">Materials of your own</h2>
+        <ul className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+          {ownOnes.map(({ id, own: entry }) => (
+            <li key={id}>
+              <Link to={`/materials/${id}`} className="text-press">
+                {'name' in entry ? entry.name : id}
+              </Link>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-2 flex flex-wrap gap-2">
+          <ButtonLink to="/materials/new/oil">An oil</ButtonLink>
+          <ButtonLink to="/materials/new/ready-made">A ready-made blend</ButtonLink>
+          <ButtonLink to="/materials/new/fragrance">A fragrance oil</ButtonLink>
+          <ButtonLink to="/materials/new/base">A base</ButtonLink>
+        </p>
+      </section>
+    </div>
+  );
+};
