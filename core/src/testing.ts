@@ -3,7 +3,7 @@ import type { Brief } from './brief/brief';
 import { usualVessel } from './brief/vessel';
 import type { Wearer } from './brief/wearer';
 import type { Blend } from './dose/blend';
-import { findCarrier, findOil } from './library/library';
+import { findBase, findOil } from './library/library';
 import type { Carrier, Oil } from './library/schema';
 
 // Makes blends for tests out of the few things that a test is about.
@@ -20,7 +20,7 @@ const found = <T>(thing: T | undefined, id: string): T => {
 };
 
 export const oilOf = (id: string): Oil => found(findOil(id), id);
-export const baseOf = (id: string): Carrier => found(findCarrier(id), id);
+export const baseOf = (id: string): Carrier => found(findBase(id), id);
 
 /** A healthy woman of 41. */
 const adult: Wearer = {

@@ -211,6 +211,112 @@ describe('light', () => {
   });
 });
 
+describe('places', () => {
+  const at = (
+    place: 'lips' | 'underarm' | 'bath' | 'broken-or-inflamed-skin',
+    oil = 'lavender',
+    age?: number,
+  ) =>
+    judged({
+      oils: { [oil]: ml(0.001) },
+      brief: { place },
+      ...(age === undefined ? {} : { wearer: { ageMonths: age } }),
+    }).findings.filter(({ rule }) => rule === 'place');
+
+  test('eyes, inner nose and ear are hard', () => {
+    const found1 = found(
+      { oils: { lavender: 1 }, brief: { place: 'eyes-inner-nose-ear-canal-mucosa' } },
+      'place',
+    );
+    expect(found1).toMatchObject({ verdict: 'over', hard: true });
+  });
+
+  test('no light-sensitising oil on lips, even covered', () => {
+    expect(at('lips', 'bergamot')[0]).toMatchObject({ verdict: 'over', subject: 'bergamot' });
+    expect(at('lips', 'bergamot-fcf')[0]?.verdict).toBe('holds');
+  });
+
+  test('shaved and broken skin are to be minded', () => {
+    expect(at('underarm')[0]?.verdict).toBe('mind');
+    expect(at('broken-or-inflamed-skin')[0]?.verdict).toBe('mind');
+  });
+
+  test('in the bath: nothing under two, hard; clove is kept out, peppermint very little', () => {
+    expect(at('bath', 'lavender', 23)[0]).toMatchObject({ verdict: 'over', hard: true });
+    expect(at('bath', 'lavender', 24)[0]?.verdict).toBe('holds');
+    expect(at('bath', 'clove-bud')[0]).toMatchObject({ verdict: 'over', subject: 'clove-bud' });
+    expect(at('bath', 'peppermint')[0]?.verdict).toBe('mind');
+  });
+
+  test('while nursing, a chest rub is to be kept off the breast', () => {
+    const chest = { oils: { lavender: ml(0.01) }, brief: { place: 'chest-or-back-rub' } } as const;
+    expect(found({ ...chest, wearer: { nursing: true } }, 'place').verdict).toBe('mind');
+    expect(found(chest, 'place').verdict).toBe('holds');
+  });
+});
+
+describe('kinds of product', () => {
+  const kinds = (asked: Asked) =>
+    judged(asked).findings.flatMap(({ rule, reason }) =>
+      rule === 'kind' && reason.code === 'kind' ? [reason.what] : [],
+    );
+
+  test('oil in a bath lies on the water as a film', () => {
+    expect(kinds({ oils: { lavender: ml(0.05) }, brief: { place: 'bath' } })).toEqual([
+      'bath-film',
+    ]);
+  });
+
+  test('four parts of solubiliser to one of oil disperse it, less does not', () => {
+    // 9.5 ml with 1 ml of oil leaves 8.5 ml: half of it is 4.25, more than four; a tenth is not.
+    const bath = (bases: Record<string, number>): Asked => ({
+      oils: { lavender: ml(1) },
+      brief: { place: 'bath' },
+      bases,
+    });
+    expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual([]);
+    expect(kinds(bath({ jojoba: 9, polysorbate_20: 1 }))).toEqual(['bath-solubiliser']);
+  });
+
+  test('water, alcohol, what sets and what does not dissolve are to be minded', () => {
+    const with1 = (base: string) => kinds({ oils: { lavender: ml(0.05) }, bases: { [base]: 1 } });
+    expect(with1('distilled_water')).toContain('water');
+    expect(with1('ethanol_perfumers')).toContain('flame');
+    expect(with1('coconut_virgin')).toEqual(['sets']);
+    expect(with1('white_sugar')).toContain('dry');
+    expect(with1('jojoba')).toEqual([]);
+  });
+
+  test('a spray burns near a flame', () => {
+    expect(kinds({ oils: { lavender: ml(0.05) }, vessel: 'spray-30' })).toEqual(['flame']);
+  });
+});
+
+describe('for sale', () => {
+  // Rose otto, 1.7 % methyl eugenol: 0.05 ml in 9.5 ml is 0.526 %, so 0.0089 % of the blend.
+  const rose = { oils: { 'rose-otto': ml(0.05) } } as const;
+  const sold = (brief: Asked['brief']) =>
+    found({ ...rose, brief: { ...brief, forSale: true } }, 'sale');
+
+  test('methyl eugenol is held against the law of goods, by kind of product', () => {
+    expect(sold({})).toMatchObject({ verdict: 'over', limit: 0.0002, hard: false });
+    expect(sold({ place: 'perfume-small-area' })).toMatchObject({ limit: 0.01, verdict: 'mind' });
+    expect(sold({ use: 'rinse-off' })).toMatchObject({ limit: 0.001 });
+  });
+
+  test('what is not for sale is not', () => {
+    expect(judged(rose).findings.filter(({ rule }) => rule === 'sale')).toEqual([]);
+  });
+});
+
+test('a balm where weight matters more than volume', () => {
+  // Wintergreen (1.18 g/ml) in jojoba (0.867): by volume within its 2.4 %, by weight past it.
+  const asked: Asked = { oils: { wintergreen: ml(0.19) } };
+  const own = found(asked, 'constituent', 'methyl salicylate');
+  expect(own).toMatchObject({ by: 'weight', verdict: 'over' });
+  expect(judged(asked).mixture.oils[0]?.byVolume.likely).toBeLessThan(2.4);
+});
+
 describe('constituents together, across oils', () => {
   // By hand, in 9.5 ml: lemongrass 0.06 ml is 0.6316 %, melissa 0.04 ml is 0.4211 %. Citral, the
   // typical geranial and neral added up: 74.75 % and 49 %. So 0.4721 + 0.2063 = 0.678 %, by volume;

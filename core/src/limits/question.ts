@@ -5,6 +5,9 @@ import type { Wearer } from '../brief/wearer';
 /** The schools whose figures may serve as limits. */
 export type School = 'clinical' | 'cautious';
 
+/** All of them. */
+export const schools: readonly School[] = ['clinical', 'cautious'];
+
 /** What every rule is asked: may this mixture go there on this wearer? */
 export interface Question {
   readonly mixture: Mixture;

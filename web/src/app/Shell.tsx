@@ -41,7 +41,7 @@ const Rail = () => (
           to={to}
           className={({ isActive }) =>
             clsx(
-              'flex flex-1 flex-col items-center gap-1 py-2.5 text-[13px] text-[#eceae2] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a] sm:flex-none sm:py-3',
+              'flex flex-1 flex-col items-center gap-1 py-2.5 text-[13px] text-[#eceae2] max-sm:text-[11px] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a] sm:flex-none sm:py-3',
               isActive
                 ? 'bg-[#26345f] max-sm:shadow-[inset_0_3px_#e3a94a] sm:shadow-[inset_3px_0_#e3a94a]'
                 : 'hover:bg-[#1e2a50]',

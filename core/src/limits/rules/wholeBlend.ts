@@ -2,16 +2,19 @@ import { isPast } from '../../quantity/compare';
 import { isLarger, larger } from '../../quantity/range';
 import { finding, type Finding } from '../finding';
 import { wholeBlendLimit } from '../guideline';
-import type { Question } from '../question';
+import { schools, type Question } from '../question';
 import { isHardPast, type Verdict } from '../verdict';
 
 /**
  * Rule 1. All essential oil together against the lowest maximum, and the lowest
- * recommended strength, of all guidelines that apply.
+ * recommended strength, of all guidelines that apply. Past twice the maximum there is
+ * no way round, whatever the school: it is the higher of the schools' that is doubled, so
+ * that choosing another does not make a hard "over" soft.
  */
 export const wholeBlend = ({ mixture, brief, school }: Question): Finding[] => {
   const limit = wholeBlendLimit(brief, school);
   const value = larger(mixture.strength.byVolume, mixture.strength.byWeight);
+  const highest = Math.max(...schools.map((one) => wholeBlendLimit(brief, one).maximum));
   const because = limit.binding.about;
   const common = {
     rule: 'whole-blend',
@@ -24,11 +27,12 @@ export const wholeBlend = ({ mixture, brief, school }: Question): Finding[] => {
   } as const;
   if (limit.maximum === 0) {
     const holds = mixture.oils.length === 0;
+    const hard = !holds && highest === 0;
     return [
       finding({
         ...common,
         verdict: holds ? 'holds' : 'over',
-        hard: !holds,
+        hard,
         reason: { code: 'whole-blend-none', because },
       }),
     ];
@@ -42,7 +46,7 @@ export const wholeBlend = ({ mixture, brief, school }: Question): Finding[] => {
     finding({
       ...common,
       verdict,
-      hard: verdict === 'over' && isHardPast(value, limit.maximum),
+      hard: verdict === 'over' && isHardPast(value, highest),
       reason: { code: 'whole-blend', recommended: limit.recommended, because },
     }),
   ];

@@ -11,7 +11,7 @@ import {
   type Finding,
   type Mixture,
 } from '@jubbet/core';
-import { memo, useState } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { chapterOf } from '../../parts/chapterOf';
@@ -19,14 +19,14 @@ import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
 
 /** Tracks that are shown at once, whatever they come to. */
-const shownTracks = 5;
+const shownTracks = 3;
 
 const trackTitle = (entry: Finding): string => {
   if (entry.reason.code === 'whole-blend') {
     return `Whole blend, ${guidelineWords(entry.reason.because)}`;
   }
   if (entry.rule === 'light-sum') return 'Light-sensitising oils together';
-  if (entry.rule === 'constituent') return `${capitalised(entry.subject)}, of all oils`;
+  if (entry.rule === 'constituent') return `${capitalised(entry.subject)}, together`;
   return entry.rule === 'sale'
     ? `${capitalised(entry.subject)}, for sale`
     : subjectName(entry.subject);
@@ -47,7 +47,12 @@ interface Judged {
 }
 
 /** The arithmetic, the source, and who says otherwise; worked out when it is opened. */
-const Why = ({ entry, blend, mixture }: { entry: Finding } & Judged) => {
+const Why = ({
+  entry,
+  blend,
+  mixture,
+  children,
+}: { entry: Finding; children: ReactNode } & Judged) => {
   const [open, setOpen] = useState(false);
   const told = open
     ? explain(entry, {
@@ -59,8 +64,11 @@ const Why = ({ entry, blend, mixture }: { entry: Finding } & Judged) => {
     : null;
   return (
     <details className="text-[13px]" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="w-fit text-press">
-        Why<span className="sr-only">: {trackTitle(entry)}</span>
+      <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
+        <span>{children}</span>
+        <span className="text-press underline underline-offset-3">
+          Why<span className="sr-only">: {trackTitle(entry)}</span>
+        </span>
       </summary>
       {told && (
         <div className="mt-1 grid gap-1.5 text-soft">
@@ -102,18 +110,21 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
     {entry.value && entry.limit !== null && (
       <LimitTrack value={entry.value} limit={entry.limit} verdict={entry.verdict} />
     )}
-    <p className="mt-1 text-[13px] text-soft">
+    <Why entry={entry} {...judged}>
       <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
       {entry.source.split(':')[0]}
-    </p>
-    <Why entry={entry} {...judged} />
+    </Why>
   </li>
 );
 
 const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
   <li className="border-b border-line py-2 text-[14px] last:border-0">
-    <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(entry))}
-    <Why entry={entry} {...judged} />
+    <p>
+      <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(entry))}
+    </p>
+    <Why entry={entry} {...judged}>
+      {entry.source.split(':')[0]}
+    </Why>
   </li>
 );
 
@@ -124,7 +135,7 @@ export const Findings = memo(
     const all = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
     // Of what is far from its limit the closest few are enough.
     const near = all.filter(
-      (entry, index) => entry.verdict !== 'holds' || index < shownTracks || closeness(entry) > 50,
+      (entry, index) => entry.verdict !== 'holds' || index < shownTracks || closeness(entry) > 40,
     );
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));

@@ -48,7 +48,9 @@ const figuresOf = (oil: Oil): Figure[] => {
         max.percent === null
           ? max.status === 'not known'
             ? notKnown
-            : max.status
+            : max.status === 'light only'
+              ? 'none but the light limit'
+              : max.status
           : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed from near kin' : ''}${max.basis ? ` (${max.basis})` : ''}`,
       ...from('dermalMaximum', max.confidence),
     },

@@ -36,8 +36,9 @@ const common = () => ({
   id: `own-${crypto.randomUUID()}`,
   name: '',
   botanical: '',
-  densityGPerMl: 0.9,
-  shelfYears: 2,
+  // What is not typed is not known: nothing is made up here.
+  densityGPerMl: null,
+  shelfYears: 0,
   note: 'middle' as const,
   viscosity: 'thin' as const,
   source: '',
@@ -60,9 +61,9 @@ const blank = (kind: Kind): OwnMaterial => {
         source,
         inci: '',
         baseKind: 'oil',
-        densityGPerMl: 0.92,
+        densityGPerMl: 0,
         meltC: null,
-        shelfMonths: 12,
+        shelfMonths: 0,
         allergens: [],
       };
     }
@@ -236,7 +237,7 @@ const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
         framed
         className="w-20"
         unit="g/ml"
-        value={own.densityGPerMl}
+        value={own.densityGPerMl || null}
         rule={{ least: 0.5, most: 2 }}
         onNumber={(densityGPerMl) => set({ densityGPerMl })}
       />
@@ -254,7 +255,7 @@ const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
         framed
         className="w-16"
         unit="months"
-        value={own.shelfMonths}
+        value={own.shelfMonths || null}
         rule={{ least: 0, above: true, most: 600 }}
         onNumber={(shelfMonths) => set({ shelfMonths })}
       />
@@ -277,7 +278,7 @@ const CommonFields = ({ own, set }: Setting<Of<'oil' | 'ready-made' | 'fragrance
         framed
         className="w-16"
         unit="years"
-        value={own.shelfYears}
+        value={own.shelfYears || null}
         rule={{ least: 0, above: true, most: 50 }}
         onNumber={(shelfYears) => set({ shelfYears })}
       />
@@ -357,7 +358,12 @@ const Form = ({ kind }: { kind: Kind }) => {
           {own.kind === 'base' && <BaseFields own={own} set={set} />}
         </div>
         {own.kind !== 'base' && <CommonFields own={own} set={set} />}
-        {!whole && <p className="text-sm text-amber">It needs a name, and who says so.</p>}
+        {!whole && (
+          <p className="text-sm text-amber">
+            It needs a name, who says so,{own.kind === 'base' ? ' its density' : ''} and how long it
+            keeps.
+          </p>
+        )}
       </section>
     </form>
   );

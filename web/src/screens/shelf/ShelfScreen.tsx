@@ -63,7 +63,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
         {formatMl(bottle.leftMl, 3)} of {formatMl(bottle.sizeMl, 3)}
       </span>
       <span className="w-44 text-sm">
-        {drop ? (
+        {!findOil(bottle.materialId) ? null : drop ? (
           `a drop is ${formatRange(drop, 'ml')}`
         ) : (
           <span className="text-soft">drop not measured</span>

@@ -1,0 +1,230 @@
+import { afterEach, describe, expect, test } from 'vitest';
+import { evaluate } from '../dose/evaluate';
+import { bottlesInUse, shelve, type Bottle } from '../keep/shelf';
+import { readBlend } from '../files/readBlend';
+import { blendOf, ml, oilOf } from '../testing';
+import { findOil, layOver } from './library';
+import { oilsNamed, searchOils } from './names';
+import { houseMaterials, ownMaterialSchema, type OwnMaterial } from './own';
+
+const common = {
+  botanical: '',
+  densityGPerMl: 0.9,
+  shelfYears: 2,
+  note: 'middle',
+  viscosity: 'thin',
+  source: 'its label',
+} as const;
+
+const readyMade = (
+  more: Partial<Extract<OwnMaterial, { kind: 'ready-made' }>> = {},
+): OwnMaterial => ({
+  kind: 'ready-made',
+  id: 'own-calm',
+  name: 'Curtain calm',
+  ...common,
+  essentialPercent: 10,
+  parts: [
+    { id: 'lavender', parts: 3 },
+    { id: 'bergamot', parts: 1 },
+  ],
+  ...more,
+});
+
+const house = (...own: OwnMaterial[]) =>
+  layOver(houseMaterials(own.map((one) => ownMaterialSchema.parse(one))));
+
+afterEach(() => {
+  layOver({ oils: [], bases: [] });
+  shelve(new Map());
+});
+
+const verdictOf = (id: string, amount: number) => evaluate(blendOf({ oils: { [id]: ml(amount) } }));
+
+describe('a ready-made blend', () => {
+  test('of unknown strength cannot be cleared', () => {
+    house(readyMade({ essentialPercent: null }));
+    const { verdict, findings } = verdictOf('own-calm', 0.01);
+    expect(verdict).toBe('not-known');
+    expect(findings.map(({ reason }) => reason.code)).toContain('share-not-known');
+  });
+
+  test('counts at the share of essential oil that its label states', () => {
+    house(readyMade());
+    // 0.95 ml of it in 9.5 ml is 10 %; a tenth of that is essential oil: 1 %.
+    const { mixture } = verdictOf('own-calm', 0.95);
+    expect(mixture.strength.byVolume.likely).toBeCloseTo(1, 9);
+  });
+
+  test('has the light limit of what is in it, by its share', () => {
+    house(readyMade());
+    // A fortieth of it is bergamot of 0.4 %: 0.4 / 0.025 = 16 %.
+    expect(findOil('own-calm')?.phototoxicLimitPercent).toBeCloseTo(16, 9);
+  });
+
+  test('without its parts is not known', () => {
+    house(readyMade({ parts: [] }));
+    expect(verdictOf('own-calm', 0.01).verdict).toBe('not-known');
+  });
+});
+
+describe('a fragrance oil', () => {
+  const fragrance = (certificate: {
+    face: number | null;
+    body: number | null;
+    rinseOff: number | null;
+  }) => house({ kind: 'fragrance', id: 'own-fig', name: 'Fig', ...common, certificate });
+
+  test('goes by its certificate for this kind of product', () => {
+    fragrance({ face: 0.5, body: 2, rinseOff: 5 });
+    const at = (place: 'face' | 'body-leave-on') =>
+      evaluate(blendOf({ oils: { 'own-fig': ml(0.095) }, brief: { place } })).findings.find(
+        ({ rule }) => rule === 'oil-maximum',
+      );
+    expect(at('face')).toMatchObject({ verdict: 'over', limit: 0.5, source: 'its label' });
+    expect(at('body-leave-on')).toMatchObject({ limit: 2 });
+  });
+
+  test('without one for this kind cannot be cleared', () => {
+    fragrance({ face: 0.5, body: null, rinseOff: null });
+    const { verdict } = evaluate(
+      blendOf({ oils: { 'own-fig': ml(0.01) }, brief: { place: 'body-leave-on' } }),
+    );
+    expect(verdict).toBe('not-known');
+  });
+});
+
+describe('a figure of the maker’s own', () => {
+  test('takes the place of the library’s, which stays in sight, and can be taken back', () => {
+    const before = oilOf('ylang-ylang').dermalMaximum.percent;
+    house({
+      kind: 'figure',
+      id: 'figure-ylang-ylang-maximum',
+      oilId: 'ylang-ylang',
+      figure: 'maximum',
+      value: 0.5,
+      source: 'the supplier’s sheet of May',
+    });
+    expect(oilOf('ylang-ylang')).toMatchObject({
+      dermalMaximum: { percent: 0.5 },
+      own: { figures: [{ figure: 'maximum', value: 0.5, original: before }] },
+    });
+    const own = verdictOf('ylang-ylang', 0.06).findings.find(({ rule }) => rule === 'oil-maximum');
+    expect(own).toMatchObject({ verdict: 'over', source: 'the supplier’s sheet of May' });
+    layOver({ oils: [], bases: [] });
+    expect(oilOf('ylang-ylang').dermalMaximum.percent).toBe(before);
+  });
+
+  test('needs a source', () => {
+    const without = {
+      kind: 'figure',
+      id: 'f',
+      oilId: 'lemon',
+      figure: 'light',
+      value: 1,
+      source: ' ',
+    };
+    expect(ownMaterialSchema.safeParse(without).success).toBe(false);
+  });
+});
+
+test('an own oil is found by its name, and its unknown chemistry is told', () => {
+  house({
+    kind: 'oil',
+    id: 'own-marlpit',
+    name: 'Marlpit thyme',
+    ...common,
+    maximumPercent: 2,
+    lightPercent: null,
+    contents: null,
+  });
+  expect(oilsNamed('marlpit thyme').map(({ id }) => id)).toEqual(['own-marlpit']);
+  expect(searchOils('marlp')[0]?.id).toBe('own-marlpit');
+  const { findings } = verdictOf('own-marlpit', 0.01);
+  expect(findings.map(({ reason }) => reason.code)).toContain('chemistry-not-held');
+});
+
+describe('a bottle on the shelf', () => {
+  const bottle = (more: Partial<Bottle>): Bottle => ({
+    materialId: 'lemon',
+    lot: 'L1',
+    supplier: '',
+    openedOn: '2026-01-10',
+    printedDate: null,
+    sizeMl: 10,
+    leftMl: 5,
+    price: null,
+    weighings: [],
+    analysis: null,
+    finishedOn: null,
+    ...more,
+  });
+  const onBlend = (bottles: readonly Bottle[], oil = 'lemon', today = '2026-11-25') => {
+    shelve(bottlesInUse(bottles, today));
+    const read = readBlend({
+      format: 'jubbet-blend',
+      version: 1,
+      name: 'Trial',
+      brief: { wearer: 'anyone', place: 'body-leave-on', use: 'leave-on', sun: 'covered' },
+      vessel: { id: 'roll-on-10' },
+      oils: [{ id: oil, drops: 2 }],
+      bases: [{ id: 'jojoba', parts: 1 }],
+    });
+    if (!read.ok) throw new Error(read.problem.message);
+    return { blend: read.blend, ...evaluate(read.blend) };
+  };
+  const oilAge = (found: ReturnType<typeof onBlend>) =>
+    found.findings.find(({ rule }) => rule === 'oil-age');
+
+  test('within its time holds; without a bottle nothing is said of its age', () => {
+    expect(oilAge(onBlend([bottle({})]))?.verdict).toBe('holds');
+    expect(oilAge(onBlend([]))).toBeUndefined();
+  });
+
+  test('past its time is over where the oil oxidises easily, to be minded where not', () => {
+    const opened = '2010-01-01';
+    expect(oilAge(onBlend([bottle({ openedOn: opened })]))).toMatchObject({
+      verdict: 'over',
+      hard: false,
+      subject: 'lemon',
+    });
+    const patchouli = bottle({ materialId: 'patchouli', openedOn: opened });
+    expect(oilAge(onBlend([patchouli], 'patchouli'))?.verdict).toBe('mind');
+  });
+
+  test('a printed date that is past counts though it was opened late', () => {
+    const found = oilAge(onBlend([bottle({ openedOn: '2026-11-01', printedDate: '2026-06-30' })]));
+    expect(found?.reason).toMatchObject({
+      bottle: { because: 'printed', keepsUntil: '2026-06-30' },
+    });
+  });
+
+  test('a measured drop beats the school', () => {
+    // 20 drops of 0.85 g/ml weigh 0.68 g: 0.04 ml a drop, in place of 0.05.
+    const density = oilOf('lemon').densityGPerMl ?? 1;
+    const weighed = bottle({ weighings: [{ drops: 20, massG: 20 * 0.04 * density }] });
+    const { mixture } = onBlend([weighed]);
+    expect(mixture.oils[0]?.ml.likely).toBeCloseTo(0.08, 9);
+  });
+
+  test('its own analysis takes the place of typical content', () => {
+    const analysis = {
+      source: 'batch analysis of lot L1',
+      contents: [['geranial', 5, 5, 5] as [string, number, number, number]],
+    };
+    const citral = (found: ReturnType<typeof onBlend>) =>
+      found.findings.find(({ rule, subject }) => rule === 'constituent' && subject === 'citral');
+    const typical = citral(onBlend([bottle({})]))?.value?.likely ?? 0;
+    const analysed = citral(onBlend([bottle({ analysis })]))?.value?.likely ?? 0;
+    expect(analysed).toBeGreaterThan(typical);
+  });
+
+  test('the one opened last is in use; a finished one is not', () => {
+    const old = bottle({ lot: 'old', openedOn: '2025-12-01' });
+    const recent = bottle({ lot: 'new', openedOn: '2026-05-01' });
+    const lot = (bottles: readonly Bottle[]) => onBlend(bottles).blend.formula.oils[0]?.bottle?.lot;
+    expect(lot([recent, old])).toBe('new');
+    expect(lot([{ ...recent, finishedOn: '2026-06-01' }, old])).toBe('old');
+    expect(lot([{ ...recent, openedOn: null }])).toBeUndefined();
+  });
+});
