@@ -1,7 +1,7 @@
 // Measures each figure against its reference in the same run, and writes docs/benchmarks.md.
 import { writeFileSync } from 'node:fs';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { evaluate, readBlend, type Blend } from '@jubbet/core';
+import { constituentLimits, evaluate, readBlend, type Blend } from '@jubbet/core';
 import { timeBoth } from '../core/src/dose/againstHighs.testing';
 
 const house = process.env['HOUSE'] ?? '';
@@ -72,6 +72,19 @@ const plainSums = ({ formula }: Blend): number => {
       worst = Math.max(worst, share);
     }
     worst = Math.max(worst, (100 * ml) / fill, (100 * g) / whole, light);
+    for (const { members, percent } of constituentLimits) {
+      let volume = 0;
+      let mass = 0;
+      for (const { oil, measure } of formula.oils) {
+        const amount = measure.by === 'drops' ? measure.drops * drop : 0;
+        for (const [name, , typical] of oil.capped?.constituents ?? []) {
+          if (!members.includes(name)) continue;
+          volume += amount * typical;
+          mass += amount * typical * (oil.densityGPerMl ?? 1);
+        }
+      }
+      worst = Math.max(worst, volume / fill / percent, mass / whole / percent);
+    }
   }
   return worst;
 };

@@ -46,13 +46,23 @@ export const baseDensity = (bases: readonly FormulaBase[]): number => {
  */
 export const essentialShare = ({ essentialShare: share }: Oil): number => share ?? 1;
 
-/** Oils with their densities; null where one that is in the bottle has none. */
-const withDensity = (
-  oils: readonly MeasuredOil[],
-): { readonly ml: Range; readonly density: number }[] | null =>
-  oils.some(({ oil, ml }) => oil.densityGPerMl === null && ml.high > 0)
+type Dense = readonly { readonly ml: Range; readonly density: number }[];
+
+const densities = new WeakMap<readonly MeasuredOil[], { readonly dense: Dense | null }>();
+
+/**
+ * Oils with their densities; null where one that is in the bottle has none. Asked many
+ * times of the same oils, so it is kept as long as they are.
+ */
+const withDensity = (oils: readonly MeasuredOil[]): Dense | null => {
+  const before = densities.get(oils);
+  if (before) return before.dense;
+  const dense = oils.some(({ oil, ml }) => oil.densityGPerMl === null && ml.high > 0)
     ? null
     : oils.map(({ oil, ml }) => ({ ml, density: oil.densityGPerMl ?? 1 }));
+  densities.set(oils, { dense });
+  return dense;
+};
 
 const capped = (percent: number): number => Math.min(100, Math.max(0, percent));
 
@@ -95,7 +105,6 @@ export const weightedShare = (
   return { byVolume, byWeight: shareByWeight(dense, weights, whole) };
 };
 
-type Dense = readonly { readonly ml: Range; readonly density: number }[];
 type End = 'low' | 'likely' | 'high';
 
 /** The ratio at one end, driven until it stands still. */

@@ -1,5 +1,8 @@
-import type { ConstituentLimit, Oil } from '../library/schema';
+import type { ConstituentLimit, Content, Oil } from '../library/schema';
 import type { Range } from '../quantity/range';
+
+/** Added up once for each oil and cap, and kept as long as the oil is. */
+const found = new WeakMap<object, Map<readonly string[], Range>>();
 
 const none: Range = { low: 0, likely: 0, high: 0 };
 
@@ -8,24 +11,31 @@ const none: Range = { low: 0, likely: 0, high: 0 };
  * typical and high content, members added up, 100 at most. None where its chemistry
  * is not known: that is told by a finding of its own.
  */
-export const contentOf = (
-  { capped }: Oil,
-  { members }: Pick<ConstituentLimit, 'members'>,
-): Range => {
-  if (!capped) return none;
-  let found: { low: number; likely: number; high: number } | null = null;
-  for (const [name, low, typical, high] of capped.constituents) {
+export const contentOf = (oil: Oil, limit: Pick<ConstituentLimit, 'members'>): Range => {
+  if (!oil.capped) return none;
+  const known = found.get(oil.capped) ?? new Map<readonly string[], Range>();
+  found.set(oil.capped, known);
+  const before = known.get(limit.members);
+  if (before) return before;
+  const content = addedUp(oil.capped.constituents, limit.members);
+  known.set(limit.members, content);
+  return content;
+};
+
+const addedUp = (constituents: readonly Content[], members: readonly string[]): Range => {
+  let sum: { low: number; likely: number; high: number } | null = null;
+  for (const [name, low, typical, high] of constituents) {
     if (!members.includes(name)) continue;
-    found ??= { low: 0, likely: 0, high: 0 };
-    found.low += low;
-    found.likely += typical;
-    found.high += high;
+    sum ??= { low: 0, likely: 0, high: 0 };
+    sum.low += low;
+    sum.likely += typical;
+    sum.high += high;
   }
-  return found === null
+  return sum === null
     ? none
     : {
-        low: Math.min(100, found.low),
-        likely: Math.min(100, found.likely),
-        high: Math.min(100, found.high),
+        low: Math.min(100, sum.low),
+        likely: Math.min(100, sum.likely),
+        high: Math.min(100, sum.high),
       };
 };

@@ -17,20 +17,22 @@ export const sharedSum = (
   mixture: Mixture,
   limit: Pick<ConstituentLimit, 'members'>,
 ): SharedSum | null => {
-  const contents = mixture.oils.map(({ oil }) => contentOf(oil, limit));
-  if (contents.every(({ high }) => high === 0)) return null;
-  const { byVolume, byWeight } = weightedShare(
-    mixture.oils,
-    {
-      low: contents.map(({ low }) => low / 100),
-      likely: contents.map(({ likely }) => likely / 100),
-      high: contents.map(({ high }) => high / 100),
-    },
-    mixture,
-  );
+  const low: number[] = [];
+  const likely: number[] = [];
+  const high: number[] = [];
+  const oils: string[] = [];
+  for (const { oil } of mixture.oils) {
+    const content = contentOf(oil, limit);
+    low.push(content.low / 100);
+    likely.push(content.likely / 100);
+    high.push(content.high / 100);
+    if (content.high > 0) oils.push(oil.id);
+  }
+  if (oils.length === 0) return null;
+  const { byVolume, byWeight } = weightedShare(mixture.oils, { low, likely, high }, mixture);
   return {
     value: larger(byVolume, byWeight),
     by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
-    oils: mixture.oils.flatMap(({ oil }, i) => ((contents[i]?.high ?? 0) > 0 ? [oil.id] : [])),
+    oils,
   };
 };

@@ -6,6 +6,9 @@ import { againstLimit } from '../verdict';
 
 const { sale: law } = cautions;
 
+const methylEugenol = ['methyl eugenol'];
+const safrole = ['safrole'];
+
 /**
  * What is sold, or given in trade, is held against what the EU restricts in goods as
  * well: methyl eugenol by kind of product, and safrole.
@@ -19,12 +22,17 @@ export const sale = ({ mixture, brief }: Question): Finding[] => {
         ? 'perfume'
         : 'leaveOn';
   const restricted = [
-    { id: 'methyl eugenol', limit: law['methyl eugenol'][product], product },
-    { id: 'safrole', limit: law.safrole.product, product: 'product' },
+    {
+      id: 'methyl eugenol',
+      members: methylEugenol,
+      limit: law['methyl eugenol'][product],
+      product,
+    },
+    { id: 'safrole', members: safrole, limit: law.safrole.product, product: 'product' },
   ] as const;
   const common = { rule: 'sale', source: law.source } as const;
-  const found = restricted.flatMap(({ id, limit, product: as }): Finding[] => {
-    const shared = sharedSum(mixture, { members: [id] });
+  const found = restricted.flatMap(({ id, members, limit, product: as }): Finding[] => {
+    const shared = sharedSum(mixture, { members });
     if (!shared) return [];
     return [
       finding({
