@@ -13,6 +13,13 @@ const screens: [string, string, string][] = [
   ['drafts', '/blends/prompt-desk/drafts', 'Drafts of Prompt desk'],
   ['people', '/people', 'People'],
   ['a person', '/people/bettina', 'Bettina'],
+  ['wearers', '/blends/prompt-desk/wearers', 'Who may wear Prompt desk'],
+  ['the shelf', '/shelf', 'Shelf'],
+  ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
+  ['an oil', '/materials/bergamot', 'Bergamot, expressed'],
+  ['a base', '/materials/beeswax_white', 'Beeswax'],
+  ['a material of one’s own', '/materials/new/ready-made', 'A ready-made blend'],
+  ['the handbook', '/handbook', 'Handbook'],
   ['settings', '/settings', 'Settings'],
   ['an unknown address', '/nowhere', 'Nothing lives at this address'],
 ];

@@ -9,7 +9,9 @@ import { countedDrops, foretoldDrops, type Tally } from './tally';
 /** The vessel that a bottle of the batch is in by now. */
 export const vesselOf = (blend: Blend, tally: Tally, vessel: number): Vessel => {
   const moved = tally.movedTo.get(vessel);
-  return (moved === undefined ? undefined : usualVessel(moved)) ?? blend.formula.vessel;
+  const is = (moved === undefined ? undefined : usualVessel(moved)) ?? blend.formula.vessel;
+  const filled = tally.filledTo.get(vessel);
+  return filled === undefined ? is : { ...is, workingFillPercent: filled };
 };
 
 const measuredIn = (steps: readonly Step[], vessel: number, isIn: (id: string) => boolean) =>

@@ -8,7 +8,7 @@ import { addEvent, type BenchEvent, type Tally } from './tally';
 
 /** One thing to do when more fell than was asked, with what it comes to. */
 export interface WayOn {
-  readonly kind: 'keep' | 'restore' | 'move' | 'discard';
+  readonly kind: 'keep' | 'carrier' | 'restore' | 'move' | 'discard';
   /** What is written down when it is chosen; nothing for keeping. */
   readonly events: readonly BenchEvent[];
   /** The bottle when all is in; null where it is begun again. */
@@ -27,7 +27,8 @@ const carrierIn = ({ mixture }: Evaluation): number =>
   mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
 
 /**
- * What can be done when more fell than was asked: keep it; give the others their
+ * What can be done when more fell than was asked: keep it; add carrier up to what the
+ * bottle is sold as, where that brings the strength back to what was asked; give the others their
  * share, in this bottle or in a larger one where it comes to the strength that was
  * asked; move as it is; or throw it away and begin this bottle again.
  *
@@ -89,11 +90,29 @@ export const waysOn = (
     )
     .sort((a, b) => a.nominalMl - b.nominalMl)
     .find((usual) => fillMl(usual) >= before * Math.min(factor, 1.2));
+  const keep: BenchEvent = { kind: 'asked', step: step.id, drops: fell };
+  const kept = outcomeAfter([keep]).mixture;
+  const keptMl = kept.oils.reduce((total, { ml }) => total + ml.likely, 0);
+  const here = kept.oils.find(({ oil }) => oil.id === step.oilId);
+  const dropMl = here?.drops ? here.ml.likely / here.drops : 0;
+  const askedMl = keptMl - (fell - step.drops) * dropMl;
+  const neededFill = askedMl > 0 ? (before * keptMl) / askedMl : Infinity;
+  const { nominalMl } = vesselOf(blend, tally, vessel);
+  const carrier =
+    fell > step.drops && neededFill > before && neededFill <= nominalMl
+      ? [
+          way('carrier', [
+            keep,
+            { kind: 'filled', vessel, percent: (100 * neededFill) / nominalMl },
+          ]),
+        ]
+      : [];
   const move = larger
     ? [way('move', [{ kind: 'moved', vessel, vesselId: larger.id }], { vesselId: larger.id })]
     : [];
   return [
-    way('keep', [{ kind: 'asked', step: step.id, drops: fell }]),
+    way('keep', [keep]),
+    ...carrier,
     ...(raised.length > 0
       ? [way('restore', [{ kind: 'asked', step: step.id, drops: fell }, ...asks], { more })]
       : []),

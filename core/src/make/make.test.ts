@@ -126,6 +126,20 @@ describe('when more fell than was asked', () => {
     expect(restore?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 9);
   });
 
+  test('carrier up to what the bottle is sold as, where that brings the strength back', () => {
+    // One drop more of six needs 9.5 x 7 / 6 = 11.1 ml, more than 10. Of 24 it needs 9.9 ml.
+    expect(ways(3).has('carrier')).toBe(false);
+    const many = blendOf({ oils: { petitgrain: 12, lavender: 12 } });
+    const manySteps = rollOnSteps(evaluate(many).mixture, 1);
+    const first = manySteps.find((one): one is CountStep => one.kind === 'count')!;
+    const events = Array.from({ length: 13 }, (): BenchEvent => ({ kind: 'drop', step: first.id }));
+    const carrier = waysOn(many, manySteps, tallyOf(events), first).find(
+      ({ kind }) => kind === 'carrier',
+    );
+    expect(carrier?.outcome?.mixture.fillMl).toBeCloseTo((9.5 * 25) / 24, 9);
+    expect(carrier?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 1.2) / 9.5, 9);
+  });
+
   test('moving on in the next bottle thins it', () => {
     const move = ways(4).get('move');
     expect(move?.vesselId).toBe('roll-on-15');

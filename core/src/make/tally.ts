@@ -7,6 +7,8 @@ export type BenchEvent =
   | { readonly kind: 'asked'; readonly step: string; readonly drops: number }
   /** What is in this bottle goes on in a larger one of the library. */
   | { readonly kind: 'moved'; readonly vessel: number; readonly vesselId: string }
+  /** This bottle is filled beyond its usual line, in percent of what it is sold as. */
+  | { readonly kind: 'filled'; readonly vessel: number; readonly percent: number }
   /** What was in this bottle is thrown away, and it is begun again. */
   | { readonly kind: 'discarded'; readonly vessel: number };
 
@@ -19,6 +21,8 @@ export interface Tally {
   readonly asked: ReadonlyMap<string, number>;
   /** The vessel that a bottle was moved to, by its number. */
   readonly movedTo: ReadonlyMap<number, string>;
+  /** Bottles that are filled to another line, in percent of nominal. */
+  readonly filledTo: ReadonlyMap<number, number>;
   /** How often a bottle was thrown away and begun again. */
   readonly discards: ReadonlyMap<number, number>;
 }
@@ -28,6 +32,7 @@ export const emptyTally: Tally = {
   done: new Set(),
   asked: new Map(),
   movedTo: new Map(),
+  filledTo: new Map(),
   discards: new Map(),
 };
 
@@ -52,7 +57,13 @@ export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
     case 'asked':
       return { ...tally, asked: new Map(tally.asked).set(event.step, event.drops) };
     case 'moved':
-      return { ...tally, movedTo: new Map(tally.movedTo).set(event.vessel, event.vesselId) };
+      return {
+        ...tally,
+        movedTo: new Map(tally.movedTo).set(event.vessel, event.vesselId),
+        filledTo: without(tally.filledTo, (vessel) => vessel === event.vessel),
+      };
+    case 'filled':
+      return { ...tally, filledTo: new Map(tally.filledTo).set(event.vessel, event.percent) };
     case 'discarded': {
       const gone = isOf(event.vessel);
       return {
@@ -60,6 +71,7 @@ export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
         done: new Set([...tally.done].filter((step) => !gone(step))),
         asked: without(tally.asked, gone),
         movedTo: without(tally.movedTo, (vessel) => vessel === event.vessel),
+        filledTo: without(tally.filledTo, (vessel) => vessel === event.vessel),
         discards: new Map(tally.discards).set(
           event.vessel,
           (tally.discards.get(event.vessel) ?? 0) + 1,

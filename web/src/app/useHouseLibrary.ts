@@ -7,7 +7,9 @@ export const useHouseLibrary = (): number => {
   const [revision, setRevision] = useState(0);
   useEffect(() => {
     const subscription = liveQuery(() => readLibrary()).subscribe((house) => {
-      if (layLibrary(house)) setRevision((before) => before + 1);
+      void layLibrary(house).then((changed) => {
+        if (changed) setRevision((before) => before + 1);
+      });
     });
     return () => subscription.unsubscribe();
   }, []);

@@ -12,7 +12,7 @@ const looks: Record<Look, string> = {
 };
 
 const shape =
-  'inline-flex min-h-10 items-center justify-center gap-2 rounded-lg border px-3.5 py-1.5 text-[15px] no-underline disabled:opacity-50 disabled:cursor-not-allowed';
+  'inline-flex min-h-10 print:hidden items-center justify-center gap-2 rounded-lg border px-3.5 py-1.5 text-[15px] no-underline disabled:opacity-50 disabled:cursor-not-allowed';
 
 /** Something to press. `first` is what most makers want next. */
 export const Button = ({

@@ -19,9 +19,7 @@ import type {
   EventRecord,
   PersonRecord,
 } from './database';
-import { houseStore } from './house';
 import { now } from './now';
-import { settingsStore } from './settings';
 
 // Wardrobe Lane, the back room of the Marlpit Players: made-up people, made-up
 // blends. All numbers come from the core.
@@ -352,7 +350,8 @@ const exampleDrafts = (
     ];
   });
 
-const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
+/** Who blends in the example house. */
+export const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
 
 /** The records of the example house, dated back from a day. */
 export const exampleHouse = (day: string) => {
@@ -446,16 +445,6 @@ export const exampleHouse = (day: string) => {
   };
 };
 
-/** Puts the example house beside what is there; what is there already stays as it is. */
-export const putExampleIn = (store: Database, day: string): Promise<void> =>
-  store.transaction('rw', store.tables, async () => {
-    const furniture = { ...exampleHouse(day), settings: [] };
-    const events = furniture.events.map((event, n) => ({ ...event, seq: n + 1 }));
-    await houseStore(store).bringIn({ ...furniture, events }, 'add');
-    const { maker } = await settingsStore(store).read();
-    if (maker === '') await store.settings.put({ key: 'maker', value: exampleMaker });
-  });
-
 /** Furnishes a store that was never used, in one transaction. */
 export const seedOnce = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
@@ -466,7 +455,12 @@ export const seedOnce = (store: Database, day: string): Promise<void> =>
       { key: 'openedAt', value: now() },
     ]);
     if ((await store.blends.count()) + (await store.batches.count()) > 0) return;
-    await putExampleIn(store, day);
-    // A house that was just furnished has nothing to go back to.
-    await store.snapshots.clear();
+    const house = exampleHouse(day);
+    await store.blends.bulkAdd(house.blends);
+    await store.batches.bulkAdd(house.batches);
+    await store.drafts.bulkAdd(house.drafts);
+    await store.people.bulkAdd(house.people);
+    await store.bottles.bulkAdd(house.bottles);
+    await store.events.bulkAdd(house.events);
+    await store.settings.put({ key: 'maker', value: exampleMaker });
   });

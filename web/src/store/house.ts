@@ -22,6 +22,11 @@ const benchEvent: z.ZodType<BenchEvent> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.enum(['drop', 'take-back', 'done', 'reopened']), step }),
   z.strictObject({ kind: z.literal('asked'), step, drops: z.number().int().min(0).max(10_000) }),
   z.strictObject({ kind: z.literal('moved'), vessel: bottle, vesselId: z.string().max(60) }),
+  z.strictObject({
+    kind: z.literal('filled'),
+    vessel: bottle,
+    percent: z.number().positive().max(100),
+  }),
   z.strictObject({ kind: z.literal('discarded'), vessel: bottle }),
 ]);
 

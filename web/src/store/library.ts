@@ -1,14 +1,5 @@
-import {
-  bottlesInUse,
-  houseMaterials,
-  layOver,
-  shelve,
-  type Bottle,
-  type OwnMaterial,
-} from '@jubbet/core';
-import { bottlesStore } from './bottles';
+import { bottlesInUse, layOver, shelve, type Bottle, type OwnMaterial } from '@jubbet/core';
 import { db, type Database } from './database';
-import { materialsStore } from './materials';
 import { today } from './now';
 
 /** Materials and bottles of the house, as the library and the shelf need them. */
@@ -20,8 +11,12 @@ export interface HouseLibrary {
 
 /** Reads what the house lays over the library. */
 export const readLibrary = async (store: Database = db): Promise<HouseLibrary> => ({
-  materials: (await materialsStore(store).list()).map(({ own }) => own),
-  bottles: (await bottlesStore(store).list()).map(({ bottle }) => bottle),
+  materials: (await store.materials.toArray())
+    .filter(({ deletedAt }) => deletedAt === null)
+    .map(({ own }) => own),
+  bottles: (await store.bottles.toArray())
+    .filter(({ deletedAt }) => deletedAt === null)
+    .map(({ bottle }) => bottle),
   day: today(),
 });
 
@@ -32,11 +27,12 @@ let laid = '';
  *
  * @returns false where they are those that it reckons with already
  */
-export const layLibrary = (house: HouseLibrary): boolean => {
+export const layLibrary = async (house: HouseLibrary): Promise<boolean> => {
   const text = JSON.stringify(house);
   if (text === laid) return false;
   laid = text;
-  layOver(houseMaterials(house.materials));
+  if (house.materials.length > 0) (await import('./layMaterials')).layMaterials(house.materials);
+  else layOver({ oils: [], bases: [] });
   shelve(bottlesInUse(house.bottles, house.day));
   return true;
 };

@@ -3,8 +3,8 @@ import { expose } from 'comlink';
 import { layLibrary, type HouseLibrary } from '../store/library';
 
 const worker = {
-  nearest: (draft: BlendDraft, library: HouseLibrary) => {
-    layLibrary(library);
+  nearest: async (draft: BlendDraft, library: HouseLibrary) => {
+    await layLibrary(library);
     return sureDrops(draft);
   },
 };

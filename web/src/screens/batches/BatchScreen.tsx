@@ -56,6 +56,10 @@ const Happened = ({ tally }: { tally: Tally }) => {
       const vessel = usualVessel(id);
       return `Bottle ${bottle + 1} went on in a ${vessel ? vesselWords(vessel) : id}.`;
     }),
+    ...[...tally.filledTo].map(
+      ([bottle, percent]) =>
+        `Bottle ${bottle + 1} was filled to ${formatPercent(percent, 3)} of what it is sold as.`,
+    ),
     ...[...tally.discards].map(
       ([bottle, times]) =>
         `Bottle ${bottle + 1} was thrown away and begun again${times > 1 ? `, ${times} times` : ''}.`,

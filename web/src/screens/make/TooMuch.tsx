@@ -21,6 +21,7 @@ import { verdictShapes } from '../../parts/VerdictMark';
 
 const titles: Record<WayOn['kind'], string> = {
   keep: 'Keep it',
+  carrier: 'Add carrier, up to the neck',
   restore: 'Give the others their share',
   move: 'Move to a larger bottle',
   discard: 'Throw it away, begin this bottle again',
@@ -30,6 +31,10 @@ const whatFor = (way: WayOn): string => {
   switch (way.kind) {
     case 'keep':
       return way.carrierMl === null ? '' : `${formatMl(way.carrierMl, 3)} carrier to the line`;
+    case 'carrier':
+      return way.carrierMl === null || !way.outcome
+        ? ''
+        : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: leave the ball room`;
     case 'restore':
       return formatList(
         [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${subjectName(id)}`),

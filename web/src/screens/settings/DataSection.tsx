@@ -5,7 +5,7 @@ import { Button } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
 import { saveFile } from '../../parts/saveFile';
 import { db, type House } from '../../store/database';
-import { putExampleIn } from '../../store/example';
+import { putExampleIn } from '../../store/putExample';
 import { house, type Manner, type Summary } from '../../store/house';
 import { now, today } from '../../store/now';
 import { settings } from '../../store/settings';

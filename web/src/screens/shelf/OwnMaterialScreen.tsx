@@ -303,7 +303,7 @@ const Form = ({ kind }: { kind: Kind }) => {
     try {
       await materials.put(own);
       // Known at once, so that its page finds it.
-      layLibrary(await readLibrary());
+      await layLibrary(await readLibrary());
       await navigate(`/materials/${own.id}`);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : String(error));

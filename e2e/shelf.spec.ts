@@ -1,0 +1,124 @@
+import { expect, test } from '@playwright/test';
+
+test('a bottle on the shelf tells every blend its drop, its age and its chemistry', async ({
+  page,
+}) => {
+  await page.goto('/shelf/new');
+  await page.getByLabel('What is in it').fill('lemong');
+  await page.getByRole('option', { name: /Lemongrass/ }).click();
+  await page.getByLabel('Lot').fill('LG-1');
+  await page.getByLabel('Opened on').fill('2015-03-01');
+  await page.getByRole('button', { name: 'Add a weighing' }).click();
+  await page.getByLabel('Mass of weighing 1, in g').fill('0.712');
+  // 0.712 g / (20 x 0.89 g/ml) = 0.04 ml.
+  await expect(page.getByText(/One drop is 0\.04\sml/)).toBeVisible();
+  await page.getByLabel('or paste it').fill('geranial; 20\nneral; 10\nzingabarol; 1');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText(/No cap reads zingabarol/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByText(/past its time since/).first()).toBeVisible();
+
+  await page.goto('/blends/third-mouse');
+  await page.getByLabel('Add an oil').fill('lemongrass');
+  await page
+    .getByRole('option', { name: /Lemongrass/ })
+    .first()
+    .click();
+  const limits = page.getByRole('region', { name: 'What holds it back' });
+  await expect(limits.getByText(/Lemongrass, lot LG-1, has been open too long/)).toBeVisible();
+});
+
+test('a figure of one’s own is marked, counts, and can be taken back', async ({ page }) => {
+  await page.goto('/materials/ylang-ylang');
+  await page.getByText('Put a figure of my own in its place').click();
+  await page.getByLabel('Your dermal maximum').fill('0.3');
+  await page.getByLabel('Who says so').fill('the sheet of May');
+  await page.getByRole('button', { name: 'Put mine in its place' }).click();
+  await expect(
+    page.getByText('Yours: dermal maximum 0.3 %, from the sheet of May. The library says 0.8 %.'),
+  ).toBeVisible();
+
+  await page.goto('/blends/prompt-desk');
+  // One drop of it in 9.5 ml is more than 0.3 %.
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText(
+    'Ylang ylang is left out: one drop is already too much',
+  );
+  await page.getByText(/^Also checked/).click();
+  await expect(page.getByText('the sheet of May').first()).toBeVisible();
+
+  await page.goto('/materials/ylang-ylang');
+  await page.getByRole('button', { name: 'Back to the library’s' }).click();
+  await expect(page.getByText('Yours: dermal maximum')).toHaveCount(0);
+});
+
+test('a ready-made blend of unknown strength cannot be cleared', async ({ page }) => {
+  await page.goto('/materials/new/ready-made');
+  await page.getByLabel('Name').fill('Curtain calm');
+  await page.getByLabel('Who says so').fill('its label');
+  await page.getByLabel('Keeps, once opened, in years').fill('2');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Curtain calm' })).toBeVisible();
+
+  await page.goto('/blends/third-mouse');
+  await page.getByLabel('Add an oil').fill('curtain');
+  await page.getByRole('option', { name: /Curtain calm/ }).click();
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('not known');
+  await expect(
+    page.getByText(/how much of it is essential oil is not known, so it cannot be cleared/).first(),
+  ).toBeVisible();
+});
+
+test('one table says who must not get a blend', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByRole('link', { name: 'Wearers' }).click();
+  await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not get it');
+  await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('mind');
+  await expect(page.getByRole('row', { name: /A child of two/ })).toContainText('over');
+});
+
+test('a finding explains itself, and leads to its chapter', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  const limits = page.getByRole('region', { name: 'What holds it back' });
+  await limits.getByText('Why').first().click();
+  await expect(limits.getByText('Ylang ylang: 1 drop × 0.05 ml = 0.05 ml.')).toBeVisible();
+  await limits.getByRole('link', { name: 'In the handbook' }).first().click();
+  await expect(page.getByRole('heading', { name: 'Each oil and its maximum' })).toBeInViewport();
+});
+
+test('the handbook is searched by every word', async ({ page }) => {
+  await page.goto('/handbook');
+  await page.getByLabel('Search the handbook').fill('methyl eugenol');
+  await expect(page.getByRole('heading', { name: 'Constituents and why' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Pets' })).toHaveCount(0);
+  await page.getByLabel('Search the handbook').fill('zeppelin');
+  await expect(page.getByText('Nothing in the handbook speaks of “zeppelin”.')).toBeVisible();
+});
+
+test('weeks of a pregnancy and past reactions reach every blend', async ({ page }) => {
+  await page.goto('/people/saskia');
+  await expect(page.getByLabel('Week of pregnancy today')).toHaveValue('24');
+  await page.getByLabel('Their skin reacted to').fill('petitgr');
+  await page
+    .getByRole('option', { name: /Petitgrain/ })
+    .first()
+    .click();
+  await page.getByLabel('What was seen').fill('red and itching');
+  await page.goto('/blends/pins-and-hems');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Petitgrain');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('allergic');
+});
+
+test('what is for sale is held against the law of goods', async ({ page }) => {
+  await page.goto('/blends/leading-lady');
+  await page.getByLabel('Add an oil').fill('rose otto');
+  await page.getByRole('option', { name: /Rose otto/ }).click();
+  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByLabel(/for sale, or given in trade/).check();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^Wearer: .*for sale$/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'What holds it back' })
+      .getByText('Methyl eugenol, for sale', { exact: true }),
+  ).toBeVisible();
+});
