@@ -135,7 +135,11 @@ export const Findings = memo(
     const all = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
     // Of what is far from its limit the closest few are enough.
     const near = all.filter(
-      (entry, index) => entry.verdict !== 'holds' || index < shownTracks || closeness(entry) > 40,
+      (entry, index) =>
+        entry.verdict !== 'holds' ||
+        entry.rule === 'whole-blend' ||
+        index < shownTracks ||
+        closeness(entry) > 40,
     );
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));

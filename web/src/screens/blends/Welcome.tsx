@@ -1,5 +1,4 @@
 import { Button } from '../../parts/Button';
-import { house } from '../../store/house';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
@@ -8,6 +7,10 @@ export const Welcome = () => {
   const { data } = useStored(['settings'], () => settings.read());
   if (!data || data.welcomed) return null;
   const answered = () => settings.write('welcomed', true);
+  const empty = async () => {
+    await (await import('../../store/house')).house.clear();
+    await answered();
+  };
   return (
     <section
       aria-label="Welcome"
@@ -22,7 +25,7 @@ export const Welcome = () => {
         <Button look="first" onClick={() => void answered()}>
           Look around
         </Button>
-        <Button onClick={() => void house.clear().then(answered)}>Begin with an empty house</Button>
+        <Button onClick={() => void empty()}>Begin with an empty house</Button>
       </div>
     </section>
   );
