@@ -34,7 +34,7 @@ test('somebody moves in, and the sentence picks them', async ({ page }) => {
   await page.getByRole('button', { name: /^Wearer/ }).click();
   await page.getByLabel(/^Odile/).check();
   await expect(page.getByRole('button', { name: /^Wearer: Odile/ })).toBeVisible();
-  await expect(page.getByText('Whole blend, sensitive skin')).toBeVisible();
+  await expect(page.getByText('Whole blend, sensitive skin', { exact: true })).toBeVisible();
 });
 
 test('anything is found by its name, from any room', async ({ page }) => {

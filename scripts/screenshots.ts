@@ -30,6 +30,10 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'blends', path: '/blends' },
+  { name: 'wearers', path: '/blends/prompt-desk/wearers' },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'material', path: '/materials/bergamot', size: { width: 1280, height: 1300 } },
+  { name: 'handbook', path: '/handbook' },
   {
     name: 'make',
     path: '/make/batch-prompt-desk',

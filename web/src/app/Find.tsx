@@ -6,7 +6,7 @@ import {
   Dialog,
   DialogPanel,
 } from '@headlessui/react';
-import { plainName, searchOils, wearerOn, wearerWords } from '@jubbet/core';
+import { plainName, searchBases, searchOils, wearerOn, wearerWords } from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { OilName } from '../parts/OilName';
@@ -80,6 +80,13 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         aside: 'starts a new blend with it',
         open: async () => `/blends/${await blends.create(oil.id)}`,
       })),
+    ...[...searchOils(query), ...searchBases(query)].slice(0, mostOfAKind).map((material) => ({
+      key: `about/${material.id}`,
+      kind: 'about',
+      name: material.name,
+      aside: 'what is known of it',
+      open: at(`/materials/${material.id}`),
+    })),
   ];
 
   return (
@@ -114,7 +121,11 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
                   >
                     <span className="w-14 flex-none text-sm text-soft">{hit.kind}</span>
                     <span className="min-w-0 flex-1 truncate">
-                      {hit.kind === 'oil' ? <OilName name={hit.name} /> : <b>{hit.name}</b>}
+                      {hit.kind === 'oil' || hit.kind === 'about' ? (
+                        <OilName name={hit.name} />
+                      ) : (
+                        <b>{hit.name}</b>
+                      )}
                       {hit.aside && <span className="text-sm text-soft"> · {hit.aside}</span>}
                     </span>
                   </ComboboxOption>

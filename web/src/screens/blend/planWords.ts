@@ -18,6 +18,8 @@ const limitWords = ({ rule, subject }: LimitName): string => {
       return 'the shared light limit';
     case 'oil-maximum':
       return `${subjectName(subject).toLowerCase()}’s own maximum`;
+    case 'constituent':
+      return `the cap that oils share on ${subject}`;
     case 'fill':
       return 'the size of the bottle';
     default:
