@@ -60,13 +60,22 @@ export const provenance = {
   vessels: vesselsData.provenance,
 } as const;
 
-const pours = ({ kind }: Base): boolean => kind === 'oil';
+/** Kinds of base that go into a bottle; waxes, butters and dry matter do not. */
+const pouring: ReadonlySet<Base['kind']> = new Set([
+  'oil',
+  'antioxidant',
+  'solubiliser',
+  'alcohol',
+  'aqueous',
+]);
+
+const pours = ({ kind }: Base): boolean => pouring.has(kind);
 
 /** All oils: the shipped ones as the house has them, and the house's own. */
 export let oils: readonly Oil[] = [...shippedOils];
 /** All bases. */
 export let bases: readonly Base[] = [...shippedBases];
-/** The bases that pour. */
+/** The bases that pour: carriers, and what is added to them. */
 export let carriers: readonly Base[] = bases.filter(pours);
 /** Counts up whenever other materials are laid over, for what is worked out once and kept. */
 export let libraryRevision = 0;
@@ -125,7 +134,7 @@ export const findOil = (id: string): Oil | undefined => oilsById.get(id);
 export const findBase = (id: string): Base | undefined => basesById.get(id);
 export const findCarrier = (id: string): Base | undefined => {
   const base = basesById.get(id);
-  return base?.kind === 'oil' ? base : undefined;
+  return base && pours(base) ? base : undefined;
 };
 export const findVessel = (id: string): UsualVessel | undefined => vesselsById.get(id);
 

@@ -33,7 +33,7 @@ const readyMade = z.strictObject({
   kind: z.literal('ready-made'),
   ...common,
   /** Of the whole, what is essential oil; null where the label does not say. */
-  essentialPercent: percent.nullable(),
+  essentialPercent: percent.positive().nullable(),
   /** Oils of the library in it by their parts; none where they are not known. */
   parts: z.array(z.strictObject({ id: z.string(), parts: z.number().positive().max(1_000_000) })),
 });

@@ -5,7 +5,7 @@ import { blendOf, ml } from '../testing';
 import { asCounted } from './asCounted';
 import { stepsNow } from './bottle';
 import { waysOn } from './extraDrops';
-import { rollOnSteps, type CountStep } from './steps';
+import { pouringSteps, type CountStep } from './steps';
 import {
   addEvent,
   countedDrops,
@@ -19,7 +19,7 @@ import {
 import { stepDetail, stepTitle } from './words';
 
 const blend = blendOf({ oils: { petitgrain: 3, vetiver: 1, lavender: ml(0.1), cypress: 0 } });
-const steps = rollOnSteps(evaluate(blend).mixture, 2);
+const steps = pouringSteps(evaluate(blend).mixture, 2, 'roll-on');
 
 describe('the steps for roll-ons', () => {
   test('run bottle by bottle, oils before carrier, label last, nothing for an oil of no drops', () => {
@@ -102,7 +102,7 @@ describe('the tally', () => {
 
 describe('when more fell than was asked', () => {
   const four = blendOf({ oils: { petitgrain: 2, lavender: 2 } });
-  const planned = rollOnSteps(evaluate(four).mixture, 2);
+  const planned = pouringSteps(evaluate(four).mixture, 2, 'roll-on');
   const step = planned.find(({ id }) => id === 'count/0/petitgrain') as CountStep;
   const fell = (count: number) =>
     tallyOf([
@@ -130,7 +130,7 @@ describe('when more fell than was asked', () => {
     // One drop more of six needs 9.5 x 7 / 6 = 11.1 ml, more than 10. Of 24 it needs 9.9 ml.
     expect(ways(3).has('carrier')).toBe(false);
     const many = blendOf({ oils: { petitgrain: 12, lavender: 12 } });
-    const manySteps = rollOnSteps(evaluate(many).mixture, 1);
+    const manySteps = pouringSteps(evaluate(many).mixture, 1, 'roll-on');
     const first = manySteps.find((one): one is CountStep => one.kind === 'count')!;
     const events = Array.from({ length: 13 }, (): BenchEvent => ({ kind: 'drop', step: first.id }));
     const carrier = waysOn(many, manySteps, tallyOf(events), first).find(

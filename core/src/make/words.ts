@@ -1,7 +1,11 @@
+import { vesselKind } from '../brief/vesselKinds';
 import { subjectName } from '../limits/words';
 import { findOil } from '../library/library';
 import { formatDrops, formatG, formatList, formatMl } from '../quantity/format';
 import type { Step } from './steps';
+
+/** From so many drops on a scale is the better judge. */
+const manyDrops = 30;
 
 const bottles = (count: number): string => (count === 1 ? 'the bottle' : `${count} bottles`);
 
@@ -10,8 +14,8 @@ export const stepTitle = (step: Step): string => {
   switch (step.kind) {
     case 'wipe':
       return step.vessels === 1
-        ? 'Wipe bottle, ball and dropper'
-        : `Wipe ${step.vessels} bottles, balls and dropper`;
+        ? `Wipe bottle, ${vesselKind(step.of).top}`
+        : `Wipe ${step.vessels} bottles, each ${vesselKind(step.of).top}`;
     case 'lay-out':
       return 'Lay out the oils, open one at a time';
     case 'count':
@@ -22,7 +26,7 @@ export const stepTitle = (step: Step): string => {
     case 'top-up':
       return `Top up with ${formatMl(step.ml, 3)} carrier`;
     case 'close':
-      return 'Seat the ball, cap, roll to mix';
+      return 'Close and mix';
     case 'label':
       return 'Label before you put it down';
   }
@@ -32,13 +36,14 @@ export const stepTitle = (step: Step): string => {
 export const stepDetail = (step: Step): string => {
   switch (step.kind) {
     case 'wipe':
-      return `Clean and dry: ${bottles(step.vessels)}, ball and housing, dropper. Water spoils an oil blend.`;
+      return `Clean and dry: ${bottles(step.vessels)}, ${vesselKind(step.of).top}. Water spoils an oil blend.`;
     case 'lay-out':
       return `${formatList(step.oilIds.map(subjectName))}. Read each name aloud, and open one bottle at a time.`;
     case 'count':
-      return isThick(step.oilId)
-        ? `${formatDrops(step.drops)}. A thick oil: wait for each drop.`
-        : `${formatDrops(step.drops)}.`;
+      return [
+        `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${formatG(step.g)}` : ''}.`,
+        ...(isThick(step.oilId) ? ['A thick oil: wait for each drop.'] : []),
+      ].join(' ');
     case 'measure':
       return step.g === null
         ? `Measure ${formatMl(step.ml, 3)}.`
@@ -48,9 +53,9 @@ export const stepDetail = (step: Step): string => {
     case 'top-up':
       return `${formatList(
         step.bases.map(({ id, ml }) => `${formatMl(ml, 3)} ${subjectName(id).toLowerCase()}`),
-      )}. Fill to the shoulder: the ball takes the rest.`;
+      )}. ${vesselKind(step.of).fillWhy}`;
     case 'close':
-      return 'Press the ball in until it clicks, cap at once, and roll between your palms for a minute. Let it stand ten minutes, then roll again.';
+      return vesselKind(step.of).close;
     case 'label':
       return step.vessels === 1
         ? 'A bottle without a name is a bottle lost.'

@@ -1,7 +1,7 @@
-import { findVessel, formatMl, type Mixture, type Vessel } from '@jubbet/core';
+import { findVessel, formatMl, vesselWords, type Mixture, type Vessel } from '@jubbet/core';
 import { liquidColour } from './liquids';
 
-/** The roll-on in section, in mm: outer size from the library, or of a like bottle. */
+/** The vessel in section, in mm: outer size from the library, or of a like bottle. */
 const shapeOf = (vessel: Vessel) => {
   const usual = vessel.id ? findVessel(vessel.id) : undefined;
   const brimful = usual?.brimfulMl ?? vessel.nominalMl * 1.15;
@@ -12,10 +12,108 @@ const shapeOf = (vessel: Vessel) => {
   };
 };
 
-const graduation = (nominalMl: number): number => (nominalMl <= 5 ? 1 : nominalMl <= 15 ? 5 : 10);
+const graduation = (nominalMl: number): number =>
+  nominalMl <= 5 ? 1 : nominalMl <= 15 ? 5 : nominalMl <= 60 ? 10 : 50;
+
+interface Box {
+  readonly left: number;
+  readonly width: number;
+  readonly height: number;
+  readonly cap: number;
+}
+
+/** What closes the bottle, and what of it stands in the liquid. */
+const Top = ({ kind, box: { left, width, height, cap } }: { kind: string; box: Box }) => {
+  const middle = left + width / 2;
+  const lid = (
+    <rect
+      x={left + width * 0.12}
+      y={kind === 'roll-on' ? 0 : cap * 0.45}
+      width={width * 0.76}
+      height={kind === 'roll-on' ? cap * 0.8 : cap * 0.5}
+      rx={1}
+      fill="var(--soft)"
+      opacity={0.45}
+    />
+  );
+  const tube = (to: number, thick: number) => (
+    <path
+      d={`M ${middle} ${cap * 0.9} V ${height * to}`}
+      stroke="var(--soft)"
+      strokeWidth={thick}
+      opacity={0.55}
+      fill="none"
+    />
+  );
+  switch (kind) {
+    case 'roll-on':
+      return (
+        <>
+          {lid}
+          <circle
+            cx={middle}
+            cy={cap * 0.95}
+            r={width * 0.2}
+            fill="var(--glass)"
+            stroke="var(--soft)"
+            strokeWidth={0.4}
+          />
+        </>
+      );
+    case 'dropper bottle':
+      return (
+        <>
+          {tube(0.82, width * 0.09)}
+          {lid}
+          <rect
+            x={middle - width * 0.15}
+            y={-height * 0.01}
+            width={width * 0.3}
+            height={cap * 0.5}
+            rx={width * 0.13}
+            fill="var(--soft)"
+            opacity={0.7}
+          />
+        </>
+      );
+    case 'pump bottle':
+    case 'treatment pump':
+      return (
+        <>
+          {tube(0.95, width * 0.05)}
+          {lid}
+          <path
+            d={`M ${middle} ${cap * 0.45} V ${cap * 0.12} h ${width * 0.42} v ${cap * 0.16}`}
+            stroke="var(--soft)"
+            strokeWidth={width * 0.09}
+            fill="none"
+          />
+        </>
+      );
+    case 'spray bottle':
+      return (
+        <>
+          {tube(0.95, width * 0.04)}
+          {lid}
+          <rect
+            x={middle - width * 0.2}
+            y={0}
+            width={width * 0.4}
+            height={cap * 0.45}
+            rx={0.8}
+            fill="var(--soft)"
+            opacity={0.7}
+          />
+          <circle cx={middle + width * 0.14} cy={cap * 0.22} r={width * 0.03} fill="var(--sheet)" />
+        </>
+      );
+    default:
+      return lid;
+  }
+};
 
 /**
- * A roll-on to scale: its true outline, fill line and graduations, and the liquids
+ * A bottle to scale: its true outline, fill line and graduations, and the liquids
  * in their true proportion.
  */
 export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | null }) => {
@@ -53,11 +151,11 @@ export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | 
   const corner = width * 0.14;
   const inner = { x: left + wall, width: width - 2 * wall };
   const outline = `M ${left + width * 0.2} ${cap} h ${width * 0.6} v ${neck * 0.6} q ${width * 0.2} 0 ${width * 0.2} ${neck} V ${height - corner} q 0 ${corner} ${-corner} ${corner} h ${-(width - 2 * corner)} q ${-corner} 0 ${-corner} ${-corner} V ${cap + neck * 1.6} q 0 ${-neck} ${width * 0.2} ${-neck} z`;
-  const text = height * 0.033;
+  const text = 0.07 * (2 * left + width);
   return (
     <svg
       role="img"
-      aria-label={`A ${formatMl(vessel.nominalMl, 4)} roll-on, filled to ${formatMl(fill, 3)}`}
+      aria-label={`A ${vesselWords(vessel)}, filled to ${formatMl(fill, 3)}`}
       viewBox={`0 -1 ${left * 2 + width} ${height + 2}`}
       className="mx-auto block h-full max-h-[430px] w-full max-w-[210px]"
     >
@@ -74,23 +172,7 @@ export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | 
         })}
       </g>
       <path d={outline} fill="none" stroke="var(--press)" strokeWidth={0.7} />
-      <rect
-        x={left + width * 0.12}
-        y={0}
-        width={width * 0.76}
-        height={cap * 0.8}
-        rx={1}
-        fill="var(--soft)"
-        opacity={0.45}
-      />
-      <circle
-        cx={left + width / 2}
-        cy={cap * 0.95}
-        r={width * 0.2}
-        fill="var(--glass)"
-        stroke="var(--soft)"
-        strokeWidth={0.4}
-      />
+      <Top kind={vessel.kind} box={{ left, width, height, cap }} />
       <g fontSize={text} fill="var(--soft)" textAnchor="end">
         {marks.map((ml) => (
           <g key={ml}>

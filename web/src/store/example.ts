@@ -1,6 +1,6 @@
 import {
   emptyDraft,
-  rollOnSteps,
+  pouringSteps,
   settled,
   workOut,
   type BenchEvent,
@@ -48,6 +48,7 @@ const people = {
   saskia: person('Saskia', 31, { pregnant: true, trimester: 2 }),
   aubrey: person('Aubrey', 70, { conditions: ['anticoagulants'] }),
   pip: person('Pip', 8),
+  rufus: person('Rufus', 35),
 };
 
 const parts = (list: Record<string, number>): BlendDraft['oils'] =>
@@ -156,6 +157,69 @@ const told: readonly Told[] = [
   },
 ];
 
+const pouring: readonly Told[] = [
+  {
+    id: 'understudy',
+    name: 'Understudy',
+    purpose: 'a beard oil, while it grows for the part',
+    wearer: 'rufus',
+    place: 'beard',
+    vessel: 'dropper-30',
+    percent: 1,
+    oils: parts({ 'cedarwood-virginian': 2, 'bergamot-fcf': 1 }),
+    bases: bases({ jojoba: 66, argan: 33, vitamin_e: 1 }),
+    daysAgo: 45,
+  },
+  {
+    id: 'encore',
+    name: 'Encore',
+    purpose: 'a massage oil for the night after',
+    wearer: 'ines',
+    place: 'body-massage',
+    vessel: 'pump-100',
+    percent: 2,
+    oils: parts({ lavender: 3, 'marjoram-sweet': 1, 'orange-sweet': 2 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 48,
+  },
+  {
+    id: 'cold-cream',
+    name: 'Cold cream',
+    purpose: 'a facial oil, once the paint is off',
+    wearer: 'ines',
+    place: 'face',
+    vessel: 'dropper-15',
+    percent: 0.7,
+    oils: parts({ frankincense: 1, geranium: 1 }),
+    bases: bases({ squalane: 3, rosehip_seed: 1 }),
+    daysAgo: 52,
+  },
+  {
+    id: 'opening-night',
+    name: 'Opening night',
+    purpose: 'a perfume oil, a dab behind the ear',
+    wearer: 'ines',
+    place: 'perfume-small-area',
+    vessel: 'dropper-10',
+    percent: 5,
+    oils: parts({ 'bergamot-fcf': 4, frankincense: 3, patchouli: 2, vetiver: 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 55,
+  },
+  {
+    id: 'prop-room',
+    name: 'Prop room',
+    purpose: 'an oil spray for dry arms',
+    wearer: 'anyone',
+    place: 'body-leave-on',
+    vessel: 'spray-60',
+    percent: 0.8,
+    oils: parts({ 'orange-sweet': 2, 'cedarwood-virginian': 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 58,
+  },
+];
+
 const personOf = (id: keyof typeof people, day: string): Person => {
   const { years, ...rest } = people[id];
   const weeks = id === 'saskia' ? { pregnancy: { week: 24, on: day } } : {};
@@ -199,6 +263,7 @@ interface Making {
 }
 
 const makings: readonly Making[] = [
+  { blend: 'understudy', daysAgo: 44 },
   { blend: 'leading-lady', daysAgo: 39, notes: 'Bettina: nothing after 48 hours. She likes it.' },
   { blend: 'row-g', daysAgo: 32 },
   { blend: 'raffle-table', daysAgo: 25, notes: 'All six went at the raffle.' },
@@ -358,7 +423,7 @@ export const exampleHouse = (day: string) => {
   const before = (days: number): string =>
     formatISO(addDays(parseISO(day), -days), { representation: 'date' });
 
-  const blends = told.map((entry): BlendRecord => ({
+  const blends = [...told, ...pouring].map((entry): BlendRecord => ({
     id: entry.id,
     draft: draftOf(entry, day),
     createdAt: startOf(before(entry.daysAgo)),
@@ -376,7 +441,11 @@ export const exampleHouse = (day: string) => {
     const year = madeOn.slice(0, 4);
     const serial = (serials.get(year) ?? 0) + 1;
     serials.set(year, serial);
-    const steps = rollOnSteps(worked.evaluation.mixture, draft.count);
+    const steps = pouringSteps(
+      worked.evaluation.mixture,
+      draft.count,
+      worked.blend.formula.vessel.kind,
+    );
     const all = steps.flatMap((step): BenchEvent[] => {
       const fell =
         step.kind === 'count'

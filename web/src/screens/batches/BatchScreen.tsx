@@ -8,7 +8,7 @@ import {
   formatMl,
   formatPercent,
   resolveBlend,
-  rollOnSteps,
+  pouringSteps,
   subjectName,
   tallyOf,
   usualVessel,
@@ -74,7 +74,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
   const { blend, evaluation, counts, bottles, tally, until } = useMemo(() => {
     const resolved = resolveBlend(batch.file);
     const worked = evaluate(resolved);
-    const steps = rollOnSteps(worked.mixture, resolved.count);
+    const steps = pouringSteps(worked.mixture, resolved.count, resolved.formula.vessel.kind);
     const tally = tallyOf(events);
     return {
       blend: resolved,

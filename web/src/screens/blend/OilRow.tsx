@@ -87,7 +87,7 @@ export const OilRow = ({
           style={{ background: liquidColour(index) }}
         />
         <span className="min-w-0 leading-tight">
-          <span className="block truncate" title={oil.name}>
+          <span className="block">
             <OilName name={oil.name} />
           </span>
           <span className="block truncate text-xs text-soft" title={oil.botanical}>

@@ -9,13 +9,16 @@ import {
   type WorkedOut,
 } from '@jubbet/core';
 import { memo, useRef, type RefObject } from 'react';
+import { Button } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { NumberField } from '../../parts/NumberField';
 import { AddOil } from './AddOil';
-import { askFor, measureOil, removeOil } from './changes';
+import { askFor, measureOil, removeOil, weighed } from './changes';
 import { OilRow } from './OilRow';
 import { vesselOfDraft } from './VesselToken';
 import type { TokenProps } from './tokenProps';
+
+type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** Totals; typed, they ask for the strength that they come to, and parts share it. */
 const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) => {
@@ -83,6 +86,13 @@ const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) =
     </tr>
   );
 };
+
+/** From this size on, in ml, a scale is the better measure of the oils. */
+const weighedFromMl = 50;
+
+const canBeWeighed = (draft: TokenProps['draft'], done: Done): boolean =>
+  fillMl(done.blend.formula.vessel) >= weighedFromMl &&
+  draft.oils.some(({ parts, drops }) => parts !== undefined || drops !== undefined);
 
 const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
 
@@ -179,6 +189,14 @@ export const OilTable = memo(
           <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
           <Kbd>/</Kbd>
         </div>
+        {done && canBeWeighed(draft, done) && (
+          <p className="mt-2 flex flex-wrap items-center gap-2 text-sm text-soft">
+            At this size oils are better weighed than counted.
+            <Button onClick={() => change(weighed(done.evaluation.mixture))}>
+              Measure them by ml and g
+            </Button>
+          </p>
+        )}
         {drop && (
           <p className="mt-2 text-sm text-soft">
             One drop either way moves this bottle by{' '}

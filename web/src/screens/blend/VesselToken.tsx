@@ -1,17 +1,20 @@
 import {
   fillMl,
   formatMl,
+  pouringKinds,
   usualVessels,
   usualVessel,
+  vesselKind,
   vesselWords,
   type Vessel,
 } from '@jubbet/core';
+import { SelectField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-const rollOns = usualVessels.filter(({ kind }) => kind === 'roll-on');
+const kinds = Object.keys(pouringKinds).map((kind) => [kind, kind] as const);
 
 const own = 'own';
 
@@ -30,23 +33,35 @@ export const VesselToken = ({ draft, change }: TokenProps) => {
   const vessel = vesselOfDraft(draft.vessel);
   const text =
     draft.count > 1
-      ? `${draft.count} ${vessel.kind}s of ${formatMl(vessel.nominalMl, 4)}`
+      ? `${draft.count} ${vesselKind(vessel.kind).plural} of ${formatMl(vessel.nominalMl, 4)}`
       : vesselWords(vessel);
   const ownNow = (nominalMl: number, workingFillPercent: number) =>
     change((before) => ({
       ...before,
-      vessel: { kind: 'roll-on', nominalMl, workingFillPercent },
+      vessel: { kind: vessel.kind, nominalMl, workingFillPercent },
     }));
+  const sizes = usualVessels.filter(({ kind }) => kind === vessel.kind);
+  /** The vessel of another kind that is nearest in size. */
+  const ofKind = (kind: string) => {
+    const [nearest] = usualVessels
+      .filter((entry) => entry.kind === kind)
+      .sort(
+        (a, b) =>
+          Math.abs(a.nominalMl - vessel.nominalMl) - Math.abs(b.nominalMl - vessel.nominalMl),
+      );
+    if (nearest) change((before) => ({ ...before, vessel: { id: nearest.id } }));
+  };
   return (
     <Token label="Vessel" text={text}>
       {() => (
         <div className="grid gap-3">
+          <SelectField label="Kind" value={vessel.kind} choices={kinds} onChoose={ofKind} />
           <Choices
             legend="It goes into"
             name="vessel"
             value={vessel.id ?? own}
             choices={[
-              ...rollOns.map((entry) => ({
+              ...sizes.map((entry) => ({
                 value: entry.id,
                 text: `a ${vesselWords(entry)}`,
                 more: `takes ${formatMl(fillMl(entry), 3)}; ${entry.suits}`,

@@ -1,4 +1,4 @@
-import { findOil, type BlendDraft } from '@jubbet/core';
+import { findOil, type BlendDraft, type Mixture } from '@jubbet/core';
 
 // What can be done to a draft, each as a function from the old to the new.
 
@@ -56,4 +56,17 @@ export const shareBase =
   (draft) => ({
     ...draft,
     bases: draft.bases.map((base) => (base.id === id ? { id, parts } : base)),
+  });
+
+/** Every oil by the ml that it comes to, to a hundredth, in place of drops or parts. */
+export const weighed =
+  (mixture: Mixture): Change =>
+  (draft) => ({
+    ...draft,
+    target: null,
+    oils: draft.oils.map((entry, index) => {
+      const { id, dropMl } = entry;
+      const ml = mixture.oils[index]?.ml.likely ?? 0;
+      return { id, ml: Math.round(100 * ml) / 100, ...(dropMl ? { dropMl } : {}) };
+    }),
   });

@@ -2,6 +2,7 @@ import {
   evaluate,
   handLabel,
   labelOf,
+  pouringKinds,
   resolveBlend,
   usualVessels,
   type BlendDraft,
@@ -28,7 +29,7 @@ import type { LabelSize, Paper } from './labelSize';
 /** The label size of a usual vessel, or of the one nearest in volume. */
 const sizeFor = (vesselId: string | null, nominalMl: number): LabelSize => {
   const sized = usualVessels.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
-    labelMm && kind === 'roll-on' ? [{ id, ml, size: labelMm }] : [],
+    labelMm && kind in pouringKinds ? [{ id, kind, ml, size: labelMm }] : [],
   );
   const nearest = [...sized].sort(
     (a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl),

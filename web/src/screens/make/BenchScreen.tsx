@@ -2,7 +2,7 @@ import {
   currentStep,
   evaluate,
   resolveBlend,
-  rollOnSteps,
+  pouringSteps,
   stepBefore,
   stepsNow,
   wearerWords,
@@ -38,7 +38,11 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     const resolved = resolveBlend(batch.file);
     return {
       blend: resolved,
-      planned: rollOnSteps(evaluate(resolved).mixture, resolved.count),
+      planned: pouringSteps(
+        evaluate(resolved).mixture,
+        resolved.count,
+        resolved.formula.vessel.kind,
+      ),
     };
   }, [batch.file]);
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));

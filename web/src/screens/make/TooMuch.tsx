@@ -34,7 +34,7 @@ const whatFor = (way: WayOn): string => {
     case 'carrier':
       return way.carrierMl === null || !way.outcome
         ? ''
-        : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: leave the ball room`;
+        : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: higher than usual, so close it slowly`;
     case 'restore':
       return formatList(
         [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${subjectName(id)}`),
@@ -91,12 +91,15 @@ export const TooMuch = ({
           <li key={way.kind}>
             <button
               type="button"
-              className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66]"
+              className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66] disabled:cursor-not-allowed disabled:opacity-70"
+              // What must not be worn is no way on, however little is missing.
+              disabled={way.outcome?.hard ?? false}
               onClick={() => onChoose(way.events)}
             >
               <b>{titles[way.kind]}</b>
               <span className="block text-[14px]">
                 {together([whatFor(way), outcomeOf(way)].filter(Boolean).join(' · '))}
+                {way.outcome?.hard && ': must not be used on this wearer'}
               </span>
             </button>
           </li>

@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test';
+
+test('a blend goes from a roll-on into a pump bottle, and all that hangs on it follows', async ({
+  page,
+}) => {
+  await page.goto('/blends/after-the-lift');
+  await page.getByRole('button', { name: /^Vessel/ }).click();
+  await page.getByLabel('Kind').selectOption('pump bottle');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^Vessel: 100 ml pump bottle/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /A 100 ml pump bottle, filled to 80 ml/ }),
+  ).toBeVisible();
+  await expect(page.getByText(/Fill to about four fifths/)).toBeVisible();
+  await expect(page.getByText(/One press gives 0\.5 to 2\sml/)).toBeVisible();
+
+  // 1.5 % of 80 ml in 7 parts: three of them are 0.51 ml, and 10 drops of 0.05 ml are 0.5.
+  await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('10');
+  await page.getByRole('button', { name: 'Measure them by ml and g' }).click();
+  await expect(page.getByLabel('ml of Lavender', { exact: true })).toHaveValue('0.5');
+
+  await page.getByRole('link', { name: /Make this/ }).click();
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await expect(page.getByText('Wipe bottle, pump and tube').first()).toBeVisible();
+});
+
+test('a spray is to be kept from a flame', async ({ page }) => {
+  await page.goto('/blends/prop-room');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('near a flame');
+});
+
+test('vitamin E goes in by its share', async ({ page }) => {
+  await page.goto('/blends/understudy');
+  await page.getByRole('button', { name: /^Carrier/ }).click();
+  await expect(page.getByLabel('Parts of vitamin E')).toHaveValue('1');
+});
