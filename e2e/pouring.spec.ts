@@ -34,3 +34,19 @@ test('vitamin E goes in by its share', async ({ page }) => {
   await page.getByRole('button', { name: /^Carrier/ }).click();
   await expect(page.getByLabel('Parts of vitamin E')).toHaveValue('1');
 });
+
+test('an amount is typed as people say it, in the spoons that were chosen', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByLabel(/^of the United States/).check();
+  await page.goto('/blends/encore');
+  const ml = page.getByLabel('ml of Lavender', { exact: true });
+  await ml.fill('0.25 tsp');
+  await ml.blur();
+  // A quarter of 4.929 ml.
+  await expect(ml).toHaveValue('1.2322');
+  await ml.fill('1 oz');
+  await expect(page.getByRole('alert').getByText(/Which ounce/)).toBeVisible();
+  await ml.fill('20 drops');
+  await ml.blur();
+  await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('20');
+});

@@ -64,3 +64,5 @@ export { flashPointOf, handbook } from './library/handbook';
 export { ownMaximum } from './limits/ownMaximum';
 export { baseFacts, type BaseFacts } from './library/baseFacts';
 export { pouringKinds, vesselKind } from './brief/vesselKinds';
+export { amountProblemWords, readAmount, type Amount, type SpoonCountry } from './quantity/amount';
+export { measures } from './library/measures';

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';
 import baseFactsJson from './data/base-facts.json';
 import basesJson from './data/bases.json';
+import measuresJson from './data/measures.json';
 import namesJson from './data/names.json';
 import cappedJson from './data/capped.json';
 import compositionJson from './data/composition.json';
@@ -36,6 +37,7 @@ import {
   ambiguousNamesFile,
   baseFactsFile,
   basesFile,
+  measuresFile,
   namesFile,
   cappedFile,
   compositionFile,
@@ -54,6 +56,7 @@ describe('the shipped library', () => {
     ['bases', basesFile, basesJson],
     ['what describes bases', baseFactsFile, baseFactsJson],
     ['names', namesFile, namesJson],
+    ['spoons and ounces', measuresFile, measuresJson],
     ['composition', compositionFile, compositionJson],
     ['constituents', constituentsFile, constituentsJson],
     ['caps on constituents', constituentLimitsFile, constituentLimitsJson],

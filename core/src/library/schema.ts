@@ -297,6 +297,18 @@ export const guidelinesFile = z.strictObject({
   nearTheFace: z.array(placeId),
 });
 
+/** What spoons, cups and ounces hold. */
+export const measuresFile = z.strictObject({
+  source: z.string(),
+  confidence,
+  volumeMl: z.record(
+    z.enum(['us', 'metric', 'australian', 'imperial']),
+    z.record(z.string(), z.number().positive()),
+  ),
+  massG: z.record(z.string(), z.number().positive()),
+  ounces: z.string(),
+});
+
 /** Cautions of places, kinds of product and sale that are not a strength. */
 export const cautionsFile = z.strictObject({
   bath: z.strictObject({

@@ -11,6 +11,11 @@ interface Props extends Omit<
   readonly rule: NumberRule;
   /** Called with every number that can stand; never with one that cannot. */
   readonly onNumber: (value: number) => void;
+  /**
+   * Reads what is no plain number: acts on it and returns null, or returns a sentence
+   * that says why it cannot. Called while it is typed.
+   */
+  readonly also?: ((text: string, act: boolean) => string | null) | undefined;
   /** Called when the field is emptied, where empty may stand. */
   readonly onEmpty?: () => void;
   readonly label: string;
@@ -30,6 +35,7 @@ export const NumberField = ({
   rule,
   onNumber,
   onEmpty,
+  also,
   label,
   unit,
   framed = false,
@@ -39,7 +45,8 @@ export const NumberField = ({
   const [typed, setTyped] = useState<string | null>(null);
   const id = useId();
   const read = typed === null ? null : readNumber(typed, rule);
-  const problem = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
+  const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
+  const problem = unread !== null && also && typed?.trim() ? also(typed, false) : unread;
   return (
     <span className="relative inline-flex items-baseline gap-1">
       <input
@@ -71,6 +78,7 @@ export const NumberField = ({
           const next = readNumber(text, rule);
           if (next.ok) onNumber(next.value);
           else if (text.trim() === '') onEmpty?.();
+          else also?.(text, true);
         }}
         onBlur={(event) => {
           setTyped(null);

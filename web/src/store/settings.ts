@@ -8,6 +8,8 @@ const settingsSchema = z.object({
   /** How new blends start. */
   dropSchool: dropSchoolSchema.catch('pharmacy'),
   school: schoolSchema.catch('clinical'),
+  /** Whose spoons, cups and fluid ounces are meant. */
+  spoons: z.enum(['metric', 'us', 'imperial', 'australian']).catch('metric'),
   /** Single keys act on screens; off for those who speak to their machine. */
   singleKeys: z.boolean().catch(true),
   /** Stands before the year in batch numbers. */

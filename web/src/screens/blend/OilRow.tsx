@@ -63,6 +63,7 @@ export const OilRow = ({
   mixed,
   own,
   onAmount,
+  said,
   onRemove,
   onArrow,
   dropsRef,
@@ -74,6 +75,8 @@ export const OilRow = ({
   mixed: OilInBlend | null;
   own?: Finding | undefined;
   onAmount: (amount: Amount) => void;
+  /** Reads an amount in words: `2 tsp`, `15 g`. */
+  said: (text: string, act: boolean) => string | null;
   onRemove: () => void;
   onArrow: (by: 1 | -1) => void;
   dropsRef: Ref<HTMLInputElement>;
@@ -103,6 +106,7 @@ export const OilRow = ({
         value={entry.parts ?? null}
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
+        also={said}
         onNumber={(parts) => onAmount({ parts })}
       />
     </td>
@@ -123,6 +127,8 @@ export const OilRow = ({
         value={entry.ml ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)}
         placeholder="–"
         rule={{ least: 0, most: 20_000 }}
+        also={said}
+        title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
         onNumber={(ml) => onAmount({ ml })}
       />
     </td>
@@ -133,6 +139,7 @@ export const OilRow = ({
         value={entry.percent ?? (mixed ? Number(formatNumber(mixed.byVolume.likely)) : null)}
         placeholder="–"
         rule={{ least: 0, most: 100 }}
+        also={said}
         onNumber={(percent) => onAmount({ percent })}
       />
     </td>

@@ -12,9 +12,12 @@ import { memo, useRef, type RefObject } from 'react';
 import { Button } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { NumberField } from '../../parts/NumberField';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
 import { AddOil } from './AddOil';
 import { askFor, measureOil, removeOil, weighed } from './changes';
 import { OilRow } from './OilRow';
+import { said } from './said';
 import { vesselOfDraft } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 
@@ -106,6 +109,7 @@ export const OilTable = memo(
   }: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
     const fields = useRef(new Map<string, HTMLInputElement>());
     const done = worked.state === 'done' ? worked : null;
+    const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
     const drop = done && oneDropPercent(done.blend.formula);
     const moveFrom = (index: number, by: 1 | -1) => {
       const next = draft.oils[index + by];
@@ -166,6 +170,16 @@ export const OilTable = memo(
                       )}
                       onAmount={(amount) =>
                         change(measureOil(entry.id, amount), `amount/${entry.id}`)
+                      }
+                      said={(text, act) =>
+                        said(text, {
+                          country,
+                          fillMl: fillMl(vesselOfDraft(draft.vessel)),
+                          weighable: oil.densityGPerMl !== null,
+                          take: (amount) => {
+                            if (act) change(measureOil(entry.id, amount), `amount/${entry.id}`);
+                          },
+                        })
                       }
                       onRemove={() => change(removeOil(entry.id))}
                       onArrow={(by) => moveFrom(index, by)}

@@ -1,4 +1,13 @@
-import { dropFigures, guidelines, type DropSchoolId, type School } from '@jubbet/core';
+import {
+  dropFigures,
+  formatMl,
+  guidelines,
+  measures,
+  readAmount,
+  type DropSchoolId,
+  type School,
+  type SpoonCountry,
+} from '@jubbet/core';
 import { useState } from 'react';
 import { Choices } from '../../parts/Choices';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -8,6 +17,15 @@ import { DataSection } from './DataSection';
 
 const field = 'rounded-md border border-line bg-transparent px-2 py-1.5';
 const section = 'grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4';
+
+/** What the usual measures hold here, of those that there are. */
+const spoonWords = (country: SpoonCountry): string =>
+  ['teaspoon', 'tablespoon', 'cup', 'fl oz']
+    .flatMap((unit) => {
+      const read = readAmount(`1 ${unit}`, country, measures, { fillMl: 1, liquid: true });
+      return read.ok && read.amount.kind === 'ml' ? [`${unit} ${formatMl(read.amount.ml, 3)}`] : [];
+    })
+    .join(', ');
 
 const schools = guidelines.schools.flatMap(({ id, name, why, usableAsLimit }) =>
   usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
@@ -78,6 +96,25 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           onChoose={(dropSchool) => keep('dropSchool', dropSchool)}
         />
         <p className="text-sm text-soft">Blends that are in the book stay as they are.</p>
+      </section>
+      <section aria-label="Units" className={section}>
+        <h2 className="text-lg">Units</h2>
+        <p className="text-sm text-soft">
+          Jubbet shows ml and g. Where you type an amount you may say 2 tsp, 0.5 fl oz, 15 g or 30
+          drops.
+        </p>
+        <Choices<SpoonCountry>
+          legend="Your spoons, cups and fluid ounces are"
+          name="spoons"
+          value={stored.spoons}
+          choices={[
+            { value: 'metric', text: 'metric', more: spoonWords('metric') },
+            { value: 'us', text: 'of the United States', more: spoonWords('us') },
+            { value: 'australian', text: 'Australian', more: spoonWords('australian') },
+            { value: 'imperial', text: 'imperial', more: spoonWords('imperial') },
+          ]}
+          onChoose={(spoons) => keep('spoons', spoons)}
+        />
       </section>
       <section aria-label="Keys" className={section}>
         <h2 className="text-lg">Keys</h2>

@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import measuresJson from '../library/data/measures.json';
+import { amountProblemWords, readAmount, type Measures, type SpoonCountry } from './amount';
+
+const measures = measuresJson as unknown as Measures;
+
+const read = (text: string, country: SpoonCountry = 'metric', liquid = true) =>
+  readAmount(text, country, measures, { fillMl: 80, liquid });
+
+const amount = (text: string, country: SpoonCountry = 'metric', liquid = true) => {
+  const found = read(text, country, liquid);
+  return found.ok ? found.amount : found.code;
+};
+
+describe('an amount is read as people say it', () => {
+  // Published equivalences: a US cup is half a US pint of 473.176473 ml, and 16 tablespoons.
+  test.each<[string, SpoonCountry, object]>([
+    ['2 tbsp', 'metric', { kind: 'ml', ml: 30 }],
+    ['2 tbsp', 'australian', { kind: 'ml', ml: 40 }],
+    ['1/2 cup', 'us', { kind: 'ml', ml: 118.29411825 }],
+    ['½ cup', 'metric', { kind: 'ml', ml: 125 }],
+    ['1 1/2 cups', 'metric', { kind: 'ml', ml: 375 }],
+    ['1½ tsp', 'metric', { kind: 'ml', ml: 7.5 }],
+    ['0.5 fl oz', 'us', { kind: 'ml', ml: 14.78676478125 }],
+    ['2.5 fl. oz.', 'imperial', { kind: 'ml', ml: 71.03265625 }],
+    ['1 fluid ounce', 'metric', { kind: 'ml', ml: 28.4130625 }],
+    ['1 dessertspoon', 'australian', { kind: 'ml', ml: 10 }],
+    ['75 ml', 'metric', { kind: 'ml', ml: 75 }],
+    ['7,5ml', 'metric', { kind: 'ml', ml: 7.5 }],
+    ['1 l', 'metric', { kind: 'ml', ml: 1000 }],
+    ['15 g', 'metric', { kind: 'g', g: 15 }],
+    ['15g', 'metric', { kind: 'g', g: 15 }],
+    ['2 lbs', 'us', { kind: 'g', g: 907.18474 }],
+    ['30 drops', 'metric', { kind: 'drops', drops: 30 }],
+    ['a drop', 'metric', { kind: 'drops', drops: 1 }],
+    ['1 part', 'metric', { kind: 'parts', parts: 1 }],
+    ['3 %', 'metric', { kind: 'percent', percent: 3 }],
+    ['a quarter of the bottle', 'metric', { kind: 'ml', ml: 20 }],
+    ['half a teaspoon', 'metric', { kind: 'ml', ml: 2.5 }],
+    ['a tablespoon', 'us', { kind: 'ml', ml: 14.78676478125 }],
+  ])('%s, %s', (text, country, expected) => {
+    expect(amount(text, country)).toEqual(expected);
+  });
+
+  test('a bare ounce of a liquid asks which; of a solid it weighs', () => {
+    expect(amount('1 oz', 'us')).toBe('which-ounce');
+    expect(amount('1 oz', 'us', false)).toEqual({ kind: 'g', g: 28.349523125 });
+  });
+
+  test.each([
+    ['', 'no-number'],
+    ['plenty', 'no-number'],
+    ['2 buckets', 'no-unit'],
+    ['1/0 cup', 'no-number'],
+    ['1.5 drops', 'whole-drops'],
+    ['1 cup', 'not-here'],
+    ['three of the bottle', 'no-number'],
+    ['2 of the bottle', 'no-number'],
+  ])('“%s” is answered with a sentence', (text, code) => {
+    const found = read(text, 'imperial');
+    expect(found).toMatchObject({ ok: false, code });
+    if (!found.ok) expect(amountProblemWords(found)).toMatch(/[.?]$/);
+  });
+
+  test('ten thousand scribbles are read or refused, never worse', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 30 }), (text) => {
+        const found = read(text, 'us');
+        if (!found.ok) return;
+        for (const value of Object.values(found.amount)) {
+          if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
+        }
+      }),
+      { numRuns: 10_000 },
+    );
+  });
+
+  test('spoons add up: three teaspoons are a tablespoon, sixteen tablespoons a US cup', () => {
+    const ml = (text: string, country: SpoonCountry) => {
+      const found = amount(text, country);
+      return typeof found === 'object' && found.kind === 'ml' ? found.ml : NaN;
+    };
+    expect(ml('3 tsp', 'us')).toBeCloseTo(ml('1 tbsp', 'us'), 9);
+    expect(ml('16 tbsp', 'us')).toBeCloseTo(ml('1 cup', 'us'), 6);
+    expect(ml('3 tsp', 'metric')).toBe(ml('1 tbsp', 'metric'));
+    expect(ml('8 fl oz', 'us')).toBeCloseTo(ml('1 cup', 'us'), 6);
+  });
+});

@@ -1,0 +1,212 @@
+/** Where spoons, cups and fluid ounces are at home. */
+export type SpoonCountry = 'metric' | 'us' | 'imperial' | 'australian';
+
+/** What spoons, cups and ounces hold. */
+export interface Measures {
+  /** In ml, by country; a measure that a country does not have is not in it. */
+  readonly volumeMl: Readonly<Record<SpoonCountry, Readonly<Record<string, number>>>>;
+  /** In g. */
+  readonly massG: Readonly<Record<string, number>>;
+}
+
+/** An amount as it was said. */
+export type Amount =
+  | { readonly kind: 'ml'; readonly ml: number }
+  | { readonly kind: 'g'; readonly g: number }
+  | { readonly kind: 'drops'; readonly drops: number }
+  | { readonly kind: 'parts'; readonly parts: number }
+  | { readonly kind: 'percent'; readonly percent: number };
+
+/** What reading an amount comes to. */
+export type ReadAmount =
+  | { readonly ok: true; readonly amount: Amount }
+  | { readonly ok: false; readonly code: AmountProblem; readonly text: string };
+
+/** Why an amount cannot be read. */
+export type AmountProblem =
+  /** No number where one is needed. */
+  | 'no-number'
+  /** A word that is no unit. */
+  | 'no-unit'
+  /** An ounce of a liquid: of weight, or of volume? */
+  | 'which-ounce'
+  /** A measure that this country does not have. */
+  | 'not-here'
+  /** Drops come whole. */
+  | 'whole-drops';
+
+const fractions: Readonly<Record<string, number>> = {
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 1 / 8,
+};
+
+const words: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  half: 1 / 2,
+  'half a': 1 / 2,
+  'half an': 1 / 2,
+  'a half': 1 / 2,
+  quarter: 1 / 4,
+  'a quarter': 1 / 4,
+  'a third': 1 / 3,
+  'two thirds': 2 / 3,
+  'three quarters': 3 / 4,
+};
+
+/** `2`, `2.5`, `2,5`, `1/2`, `1 1/2`, `½`, `1½`, `a`, `half a`. */
+const numberOf = (text: string): number | null => {
+  const plain = text.trim().toLowerCase();
+  if (plain in words) return words[plain] ?? null;
+  const match =
+    /^(?<whole>\d+(?:[.,]\d+)?)?\s*(?:(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<sign>[¼½¾⅓⅔⅛]))?$/u.exec(
+      plain,
+    ) ?? /^(?<over>\d+)\s*\/\s*(?<under>\d+)$/u.exec(plain);
+  if (!match || plain === '') return null;
+  const { whole, over, under, sign } = match.groups ?? {};
+  if (under === '0') return null;
+  // `11/2` is eleven halves, not one and a half: a space parts the two.
+  if (whole && over && !/\d\s+\d/.test(plain)) {
+    const [top = '', bottom = ''] = plain.split('/');
+    return Number(top) / Number(bottom);
+  }
+  return (
+    (whole ? Number(whole.replace(',', '.')) : 0) +
+    (over && under ? Number(over) / Number(under) : 0) +
+    (sign ? (fractions[sign] ?? 0) : 0)
+  );
+};
+
+const volumes: Readonly<Record<string, string>> = {
+  tsp: 'teaspoon',
+  teaspoon: 'teaspoon',
+  tbsp: 'tablespoon',
+  tbs: 'tablespoon',
+  tablespoon: 'tablespoon',
+  dsp: 'dessertspoon',
+  dessertspoon: 'dessertspoon',
+  cup: 'cup',
+  pint: 'pint',
+  'fl oz': 'fluidOunce',
+  'fluid ounce': 'fluidOunce',
+  floz: 'fluidOunce',
+};
+
+const litres: Readonly<Record<string, number>> = {
+  ml: 1,
+  millilitre: 1,
+  milliliter: 1,
+  cc: 1,
+  cl: 10,
+  dl: 100,
+  l: 1000,
+  litre: 1000,
+  liter: 1000,
+};
+
+const grams: Readonly<Record<string, number>> = { mg: 0.001, g: 1, gram: 1, gm: 1, kg: 1000 };
+
+const masses: Readonly<Record<string, string>> = {
+  lb: 'pound',
+  pound: 'pound',
+  grain: 'grain',
+};
+
+/** A measure of this country: its own, or the metric one where it has none and shares it. */
+const volumeOf = (
+  name: string,
+  country: SpoonCountry,
+  { volumeMl }: Measures,
+): number | undefined => {
+  const own = volumeMl[country][name];
+  if (own !== undefined) return own;
+  // Australia's other spoons and cups are metric; ounces and pints outside the US are imperial.
+  if (name === 'fluidOunce' || name === 'pint') return volumeMl.imperial[name];
+  return country === 'australian' ? volumeMl.metric[name] : undefined;
+};
+
+/**
+ * Reads an amount as people say it: `2 tbsp`, `1/2 cup`, `0.5 fl oz`, `15 g`, `30 drops`,
+ * `1 part`, `3 %`, `a quarter of the bottle`.
+ *
+ * @param country whose spoons, cups and fluid ounces are meant
+ * @param fillMl what the vessel takes, for a share of it
+ * @param liquid true where a bare ounce must be asked about
+ */
+export const readAmount = (
+  text: string,
+  country: SpoonCountry,
+  measures: Measures,
+  { fillMl, liquid }: { readonly fillMl: number; readonly liquid: boolean },
+): ReadAmount => {
+  const no = (code: AmountProblem): ReadAmount => ({ ok: false, code, text: text.trim() });
+  const yes = (amount: Amount): ReadAmount => ({ ok: true, amount });
+  const plain = text.trim().toLowerCase().replace(/\s+/g, ' ');
+  const share = /^(.*?) ?of (?:the|a) (?:bottle|vessel|jar|tin)$/.exec(plain);
+  if (share) {
+    const value = numberOf(share[1] ?? '');
+    return value === null || value > 1 ? no('no-number') : yes({ kind: 'ml', ml: value * fillMl });
+  }
+  const match =
+    /^([\d.,/¼½¾⅓⅔⅛ ]*\d?[\d¼½¾⅓⅔⅛]|half an?|an?|one|two thirds|three quarters)? ?([a-z%. ]+)$/u.exec(
+      plain,
+    );
+  const said = match?.[1]?.trim() ?? '';
+  const unit = (match?.[2] ?? '').replace(/\./g, '').trim();
+  const value = numberOf(said);
+  if (value === null) return no('no-number');
+  const one = unit.replace(/s$/, '');
+  const name =
+    [unit, one].find(
+      (word) => word in litres || word in grams || word in volumes || word in masses,
+    ) ?? one;
+  if (name in litres) return yes({ kind: 'ml', ml: value * (litres[name] ?? 0) });
+  if (name in grams) return yes({ kind: 'g', g: value * (grams[name] ?? 0) });
+  const volume = volumes[name];
+  if (volume !== undefined) {
+    const ml = volumeOf(volume, country, measures);
+    return ml === undefined ? no('not-here') : yes({ kind: 'ml', ml: value * ml });
+  }
+  const mass = masses[name];
+  if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
+  if (one === 'oz' || one === 'ounce') {
+    return liquid
+      ? no('which-ounce')
+      : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
+  }
+  if (one === 'drop' || one === 'gtt') {
+    return Number.isInteger(value) ? yes({ kind: 'drops', drops: value }) : no('whole-drops');
+  }
+  if (one === 'part') return yes({ kind: 'parts', parts: value });
+  if (unit === '%' || unit === 'percent' || unit === 'per cent') {
+    return yes({ kind: 'percent', percent: value });
+  }
+  return no('no-unit');
+};
+
+/** Why an amount cannot be read, in a sentence for people. */
+export const amountProblemWords = ({
+  code,
+  text,
+}: {
+  code: AmountProblem;
+  text: string;
+}): string => {
+  switch (code) {
+    case 'no-number':
+      return `“${text}” is not an amount. Say 2 tsp, 15 g, 30 drops.`;
+    case 'no-unit':
+      return `“${text}” has no unit known here. Say ml, g, tsp, fl oz, drops or parts.`;
+    case 'which-ounce':
+      return 'Which ounce: fl oz, of volume, or oz of weight? For weight, say it in g.';
+    case 'not-here':
+      return 'Your spoons have no such measure. Say it in ml, or choose others in Settings.';
+    case 'whole-drops':
+      return 'Drops come whole.';
+  }
+};
