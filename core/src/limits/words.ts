@@ -20,7 +20,7 @@ const rowWords: Record<string, string> = {
   'sensitive-skin-face': 'sensitive skin on the face',
   'frail-or-very-ill': 'someone frail or very ill',
   'eczema-active-or-fragrance-allergy': 'active eczema or a fragrance allergy',
-  anyone: 'anyone, not known',
+  anyone: 'someone not known',
 };
 
 /** Places that are one thing on a body: the face, the wrists and neck. */

@@ -78,6 +78,15 @@ const boxOf = (worked: WorkedOut, looking: boolean) => {
     );
   }
   const { verdict, findings, hard, plan, mixture } = worked.evaluation;
+  if (worked.blend.formula.oils.length === 0 && verdict === 'holds') {
+    return (
+      <Box
+        verdict="holds"
+        title="No oil in it yet"
+        lines={['Add one: type three letters of its name, then enter.']}
+      />
+    );
+  }
   const worstOnes = findings.filter((entry) => entry.verdict === verdict && verdict !== 'holds');
   const lines = [
     ...worstOnes.slice(0, 2).map(findingMessage),

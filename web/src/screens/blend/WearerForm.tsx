@@ -12,27 +12,32 @@ export type WearerDraft = Omit<Wearer, 'ageMonths' | 'name'> & {
 const Age = ({ months, onMonths }: { months: number | null; onMonths: (m: number) => void }) => {
   const years = months === null ? null : Math.floor(months / 12);
   return (
-    <span className="flex items-baseline gap-3">
-      <NumberField
-        label="Age in years"
-        framed
-        className="w-16"
-        unit="years"
-        value={years}
-        rule={{ least: 0, most: 120, whole: true }}
-        onNumber={(value) => onMonths(value * 12 + (value < 6 ? (months ?? 0) % 12 : 0))}
-      />
-      {months !== null && months < 72 && (
+    <span className="grid gap-1">
+      <span aria-hidden className="text-sm text-soft">
+        Age
+      </span>
+      <span className="flex items-baseline gap-3">
         <NumberField
-          label="and months"
+          label="Age in years"
           framed
-          className="w-14"
-          unit="months"
-          value={months % 12}
-          rule={{ least: 0, most: 11, whole: true }}
-          onNumber={(value) => onMonths((years ?? 0) * 12 + value)}
+          className="w-16"
+          unit="years"
+          value={years}
+          rule={{ least: 0, most: 120, whole: true }}
+          onNumber={(value) => onMonths(value * 12 + (value < 6 ? (months ?? 0) % 12 : 0))}
         />
-      )}
+        {months !== null && months < 72 && (
+          <NumberField
+            label="and months"
+            framed
+            className="w-14"
+            unit="months"
+            value={months % 12}
+            rule={{ least: 0, most: 11, whole: true }}
+            onNumber={(value) => onMonths((years ?? 0) * 12 + value)}
+          />
+        )}
+      </span>
     </span>
   );
 };
