@@ -32,7 +32,12 @@ const shots: readonly Shot[] = [
   { name: 'blends', path: '/blends' },
   { name: 'wearers', path: '/blends/prompt-desk/wearers' },
   { name: 'shelf', path: '/shelf' },
-  { name: 'material', path: '/materials/bergamot', size: { width: 1280, height: 1300 } },
+  {
+    name: 'material',
+    path: '/materials/bergamot',
+    size: { width: 1280, height: 1300 },
+    act: (page) => page.locator('.recharts-bar-rectangle').first().waitFor(),
+  },
   { name: 'handbook', path: '/handbook' },
   {
     name: 'make',

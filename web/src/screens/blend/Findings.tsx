@@ -154,12 +154,19 @@ export const Findings = memo(
           What holds it back <span className="text-xs font-normal text-soft">closest first</span>
         </h2>
         <ul>
+          {told
+            .filter(({ verdict }) => verdict === 'over')
+            .map((entry) => (
+              <Line key={findingMessage(entry)} entry={entry} judged={judged} />
+            ))}
           {near.map((entry) => (
             <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
           ))}
-          {told.map((entry) => (
-            <Line key={findingMessage(entry)} entry={entry} judged={judged} />
-          ))}
+          {told
+            .filter(({ verdict }) => verdict !== 'over')
+            .map((entry) => (
+              <Line key={findingMessage(entry)} entry={entry} judged={judged} />
+            ))}
         </ul>
         {quiet.length + far.length > 0 && (
           <details className="text-[14px]">
