@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { ageInMonths, wearerOn } from './person';
+import { ageInMonths, pregnancyWeek, wearerOn, type Person } from './person';
 
 test('age follows the calendar, and the month of birth itself is not yet full', () => {
   expect(ageInMonths('2020-11', '2026-11-30')).toBe(71);
@@ -21,4 +21,40 @@ test('somebody who was five is six a month later', () => {
   expect(wearerOn(person, '2026-11-25')).toMatchObject({ name: 'Pip', ageMonths: 71 });
   expect(wearerOn(person, '2026-12-25').ageMonths).toBe(72);
   expect(wearerOn(person, '2026-12-25')).not.toHaveProperty('born');
+});
+
+const saskia: Person = {
+  name: 'Saskia',
+  born: '1995-06',
+  pregnant: true,
+  nursing: false,
+  conditions: [],
+  allergies: ['tree nut'],
+  skin: 'normal',
+  pregnancy: { week: 24, on: '2026-11-25' },
+};
+
+test('weeks of a pregnancy move on by the calendar, and with them the third', () => {
+  expect(pregnancyWeek(saskia, '2026-11-25')).toBe(24);
+  expect(pregnancyWeek(saskia, '2026-12-02')).toBe(25);
+  expect(wearerOn(saskia, '2026-12-22').trimester).toBe(2);
+  expect(wearerOn(saskia, '2026-12-23').trimester).toBe(3);
+});
+
+test('weeks that have run out say nothing any more: the careful first third counts', () => {
+  expect(pregnancyWeek(saskia, '2027-04-07')).toBeNull();
+  expect(wearerOn(saskia, '2027-04-07').trimester).toBeUndefined();
+});
+
+test('a past reaction is an allergy from then on; consent stays with the person', () => {
+  const wearer = wearerOn(
+    {
+      ...saskia,
+      reactions: [{ materialId: 'tea-tree', on: '2026-10-01', what: 'red' }],
+      consent: 'yes',
+    },
+    '2026-11-25',
+  );
+  expect(wearer.allergies).toEqual(['tree nut', 'tea-tree']);
+  expect(Object.keys(wearer)).not.toContain('consent');
 });
