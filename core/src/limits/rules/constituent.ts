@@ -1,7 +1,7 @@
 import { constituentLimits } from '../../library/library';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
-import { sharedSum } from '../shared';
+import { sharedSum } from '../sharedSum';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
 import { placesWithStricterCaps } from './oilMaximum';
 

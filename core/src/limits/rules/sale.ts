@@ -1,7 +1,7 @@
 import { cautions } from '../../library/library';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
-import { sharedSum } from '../shared';
+import { sharedSum } from '../sharedSum';
 import { againstLimit } from '../verdict';
 
 const { sale: law } = cautions;

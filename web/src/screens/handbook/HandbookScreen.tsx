@@ -6,7 +6,8 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { together } from '../../parts/together';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
-import { chapters, searchChapters, type Chapter, type Lines, type Table } from './chapters';
+import { searchChapters, type Chapter, type Lines, type Table } from './chapter';
+import { chapters } from './chapters';
 
 const TableBlock = ({ block }: { block: Table }) => (
   <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>

@@ -1,6 +1,7 @@
 import { guidelines, oils } from '@jubbet/core';
 import { expect, test } from 'vitest';
-import { chapters, searchChapters } from './chapters';
+import { searchChapters } from './chapter';
+import { chapters } from './chapters';
 
 const all = chapters([['Sandalwood', 'SW-2', '0.042 ml']]);
 const words = JSON.stringify(all);

@@ -1,0 +1,56 @@
+import { capitalised } from '@jubbet/core';
+
+/** A table with its heading; cells are text, the first of each row names it. */
+export interface Table {
+  readonly kind: 'table';
+  readonly caption: string;
+  readonly head: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+/** Paragraphs, or points of a list. */
+export interface Lines {
+  readonly kind: 'text' | 'list';
+  readonly lines: readonly string[];
+}
+
+export interface Chapter {
+  readonly id: string;
+  readonly title: string;
+  readonly blocks: readonly (Table | Lines)[];
+}
+
+export const text = (...lines: string[]): Lines => ({ kind: 'text', lines });
+export const list = (lines: readonly string[]): Lines => ({ kind: 'list', lines });
+export const table = (
+  caption: string,
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+): Table => ({ kind: 'table', caption, head, rows });
+
+const holds = (line: string, words: readonly string[]): boolean =>
+  words.every((word) => line.toLowerCase().includes(word));
+
+/** Of each chapter what holds all words; a chapter whose title does is kept whole. */
+export const searchChapters = (all: readonly Chapter[], query: string): readonly Chapter[] => {
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) return all;
+  return all.flatMap((chapter): Chapter[] => {
+    if (holds(chapter.title, words)) return [chapter];
+    const blocks = chapter.blocks.flatMap((block): (Table | Lines)[] => {
+      if (block.kind === 'table') {
+        if (holds(block.caption, words)) return [block];
+        const rows = block.rows.filter((row) => holds(row.join(' '), words));
+        return rows.length > 0 ? [{ ...block, rows }] : [];
+      }
+      const lines = block.lines.filter((line) => holds(line, words));
+      return lines.length > 0 ? [{ ...block, lines }] : [];
+    });
+    return blocks.length > 0 ? [{ ...chapter, blocks }] : [];
+  });
+};
+
+export const degrees = (range: readonly [number, number] | null): string =>
+  range === null ? 'not known' : `${range[0]} to ${range[1]} °C`;
+
+export const readable = (id: string): string => capitalised(id.replace(/[-_]/g, ' '));

@@ -1,0 +1,200 @@
+import {
+  baseFacts,
+  bases,
+  capitalised,
+  dropFigures,
+  formatList,
+  formatNumber,
+  formatPercent,
+  guidelines,
+  handbook,
+} from '@jubbet/core';
+import { degrees, list, readable, table, text, type Chapter } from './chapter';
+import { usable } from './limitChapters';
+
+export const carriers = (): Chapter => ({
+  id: 'carriers',
+  title: 'Carriers and other bases compared',
+  blocks: [
+    table(
+      'Bases',
+      ['Base', 'Kind', 'Sinks in', 'Feel', 'Melts', 'Keeps', 'Suits'],
+      bases.map((base) => {
+        const facts = baseFacts(base.id);
+        return [
+          base.name,
+          base.kind,
+          facts?.absorption ?? 'not known',
+          facts?.feel ?? 'not known',
+          degrees(base.meltRangeC),
+          `${base.shelfMonths} months`,
+          formatList(facts?.skin ?? []),
+        ];
+      }),
+    ),
+  ],
+});
+
+export const texture = (): Chapter => {
+  const { texture: wax } = handbook;
+  return {
+    id: 'texture',
+    title: 'Wax and texture',
+    blocks: [
+      text(wax.note),
+      table(
+        'Beeswax in liquid oil, by weight',
+        ['Wax', 'Texture', 'Sets at', 'Good for'],
+        wax.bands.map((band) => [
+          `${band.waxPercent[0]} to ${formatPercent(band.waxPercent[1])}`,
+          `${band.texture}: ${band.words}`,
+          degrees(band.setPointC),
+          band.use,
+        ]),
+      ),
+      table(
+        'In place of 1 g of beeswax',
+        ['Wax', 'Take', 'Met', 'Feel', 'Sure'],
+        wax.waxEquivalents.map((one) => [
+          readable(one.wax),
+          `${one.gramsForOneGramBeeswax} g`,
+          `${one.range[0]} to ${one.range[1]} g`,
+          one.feel,
+          one.confidence,
+        ]),
+      ),
+      table(
+        'Butters',
+        ['Butter', 'What it does'],
+        wax.butters.map(({ butter, effect }) => [capitalised(butter), effect]),
+      ),
+      table(
+        'How long it sets',
+        ['Vessel', 'At 20 to 22 °C', 'In the fridge', 'Sure'],
+        wax.settingTimes.map((one) => [
+          capitalised(one.vessel),
+          one.room,
+          one.fridge,
+          one.confidence,
+        ]),
+      ),
+      list(wax.settingTips),
+      table(
+        'What goes wrong',
+        ['Sign', 'Cause', 'Remedy', 'Sure'],
+        wax.faults.map((one) => [capitalised(one.sign), one.cause, one.remedy, one.confidence]),
+      ),
+      text(wax.climate),
+    ],
+  };
+};
+
+export const patchTest = (): Chapter => {
+  const { patchTest: patch } = handbook;
+  return {
+    id: 'patch-test',
+    title: 'Patch test',
+    blocks: [
+      text(
+        `${capitalised(patch.used.how)}. Looked at after ${formatList(patch.used.readAt.map((hours) => `${hours} hours`))}.`,
+      ),
+      table(
+        'What is seen, and what it means',
+        ['Seen', 'Means'],
+        patch.reading.map(({ sign, means }) => [capitalised(sign), means]),
+      ),
+      text(
+        `Never with ${formatList(patch.never)}.`,
+        `Other schools: ${formatList(patch.otherSchools)}.`,
+      ),
+    ],
+  };
+};
+
+export const storage = (): Chapter => ({
+  id: 'storage',
+  title: 'Keeping oils',
+  blocks: [
+    text(
+      'Cool, dark, full and closed. Oxidised limonene, linalool and pinene sensitise skin: an old citrus or tea tree is for the mop bucket.',
+    ),
+    table(
+      'How long an oil keeps once opened',
+      ['Oil', 'Years', 'Oxidises'],
+      usable().map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
+    ),
+  ],
+});
+
+export const labelLaw = (): Chapter => {
+  const { labelLaw: law } = handbook;
+  return {
+    id: 'label-law',
+    title: 'Label law in short',
+    blocks: [
+      text(
+        `As recalled in ${handbook.asOf}. It does not stand in for advice; your authority comes first.`,
+      ),
+      table(
+        'European Union, for goods on the market',
+        ['What', 'Where', 'Sure'],
+        law.eu.map((one) => [one.text, one.where, one.confidence]),
+      ),
+      text('Before anything is sold in the EU:'),
+      list(law.euBeforeSale),
+      text(law.handmade, law.uk, law.allergens),
+      table(
+        'United States',
+        ['What', 'Sure'],
+        law.us.map((one) => [one.text, one.confidence]),
+      ),
+      text(law.usAct, law.usLine, law.durability, law.gift),
+      text(`Words that make a medicine of it: ${formatList(law.claims)}.`),
+    ],
+  };
+};
+
+export const disagree = (): Chapter => ({
+  id: 'disagree',
+  title: 'Where makers disagree, and what Jubbet does',
+  blocks: [
+    table(
+      'Questions',
+      ['Question', 'Schools', 'Jubbet'],
+      [
+        [
+          'Drops in a ml',
+          formatList(dropFigures.schools.map(({ perMl }) => String(perMl))),
+          `${dropFigures.schools.find((school) => school.default)?.perMl ?? ''} unless set otherwise, since that seldom understates strength; a measured drop of your own bottle beats any school`,
+        ],
+        [
+          'How strong',
+          formatList(guidelines.schools.map(({ name }) => name.toLowerCase())),
+          'clinical or cautious, as you choose; the strong habit is shown and never used',
+        ],
+        [
+          'Sun after light-sensitising oils',
+          formatList(
+            guidelines.lightSensitising.hoursOutOfSun.schools.map(({ hours }) => `${hours} hours`),
+          ),
+          `${guidelines.lightSensitising.hoursOutOfSun.used} hours on every label`,
+        ],
+        [
+          'Patch test',
+          formatList(handbook.patchTest.otherSchools),
+          `${handbook.patchTest.used.hours} hours, looked at after ${formatList(handbook.patchTest.used.readAt.map(String))}`,
+        ],
+        [
+          'When oils go into a melt',
+          'at once; after some minutes; after an hour',
+          'by temperature: as cool as it still pours',
+        ],
+        [
+          'Oils or carrier first',
+          'either',
+          'oils first in small vessels, carrier first in a weighed melt',
+        ],
+      ],
+    ),
+  ],
+});

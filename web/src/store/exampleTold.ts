@@ -1,0 +1,308 @@
+import type { BlendDraft, Bottle, Person } from '@jubbet/core';
+
+// Wardrobe Lane, the back room of the Marlpit Players: made-up people, made-up
+// blends. All numbers come from the core.
+
+/** Born in June, so many years before the house is opened or one more. */
+export const born = (years: number, day: string): string => {
+  const year = Number(day.slice(0, 4)) - years - (Number(day.slice(5, 7)) > 6 ? 0 : 1);
+  return `${year}-06`;
+};
+
+const person = (name: string, years: number, more: Partial<Person> = {}) => ({
+  name,
+  years,
+  pregnant: false,
+  nursing: false,
+  conditions: [...(more.conditions ?? [])],
+  allergies: [...(more.allergies ?? [])],
+  skin: more.skin ?? ('normal' as const),
+  ...(more.pregnant ? { pregnant: true, trimester: more.trimester } : {}),
+});
+
+export const people = {
+  ines: person('Ines', 41),
+  teo: person('Teo', 27, { allergies: ['tree nut'] }),
+  bettina: person('Bettina', 63, { skin: 'sensitive' }),
+  saskia: person('Saskia', 31, { pregnant: true, trimester: 2 }),
+  aubrey: person('Aubrey', 70, { conditions: ['anticoagulants'] }),
+  pip: person('Pip', 8),
+  rufus: person('Rufus', 35),
+};
+
+export const parts = (list: Record<string, number>): BlendDraft['oils'] =>
+  Object.entries(list).map(([id, count]) => ({ id, parts: count }));
+
+const bases = (list: Record<string, number>): BlendDraft['bases'] =>
+  Object.entries(list).map(([id, count]) => ({ id, parts: count }));
+
+export interface Told {
+  readonly id: string;
+  readonly name: string;
+  readonly purpose: string;
+  readonly notes?: string;
+  readonly wearer: keyof typeof people | 'anyone';
+  readonly place?: BlendDraft['brief']['place'];
+  readonly vessel?: string;
+  readonly percent: number;
+  readonly oils: BlendDraft['oils'];
+  readonly bases: BlendDraft['bases'];
+  readonly count?: number;
+  readonly forSale?: true;
+  /** Days before the house is opened on which it was written. */
+  readonly daysAgo: number;
+}
+
+export const told: readonly Told[] = [
+  {
+    id: 'prompt-desk',
+    name: 'Prompt desk',
+    purpose: 'to stay awake through act three',
+    notes: 'Ines wants it greener than the last one, and no louder.',
+    wearer: 'ines',
+    percent: 3,
+    oils: parts({ petitgrain: 3, cardamom: 2, 'ylang-ylang': 1, vetiver: 1 }),
+    bases: bases({ jojoba: 7, camellia_seed: 3 }),
+    daysAgo: 2,
+  },
+  {
+    id: 'after-the-lift',
+    name: 'After the lift',
+    purpose: 'a warm rub for calves, after rehearsal',
+    notes: 'No nut oils for Teo.',
+    wearer: 'teo',
+    place: 'body-leave-on',
+    vessel: 'roll-on-30',
+    percent: 1.5,
+    oils: parts({ 'black-pepper': 2, lavender: 3, ginger: 1, 'rosemary-verbenone': 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 9,
+  },
+  {
+    id: 'third-mouse',
+    name: 'Third mouse',
+    purpose: 'for the wait in the wings',
+    wearer: 'pip',
+    vessel: 'roll-on-15',
+    percent: 1,
+    oils: parts({ mandarin: 1, lavender: 1 }),
+    bases: bases({ jojoba: 1 }),
+    daysAgo: 14,
+  },
+  {
+    id: 'pins-and-hems',
+    name: 'Pins and hems',
+    purpose: 'something soft for long fittings',
+    wearer: 'saskia',
+    vessel: 'roll-on-30',
+    percent: 0.9,
+    oils: parts({ 'orange-sweet': 1, petitgrain: 1 }),
+    bases: bases({ jojoba: 4, argan: 1 }),
+    daysAgo: 20,
+  },
+  {
+    id: 'raffle-table',
+    name: 'Raffle table',
+    purpose: 'a gift from the Marlpit Players',
+    wearer: 'anyone',
+    percent: 1,
+    oils: parts({ 'bergamot-fcf': 2, lavender: 1, 'cedarwood-virginian': 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    count: 6,
+    forSale: true,
+    daysAgo: 26,
+  },
+  {
+    id: 'row-g',
+    name: 'Row G',
+    purpose: 'for Aubrey’s wrists on a matinee day',
+    wearer: 'aubrey',
+    percent: 1,
+    oils: parts({ frankincense: 1, lavender: 1 }),
+    bases: bases({ jojoba: 1 }),
+    daysAgo: 33,
+  },
+  {
+    id: 'leading-lady',
+    name: 'Leading lady',
+    purpose: 'a whisper of roses',
+    notes: 'Her skin minds everything. Half a percent, and a patch test first.',
+    wearer: 'bettina',
+    vessel: 'roll-on-15',
+    percent: 0.5,
+    oils: parts({ geranium: 1, 'sandalwood-australian': 1 }),
+    bases: bases({ squalane: 1, jojoba: 1 }),
+    daysAgo: 40,
+  },
+];
+
+export const pouring: readonly Told[] = [
+  {
+    id: 'understudy',
+    name: 'Understudy',
+    purpose: 'a beard oil, while it grows for the part',
+    wearer: 'rufus',
+    place: 'beard',
+    vessel: 'dropper-30',
+    percent: 1,
+    oils: parts({ 'cedarwood-virginian': 2, 'bergamot-fcf': 1 }),
+    bases: bases({ jojoba: 66, argan: 33, vitamin_e: 1 }),
+    daysAgo: 45,
+  },
+  {
+    id: 'encore',
+    name: 'Encore',
+    purpose: 'a massage oil for the night after',
+    wearer: 'ines',
+    place: 'body-massage',
+    vessel: 'pump-100',
+    percent: 2,
+    oils: parts({ lavender: 3, 'marjoram-sweet': 1, 'orange-sweet': 2 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 48,
+  },
+  {
+    id: 'cold-cream',
+    name: 'Cold cream',
+    purpose: 'a facial oil, once the paint is off',
+    wearer: 'ines',
+    place: 'face',
+    vessel: 'dropper-15',
+    percent: 0.7,
+    oils: parts({ frankincense: 1, geranium: 1 }),
+    bases: bases({ squalane: 3, rosehip_seed: 1 }),
+    daysAgo: 52,
+  },
+  {
+    id: 'opening-night',
+    name: 'Opening night',
+    purpose: 'a perfume oil, a dab behind the ear',
+    wearer: 'ines',
+    place: 'perfume-small-area',
+    vessel: 'dropper-10',
+    percent: 5,
+    oils: parts({ 'bergamot-fcf': 4, frankincense: 3, patchouli: 2, vetiver: 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 55,
+  },
+  {
+    id: 'prop-room',
+    name: 'Prop room',
+    purpose: 'an oil spray for dry arms',
+    wearer: 'anyone',
+    place: 'body-leave-on',
+    vessel: 'spray-60',
+    percent: 0.8,
+    oils: parts({ 'orange-sweet': 2, 'cedarwood-virginian': 1 }),
+    bases: bases({ fractionated_coconut: 1 }),
+    daysAgo: 58,
+  },
+];
+
+export interface Making {
+  readonly blend: string;
+  readonly daysAgo: number;
+  /** An oil of which one drop too many fell into the first bottle. */
+  readonly extra?: string;
+  /** Stops after so many events: a batch that is still on the bench. */
+  readonly stopAfter?: number;
+  readonly notes?: string;
+}
+
+export const makings: readonly Making[] = [
+  { blend: 'understudy', daysAgo: 44 },
+  { blend: 'leading-lady', daysAgo: 39, notes: 'Bettina: nothing after 48 hours. She likes it.' },
+  { blend: 'row-g', daysAgo: 32 },
+  { blend: 'raffle-table', daysAgo: 25, notes: 'All six went at the raffle.' },
+  { blend: 'third-mouse', daysAgo: 13 },
+  {
+    blend: 'after-the-lift',
+    daysAgo: 8,
+    extra: 'black-pepper',
+    notes: 'One pepper too many. Kept it.',
+  },
+  { blend: 'prompt-desk', daysAgo: 0, stopAfter: 5 },
+];
+
+export interface Shelved {
+  readonly id: string;
+  readonly material: string;
+  readonly lot: string;
+  readonly sizeMl: number;
+  readonly leftMl: number;
+  readonly price: number;
+  /** Months before the house is opened. */
+  readonly openedAgo?: number;
+  readonly weighings?: Bottle['weighings'];
+}
+
+export const shelved: readonly Shelved[] = [
+  {
+    id: 'lavender-1',
+    material: 'lavender',
+    lot: 'LV-118',
+    sizeMl: 30,
+    leftMl: 17,
+    price: 11,
+    openedAgo: 5,
+  },
+  {
+    id: 'petitgrain-1',
+    material: 'petitgrain',
+    lot: 'PG-07',
+    sizeMl: 10,
+    leftMl: 6,
+    price: 7.5,
+    openedAgo: 4,
+  },
+  {
+    id: 'frankincense-1',
+    material: 'frankincense',
+    lot: 'FK-3',
+    sizeMl: 10,
+    leftMl: 4,
+    price: 14,
+    openedAgo: 9,
+  },
+  {
+    id: 'pine-1',
+    material: 'pine-scots',
+    lot: 'PN-22',
+    sizeMl: 10,
+    leftMl: 8,
+    price: 6,
+    openedAgo: 30,
+  },
+  {
+    id: 'sandalwood-1',
+    material: 'sandalwood-east-indian',
+    lot: 'SW-2',
+    sizeMl: 5,
+    leftMl: 3.5,
+    price: 38,
+    openedAgo: 14,
+    weighings: [
+      { drops: 20, massG: 0.79 },
+      { drops: 20, massG: 0.83 },
+    ],
+  },
+  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', sizeMl: 10, leftMl: 10, price: 8 },
+  {
+    id: 'jojoba-1',
+    material: 'jojoba',
+    lot: 'JJ-5',
+    sizeMl: 250,
+    leftMl: 140,
+    price: 19,
+    openedAgo: 6,
+  },
+  {
+    id: 'fco-1',
+    material: 'fractionated_coconut',
+    lot: 'FC-9',
+    sizeMl: 500,
+    leftMl: 320,
+    price: 12,
+    openedAgo: 3,
+  },
+];
