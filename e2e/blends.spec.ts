@@ -24,14 +24,28 @@ test('a blend is copied, deleted, and brought back with undo', async ({ page }) 
 
 test('a blend goes out to a file and comes in again the same', async ({ page }) => {
   await page.goto('/blends');
-  const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'File out Prompt desk' }).click();
+  const sharing = page.getByRole('form', { name: 'File out Prompt desk' });
+  await sharing.getByLabel(/^with Ines, 41/).check();
+  const download = page.waitForEvent('download');
+  await sharing.getByRole('button', { name: 'Save the file' }).click();
   const path = await (await download).path();
   const file: unknown = JSON.parse(readFileSync(path, 'utf8'));
   expect(file).toMatchObject({ format: 'jubbet-blend', version: 1, target: { percent: 3 } });
   await page.getByLabel('A blend file to read in').setInputFiles(path);
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Prompt desk');
   await expect(page.getByRole('button', { name: 'Carrier: 7 jojoba : 3 camellia' })).toBeVisible();
+});
+
+test('a blend that is shared is for anyone, unless the maker ticks otherwise', async ({ page }) => {
+  await page.goto('/blends');
+  await page.getByRole('button', { name: 'File out Row G' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the file' }).click();
+  const text = readFileSync(await (await download).path(), 'utf8');
+  expect(JSON.parse(text)).toMatchObject({ brief: { wearer: 'anyone' } });
+  // Aubrey takes a blood thinner: that stays in the house.
+  expect(text).not.toMatch(/Aubrey,|anticoagulants/);
 });
 
 test.describe('a file that cannot be read is answered with a sentence, and changes nothing', () => {

@@ -161,3 +161,9 @@ export const settled = (blend: BlendFile, evaluation: Evaluation, { oils }: Form
     }),
   };
 };
+
+/** The same blend for somebody not known: what is known of its wearer stays in the house. */
+export const forAnyone = (blend: BlendFile): BlendFile => ({
+  ...blend,
+  brief: { ...blend.brief, wearer: 'anyone' },
+});

@@ -11,18 +11,17 @@ import {
   usualVessel,
   wearerWords,
   workOut,
-  writeBlend,
   type BlendDraft,
 } from '@jubbet/core';
 import { Copy, Download, Trash2 } from 'lucide-react';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
-import { saveFile } from '../../parts/saveFile';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
+import { FileOut, saveBlend } from './FileOut';
 
 /** The brief again, as one line; gaps are left out. */
 const summary = (draft: BlendDraft): string => {
@@ -68,6 +67,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
   const name = draft.name || 'Without a name';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const file = draftToFile(draft);
+  const [sharing, setSharing] = useState(false);
   const remove = async () => {
     await blends.remove(id);
     tell({ text: `${name} is deleted.`, undo: () => void blends.restore(id) });
@@ -111,7 +111,8 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           label={`File out ${name}`}
           disabled={file === null}
           onClick={() => {
-            if (file) saveFile(`${name}.json`, writeBlend(file), 'application/json');
+            if (file?.brief.wearer === 'anyone') saveBlend(name, file);
+            else setSharing(true);
           }}
         >
           <Download aria-hidden size={18} />
@@ -123,6 +124,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           Make
         </ButtonLink>
       </div>
+      {sharing && file && <FileOut name={name} file={file} onDone={() => setSharing(false)} />}
     </li>
   );
 };
