@@ -1,12 +1,13 @@
 import type { Mixture, OilInBlend } from '../blend/mixture';
 import { placeWords } from '../brief/words';
 import { cautions, constituentLimits, findOil, guidelines, sourceTitles } from '../library/library';
+import type { FigureId } from '../library/schema';
 import { formatDrops, formatG, formatMl, formatNumber, formatPercent } from '../quantity/format';
 import { contentOf } from './contents';
 import type { Finding } from './finding';
 import { wholeBlendLimit } from './guideline';
 import type { Question } from './question';
-import { guidelineWords } from './words';
+import { guidelineWords, subjectName } from './words';
 
 /** How a finding came about: what was compared, who says so, who says otherwise. */
 export interface Explanation {
@@ -127,16 +128,17 @@ const arithmeticOf = (finding: Finding, { mixture, brief, school }: Question): s
   }
 };
 
+/** Figures of the maker's own that counted, each with what the library says. */
+const ownLines = (oilId: string, figure: FigureId): string[] =>
+  (findOil(oilId)?.own?.figures ?? [])
+    .filter((entry) => entry.figure === figure)
+    .map(({ value, original, source }) => {
+      const yours = `${subjectName(oilId)}: your own figure${value === null ? '' : ` of ${formatPercent(value)}`}, from: ${source}.`;
+      return original === null ? yours : `${yours} The library says ${formatPercent(original)}.`;
+    });
+
 const othersOf = (finding: Finding, { brief, school }: Question): string[] => {
   const { reason } = finding;
-  const own = findOil(finding.subject)?.own?.figures ?? [];
-  const ownLines = own
-    .filter(({ figure }) => reason.code === 'oil-maximum' && figure === 'maximum')
-    .map(({ value, original, source }) =>
-      original === null
-        ? `Your own figure, from: ${source}.`
-        : `Your own figure${value === null ? '' : ` of ${formatPercent(value)}`}, from: ${source}. The library says ${formatPercent(original)}.`,
-    );
   switch (reason.code) {
     case 'whole-blend': {
       const other = school === 'clinical' ? 'cautious' : 'clinical';
@@ -148,13 +150,14 @@ const othersOf = (finding: Finding, { brief, school }: Question): string[] => {
     }
     case 'light-sum':
       return [
+        ...reason.oils.flatMap((id) => ownLines(id, 'light')),
         `How long to keep out of the sun: ${guidelines.lightSensitising.hoursOutOfSun.schools
           .map(({ hours, who }) => `${hours} hours (${who})`)
           .join('; ')}.`,
       ];
     case 'oil-maximum':
       return [
-        ...ownLines,
+        ...ownLines(finding.subject, 'maximum'),
         ...(reason.assumed ? ['It is assumed from near kin; no text gives it for this oil.'] : []),
       ];
     case 'constituent':
@@ -166,7 +169,7 @@ const othersOf = (finding: Finding, { brief, school }: Question): string[] => {
     case 'sale':
       return [`The EU rule is ${cautions.sale.note}.`];
     default:
-      return ownLines;
+      return [];
   }
 };
 
