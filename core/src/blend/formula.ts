@@ -33,6 +33,8 @@ export interface FormulaBase {
   readonly base: Carrier;
   /** Share by volume of what the oils leave free up to the fill line. */
   readonly parts: number;
+  /** The bottle on the shelf that is in use, where there is one. */
+  readonly bottle?: BottleInUse;
 }
 
 /** What goes into one vessel. */

@@ -1,6 +1,6 @@
 import { larger, scale, sum, type Range } from '../quantity/range';
 import type { Carrier, Oil } from '../library/schema';
-import type { FormulaBase, MeasuredOil } from './formula';
+import type { BottleInUse, FormulaBase, MeasuredOil } from './formula';
 
 /** An oil in the blend: how much of it, and how strong it makes the blend. */
 export interface OilInBlend extends MeasuredOil {
@@ -18,6 +18,7 @@ export interface BaseInBlend {
   readonly base: Carrier;
   readonly ml: Range;
   readonly g: Range;
+  readonly bottle?: BottleInUse;
 }
 
 /** One vessel, filled to its line: every amount and strength in it. */
@@ -216,9 +217,9 @@ export const mix = (
         percent: larger(byVolume, byWeight),
       };
     }),
-    bases: bases.map(({ base, parts: share }) => {
+    bases: bases.map(({ base, parts: share, bottle }) => {
       const ml = scale(room, share / parts);
-      return { base, ml, g: scale(ml, base.densityGPerMl) };
+      return { base, ml, g: scale(ml, base.densityGPerMl), ...(bottle ? { bottle } : {}) };
     }),
     totalMl: { low: fillMl, likely: fillMl, high: fillMl },
     totalG: wholeMass(oils, density, fillMl),

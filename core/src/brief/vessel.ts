@@ -12,7 +12,7 @@ export interface Vessel {
 }
 
 /** What the vessel takes to its fill line, in ml. */
-export const fillMl = (vessel: Vessel): number =>
+export const fillMl = (vessel: Pick<Vessel, 'nominalMl' | 'workingFillPercent'>): number =>
   (vessel.nominalMl * vessel.workingFillPercent) / 100;
 
 /** A usual vessel of the library as a vessel; undefined where the id is unknown. */

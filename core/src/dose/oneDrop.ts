@@ -1,6 +1,6 @@
 import { dropOf } from '../blend/drops';
 import type { Formula } from '../blend/formula';
-import { fillMl } from '../brief/vessel';
+import { fillMl, type Vessel } from '../brief/vessel';
 
 /**
  * What one drop either way moves the strength of one vessel by, in percent by
@@ -17,3 +17,9 @@ export const oneDropPercent = (
   );
   return { least: Math.min(...shares), most: Math.max(...shares) };
 };
+
+/** What one drop moves a vessel by in a drop school, in percent by volume. */
+export const schoolDropPercent = (
+  perMl: number,
+  vessel: Pick<Vessel, 'nominalMl' | 'workingFillPercent'>,
+): number => 100 / perMl / fillMl(vessel);

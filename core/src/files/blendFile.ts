@@ -19,6 +19,14 @@ const dropVolume = z
     error: 'must run from low over likely to high',
   });
 
+/** The bottle from which a material of a batch came, as it was on the day. */
+const bottleEntry = z.strictObject({
+  lot: z.string().max(80),
+  keepsUntil: z.iso.date(),
+  because: z.enum(['printed', 'opened']),
+  past: z.boolean(),
+});
+
 /** One oil: exactly one of drops, ml, g, parts or percent (of the fill, by volume). */
 const oilEntry = z
   .strictObject({
@@ -31,8 +39,7 @@ const oilEntry = z
     parts: z.number().positive().max(1_000_000).optional(),
     percent: z.number().min(0).max(100).optional(),
     dropMl: dropVolume.optional(),
-    /** The bottle it comes from, by the lot that is printed on it. */
-    lot: z.string().max(80).optional(),
+    bottle: bottleEntry.optional(),
   })
   .refine(
     ({ drops, ml, g, parts, percent }) =>
@@ -49,6 +56,7 @@ const baseEntry = z.strictObject({
     error: (issue) => `is not a carrier of the library: “${String(issue.input)}”`,
   }),
   parts: z.number().positive().max(1_000_000),
+  bottle: bottleEntry.optional(),
 });
 
 export const wearerSchema = z

@@ -99,8 +99,12 @@ export const fileToDraft = (blend: BlendFile): BlendDraft => ({
   dropSchool: blend.dropSchool,
   school: blend.school,
   target: blend.target ?? null,
-  oils: blend.oils,
-  bases: blend.bases,
+  // Written anew, it comes from the bottles of today.
+  oils: blend.oils.map((entry) => {
+    const { bottle: _bottle, ...rest } = entry;
+    return rest;
+  }),
+  bases: blend.bases.map(({ id, parts }) => ({ id, parts })),
 });
 
 /** A draft worked out, or why it cannot be yet. */
@@ -146,7 +150,11 @@ export const sureDrops = (draft: BlendDraft): DropPlan | null => {
  * The same file with the drops that its parts came to, how large they were and from
  * which bottle, so that it stays as it was made.
  */
-export const settled = (blend: BlendFile, evaluation: Evaluation, { oils }: Formula): BlendFile => {
+export const settled = (
+  blend: BlendFile,
+  evaluation: Evaluation,
+  { oils, bases }: Formula,
+): BlendFile => {
   const { target: _target, ...rest } = blend;
   return {
     ...rest,
@@ -156,8 +164,12 @@ export const settled = (blend: BlendFile, evaluation: Evaluation, { oils }: Form
         ...entry,
         ...(parts === undefined ? {} : { drops: evaluation.plan.drops[index] ?? 0 }),
         ...(dropMl ? { dropMl } : {}),
-        ...(bottle ? { lot: bottle.lot } : {}),
+        ...(bottle ? { bottle } : {}),
       };
+    }),
+    bases: blend.bases.map((entry, index) => {
+      const { bottle } = bases[index] ?? {};
+      return { ...entry, ...(bottle ? { bottle } : {}) };
     }),
   };
 };

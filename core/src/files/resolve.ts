@@ -23,33 +23,45 @@ const known = <T>(found: T | undefined, what: string): T => {
 const vesselOf = (vessel: BlendFile['vessel']): Vessel =>
   'id' in vessel ? known(usualVessel(vessel.id), 'vessel') : { id: null, ...vessel };
 
-/** Looks the ids of a parsed file up in the library. */
-export const resolveBlend = (file: BlendFile): Blend => ({
-  name: file.name,
-  purpose: file.purpose ?? '',
-  brief: file.brief,
-  school: file.school,
-  count: file.count,
-  formula: {
-    vessel: vesselOf(file.vessel),
-    dropSchool: file.dropSchool,
-    ...(file.target ? { targetPercent: file.target.percent } : {}),
-    oils: file.oils.map((entry): FormulaOil => {
-      const oil = known(findOil(entry.id), 'oil');
-      // What was made from another bottle stays as it was made.
-      const found = onShelf(entry.id);
-      const shelf = entry.lot === undefined || entry.lot === found?.bottle.lot ? found : undefined;
-      const dropMl = entry.dropMl ?? shelf?.dropMl;
-      return {
-        oil: shelf ? oilInBottle(oil, shelf.analysis) : oil,
-        measure: measureOf(entry, fillMl(vesselOf(file.vessel))),
-        ...(dropMl ? { dropMl } : {}),
-        ...(shelf ? { bottle: shelf.bottle } : {}),
-      };
-    }),
-    bases: file.bases.map(({ id, parts }) => ({ base: known(findCarrier(id), 'carrier'), parts })),
-  },
-});
+const resolve = (file: BlendFile, made: boolean): Blend => {
+  const vessel = vesselOf(file.vessel);
+  return {
+    name: file.name,
+    purpose: file.purpose ?? '',
+    brief: file.brief,
+    school: file.school,
+    count: file.count,
+    formula: {
+      vessel,
+      dropSchool: file.dropSchool,
+      ...(file.target ? { targetPercent: file.target.percent } : {}),
+      oils: file.oils.map((entry): FormulaOil => {
+        const oil = known(findOil(entry.id), 'oil');
+        const shelf = onShelf(entry.id);
+        const dropMl = entry.dropMl ?? (made ? undefined : shelf?.dropMl);
+        const bottle = made ? entry.bottle : shelf?.bottle;
+        // What a laboratory finds later is true of the bottle that it was before.
+        const analysis = bottle && shelf?.bottle.lot === bottle.lot ? shelf.analysis : null;
+        return {
+          oil: oilInBottle(oil, analysis),
+          measure: measureOf(entry, fillMl(vessel)),
+          ...(dropMl ? { dropMl } : {}),
+          ...(bottle ? { bottle } : {}),
+        };
+      }),
+      bases: file.bases.map(({ id, parts, bottle: was }) => {
+        const bottle = made ? was : onShelf(id)?.bottle;
+        return { base: known(findCarrier(id), 'carrier'), parts, ...(bottle ? { bottle } : {}) };
+      }),
+    },
+  };
+};
+
+/** Looks the ids of a parsed file up in the library, and its materials on the shelf. */
+export const resolveBlend = (file: BlendFile): Blend => resolve(file, false);
+
+/** A batch as it was made: from the bottles of that day, with the drops of that day. */
+export const resolveMade = (file: BlendFile): Blend => resolve(file, true);
 
 /** What the oils take of the vessel on likely drops, parts aside, and what it takes at most. */
 export const roomFor = (formula: Formula): { readonly oilMl: number; readonly fillMl: number } => ({

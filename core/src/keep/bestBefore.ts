@@ -1,7 +1,9 @@
-import { addMonths, formatISO, parseISO } from 'date-fns';
+import { addDays, addMonths, formatISO, parseISO } from 'date-fns';
 import { measured } from '../blend/drops';
-import type { Formula } from '../blend/formula';
-import type { Carrier, Oil } from '../library/schema';
+import type { BottleInUse, Formula } from '../blend/formula';
+import type { Mixture } from '../blend/mixture';
+import { cautions } from '../library/library';
+import type { Base, Oil } from '../library/schema';
 
 /** A day of the calendar, `2026-11-25`. */
 export type Day = string;
@@ -15,41 +17,70 @@ export interface BestBefore {
   readonly because: string | null;
 }
 
-/** Months that a material keeps from opening, of which half years may be part. */
-const keepsMonths = (material: Oil | Carrier): number =>
-  'shelfMonths' in material ? material.shelfMonths : Math.round(material.shelfYears * 12);
+/** A material, and the bottle from which it comes where that is known. */
+export interface Ingredient {
+  readonly material: Oil | Base;
+  readonly bottle?: Pick<BottleInUse, 'keepsUntil'> | undefined;
+}
+
+const dayOf = (date: Date): Day => formatISO(date, { representation: 'date' });
 
 /** `months` after a day; the last of the month where the day is not in it. */
-const monthsAfter = (day: Day, months: number): Day =>
-  formatISO(addMonths(parseISO(day), months), { representation: 'date' });
+const monthsAfter = (day: Day, months: number): Day => dayOf(addMonths(parseISO(day), months));
+
+/** The day until which a material keeps that was opened on this one; half years count. */
+export const keepsFrom = (day: Day, material: Oil | Base): Day =>
+  monthsAfter(
+    day,
+    'shelfMonths' in material ? material.shelfMonths : Math.round(material.shelfYears * 12),
+  );
+
+/** Water without a preservative spoils within days, whatever it keeps in its own bottle. */
+const holdsWater = (material: Oil | Base): boolean =>
+  'kind' in material && material.kind === 'aqueous';
+
+const ownDate = (madeOn: Day, { material, bottle }: Ingredient): Day => {
+  if (holdsWater(material)) return dayOf(addDays(parseISO(madeOn), cautions.water.keepsDays));
+  return bottle?.keepsUntil ?? keepsFrom(madeOn, material);
+};
 
 /**
- * The earliest of twelve months after making and every ingredient's own date.
- * Bottles of unknown age are counted from the day of making.
- *
- * @param opened days on which bottles were opened, by material id, where known
+ * The earliest of twelve months after making and every ingredient's own date: that of
+ * its bottle, or where that is not known, as if it were opened on the day of making.
  */
-export const bestBefore = (
-  madeOn: Day,
-  materials: readonly (Oil | Carrier)[],
-  opened: ReadonlyMap<string, Day> = new Map(),
-): BestBefore =>
-  materials.reduce<BestBefore>(
-    (earliest, material) => {
-      const date = monthsAfter(opened.get(material.id) ?? madeOn, keepsMonths(material));
-      return date < earliest.date ? { date, because: material.id } : earliest;
+export const bestBefore = (madeOn: Day, ingredients: readonly Ingredient[]): BestBefore =>
+  ingredients.reduce<BestBefore>(
+    (earliest, ingredient) => {
+      const date = ownDate(madeOn, ingredient);
+      return date < earliest.date ? { date, because: ingredient.material.id } : earliest;
     },
     { date: monthsAfter(madeOn, longestMonths), because: null },
   );
 
-/**
- * The date of a formula whose parts are settled: of what is really in it. An oil
- * taken down to no drops sets no date.
- */
+const ingredientsOf = ({
+  oils,
+  bases,
+}: {
+  readonly oils: readonly { readonly oil: Oil; readonly bottle?: BottleInUse }[];
+  readonly bases: readonly { readonly base: Base; readonly bottle?: BottleInUse }[];
+}): Ingredient[] => [
+  ...oils.map(({ oil, bottle }) => ({ material: oil, bottle })),
+  ...bases.map(({ base, bottle }) => ({ material: base, bottle })),
+];
+
+/** The date of what is really in a mixture. An oil of no drops sets no date. */
+export const mixtureBestBefore = (
+  madeOn: Day,
+  { oils, bases }: Pick<Mixture, 'oils' | 'bases'>,
+): BestBefore =>
+  bestBefore(madeOn, ingredientsOf({ oils: oils.filter(({ ml }) => ml.likely > 0), bases }));
+
+/** The date of a formula whose parts are settled. */
 export const formulaBestBefore = (madeOn: Day, formula: Formula): BestBefore =>
-  bestBefore(madeOn, [
-    ...formula.oils
-      .filter((entry) => measured(entry, formula.dropSchool, 0).ml.likely > 0)
-      .map(({ oil }) => oil),
-    ...formula.bases.map(({ base }) => base),
-  ]);
+  bestBefore(
+    madeOn,
+    ingredientsOf({
+      oils: formula.oils.filter((entry) => measured(entry, formula.dropSchool, 0).ml.likely > 0),
+      bases: formula.bases,
+    }),
+  );

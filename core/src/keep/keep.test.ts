@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { baseOf, blendOf, oilOf } from '../testing';
 import { nextBatchNumber } from './batchNumber';
-import { bestBefore, formulaBestBefore } from './bestBefore';
+import { bestBefore, formulaBestBefore, keepsFrom } from './bestBefore';
 
 test('batch numbers count up within a year and start anew with the next', () => {
   expect(nextBatchNumber(2026, [])).toBe('2026-001');
@@ -14,7 +14,9 @@ test('batch numbers count up within a year and start anew with the next', () => 
 
 test('twelve months are the most, whatever keeps longer', () => {
   // Lavender keeps two years or more, jojoba three.
-  expect(bestBefore('2026-11-25', [oilOf('lavender'), baseOf('jojoba')])).toEqual({
+  expect(
+    bestBefore('2026-11-25', [{ material: oilOf('lavender') }, { material: baseOf('jojoba') }]),
+  ).toEqual({
     date: '2027-11-25',
     because: null,
   });
@@ -22,23 +24,37 @@ test('twelve months are the most, whatever keeps longer', () => {
 
 test('the earliest ingredient sets the date, counted from the day of making where its age is not known', () => {
   // Rosehip keeps six months.
-  expect(bestBefore('2026-11-25', [oilOf('lavender'), baseOf('rosehip_seed')])).toEqual({
+  expect(
+    bestBefore('2026-11-25', [
+      { material: oilOf('lavender') },
+      { material: baseOf('rosehip_seed') },
+    ]),
+  ).toEqual({
     date: '2027-05-25',
     because: 'rosehip_seed',
   });
 });
 
-test('a bottle of known age counts from the day on which it was opened', () => {
+test('a bottle whose age is known sets its own date', () => {
   // Sweet orange keeps a year: opened in March, it is done next March.
   expect(oilOf('orange-sweet').shelfYears).toBe(1);
-  expect(
-    bestBefore('2026-11-25', [oilOf('orange-sweet')], new Map([['orange-sweet', '2026-03-01']]))
-      .date,
-  ).toBe('2027-03-01');
+  const bottle = { keepsUntil: keepsFrom('2026-03-01', oilOf('orange-sweet')) };
+  expect(bestBefore('2026-11-25', [{ material: oilOf('orange-sweet'), bottle }])).toEqual({
+    date: '2027-03-01',
+    because: 'orange-sweet',
+  });
+});
+
+test('a blend with water keeps days, not months', () => {
+  const { formula } = blendOf({ oils: { lavender: 2 }, bases: { jojoba: 9, distilled_water: 1 } });
+  expect(formulaBestBefore('2026-11-25', formula)).toEqual({
+    date: '2026-12-02',
+    because: 'distilled_water',
+  });
 });
 
 test('the last of a month stays in its month', () => {
-  expect(bestBefore('2026-08-31', [baseOf('rosehip_seed')]).date).toBe('2027-02-28');
+  expect(bestBefore('2026-08-31', [{ material: baseOf('rosehip_seed') }]).date).toBe('2027-02-28');
 });
 
 test('the date of a formula is that of the material in it that keeps least', () => {

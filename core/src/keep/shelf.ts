@@ -1,12 +1,11 @@
-import { addMonths, formatISO, parseISO } from 'date-fns';
 import { z } from 'zod';
 import type { BottleInUse } from '../blend/formula';
 import { findBase, findOil } from '../library/library';
-import type { Base, Oil } from '../library/schema';
+import type { Oil } from '../library/schema';
 import { contentSchema } from '../library/vocabulary';
 import { measuredDrop } from '../quantity/drop';
 import type { Range } from '../quantity/range';
-import type { Day } from './bestBefore';
+import { keepsFrom, type Day } from './bestBefore';
 
 const day = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, {
   error: 'should be a day, as in 2026-11-25',
@@ -46,9 +45,6 @@ export const bottleSchema = z
 /** A bottle on the shelf. */
 export type Bottle = z.infer<typeof bottleSchema>;
 
-const keepsMonths = (material: Oil | Base): number =>
-  'shelfMonths' in material ? material.shelfMonths : Math.round(material.shelfYears * 12);
-
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
 interface Keeping {
   readonly until: Day;
@@ -58,12 +54,7 @@ interface Keeping {
 /** The earlier of the printed date and what the material keeps once opened. */
 export const keeping = (bottle: Bottle): Keeping | null => {
   const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
-  const opened =
-    bottle.openedOn && material
-      ? formatISO(addMonths(parseISO(bottle.openedOn), keepsMonths(material)), {
-          representation: 'date',
-        })
-      : null;
+  const opened = bottle.openedOn && material ? keepsFrom(bottle.openedOn, material) : null;
   const { printedDate: printed } = bottle;
   if (printed !== null && (opened === null || printed <= opened)) {
     return { until: printed, because: 'printed' };

@@ -1,6 +1,6 @@
 import type { Blend } from '../dose/blend';
 import { placeWords } from '../brief/words';
-import { bestBefore, type BestBefore, type Day } from '../keep/bestBefore';
+import { mixtureBestBefore, type BestBefore, type Day } from '../keep/bestBefore';
 import type { Evaluation } from '../dose/evaluate';
 import { knownWearer } from '../limits/question';
 import { formatMl, formatPercent } from '../quantity/format';
@@ -52,10 +52,7 @@ export const labelOf = (blend: Blend, evaluation: Evaluation, facts: LabelFacts)
     bases: mixture.bases.map(({ base }) => base.name),
     strength: formatPercent(mixture.strength.byVolume.likely),
     madeOn: facts.madeOn,
-    bestBefore: bestBefore(facts.madeOn, [
-      ...oils.map(({ oil }) => oil),
-      ...mixture.bases.map(({ base }) => base),
-    ]),
+    bestBefore: mixtureBestBefore(facts.madeOn, mixture),
     batch: facts.batch,
     maker: facts.maker,
     cautions: labelCautions(mixture, blend.brief, evaluation.findings),

@@ -1,7 +1,10 @@
 import { afterEach, describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
 import { bottlesInUse, shelve, type Bottle } from '../keep/shelf';
+import { emptyDraft, settled, workOut } from '../files/draft';
 import { readBlend } from '../files/readBlend';
+import { resolveMade } from '../files/resolve';
+import { labelOf } from '../label/label';
 import { blendOf, ml, oilOf } from '../testing';
 import { findOil, layOver } from './library';
 import { oilsNamed, searchOils } from './names';
@@ -227,4 +230,43 @@ describe('a bottle on the shelf', () => {
     expect(lot([{ ...recent, finishedOn: '2026-06-01' }, old])).toBe('old');
     expect(lot([{ ...recent, openedOn: null }])).toBeUndefined();
   });
+
+  test('a batch stays as it was made, whatever becomes of the bottle', () => {
+    const told = workOut(draftOfLemon());
+    if (told.state !== 'done') throw new Error(told.state);
+    shelve(bottlesInUse([bottle({})], '2026-11-25'));
+    const worked = workOut(draftOfLemon());
+    if (worked.state !== 'done') throw new Error(worked.state);
+    const made = settled(worked.file, worked.evaluation, worked.blend.formula);
+    const before = evaluate(resolveMade(made)).mixture.oils[0];
+    expect(before?.bottle?.lot).toBe('L1');
+
+    // Weighed afterwards, and then finished: neither reaches what was made.
+    shelve(bottlesInUse([bottle({ weighings: [{ drops: 20, massG: 1.2 }] })], '2030-01-01'));
+    expect(evaluate(resolveMade(made)).mixture.oils[0]).toEqual(before);
+    shelve(new Map());
+    expect(evaluate(resolveMade(made)).mixture.oils[0]).toEqual(before);
+
+    // Nor does a bottle reach a batch that was made of none.
+    const bare = settled(told.file, told.evaluation, told.blend.formula);
+    shelve(bottlesInUse([bottle({ weighings: [{ drops: 20, massG: 1.2 }] })], '2026-11-25'));
+    expect(evaluate(resolveMade(bare)).mixture.oils[0]?.bottle).toBeUndefined();
+    expect(evaluate(resolveMade(bare)).mixture.oils[0]?.ml.likely).toBeCloseTo(0.1, 9);
+  });
+
+  test('the label goes by the bottles, of bases too', () => {
+    const jojoba = bottle({ materialId: 'jojoba', lot: 'J', printedDate: '2027-01-31' });
+    const { blend, ...evaluation } = onBlend([jojoba]);
+    const label = labelOf(blend, evaluation, { batch: '', madeOn: '2026-11-25', maker: '' });
+    expect(label.bestBefore).toEqual({ date: '2027-01-31', because: 'jojoba' });
+  });
+});
+
+/** Two drops of lemon for anyone, written anew. */
+const draftOfLemon = () => ({
+  ...emptyDraft(),
+  name: 'Trial',
+  brief: { ...emptyDraft().brief, wearer: 'anyone' as const, place: 'body-leave-on' as const },
+  oils: [{ id: 'lemon', drops: 2 }],
+  bases: [{ id: 'jojoba', parts: 1 }],
 });

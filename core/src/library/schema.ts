@@ -330,6 +330,8 @@ export const cautionsFile = z.strictObject({
     }),
     safrole: z.strictObject({ product: z.number() }),
   }),
+  /** What holds water and no preservative. */
+  water: z.strictObject({ keepsDays: z.number().positive(), ...sourced }),
   /** What sets above this temperature does not pour in a cool room. */
   pours: z.strictObject({ aboveC: z.number(), source: z.string() }),
 });

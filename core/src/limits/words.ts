@@ -1,5 +1,5 @@
 import { ageWords, placeWords } from '../brief/words';
-import { findBase, findOil } from '../library/library';
+import { cautions, findBase, findOil } from '../library/library';
 import { formatList, formatNumber, formatPercent } from '../quantity/format';
 import type { BottleInUse } from '../blend/formula';
 import type { Finding, KindCaution, PlaceCaution } from './finding';
@@ -211,7 +211,7 @@ const placeCautionWords = (what: PlaceCaution, name: string): string => {
     case 'breast':
       return 'While nursing, keep it off the breast and where the child’s face will lie.';
     case 'bath-child':
-      return 'No essential oil in the bath of children under two years.';
+      return `No essential oil in the bath of ${childPhrase(cautions.bath.noneBelowMonths)}.`;
     case 'bath-keep-out':
       return `${name} burns skin in bath water: keep it out of the bath.`;
     case 'bath-little':
@@ -224,9 +224,9 @@ const kindCautionWords = (what: KindCaution, name: string): string => {
     case 'bath-film':
       return 'Oil does not mix with water: it lies on it as a film, neat on skin, and the tub is slippery. Disperse it first.';
     case 'bath-solubiliser':
-      return 'There is less solubiliser than four parts to one of essential oil: some of it will float.';
+      return `There is less solubiliser than ${cautions.bath.solubiliserParts} parts to 1 of essential oil: some of it will float.`;
     case 'water':
-      return `${name} does not mix with oil and spoils without a preservative: it separates, and keeps days, not months.`;
+      return `${name} does not mix with oil and spoils without a preservative: it separates, and keeps ${cautions.water.keepsDays} days, not months.`;
     case 'sets':
       return `${name} sets in a cool room and will not run: warm the bottle in the hand first, or take less of it.`;
     case 'flame':

@@ -1,4 +1,5 @@
-import type { InputHTMLAttributes, ReactNode } from 'react';
+import type { ComponentProps, InputHTMLAttributes } from 'react';
+import { NumberField } from './NumberField';
 
 const box = 'rounded-md border border-line bg-transparent px-2 py-1.5';
 
@@ -47,12 +48,19 @@ export const SelectField = <T extends string>({
   </label>
 );
 
-/** A number field under its name. */
-export const Labelled = ({ label, children }: { label: string; children: ReactNode }) => (
+/** A number under its name. `label` says it in full, where the name is short for its place. */
+export const NumberUnder = ({
+  name,
+  label = name,
+  ...rest
+}: Omit<ComponentProps<typeof NumberField>, 'label' | 'framed'> & {
+  name: string;
+  label?: string;
+}) => (
   <div className="grid content-start gap-1">
     <span aria-hidden className="text-sm text-soft">
-      {label}
+      {name}
     </span>
-    {children}
+    <NumberField label={label} framed {...rest} />
   </div>
 );

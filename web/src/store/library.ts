@@ -30,9 +30,9 @@ let laid = '';
 export const layLibrary = async (house: HouseLibrary): Promise<boolean> => {
   const text = JSON.stringify(house);
   if (text === laid) return false;
-  laid = text;
   if (house.materials.length > 0) (await import('./layMaterials')).layMaterials(house.materials);
   else layOver({ oils: [], bases: [] });
   shelve(bottlesInUse(house.bottles, house.day));
+  laid = text;
   return true;
 };

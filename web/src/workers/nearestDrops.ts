@@ -12,6 +12,8 @@ export const nearestDrops = async (
   draft: BlendDraft,
   signal: AbortSignal,
 ): Promise<DropPlan | null> => {
+  const library = await readLibrary();
+  signal.throwIfAborted();
   const worker = new Worker(new URL('./nearestDrops.worker.ts', import.meta.url), {
     type: 'module',
   });
@@ -21,7 +23,7 @@ export const nearestDrops = async (
     worker.addEventListener('error', ({ message }) => reject(new Error(message)));
   });
   try {
-    return await Promise.race([remote.nearest(draft, await readLibrary()), stopped]);
+    return await Promise.race([remote.nearest(draft, library), stopped]);
   } finally {
     remote[releaseProxy]();
     worker.terminate();

@@ -1,4 +1,4 @@
-import { workOut, type BlendDraft, type WorkedOut } from '@jubbet/core';
+import { libraryRevision, workOut, type BlendDraft, type WorkedOut } from '@jubbet/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
@@ -12,7 +12,8 @@ export const useWorkedOut = (
   const quick = useMemo(() => workOut(draft), [draft]);
   const unsure = quick.state === 'done' && !quick.evaluation.plan.proved;
   const { data, isFetching } = useQuery({
-    queryKey: ['nearest drops', draft],
+    // Other materials or bottles in the house make it another question.
+    queryKey: ['nearest drops', libraryRevision, draft],
     queryFn: async ({ signal }) => (await import('./nearestDrops')).nearestDrops(draft, signal),
     enabled: unsure,
     staleTime: Infinity,

@@ -1,7 +1,7 @@
 import { constituentLimits } from '../../library/library';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
-import { sharedSum } from '../sharedSum';
+import { jointSum } from '../jointSum';
 import { againstLimit, atLeast, isHardPast } from '../verdict';
 import { placesWithStricterCaps } from './oilMaximum';
 
@@ -26,7 +26,7 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
       }),
     );
   const counted = constituentLimits.flatMap((limit): Finding[] => {
-    const shared = sharedSum(mixture, limit);
+    const shared = jointSum(mixture, limit);
     if (!shared) return [];
     const { value, by } = shared;
     const verdict = againstLimit(value, limit.percent);

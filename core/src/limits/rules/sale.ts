@@ -1,7 +1,7 @@
 import { cautions } from '../../library/library';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
-import { sharedSum } from '../sharedSum';
+import { jointSum } from '../jointSum';
 import { againstLimit } from '../verdict';
 
 const { sale: law } = cautions;
@@ -32,7 +32,7 @@ export const sale = ({ mixture, brief }: Question): Finding[] => {
   ] as const;
   const common = { rule: 'sale', source: law.source } as const;
   const found = restricted.flatMap(({ id, members, limit, product: as }): Finding[] => {
-    const shared = sharedSum(mixture, { members });
+    const shared = jointSum(mixture, { members });
     if (!shared) return [];
     return [
       finding({

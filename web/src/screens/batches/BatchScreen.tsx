@@ -7,7 +7,7 @@ import {
   formulaBestBefore,
   formatMl,
   formatPercent,
-  resolveBlend,
+  resolveMade,
   pouringSteps,
   subjectName,
   tallyOf,
@@ -72,7 +72,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
   const navigate = useNavigate();
   const tell = useNotice();
   const { blend, evaluation, counts, bottles, tally, until } = useMemo(() => {
-    const resolved = resolveBlend(batch.file);
+    const resolved = resolveMade(batch.file);
     const worked = evaluate(resolved);
     const steps = pouringSteps(worked.mixture, resolved.count, resolved.formula.vessel.kind);
     const tally = tallyOf(events);

@@ -1,4 +1,4 @@
-import { dayWords, formulaBestBefore, resolveBlend, wearerWords } from '@jubbet/core';
+import { dayWords, formulaBestBefore, resolveMade, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -9,7 +9,7 @@ import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 
 const bestBeforeOf = ({ file, madeOn }: BatchRecord): string =>
-  formulaBestBefore(madeOn, resolveBlend(file).formula).date;
+  formulaBestBefore(madeOn, resolveMade(file).formula).date;
 
 const heading = 'px-2 py-2 text-left text-xs font-semibold text-soft';
 const cell = 'border-t border-line px-2 py-2.5 align-baseline';

@@ -1,10 +1,10 @@
 import {
   carrierWords,
   fillMl,
-  findVessel,
   formatList,
   formatMl,
   formatNumber,
+  oneUse,
   vesselKind,
   type Mixture,
   type Vessel,
@@ -13,15 +13,14 @@ import { together } from '../../parts/together';
 
 /** What one use takes, and how long the vessel lasts, where its kind has a dose. */
 const DoseWords = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture }) => {
-  const dose = vessel.id ? findVessel(vessel.id)?.doseMl : undefined;
   const { dose: act } = vesselKind(vessel.kind);
-  if (!dose || !act) return null;
-  const uses = (ml: number) => formatNumber(Math.floor(fillMl(vessel) / ml), 2);
-  const share = mixture.strength.byVolume.likely / 100;
+  const use = act === null ? null : oneUse(vessel, mixture);
+  if (!use) return null;
+  const [least, most] = use.ml;
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${act} gives ${formatNumber(dose[0])} to ${formatMl(dose[1])}, with ${formatNumber(dose[0] * share)} to ${formatMl(dose[1] * share)} of essential oil. It lasts for ${uses(dose[1])} to ${uses(dose[0])}.`,
+        `One ${act} gives ${formatNumber(least)} to ${formatMl(most)}, with ${formatNumber(use.oilMl[0])} to ${formatMl(use.oilMl[1])} of essential oil. It lasts for ${use.uses.map((count) => formatNumber(count)).join(' to ')}.`,
       )}
     </p>
   );

@@ -17,6 +17,7 @@ import {
   usualVessels,
   vesselWords,
   type Oil,
+  schoolDropPercent,
 } from '@jubbet/core';
 import { list, readable, table, text, type Chapter } from './chapter';
 
@@ -116,7 +117,9 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
         .map((vessel) => [
           capitalised(vesselWords(vessel)),
           formatMl(fillMl(vessel), 3),
-          ...dropFigures.schools.map(({ perMl }) => formatPercent(100 / perMl / fillMl(vessel))),
+          ...dropFigures.schools.map(({ perMl }) =>
+            formatPercent(schoolDropPercent(perMl, vessel)),
+          ),
         ]),
     ),
     table(

@@ -3,7 +3,7 @@ import {
   handLabel,
   labelOf,
   pouringKinds,
-  resolveBlend,
+  resolveMade,
   usualVessels,
   type BlendDraft,
   type Label,
@@ -172,7 +172,7 @@ export const BatchLabelScreen = () => {
   if (batch.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
-  const blend = resolveBlend(batch.data.file);
+  const blend = resolveMade(batch.data.file);
   const { vessel } = blend.formula;
   const label = labelOf(blend, evaluate(blend), {
     batch: batch.data.number,

@@ -1,7 +1,7 @@
 import {
   currentStep,
   evaluate,
-  resolveBlend,
+  resolveMade,
   pouringSteps,
   stepBefore,
   stepsNow,
@@ -35,7 +35,7 @@ const nextWords = (step: Step, count: number): string => {
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const { blend, planned } = useMemo(() => {
-    const resolved = resolveBlend(batch.file);
+    const resolved = resolveMade(batch.file);
     return {
       blend: resolved,
       planned: pouringSteps(

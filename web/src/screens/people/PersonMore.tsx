@@ -8,8 +8,7 @@ import {
   type Person,
 } from '@jubbet/core';
 import { Button } from '../../parts/Button';
-import { Labelled, TextField } from '../../parts/Field';
-import { NumberField } from '../../parts/NumberField';
+import { NumberUnder, TextField } from '../../parts/Field';
 import { PickByName } from '../../parts/PickByName';
 import { today } from '../../store/now';
 
@@ -24,17 +23,14 @@ export const PregnancyWeeks = ({ person, set }: Props) => {
   const week = pregnancyWeek(person, today());
   return (
     <div className="grid gap-1">
-      <Labelled label="Week of pregnancy today">
-        <NumberField
-          label="Week of pregnancy today"
-          framed
-          className="w-16"
-          value={week}
-          rule={{ least: 1, most: 42, whole: true }}
-          onNumber={(told) => set({ pregnancy: { week: told, on: today() }, trimester: undefined })}
-          onEmpty={() => set({ pregnancy: undefined })}
-        />
-      </Labelled>
+      <NumberUnder
+        name="Week of pregnancy today"
+        className="w-16"
+        value={week}
+        rule={{ least: 1, most: 42, whole: true }}
+        onNumber={(told) => set({ pregnancy: { week: told, on: today() }, trimester: undefined })}
+        onEmpty={() => set({ pregnancy: undefined })}
+      />
       <p className="text-sm text-soft">
         {week !== null
           ? 'The weeks move on by themselves, and blends for them are judged by the day.'

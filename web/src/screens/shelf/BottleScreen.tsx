@@ -15,10 +15,9 @@ import {
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
-import { Labelled, TextField } from '../../parts/Field';
+import { NumberUnder, TextField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
-import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -176,39 +175,33 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           />
         </div>
         <div className="flex flex-wrap gap-4">
-          <Labelled label="Holds">
-            <NumberField
-              label="Holds, in ml"
-              framed
-              className="w-20"
-              unit="ml"
-              value={bottle.sizeMl}
-              rule={{ least: 0, above: true, most: 20_000 }}
-              onNumber={(sizeMl) => set({ sizeMl })}
-            />
-          </Labelled>
-          <Labelled label="Left in it">
-            <NumberField
-              label="Left in it, in ml"
-              framed
-              className="w-20"
-              unit="ml"
-              value={bottle.leftMl}
-              rule={{ least: 0, most: 20_000 }}
-              onNumber={(leftMl) => set({ leftMl })}
-            />
-          </Labelled>
-          <Labelled label="Price, in your money">
-            <NumberField
-              label="Price of the whole bottle"
-              framed
-              className="w-24"
-              value={bottle.price}
-              rule={{ least: 0, most: 100_000 }}
-              onNumber={(price) => set({ price })}
-              onEmpty={() => set({ price: null })}
-            />
-          </Labelled>
+          <NumberUnder
+            name="Holds"
+            label="Holds, in ml"
+            className="w-20"
+            unit="ml"
+            value={bottle.sizeMl}
+            rule={{ least: 0, above: true, most: 20_000 }}
+            onNumber={(sizeMl) => set({ sizeMl })}
+          />
+          <NumberUnder
+            name="Left in it"
+            label="Left in it, in ml"
+            className="w-20"
+            unit="ml"
+            value={bottle.leftMl}
+            rule={{ least: 0, most: 20_000 }}
+            onNumber={(leftMl) => set({ leftMl })}
+          />
+          <NumberUnder
+            name="Price, in your money"
+            label="Price of the whole bottle"
+            className="w-24"
+            value={bottle.price}
+            rule={{ least: 0, most: 100_000 }}
+            onNumber={(price) => set({ price })}
+            onEmpty={() => set({ price: null })}
+          />
           <label className="flex items-end gap-2 pb-1.5">
             <input
               type="checkbox"

@@ -9,6 +9,7 @@ import {
   formatNumber,
   formatPercent,
   goesWith,
+  guidelines,
   milderKin,
   provenance,
   sourceWords,
@@ -93,7 +94,7 @@ const cautionsOf = (oil: Oil): string[] => [
   ...(oil.phototoxicLimitPercent === null
     ? []
     : [
-        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for 24 hours.`,
+        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for ${guidelines.lightSensitising.hoursOutOfSun.used} hours.`,
       ]),
   ...oil.age.map(
     ({ belowMonths, what, why }) =>

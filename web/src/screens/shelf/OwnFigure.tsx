@@ -1,9 +1,8 @@
 import { type FigureId, type Oil } from '@jubbet/core';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
-import { Labelled, SelectField, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { useNotice } from '../../parts/notice';
-import { NumberField } from '../../parts/NumberField';
 import { materials } from '../../store/materials';
 
 type Own = Exclude<FigureId, 'contents'>;
@@ -55,18 +54,16 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
       }}
     >
       <SelectField label="Figure" value={figure} choices={choices} onChoose={setFigure} />
-      <Labelled label="Yours">
-        <NumberField
-          label={`Your ${figureNames[figure]}`}
-          framed
-          className="w-20"
-          unit={figureUnits[figure]}
-          value={value}
-          rule={{ least: 0, above: true, most: 100 }}
-          onNumber={setValue}
-          onEmpty={() => setValue(null)}
-        />
-      </Labelled>
+      <NumberUnder
+        name="Yours"
+        label={`Your ${figureNames[figure]}`}
+        className="w-20"
+        unit={figureUnits[figure]}
+        value={value}
+        rule={{ least: 0, above: true, most: 100 }}
+        onNumber={setValue}
+        onEmpty={() => setValue(null)}
+      />
       <TextField
         label="Who says so"
         maxLength={200}

@@ -2,7 +2,7 @@ import { ownMaterialSchema, searchOils, findOil, type OwnMaterial } from '@jubbe
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
-import { Labelled, SelectField, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
@@ -84,19 +84,16 @@ const Maybe = ({
   most?: number;
   onChange: (value: number | null) => void;
 }) => (
-  <Labelled label={label}>
-    <NumberField
-      label={label}
-      framed
-      className="w-20"
-      unit={unit}
-      placeholder="?"
-      value={value}
-      rule={{ least: 0, most }}
-      onNumber={onChange}
-      onEmpty={() => onChange(null)}
-    />
-  </Labelled>
+  <NumberUnder
+    name={label}
+    className="w-20"
+    unit={unit}
+    placeholder="?"
+    value={value}
+    rule={{ least: 0, most }}
+    onNumber={onChange}
+    onEmpty={() => onChange(null)}
+  />
 );
 
 const notes = [
@@ -231,17 +228,14 @@ const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
       value={own.inci}
       onChange={(event) => set({ inci: event.target.value })}
     />
-    <Labelled label="Density">
-      <NumberField
-        label="Density"
-        framed
-        className="w-20"
-        unit="g/ml"
-        value={own.densityGPerMl || null}
-        rule={{ least: 0.5, most: 2 }}
-        onNumber={(densityGPerMl) => set({ densityGPerMl })}
-      />
-    </Labelled>
+    <NumberUnder
+      name="Density"
+      className="w-20"
+      unit="g/ml"
+      value={own.densityGPerMl || null}
+      rule={{ least: 0.5, most: 2 }}
+      onNumber={(densityGPerMl) => set({ densityGPerMl })}
+    />
     <Maybe
       label="Melts at"
       unit="°C"
@@ -249,17 +243,15 @@ const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
       value={own.meltC}
       onChange={(meltC) => set({ meltC })}
     />
-    <Labelled label="Keeps, once opened">
-      <NumberField
-        label="Keeps, once opened, in months"
-        framed
-        className="w-16"
-        unit="months"
-        value={own.shelfMonths || null}
-        rule={{ least: 0, above: true, most: 600 }}
-        onNumber={(shelfMonths) => set({ shelfMonths })}
-      />
-    </Labelled>
+    <NumberUnder
+      name="Keeps, once opened"
+      label="Keeps, once opened, in months"
+      className="w-16"
+      unit="months"
+      value={own.shelfMonths || null}
+      rule={{ least: 0, above: true, most: 600 }}
+      onNumber={(shelfMonths) => set({ shelfMonths })}
+    />
   </>
 );
 
@@ -272,17 +264,15 @@ const CommonFields = ({ own, set }: Setting<Of<'oil' | 'ready-made' | 'fragrance
       value={own.densityGPerMl}
       onChange={(densityGPerMl) => set({ densityGPerMl })}
     />
-    <Labelled label="Keeps, once opened">
-      <NumberField
-        label="Keeps, once opened, in years"
-        framed
-        className="w-16"
-        unit="years"
-        value={own.shelfYears || null}
-        rule={{ least: 0, above: true, most: 50 }}
-        onNumber={(shelfYears) => set({ shelfYears })}
-      />
-    </Labelled>
+    <NumberUnder
+      name="Keeps, once opened"
+      label="Keeps, once opened, in years"
+      className="w-16"
+      unit="years"
+      value={own.shelfYears || null}
+      rule={{ least: 0, above: true, most: 50 }}
+      onNumber={(shelfYears) => set({ shelfYears })}
+    />
     <SelectField label="Note" value={own.note} choices={notes} onChoose={(note) => set({ note })} />
     <SelectField
       label="Thickness"

@@ -4,7 +4,7 @@ import { isLarger, larger, type Range } from '../quantity/range';
 import { contentOf } from './contents';
 
 /** What all oils together bring of the constituents of a cap. */
-export interface SharedSum {
+export interface JointSum {
   /** In percent of the finished product; the larger of the two measures. */
   readonly value: Range;
   readonly by: 'volume' | 'weight';
@@ -13,10 +13,10 @@ export interface SharedSum {
 }
 
 /** Null where no oil brings any. */
-export const sharedSum = (
+export const jointSum = (
   mixture: Mixture,
   limit: Pick<ConstituentLimit, 'members'>,
-): SharedSum | null => {
+): JointSum | null => {
   const low: number[] = [];
   const likely: number[] = [];
   const high: number[] = [];

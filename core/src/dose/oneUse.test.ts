@@ -1,0 +1,18 @@
+import { expect, test } from 'vitest';
+import { blendOf, ml } from '../testing';
+import { evaluate } from './evaluate';
+import { oneUse } from './oneUse';
+
+const usesOf = (vessel: string) => {
+  const blend = blendOf({ oils: { lavender: ml(0.8) }, vessel });
+  return oneUse(blend.formula.vessel, evaluate(blend).mixture);
+};
+
+test('a press of a pump, what of it is essential oil, and how long the bottle lasts', () => {
+  // 0.8 ml in 80 ml is 1 %. A press gives 0.5 to 2 ml: 40 to 160 of them.
+  expect(usesOf('pump-100')).toEqual({ ml: [0.5, 2], oilMl: [0.005, 0.02], uses: [40, 160] });
+});
+
+test('where no dose is known there is none', () => {
+  expect(usesOf('roll-on-30')).toBeNull();
+});
