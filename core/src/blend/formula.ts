@@ -1,4 +1,5 @@
 import type { Vessel } from '../brief/vessel';
+import type { By } from './bases';
 import type { Range } from '../quantity/range';
 import type { Carrier, DropSchoolId, Oil } from '../library/schema';
 
@@ -31,15 +32,19 @@ export interface FormulaOil {
 
 export interface FormulaBase {
   readonly base: Carrier;
-  /** Share by volume of what the oils leave free up to the fill line. */
+  /** Share by volume of what the oils leave free of the whole. */
   readonly parts: number;
   /** The bottle on the shelf that is in use, where there is one. */
   readonly bottle?: BottleInUse;
 }
 
-/** What goes into one vessel. */
+/** What is mixed at once: in one vessel, or in the jug from which several are filled. */
 export interface Formula {
   readonly vessel: Vessel;
+  /** Kinds of the vessels that are filled from it, where it is a jug. */
+  readonly into?: readonly string[];
+  /** What strength is shown by; by volume where it is left out. */
+  readonly by?: By;
   readonly dropSchool: DropSchoolId;
   readonly oils: readonly FormulaOil[];
   /** At least one. */

@@ -1,4 +1,5 @@
 import { larger, scale, sum, type Range } from '../quantity/range';
+import { findBase } from '../library/library';
 import type { Carrier, Oil } from '../library/schema';
 import type { BottleInUse, FormulaBase, MeasuredOil } from './formula';
 
@@ -20,6 +21,15 @@ export interface BaseInBlend {
   readonly g: Range;
   readonly bottle?: BottleInUse;
 }
+
+/**
+ * What a base takes up as it is measured, in ml: a powder as it lies, with the air between its
+ * grains, where in the mixture oil may have filled it.
+ */
+export const asItLies = ({ base, ml, g }: Pick<BaseInBlend, 'base' | 'ml' | 'g'>): number =>
+  base.trueDensityGPerMl === undefined
+    ? ml.likely
+    : g.likely / (findBase(base.id)?.densityGPerMl ?? base.densityGPerMl);
 
 /** One vessel, filled to its line: every amount and strength in it. */
 export interface Mixture {

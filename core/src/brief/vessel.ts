@@ -9,6 +9,8 @@ export interface Vessel {
   readonly nominalMl: number;
   /** How full it is filled, in percent of nominal: above 0, at most 100. */
   readonly workingFillPercent: number;
+  /** What it holds to the very brim, in ml, where that is known. */
+  readonly brimfulMl?: number;
 }
 
 /** What the vessel takes to its fill line, in ml. */
@@ -24,6 +26,7 @@ export const usualVessel = (id: string): Vessel | undefined => {
       kind: found.kind,
       nominalMl: found.nominalMl,
       workingFillPercent: found.workingFillPercent,
+      brimfulMl: found.brimfulMl,
     }
   );
 };

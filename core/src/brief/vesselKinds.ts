@@ -6,7 +6,9 @@ export interface VesselKind {
   readonly top: string;
   /** Why it is not filled to the brim. */
   readonly fillWhy: string;
-  /** How it is closed and mixed. */
+  /** True where the blend runs out of it; false where it is scooped or rubbed off. */
+  readonly runs: boolean;
+  /** How it is closed, and mixed where it runs. */
   readonly close: string;
   /** What is done to it for one use, and what that is called. */
   readonly dose: string | null;
@@ -14,12 +16,13 @@ export interface VesselKind {
 
 const mix = 'Let it stand ten minutes, then mix again.';
 
-/** Vessels from which a blend runs, by kind. */
-export const pouringKinds: Readonly<Record<string, VesselKind>> = {
+/** The usual kinds of vessel. */
+export const vesselKinds: Readonly<Record<string, VesselKind>> = {
   'roll-on': {
     plural: 'roll-ons',
     top: 'ball and housing',
     fillWhy: 'Fill to the shoulder: the ball takes the rest.',
+    runs: true,
     close: `Press the ball in until it clicks, cap at once, and roll between your palms for a minute. ${mix}`,
     dose: null,
   },
@@ -27,6 +30,7 @@ export const pouringKinds: Readonly<Record<string, VesselKind>> = {
     plural: 'dropper bottles',
     top: 'pipette and cap',
     fillWhy: 'Fill to the shoulder: the pipette pushes the liquid up.',
+    runs: true,
     close: `Screw the pipette on at once, and turn the bottle over slowly for a minute. ${mix}`,
     dose: null,
   },
@@ -34,6 +38,7 @@ export const pouringKinds: Readonly<Record<string, VesselKind>> = {
     plural: 'treatment pumps',
     top: 'pump and tube',
     fillWhy: 'Leave room at the top: the pump and its tube take it.',
+    runs: true,
     close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it gives. ${mix}`,
     dose: 'press',
   },
@@ -41,6 +46,7 @@ export const pouringKinds: Readonly<Record<string, VesselKind>> = {
     plural: 'pump bottles',
     top: 'pump and tube',
     fillWhy: 'Fill to about four fifths: the pump and its tube push the liquid up.',
+    runs: true,
     close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it gives. ${mix}`,
     dose: 'press',
   },
@@ -48,17 +54,71 @@ export const pouringKinds: Readonly<Record<string, VesselKind>> = {
     plural: 'spray bottles',
     top: 'spray head and tube',
     fillWhy: 'Leave room at the top: the head and its tube take it.',
+    runs: true,
     close: `Screw the head on, shake for a minute, and spray once into a cloth, away from any flame. ${mix}`,
     dose: 'spray',
   },
+  tin: {
+    plural: 'tins',
+    top: 'lid',
+    fillWhy: 'Fill to just below the rim: the lid must not touch it.',
+    runs: false,
+    close: 'Lids on when they are cold, not before: sweat under a lid spoils them.',
+    dose: 'fingertip',
+  },
+  jar: {
+    plural: 'jars',
+    top: 'lid',
+    fillWhy: 'Leave the neck free: the lid needs it, and fingers.',
+    runs: false,
+    close: 'Lids on when they are cold, not before: sweat under a lid spoils them.',
+    dose: 'fingertip',
+  },
+  'lip tube': {
+    plural: 'sticks',
+    top: 'cap',
+    fillWhy: 'Fill to just below the rim, and top up the dip when it has set.',
+    runs: false,
+    close: 'Caps on when they are cold. Turn each up and down once.',
+    dose: 'swipe',
+  },
+  locket: {
+    plural: 'lockets',
+    top: 'hinge and clasp',
+    fillWhy: 'Leave a rim: it must close without touching.',
+    runs: false,
+    close: 'Close each when it is hard, and wipe the hinge.',
+    dose: 'swipe',
+  },
+  'pill box': {
+    plural: 'pill boxes',
+    top: 'lid',
+    fillWhy: 'Leave a rim: it must close without touching.',
+    runs: false,
+    close: 'Close each when it is cold.',
+    dose: 'fingertip',
+  },
+  mould: {
+    plural: 'moulds',
+    top: 'every corner',
+    fillWhy: 'Fill to just below the edge, so that it comes out whole.',
+    runs: false,
+    close: 'Press them out when they are hard, and wrap each: they melt in a warm hand.',
+    dose: 'piece',
+  },
 };
+
+/** `1 tin`, `9 tins`, `2 sticks`. */
+export const countedVessels = (count: number, kind: string): string =>
+  count === 1 ? `1 ${kind}` : `${count} ${vesselKind(kind).plural}`;
 
 /** The words of a kind; those of a bottle with a lid for one that is not known. */
 export const vesselKind = (kind: string): VesselKind =>
-  pouringKinds[kind] ?? {
+  vesselKinds[kind] ?? {
     plural: `${kind}s`,
     top: 'lid',
     fillWhy: 'Fill to the line, and leave a little air.',
+    runs: true,
     close: `Close it at once. ${mix}`,
     dose: null,
   };

@@ -34,25 +34,16 @@ export const handbookFile = z.strictObject({
   ),
   texture: z.strictObject({
     note: z.string(),
-    bands: z.array(
+    climate: z.string(),
+    /** Of what is usually made, shares by weight in percent. */
+    usualRatios: z.array(
       z.strictObject({
-        waxPercent: pair,
-        texture: z.string(),
-        words: z.string(),
-        setPointC: pair.nullable(),
-        use: z.string(),
-      }),
-    ),
-    waxEquivalents: z.array(
-      z.strictObject({
-        wax: z.string(),
-        gramsForOneGramBeeswax: z.number(),
-        range: pair,
-        feel: z.string(),
+        product: z.string(),
+        parts: z.record(z.string(), pair),
+        note: z.string(),
         confidence,
       }),
     ),
-    butters: z.array(z.strictObject({ butter: z.string(), effect: z.string() })),
     settingTimes: z.array(
       z.strictObject({
         vessel: z.string(),
@@ -62,13 +53,11 @@ export const handbookFile = z.strictObject({
       }),
     ),
     settingTips: lines,
-    addOilsBelowC: z.record(z.string(), pair),
     addOilsWhy: lines,
     waterBath: lines,
     faults: z.array(
       z.strictObject({ sign: z.string(), cause: z.string(), remedy: z.string(), confidence }),
     ),
-    climate: z.string(),
   }),
   measures: z.strictObject({
     volumeMl: z.record(z.string(), z.record(z.string(), z.number())),

@@ -13,8 +13,10 @@ import dropsJson from './data/drops.json';
 import guidelinesJson from './data/guidelines.json';
 import handbookJson from './data/handbook.json';
 import oilsJson from './data/oils.json';
+import textureJson from './data/texture.json';
 import vesselsJson from './data/vessels.json';
 import { cappedOf } from './capped';
+import { measuresFile, textureFile } from './craftSchema';
 import { handbook, handbookFile } from './handbook';
 import {
   bases,
@@ -25,19 +27,11 @@ import {
   oils,
   usualVessels,
 } from './library';
-import {
-  aliasesOf,
-  carriersNamed,
-  oilsNamed,
-  searchCarriers,
-  searchOils,
-  tellApart,
-} from './names';
+import { aliasesOf, basesNamed, oilsNamed, searchBases, searchOils, tellApart } from './names';
 import {
   ambiguousNamesFile,
   baseFactsFile,
   basesFile,
-  measuresFile,
   namesFile,
   cappedFile,
   compositionFile,
@@ -64,6 +58,8 @@ describe('the shipped library', () => {
     ['cautions', cautionsFile, cautionsJson],
     ['what the caps count', cappedFile, cappedJson],
     ['vessels', vesselsFile, vesselsJson],
+    ['texture', textureFile, textureJson],
+    ['measures', measuresFile, measuresJson],
     ['drops', dropsFile, dropsJson],
     ['guidelines', guidelinesFile, guidelinesJson],
     ['ambiguous names', ambiguousNamesFile, ambiguous],
@@ -209,7 +205,7 @@ test('the milder kin of an oil is in the library, and is held back less or not a
 });
 
 test('carriers are found by alias and INCI name too', () => {
-  expect(ids(carriersNamed('FCO'))).toEqual(['fractionated_coconut']);
-  expect(searchCarriers('joj')[0]?.id).toBe('jojoba');
-  expect(ids(searchCarriers('Prunus Amygdalus Dulcis (Sweet Almond) Oil'))[0]).toBe('sweet_almond');
+  expect(ids(basesNamed('FCO'))).toEqual(['fractionated_coconut']);
+  expect(searchBases('joj')[0]?.id).toBe('jojoba');
+  expect(ids(searchBases('Prunus Amygdalus Dulcis (Sweet Almond) Oil'))[0]).toBe('sweet_almond');
 });

@@ -132,10 +132,6 @@ export const milderKin = (id: string): Oil | undefined => oilsById.get(kinById.g
 
 export const findOil = (id: string): Oil | undefined => oilsById.get(id);
 export const findBase = (id: string): Base | undefined => basesById.get(id);
-export const findCarrier = (id: string): Base | undefined => {
-  const base = basesById.get(id);
-  return base && pours(base) ? base : undefined;
-};
 export const findVessel = (id: string): UsualVessel | undefined => vesselsById.get(id);
 
 /** Drops to the ml in a school. */

@@ -1,5 +1,23 @@
 import type { Measures } from '../quantity/amount';
+import type { Range } from '../quantity/range';
 import measuresJson from './data/measures.json';
 
 /** What spoons, cups and ounces hold, by country. */
 export const measures: Measures = measuresJson;
+
+/** How a solid lies in a spoon or a cup. */
+export type Form = 'pellets' | 'grated' | 'soft' | 'loose';
+
+/**
+ * What a solid weighs as it lies, in g to the ml; undefined where that is not known.
+ *
+ * @param form as it was said; the first that is known where nothing was
+ */
+export const looseDensity = (baseId: string, form?: Form): Range | undefined => {
+  const found = measuresJson.loose.find(
+    ({ bases, form: is }) => bases.includes(baseId) && (form === undefined || is === form),
+  );
+  if (!found) return undefined;
+  const [low = 0, likely = 0, high = 0] = found.gPerMl;
+  return { low, likely, high };
+};

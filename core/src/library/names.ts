@@ -2,8 +2,9 @@ import MiniSearch from 'minisearch';
 import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
-import { bases, carriers, libraryRevision, oils } from './library';
-import type { ambiguousNamesFile, Base, Carrier, namesFile, Oil } from './schema';
+import { baseFacts } from './baseFacts';
+import { bases, libraryRevision, oils } from './library';
+import type { ambiguousNamesFile, Base, namesFile, Oil } from './schema';
 
 const otherNames = namesJson as unknown as z.infer<typeof namesFile>;
 
@@ -24,15 +25,24 @@ export const plainName = (name: string): string =>
     .replace(/[^a-z0-9]+/g, ' ')
     .trim();
 
-const namesOf = (material: Oil | Carrier): string[] => [
+const namesOf = (material: Oil | Base): string[] => [
   material.id,
   material.name,
-  ...(material.botanical ? [material.botanical] : []),
-  ...('inci' in material ? [material.inci] : []),
+  ...[
+    material.botanical,
+    'inci' in material ? material.inci : null,
+    ...factNames(material.id),
+  ].flatMap((name) => (name ? [name] : [])),
   ...aliasesOf(material.id),
 ];
 
-const exactIndex = <T extends Oil | Carrier>(materials: readonly T[]): Map<string, Set<T>> => {
+/** Botanical name and name on a label of a base of the library. */
+const factNames = (id: string): readonly (string | null)[] => {
+  const facts = baseFacts(id);
+  return facts ? [facts.botanical, facts.inci] : [];
+};
+
+const exactIndex = <T extends Oil | Base>(materials: readonly T[]): Map<string, Set<T>> => {
   const index = new Map<string, Set<T>>();
   for (const material of materials) {
     for (const name of namesOf(material)) {
@@ -63,21 +73,20 @@ const oilIndex = once(() => {
   }
   return index;
 });
-const carrierIndex = once(() => exactIndex(carriers));
+
+const baseIndex = once(() => exactIndex(bases));
 
 /** All oils that go by exactly this name, in any spelling of case, accents and hyphens. */
 export const oilsNamed = (name: string): Oil[] => [...(oilIndex().get(plainName(name)) ?? [])];
 
-/** All carriers that go by exactly this name. */
-export const carriersNamed = (name: string): Carrier[] => [
-  ...(carrierIndex().get(plainName(name)) ?? []),
-];
+/** All bases that go by exactly this name. */
+export const basesNamed = (name: string): Base[] => [...(baseIndex().get(plainName(name)) ?? [])];
 
 /** The line that tells this oil from others of the same name, where one is held. */
 export const tellApart = (name: string, oilId: string): string | undefined =>
   ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];
 
-const searcher = (materials: readonly (Oil | Carrier)[]) => {
+const searcher = (materials: readonly (Oil | Base)[]) => {
   const search = new MiniSearch<{ id: string; name: string; others: string }>({
     fields: ['name', 'others'],
     processTerm: (term) => plainName(term) || null,
@@ -102,12 +111,10 @@ const searcher = (materials: readonly (Oil | Carrier)[]) => {
 const firstMeant = once(() => new Set(ambiguousNames.map(({ ids }) => ids[0])));
 
 const oilSearch = once(() => searcher(oils));
-const carrierSearch = once(() => searcher(carriers));
-const baseIndex = once(() => exactIndex(bases));
 const baseSearch = once(() => searcher(bases));
 
 /** What goes by the name exactly, then what begins with the letters, then what is spelled alike. */
-const found = <T extends Oil | Carrier>(
+const found = <T extends Oil | Base>(
   query: string,
   materials: readonly T[],
   exact: readonly T[],
@@ -132,10 +139,6 @@ const found = <T extends Oil | Carrier>(
 export const searchOils = (query: string): Oil[] =>
   found(query, oils, oilsNamed(query), oilSearch());
 
-/** Carriers by any name, in the same manner. */
-export const searchCarriers = (query: string): Carrier[] =>
-  found(query, carriers, carriersNamed(query), carrierSearch());
-
 /** Bases of every kind by any name, in the same manner. */
 export const searchBases = (query: string): Base[] =>
-  found(query, bases, [...(baseIndex().get(plainName(query)) ?? [])], baseSearch());
+  found(query, bases, basesNamed(query), baseSearch());

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { baseKind, contentSchema, placeId, type figureId } from './vocabulary';
 
 /** How sure the literature, or our recollection of it, is of a figure. */
-const confidence = z.enum(['high', 'medium', 'low', 'none']);
+export const confidence = z.enum(['high', 'medium', 'low', 'none']);
 
 const percentOrNull = z.number().min(0).max(100).nullable();
 
@@ -68,11 +68,11 @@ const oilSchema = z.strictObject({
 const baseSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
-  botanical: z.string().nullable(),
-  inci: z.string(),
   kind: baseKind,
   /** Of powders and grains as they lie, with the air between them. */
   densityGPerMl: z.number().min(0.4).max(1.3),
+  /** Of powders and grains without the air: what they take up once oil has filled the gaps. */
+  trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
   meltRangeC: z.tuple([z.number(), z.number()]).nullable(),
   shelfMonths: z.number().positive(),
   allergens: z.array(allergen),
@@ -109,9 +109,10 @@ export const baseFactsFile = z.strictObject({
   bases: z.record(
     z.string(),
     z.strictObject({
+      /** Its name on a label. */
+      inci: z.string(),
+      botanical: z.string().nullable(),
       densityAtC: z.number(),
-      /** Of powders and grains without the air. */
-      trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
       absorption: z.string().nullable(),
       feel: z.string().nullable(),
       comedogenic: z.number().nullable(),
@@ -217,7 +218,7 @@ export const ambiguousNamesFile = z.strictObject({
 });
 
 const figure = { recommended: z.number().min(0), maximum: z.number().min(0) };
-const sourced = { source: z.string(), confidence };
+export const sourced = { source: z.string(), confidence };
 
 const stageId = z.enum([
   'pregnant',
@@ -297,18 +298,6 @@ export const guidelinesFile = z.strictObject({
   nearTheFace: z.array(placeId),
 });
 
-/** What spoons, cups and ounces hold. */
-export const measuresFile = z.strictObject({
-  source: z.string(),
-  confidence,
-  volumeMl: z.record(
-    z.enum(['us', 'metric', 'australian', 'imperial']),
-    z.record(z.string(), z.number().positive()),
-  ),
-  massG: z.record(z.string(), z.number().positive()),
-  ounces: z.string(),
-});
-
 /** Cautions of places, kinds of product and sale that are not a strength. */
 export const cautionsFile = z.strictObject({
   bath: z.strictObject({
@@ -334,6 +323,10 @@ export const cautionsFile = z.strictObject({
   water: z.strictObject({ keepsDays: z.number().positive(), ...sourced }),
   /** What sets above this temperature does not pour in a cool room. */
   pours: z.strictObject({ aboveC: z.number(), source: z.string() }),
+  /** Oils that a spray hardly pumps. */
+  sprays: z.strictObject({ tooThick: z.array(z.string()), source: z.string() }),
+  /** Hot wax and fat. */
+  heat: z.strictObject(sourced),
 });
 
 export type LimitStatus = z.infer<typeof limitStatus>;
@@ -380,7 +373,11 @@ export type Oil = z.infer<typeof oilSchema> & {
     readonly constituents: readonly Content[];
   } | null;
 };
-export type Base = z.infer<typeof baseSchema>;
+/** A base; those of a house's own carry their names, those of the library have them in their facts. */
+export type Base = z.infer<typeof baseSchema> & {
+  readonly inci?: string;
+  readonly botanical?: string | null;
+};
 /** A base that pours: what carries the oils in a bottle. */
 export type Carrier = Base;
 export type UsualVessel = z.infer<typeof vesselSchema>;

@@ -1,0 +1,5 @@
+import type { Base } from './schema';
+
+/** True for what has to be melted before it can be mixed. */
+export const isMelted = ({ kind }: Pick<Base, 'kind'>): boolean =>
+  kind === 'wax' || kind === 'butter';
