@@ -49,6 +49,11 @@ export const blendOf = (asked: Asked): Blend => ({
   name: 'Test',
   purpose: '',
   count: 1,
+  fillings: [{ vessel: found(usualVessel(asked.vessel ?? 'roll-on-10'), 'vessel'), count: 1 }],
+  inOne: false,
+  lossPercent: 0,
+  gainPercent: 0,
+  grain: null,
   school: asked.school ?? 'clinical',
   brief: {
     wearer: asked.wearer === 'anyone' ? 'anyone' : { ...adult, ...asked.wearer },

@@ -1,3 +1,5 @@
+import type { SettledBases } from '../blend/bases';
+import type { Filling } from '../blend/fillings';
 import type { Formula } from '../blend/formula';
 import type { Brief } from '../brief/brief';
 import type { School } from '../limits/question';
@@ -9,8 +11,20 @@ export interface Blend {
   readonly purpose: string;
   readonly brief: Brief;
   readonly school: School;
-  /** How many vessels, 1 or more. */
+  /** How many times the formula is mixed, 1 or more: once where all is mixed in one jug. */
   readonly count: number;
-  /** What goes into one vessel. */
+  /** What is mixed at once. */
   readonly formula: Formula;
+  /** Into what it goes. */
+  readonly fillings: readonly Filling[];
+  /** True where it is mixed in one jug or pan, and poured. */
+  readonly inOne: boolean;
+  /** What stays in the jug, the pan and the pipette, in percent of what is filled. */
+  readonly lossPercent: number;
+  /** What whipping adds to the volume, in percent; 0 where it is not whipped. */
+  readonly gainPercent: number;
+  /** What dry matter makes of it; null without any. */
+  readonly grain: SettledBases['grain'];
+  /** What one use takes, in ml, where the maker has measured it. */
+  readonly useMl?: number;
 }

@@ -34,6 +34,11 @@ export const evaluate = (
   return {
     plan,
     mixture,
-    ...judge({ mixture: { ...mixture, oils: judged }, brief, school, vessel: formula.vessel.kind }),
+    ...judge({
+      mixture: { ...mixture, oils: judged },
+      brief,
+      school,
+      vessels: formula.into ?? [formula.vessel.kind],
+    }),
   };
 };

@@ -1,23 +1,71 @@
 import type { Mixture } from '../blend/mixture';
+import { textureOf } from '../blend/texture';
 import { fillMl, type Vessel } from '../brief/vessel';
+import { vesselKind } from '../brief/vesselKinds';
 import { findVessel } from '../library/library';
+import type { Base } from '../library/schema';
+import { textureFigures } from '../library/texture';
+import type { Blend } from './blend';
 
-/** What one press or spray takes, and how many there are in a vessel. */
+/** What one press, spray, fingertip or piece takes, and how many there are in a vessel. */
 export interface OneUse {
+  /** What is done for one use: `press`, `fingertip`. */
+  readonly act: string;
+  /** True where the maker has measured it. */
+  readonly own: boolean;
   /** Least and most that one gives, in ml. */
   readonly ml: readonly [number, number];
   /** Essential oil in it on likely drops, in ml. */
   readonly oilMl: readonly [number, number];
+  /** Fat and wax in it, in g: what a bath gets. */
+  readonly fatG: readonly [number, number];
   /** Whole uses in a full vessel, fewest and most. */
   readonly uses: readonly [number, number];
 }
 
+const isFat = ({ kind }: Base): boolean => kind === 'oil' || kind === 'butter' || kind === 'wax';
+
+/** A fingertip is a measure of ointments; of what is firmer or grained nobody says how much. */
+const isOintment = (mixture: Mixture): boolean =>
+  (textureOf(mixture)?.waxPercent.likely ?? Infinity) < 15;
+
+/** Least and most that one use takes, in ml as it stands in the vessel; null where not known. */
+const doseOf = (
+  vessel: Vessel,
+  { gainPercent, useMl }: Pick<Blend, 'gainPercent' | 'useMl'>,
+  mixture: Mixture,
+): readonly [number, number] | null => {
+  if (useMl !== undefined) return [useMl, useMl];
+  const usual = vessel.id ? findVessel(vessel.id)?.doseMl : undefined;
+  if (usual) return usual;
+  const { dose } = vesselKind(vessel.kind);
+  if (dose === 'piece') return [fillMl(vessel), fillMl(vessel)];
+  if (dose !== 'fingertip' || !mixture.totalG || !isOintment(mixture)) return null;
+  const mlPerG = (mixture.fillMl * (1 + gainPercent / 100)) / mixture.totalG.likely;
+  const [least, most] = textureFigures.fingertip.g;
+  return [least * mlPerG, most * mlPerG];
+};
+
 /** Null where no dose of this vessel is known. */
-export const oneUse = (vessel: Vessel, mixture: Mixture): OneUse | null => {
-  const dose = vessel.id ? findVessel(vessel.id)?.doseMl : undefined;
+export const oneUse = (
+  vessel: Vessel,
+  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
+  mixture: Mixture,
+): OneUse | null => {
+  const dose = doseOf(vessel, blend, mixture);
   if (!dose) return null;
   const [least, most] = dose;
-  const share = mixture.strength.byVolume.likely / 100;
-  const uses = (ml: number): number => Math.floor(fillMl(vessel) / ml);
-  return { ml: dose, oilMl: [least * share, most * share], uses: [uses(most), uses(least)] };
+  const share = mixture.strength.byVolume.likely / 100 / (1 + blend.gainPercent / 100);
+  const fat =
+    mixture.bases.reduce((total, { base, g }) => total + (isFat(base) ? g.likely : 0), 0) /
+    (mixture.fillMl * (1 + blend.gainPercent / 100));
+  const uses = (ml: number): number => Math.floor(fillMl(vessel) / ml + 1e-9);
+  return {
+    act: vesselKind(vessel.kind).dose ?? 'use',
+    own: blend.useMl !== undefined,
+    ml: dose,
+    oilMl: [least * share, most * share],
+    fatG: [least * fat, most * fat],
+    uses: [uses(most), uses(least)],
+  };
 };

@@ -54,6 +54,11 @@ export const randomBlend = (seed: number): Blend => {
     name: `problem ${seed}`,
     purpose: '',
     count: 1,
+    fillings: [],
+    inOne: false,
+    lossPercent: 0,
+    gainPercent: 0,
+    grain: null,
     school: random.pick(['clinical', 'cautious']),
     brief: {
       wearer: {

@@ -3,7 +3,9 @@ import { placeWords } from '../brief/words';
 import { mixtureBestBefore, type BestBefore, type Day } from '../keep/bestBefore';
 import type { Evaluation } from '../dose/evaluate';
 import { knownWearer } from '../limits/question';
-import { formatMl, formatPercent } from '../quantity/format';
+import { part } from '../blend/fillings';
+import { strengthWords } from '../blend/words';
+import { formatG, formatMl } from '../quantity/format';
 import { labelCautions } from './cautions';
 
 /** Everything that must stand on a vessel. */
@@ -18,7 +20,7 @@ export interface Label {
   readonly where: string;
   readonly oils: readonly string[];
   readonly bases: readonly string[];
-  /** Essential oil by volume, `3.2 %`. */
+  /** Essential oil, `3.2 %`; of what is weighed `3.2 % by weight`. */
   readonly strength: string;
   readonly madeOn: Day;
   readonly bestBefore: BestBefore;
@@ -36,21 +38,40 @@ export interface LabelFacts {
   readonly maker: string;
 }
 
-/** The content of the label of one vessel. */
-export const labelOf = (blend: Blend, evaluation: Evaluation, facts: LabelFacts): Label => {
+/** What stands in one vessel of a line: `13.5 ml`; of what is weighed `12.2 g, 13.5 ml`. */
+const contentOf = (blend: Blend, { mixture }: Evaluation, line: number): string => {
+  if (!blend.inOne) return formatMl(mixture.fillMl, 3);
+  const parted = part(blend.fillings, mixture.fillMl, mixture.totalG?.likely ?? null, blend);
+  const { fillMl = mixture.fillMl, fillG = null } = parted.lines[line] ?? {};
+  return blend.formula.by === 'weight' && fillG !== null
+    ? `${formatG(fillG, 3)}, ${formatMl(fillMl, 3)}`
+    : formatMl(fillMl, 3);
+};
+
+/**
+ * The content of the label of one vessel.
+ *
+ * @param line which of the blend's vessels, from 0
+ */
+export const labelOf = (
+  blend: Blend,
+  evaluation: Evaluation,
+  facts: LabelFacts,
+  line = 0,
+): Label => {
   const { mixture } = evaluation;
   const oils = mixture.oils.filter(({ ml }) => ml.likely > 0);
   const wearer = knownWearer(blend.brief);
   const rinse = blend.brief.use === 'rinse-off' ? ', rinsed off' : '';
   return {
     name: blend.name,
-    what: `${capital(blend.formula.vessel.kind)}, ${formatMl(mixture.fillMl, 3)}`,
+    what: `${capital(blend.fillings[line]?.vessel.kind ?? blend.formula.vessel.kind)}, ${contentOf(blend, evaluation, line)}`,
     purpose: blend.purpose,
     forWhom: wearer ? `For ${wearer.name ?? 'one wearer'}` : 'For anyone',
     where: `${placeWords[blend.brief.place]}${rinse}`,
     oils: oils.map(({ oil }) => oil.name),
     bases: mixture.bases.map(({ base }) => base.name),
-    strength: formatPercent(mixture.strength.byVolume.likely),
+    strength: strengthWords(mixture, blend.formula.by),
     madeOn: facts.madeOn,
     bestBefore: mixtureBestBefore(facts.madeOn, mixture),
     batch: facts.batch,

@@ -15,7 +15,7 @@ const explained = (asked: Asked, rule: RuleId, subject = 'blend') => {
     mixture,
     brief: blend.brief,
     school: blend.school,
-    vessel: blend.formula.vessel.kind,
+    vessels: [blend.formula.vessel.kind],
   });
 };
 

@@ -32,7 +32,17 @@ export type PlaceCaution =
   | 'bath-little';
 
 /** What a kind of product asks. */
-export type KindCaution = 'bath-film' | 'bath-solubiliser' | 'water' | 'sets' | 'flame' | 'dry';
+export type KindCaution =
+  | 'bath-film'
+  | 'bath-solubiliser'
+  | 'bath-slip'
+  | 'water'
+  | 'sets'
+  | 'flame'
+  | 'dry'
+  | 'thick'
+  | 'hot-wax'
+  | 'keep-dry';
 
 /** Why a finding came out as it did: the facts from which words are made. */
 type FindingReason =

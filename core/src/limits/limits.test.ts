@@ -274,7 +274,7 @@ describe('kinds of product', () => {
       brief: { place: 'bath' },
       bases,
     });
-    expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual([]);
+    expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual(['bath-slip']);
     expect(kinds(bath({ jojoba: 9, polysorbate_20: 1 }))).toEqual(['bath-solubiliser']);
   });
 

@@ -12,8 +12,8 @@ export const schools: readonly School[] = ['clinical', 'cautious'];
 export interface Question {
   readonly mixture: Mixture;
   readonly brief: Brief;
-  /** Kind of the vessel: `roll-on`, `tin`. */
-  readonly vessel: string;
+  /** Kinds of the vessels: `roll-on`, `tin`. */
+  readonly vessels: readonly string[];
   readonly school: School;
 }
 

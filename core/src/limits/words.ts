@@ -233,6 +233,14 @@ const kindCautionWords = (what: KindCaution, name: string): string => {
       return 'It burns: nothing sprayed or worn wet near a flame, a cigarette or a heater.';
     case 'dry':
       return `${name} does not dissolve in oil: it will clog this vessel.`;
+    case 'thick':
+      return `${name} is thick: a spray hardly pumps it. Thin it with a light oil, or take a pump.`;
+    case 'bath-slip':
+      return 'Fat makes the tub slippery: hold on to something, and rinse the tub after.';
+    case 'hot-wax':
+      return 'Hot wax and fat burn skin: a water bath, no open flame, no child at the pan, and never leave it alone.';
+    case 'keep-dry':
+      return 'Water spoils it: dry fingers or a spoon. Used in a shower, the floor is slippery.';
   }
 };
 

@@ -3,7 +3,7 @@ import { usualVessel, type Vessel } from '../brief/vessel';
 import type { Blend } from '../dose/blend';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import { asCounted } from './asCounted';
-import type { Step } from './steps';
+import { mixedSteps, type Step } from './steps';
 import { countedDrops, foretoldDrops, type Tally } from './tally';
 
 /** The vessel that a bottle of the batch is in by now. */
@@ -76,6 +76,16 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
     const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
     return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
   });
+  if (blend.inOne) {
+    // The bases follow what really fell, as long as nobody has weighed them.
+    const planned = mixedSteps(blend, bottleThen(blend, asked, tally, 0).mixture);
+    const byId = new Map(planned.map((step) => [step.id, step]));
+    return asked.map((step) =>
+      step.kind === 'count' || step.kind === 'measure' || tally.done.has(step.id)
+        ? step
+        : (byId.get(step.id) ?? step),
+    );
+  }
   return asked.map((step): Step => {
     if (step.kind !== 'top-up') return step;
     const { mixture } = bottleThen(blend, asked, tally, step.vessel);

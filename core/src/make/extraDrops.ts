@@ -86,7 +86,9 @@ export const waysOn = (
   const larger = usualVessels
     .filter(
       ({ kind, nominalMl }) =>
-        kind === blend.formula.vessel.kind && nominalMl > vesselOf(blend, tally, vessel).nominalMl,
+        !blend.inOne &&
+        kind === blend.formula.vessel.kind &&
+        nominalMl > vesselOf(blend, tally, vessel).nominalMl,
     )
     .sort((a, b) => a.nominalMl - b.nominalMl)
     .find((usual) => fillMl(usual) >= before * Math.min(factor, 1.2));
@@ -98,8 +100,10 @@ export const waysOn = (
   const askedMl = keptMl - (fell - step.drops) * dropMl;
   const neededFill = askedMl > 0 ? (before * keptMl) / askedMl : Infinity;
   const { nominalMl } = vesselOf(blend, tally, vessel);
+  // A jug takes more than what was planned for it; a bottle takes what it is sold as.
+  const most = blend.inOne ? 2 * nominalMl : nominalMl;
   const carrier =
-    fell > step.drops && neededFill > before && neededFill <= nominalMl
+    fell > step.drops && neededFill > before && neededFill <= most
       ? [
           way('carrier', [
             keep,

@@ -1,4 +1,26 @@
-import type { Mixture } from '../blend/mixture';
+import { part } from '../blend/fillings';
+import { asItLies, type Mixture } from '../blend/mixture';
+import { textureOf } from '../blend/texture';
+import type { Blend } from '../dose/blend';
+import { isMelted } from '../library/isMelted';
+import type { Base } from '../library/schema';
+import { textureFigures } from '../library/texture';
+
+/** Vessels of one kind and size, and what goes into each. */
+export interface StepVessels {
+  readonly of: string;
+  readonly nominalMl: number;
+  readonly count: number;
+  /** What goes into each, in ml as it stands there. */
+  readonly ml: number;
+  /** Null where the weight of the whole is not known. */
+  readonly g: number | null;
+  /** What goes into one more of them that will not be full, in ml; 0 where none is begun. */
+  readonly lastMl: number;
+}
+
+/** Into what a base is weighed: the pan that is heated, a jug, or the bowl of grains. */
+export type Into = 'pan' | 'jug' | 'bowl';
 
 /** One thing to do at the bench. Its id stays the same for the life of a batch. */
 export type Step =
@@ -33,7 +55,63 @@ export type Step =
       readonly bases: readonly { readonly id: string; readonly ml: number }[];
     }
   | { readonly id: string; readonly kind: 'close'; readonly vessels: number; readonly of: string }
-  | { readonly id: string; readonly kind: 'label'; readonly vessels: number };
+  | { readonly id: string; readonly kind: 'label'; readonly vessels: number }
+  // What follows is done once, in one pan or jug, for all vessels.
+  | {
+      readonly id: string;
+      readonly kind: 'set-out' | 'close-all';
+      readonly lines: readonly StepVessels[];
+      /** True where what goes in is hot. */
+      readonly hot: boolean;
+    }
+  | {
+      readonly id: string;
+      readonly kind: 'weigh';
+      readonly baseId: string;
+      readonly into: Into;
+      readonly g: number;
+      /** As it is measured: powders as they lie. */
+      readonly ml: number;
+    }
+  | {
+      readonly id: string;
+      readonly kind: 'melt';
+      /** What is melted, the hardest first. */
+      readonly baseIds: readonly string[];
+      /** Warmth to hold, in °C; null where only butters melt. */
+      readonly holdC: readonly [number, number] | null;
+    }
+  | {
+      readonly id: string;
+      readonly kind: 'warm-in';
+      readonly baseIds: readonly string[];
+      /** True where there is wax that cold oil would make seize. */
+      readonly wax: boolean;
+    }
+  | { readonly id: string; readonly kind: 'sift'; readonly baseIds: readonly string[] }
+  | {
+      readonly id: string;
+      readonly kind: 'cool';
+      readonly toC: readonly [number, number];
+      readonly setsAtC: number | null;
+    }
+  | { readonly id: string; readonly kind: 'stir-in'; readonly baseIds: readonly string[] }
+  | {
+      readonly id: string;
+      readonly kind: 'whip';
+      readonly gainPercent: number;
+      readonly fromMl: number;
+      readonly toMl: number;
+    }
+  | { readonly id: string; readonly kind: 'combine'; readonly grain: 'paste' | 'dry' | null }
+  | {
+      readonly id: string;
+      readonly kind: 'fill';
+      readonly line: StepVessels;
+      readonly hot: boolean;
+    }
+  | { readonly id: string; readonly kind: 'left'; readonly ml: number; readonly g: number | null }
+  | { readonly id: string; readonly kind: 'set'; readonly kinds: readonly string[] };
 
 export type CountStep = Extract<Step, { kind: 'count' }>;
 
@@ -91,3 +169,134 @@ export const pouringSteps = (mixture: Mixture, vessels: number, of: string): Ste
     { id: 'label', kind: 'label', vessels },
   ];
 };
+
+const meltsAt = ({ meltRangeC }: Base): number => meltRangeC?.[1] ?? 0;
+
+/** The lines of vessels of a batch, with what goes into each. */
+const linesOf = (blend: Blend, mixture: Mixture): StepVessels[] =>
+  part(blend.fillings, mixture.fillMl, mixture.totalG?.likely ?? null, blend).lines.map(
+    ({ vessel, fillMl, fillG, full, lastMl }) => ({
+      of: vessel.kind,
+      nominalMl: vessel.nominalMl,
+      count: full + (lastMl > 0 ? 1 : 0),
+      ml: fillMl,
+      g: fillG,
+      lastMl,
+    }),
+  );
+
+/**
+ * The steps for what is mixed in one pan or jug and then poured. The oils are counted into a
+ * beaker and the vessels stand open before anything is hot: a melt sets in seconds.
+ *
+ * @param mixture the whole, as planned
+ */
+export const mixedSteps = (blend: Blend, mixture: Mixture): Step[] => {
+  const bases = mixture.bases.filter(({ ml }) => ml.likely > 0);
+  const texture = textureOf(mixture);
+  const is = (test: (base: Base) => boolean) => bases.filter(({ base }) => test(base));
+  const isHot = texture !== null && blend.gainPercent === 0;
+  const melted = is(isMelted).sort((a, b) => meltsAt(b.base) - meltsAt(a.base));
+  const dry = is(({ kind }) => kind === 'dry');
+  // What heat would harm goes in with the oils.
+  const late = is(
+    ({ kind }) => melted.length > 0 && !['wax', 'butter', 'oil', 'dry'].includes(kind),
+  );
+  const liquid = bases.filter((one) => ![...melted, ...dry, ...late].includes(one));
+  const weigh =
+    (into: Into) =>
+    (one: (typeof bases)[number]): Step => ({
+      id: `weigh/0/${one.base.id}`,
+      kind: 'weigh',
+      baseId: one.base.id,
+      into,
+      g: one.g.likely,
+      ml: asItLies(one),
+    });
+  const ids = (list: typeof bases) => list.map(({ base }) => base.id);
+  const lines = linesOf(blend, mixture).filter(({ count }) => count > 0);
+  const all = lines.reduce((total, { count }) => total + count, 0);
+  const { leftMl, leftG, toPourMl } = part(
+    blend.fillings,
+    mixture.fillMl,
+    mixture.totalG?.likely ?? null,
+    blend,
+  );
+  const measuring = pouringSteps(mixture, 1, '').filter(
+    ({ kind }) => kind === 'lay-out' || kind === 'count' || kind === 'measure' || kind === 'smell',
+  );
+  const hot: Step[] = texture
+    ? [
+        {
+          id: 'melt',
+          kind: 'melt',
+          baseIds: ids(melted),
+          holdC:
+            textureFigures.holdC.find(({ wax }) => melted.some(({ base }) => base.id === wax))?.c ??
+            null,
+        },
+        ...(liquid.length > 0
+          ? [
+              {
+                id: 'warm-in',
+                kind: 'warm-in',
+                baseIds: ids(liquid),
+                wax: melted.some(({ base }) => base.kind === 'wax'),
+              } as const,
+            ]
+          : []),
+        {
+          id: 'cool',
+          kind: 'cool',
+          toC: texture.oilsAtC,
+          setsAtC: texture.setPointC?.likely ?? null,
+        },
+      ]
+    : [];
+  return [
+    { id: 'set-out', kind: 'set-out', lines, hot: isHot },
+    ...measuring,
+    ...melted.map(weigh('pan')),
+    ...liquid.map(weigh('jug')),
+    ...late.map(weigh('jug')),
+    ...dry.map(weigh('bowl')),
+    ...hot,
+    ...(texture
+      ? [{ id: 'stir-in', kind: 'stir-in', baseIds: ids(late) } as const]
+      : [{ id: 'combine', kind: 'combine', grain: blend.grain } as const]),
+    ...(texture && dry.length > 0
+      ? [{ id: 'sift', kind: 'sift', baseIds: ids(dry) } as const]
+      : []),
+    ...(blend.gainPercent > 0
+      ? [
+          {
+            id: 'whip',
+            kind: 'whip',
+            gainPercent: blend.gainPercent,
+            fromMl: mixture.fillMl,
+            toMl: mixture.fillMl * (1 + blend.gainPercent / 100),
+          } as const,
+        ]
+      : []),
+    ...lines.map((line, index): Step => ({
+      id: `fill/${index}`,
+      kind: 'fill',
+      line,
+      hot: isHot,
+    })),
+    ...(leftMl > toPourMl / 1000
+      ? [{ id: 'left', kind: 'left', ml: leftMl, g: leftG } as const]
+      : []),
+    ...(texture && blend.gainPercent === 0
+      ? [{ id: 'set', kind: 'set', kinds: [...new Set(lines.map(({ of }) => of))] } as const]
+      : []),
+    { id: 'close-all', kind: 'close-all', lines, hot: isHot },
+    { id: 'label', kind: 'label', vessels: all },
+  ];
+};
+
+/** The steps of a blend: bottle by bottle, or in one pan or jug. */
+export const stepsOf = (blend: Blend, mixture: Mixture): Step[] =>
+  blend.inOne
+    ? mixedSteps(blend, mixture)
+    : pouringSteps(mixture, blend.count, blend.formula.vessel.kind);

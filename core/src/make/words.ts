@@ -1,13 +1,40 @@
-import { vesselKind } from '../brief/vesselKinds';
+import { countedVessels, vesselKind } from '../brief/vesselKinds';
 import { subjectName } from '../limits/words';
-import { findOil } from '../library/library';
-import { formatDrops, formatG, formatList, formatMl } from '../quantity/format';
-import type { Step } from './steps';
+import { carrierWords } from '../brief/words';
+import { findBase, findOil } from '../library/library';
+import { textureFigures } from '../library/texture';
+import { formatDrops, formatG, formatList, formatMl, formatNumber } from '../quantity/format';
+import type { Into, Step, StepVessels } from './steps';
 
 /** From so many drops on a scale is the better judge. */
 const manyDrops = 30;
 
 const bottles = (count: number): string => (count === 1 ? 'the bottle' : `${count} bottles`);
+
+/** `9 tins of 15 ml`. */
+const lineWords = ({ count, of, nominalMl }: StepVessels): string =>
+  `${countedVessels(count, of)} of ${formatMl(nominalMl, 4)}`;
+
+const intoWords: Record<Into, string> = {
+  pan: 'into the pan',
+  jug: 'into a jug',
+  bowl: 'into a bowl',
+};
+
+const degreesWords = ([from, to]: readonly [number, number]): string => `${from} to ${to} °C`;
+
+const basesWords = (ids: readonly string[]): string =>
+  formatList(
+    ids.map((id) => {
+      const base = findBase(id);
+      return base ? carrierWords(base) : id;
+    }),
+  );
+
+const setWords = (kinds: readonly string[]): string[] =>
+  textureFigures.setsIn
+    .filter(({ kind }) => kinds.includes(kind))
+    .map(({ kind, room }) => `${vesselKind(kind).plural} in ${room}`);
 
 /** A step in a few words, for the list. */
 export const stepTitle = (step: Step): string => {
@@ -29,6 +56,32 @@ export const stepTitle = (step: Step): string => {
       return 'Close and mix';
     case 'label':
       return 'Label before you put it down';
+    case 'set-out':
+      return `Set out ${formatList(step.lines.map(({ count, of }) => countedVessels(count, of)))}`;
+    case 'weigh':
+      return `${subjectName(step.baseId)}, ${formatG(step.g, 3)}`;
+    case 'melt':
+      return `Melt ${basesWords(step.baseIds)}`;
+    case 'warm-in':
+      return `Warm in ${basesWords(step.baseIds)}`;
+    case 'cool':
+      return `Cool to ${degreesWords(step.toC)}`;
+    case 'sift':
+      return `Sift in ${basesWords(step.baseIds)}`;
+    case 'stir-in':
+      return 'Stir in the oils';
+    case 'whip':
+      return 'Whip';
+    case 'combine':
+      return step.grain ? 'Stir into the grains' : 'Mix all in the jug';
+    case 'fill':
+      return `Fill ${countedVessels(step.line.count, step.line.of)}`;
+    case 'left':
+      return `What is left, ${formatMl(step.ml)}`;
+    case 'set':
+      return 'Let it set';
+    case 'close-all':
+      return 'Close them';
   }
 };
 
@@ -59,7 +112,86 @@ export const stepDetail = (step: Step): string => {
     case 'label':
       return step.vessels === 1
         ? 'A bottle without a name is a bottle lost.'
-        : `${step.vessels} labels, one for each bottle.`;
+        : `${step.vessels} labels, one for each.`;
+    case 'set-out':
+      return `${formatList(step.lines.map(lineWords))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
+    case 'weigh':
+      return `Scale to nought, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
+    case 'melt':
+      return [
+        `${step.baseIds.length > 1 ? 'The hardest first. ' : ''}Water bath, water a third to half up the pan, no lid, no flame near.`,
+        ...(step.holdC
+          ? [`Hold at ${degreesWords(step.holdC)} until it is clear.`]
+          : ['No warmer than it must be.']),
+        'Stay with it: hot wax and fat burn, and a drop of water makes them spit.',
+      ].join(' ');
+    case 'warm-in':
+      return step.wax
+        ? `Warm them to ${degreesWords(textureFigures.warmOilsC)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
+        : 'In a thin stream, stirring; off the heat once all is clear.';
+    case 'cool':
+      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${formatNumber(step.setsAtC)} °C`}. Hotter drives the oils off, cooler streaks.`;
+    case 'sift':
+      return 'Through a dry sieve, stirring until no lump is left.';
+    case 'stir-in':
+      return step.baseIds.length > 0
+        ? `All from the beaker, with ${basesWords(step.baseIds)}. Stir slowly for half a minute, away from any flame.`
+        : 'All from the beaker. Stir slowly for half a minute, away from any flame.';
+    case 'whip':
+      return `Chill until it is cloudy and firm at the edge. Whip until ${formatMl(step.fromMl, 3)} stand at ${formatMl(step.toMl, 3)}; chill five to ten minutes and whip again.`;
+    case 'combine':
+      if (step.grain === 'paste')
+        return 'Oils into the jug, then the jug into the bowl. Stir until no grain is dry.';
+      if (step.grain === 'dry')
+        return 'Oils into the jug, then the jug into the bowl. Rub it through until every grain shines; it stays loose.';
+      return 'Oils first, carrier over them. Stir for a minute, let it stand for ten, and stir again.';
+    case 'fill':
+      return [
+        `${formatMl(step.line.ml, 3)} into each${step.line.g === null ? '' : `, ${formatG(step.line.g, 3)} on the scale`}.`,
+        ...(step.line.lastMl > 0 ? [`The last takes ${formatMl(step.line.lastMl)}.`] : []),
+        vesselKind(step.line.of).fillWhy,
+        ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
+      ].join(' ');
+    case 'left':
+      return `${formatMl(step.ml)}${step.g === null ? '' : `, ${formatG(step.g)},`} fit no vessel of this batch. Fill a spare one, and label it too.`;
+    case 'set':
+      return `Leave them level and still. Firm in a room of 20 to 22 °C: ${
+        formatList(setWords(step.kinds)) || 'look at them after an hour'
+      }. Judge how firm it is after 24 hours.`;
+    case 'close-all':
+      return [
+        ...new Set(
+          step.lines.map(({ of }) =>
+            step.hot || vesselKind(of).runs
+              ? vesselKind(of).close
+              : `Wipe the rim, and the ${vesselKind(of).top} on at once.`,
+          ),
+        ),
+      ].join(' ');
+  }
+};
+
+/** What a step is about, in large type: its figure stands beside it. */
+export const stepHeading = (step: Step): string =>
+  step.kind === 'weigh' ? subjectName(step.baseId) : stepTitle(step);
+
+/** The one figure of a step that must be read from afar; null where it has none. */
+export const stepFigure = (step: Step): string | null => {
+  switch (step.kind) {
+    case 'weigh':
+      return formatG(step.g, 3);
+    case 'measure':
+      return formatMl(step.ml, 3);
+    case 'top-up':
+      return formatMl(step.ml, 3);
+    case 'cool':
+      return degreesWords(step.toC);
+    case 'melt':
+      return step.holdC && degreesWords(step.holdC);
+    case 'fill':
+      return step.line.g === null ? formatMl(step.line.ml, 3) : formatG(step.line.g, 3);
+    default:
+      return null;
   }
 };
 

@@ -1,24 +1,24 @@
+import type { Mixture } from '../../blend/mixture';
+import { vesselKind } from '../../brief/vesselKinds';
 import { cautions } from '../../library/library';
 import { finding, type Finding, type KindCaution } from '../finding';
 import type { Question } from '../question';
 
-const { bath, pours } = cautions;
+const { bath, heat, pours, sprays } = cautions;
 
-/** Vessels from which the blend must run. */
-const runsFrom = new Set([
-  'roll-on',
-  'dropper bottle',
-  'treatment pump',
-  'pump bottle',
-  'spray bottle',
-]);
+/** True where grains are what it is, not what thickens it: over a quarter of its weight. */
+const isScrub = ({ bases }: Mixture): boolean => {
+  const weigh = (list: Mixture['bases']) => list.reduce((total, { g }) => total + g.likely, 0);
+  return weigh(bases.filter(({ base }) => base.kind === 'dry')) > weigh(bases) / 4;
+};
 
 /**
  * Rule 10. What a kind of product asks: oil in a bath lies on the water as a film unless
- * something disperses it; water in an oil blend separates and spoils; what sets in a cool
- * room does not run out of a bottle; alcohol and sprays burn near a flame.
+ * something disperses it, and fat makes the tub slippery; water in an oil blend separates and
+ * spoils; what sets in a cool room does not run out of a bottle, and what is thick is not
+ * sprayed; hot wax burns; alcohol and sprays burn near a flame.
  */
-export const kind = ({ mixture, brief, vessel }: Question): Finding[] => {
+export const kind = ({ mixture, brief, vessels }: Question): Finding[] => {
   const common = { rule: 'kind', source: bath.source } as const;
   const say = (what: KindCaution, subject = 'blend', source = bath.source): Finding =>
     finding({ ...common, verdict: 'mind', subject, source, reason: { code: 'kind', what } });
@@ -30,15 +30,28 @@ export const kind = ({ mixture, brief, vessel }: Question): Finding[] => {
   if (brief.place === 'bath' && oil > 0 && solubiliser < bath.solubiliserParts * oil) {
     found.push(say(solubiliser > 0 ? 'bath-solubiliser' : 'bath-film'));
   }
-  let burns = vessel === 'spray bottle';
+  const fat = mixture.bases.some(
+    ({ base }) => base.kind === 'oil' || base.kind === 'butter' || base.kind === 'wax',
+  );
+  if (brief.place === 'bath' && fat && found.length === 0) found.push(say('bath-slip'));
+  const runs = vessels.some((vessel) => vesselKind(vessel).runs);
+  const sprayed = vessels.includes('spray bottle');
+  let burns = sprayed;
+  let hot = false;
   for (const { base } of mixture.bases) {
     if (base.kind === 'aqueous') found.push(say('water', base.id));
     if (base.kind === 'alcohol') burns = true;
-    if (!runsFrom.has(vessel)) continue;
+    if (base.kind === 'wax' || base.kind === 'butter') hot = true;
     const highest = base.meltRangeC?.[1] ?? 0;
-    if (base.kind === 'dry') found.push(say('dry', base.id, pours.source));
-    else if (highest > pours.aboveC) found.push(say('sets', base.id, pours.source));
+    if (base.kind === 'dry') {
+      if (runs) found.push(say('dry', base.id, pours.source));
+    } else if (runs && highest > pours.aboveC) found.push(say('sets', base.id, pours.source));
+    if (sprayed && sprays.tooThick.includes(base.id)) {
+      found.push(say('thick', base.id, sprays.source));
+    }
   }
+  if (hot) found.push(say('hot-wax', 'blend', heat.source));
+  if (isScrub(mixture) && !runs) found.push(say('keep-dry'));
   if (burns) found.push(say('flame'));
   return found.length > 0
     ? found
