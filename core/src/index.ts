@@ -5,7 +5,6 @@ export * from './library/library';
 export * from './library/names';
 export type {
   Base,
-  Carrier,
   Confidence,
   Content,
   FigureId,
@@ -22,8 +21,15 @@ export { ageInMonths, pregnancyWeek, wearerOn, type Person, type Reaction } from
 export * from './brief/words';
 export type { Formula, FormulaBase, FormulaOil, OilMeasure } from './blend/formula';
 export { dropOf } from './blend/drops';
+export { part, toMixMl, type Filled, type Filling, type Parted } from './blend/fillings';
+export type { By } from './blend/bases';
+export { isMelted } from './library/isMelted';
+export { textureFor, textureOf, waxFor, type Texture } from './blend/texture';
+export { textureFigures } from './library/texture';
+export { asItLies } from './blend/mixture';
 export type { BaseInBlend, Mixture, OilInBlend } from './blend/mixture';
 export type { Finding, RuleId } from './limits/finding';
+export { allergyTo } from './limits/allergies';
 export { wholeBlendLimit } from './limits/guideline';
 export type { School } from './limits/question';
 export { shareOfLimit, type Verdict } from './limits/verdict';
@@ -36,18 +42,21 @@ export * from './files/blendFile';
 export { firstProblem } from './files/problem';
 export * from './files/readBlend';
 export type { Blend } from './dose/blend';
-export { resolveMade } from './files/resolve';
+export { fillingsOf, isMixedInOne, resolveMade } from './files/resolve';
 export { reportOn, type Report } from './files/report';
-export { pouringSteps, type CountStep, type Step } from './make/steps';
+export { stepsOf, type CountStep, type Step } from './make/steps';
 export * from './make/tally';
 export { bottleNow, bottleThen, stepsNow } from './make/bottle';
 export { waysOn, type WayOn } from './make/extraDrops';
 export * from './make/words';
 export { nextBatchNumber } from './keep/batchNumber';
 export { formulaBestBefore, type BestBefore, type Day } from './keep/bestBefore';
-export { dayWords, handLabel, labelOf, type Label } from './label/label';
+export { dayWords, handLabel, labelOf, type Label, type LabelFacts } from './label/label';
 export * from './files/draft';
 export * from './files/mending';
+export * from './files/scale';
+export * from './blend/words';
+export { measuredBy, withWax, withWaxPercent, writeBases, writeOils, type Way } from './files/ways';
 export { explain, sourceWords, type Explanation } from './limits/explain';
 export { onWearer, usualWearers, type OnWearer } from './files/compareWearers';
 export {
@@ -64,6 +73,6 @@ export { chemistryOf, findConstituent, goesWith } from './library/chemistry';
 export { flashPointOf, handbook } from './library/handbook';
 export { ownMaximum } from './limits/ownMaximum';
 export { baseFacts, type BaseFacts } from './library/baseFacts';
-export { pouringKinds, vesselKind } from './brief/vesselKinds';
+export { countedVessels, vesselKind, vesselKinds } from './brief/vesselKinds';
 export { amountProblemWords, readAmount, type Amount, type SpoonCountry } from './quantity/amount';
-export { measures } from './library/measures';
+export { looseDensity, measures, type Form } from './library/measures';

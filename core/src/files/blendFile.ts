@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { findCarrier, findOil, findVessel, usualVessels } from '../library/library';
+import { findBase, findOil, findVessel, usualVessels } from '../library/library';
 import { placeId } from '../library/vocabulary';
 
 /** Most that a vessel may be said to hold, in ml. */
@@ -51,13 +51,23 @@ const oilEntry = z
     path: ['g'],
   });
 
-const baseEntry = z.strictObject({
-  id: z.string().refine((id) => findCarrier(id) !== undefined, {
-    error: (issue) => `is not a carrier of the library: “${String(issue.input)}”`,
-  }),
-  parts: z.number().positive().max(1_000_000),
-  bottle: bottleEntry.optional(),
-});
+/** One base: exactly one of parts, percent (of the whole), ml or g. */
+const baseEntry = z
+  .strictObject({
+    id: z.string().refine((id) => findBase(id) !== undefined, {
+      error: (issue) => `is not a base of the library: “${String(issue.input)}”`,
+    }),
+    parts: z.number().positive().max(1_000_000).optional(),
+    percent: z.number().positive().max(100).optional(),
+    ml: z.number().positive().max(largestVesselMl).optional(),
+    g: z.number().positive().max(largestVesselMl).optional(),
+    bottle: bottleEntry.optional(),
+  })
+  .refine(
+    ({ parts, percent, ml, g }) =>
+      [parts, percent, ml, g].filter((amount) => amount !== undefined).length === 1,
+    { error: 'needs exactly one of parts, percent, ml or g' },
+  );
 
 export const wearerSchema = z
   .strictObject({
@@ -110,8 +120,31 @@ export const vesselSchema = z.union([
     kind: z.enum(kinds),
     nominalMl: z.number().positive().max(largestVesselMl),
     workingFillPercent: z.number().positive().max(100),
+    /** What it holds to the very brim, in ml. */
+    brimfulMl: z.number().positive().max(largestVesselMl).optional(),
   }),
 ]);
+
+/** Vessels beside the first, into which the same batch is poured. */
+const moreVessels = z
+  .array(z.strictObject({ vessel: vesselSchema, count: z.number().int().min(1).max(1000) }))
+  .max(20);
+
+/** How the whole is measured, mixed and parted: all of it may be left out. */
+export const mixing = {
+  /** What percents, and parts of bases, are of; by volume where it is left out. */
+  by: z.enum(['volume', 'weight']).optional(),
+  /** More vessels; then all are filled from one jug. */
+  more: moreVessels.optional(),
+  /** Mixed in one jug and poured, where each vessel could be filled by itself. */
+  inOne: z.boolean().optional(),
+  /** What stays in the jug, the pan and the pipette, in percent of what is filled. */
+  lossPercent: z.number().min(0).max(50).optional(),
+  /** Whipped: what that adds to the volume, in percent. */
+  whipPercent: z.number().min(10).max(200).optional(),
+  /** What one use takes, in ml, where the maker has measured it. */
+  useMl: z.number().positive().max(1000).optional(),
+};
 
 /** All ids once, so that no oil passes its limit in two halves. */
 const once = (entries: readonly { readonly id: string }[], context: z.RefinementCtx): void => {
@@ -138,7 +171,10 @@ export const briefSchema = z.strictObject({
 export const dropSchoolSchema = z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']);
 export const schoolSchema = z.enum(['clinical', 'cautious']);
 
-/** The open blend file, version 1. Amounts are those of one vessel. */
+/**
+ * The open blend file, version 1. Amounts are those of what is mixed at once: of one vessel,
+ * or of the jug from which several are filled.
+ */
 export const blendFileSchema = z
   .strictObject({
     format: z.literal('jubbet-blend'),
@@ -154,6 +190,7 @@ export const blendFileSchema = z
     target: z.strictObject({ percent: z.number().positive().max(100) }).optional(),
     oils: z.array(oilEntry).max(60).superRefine(once),
     bases: z.array(baseEntry).min(1).max(30).superRefine(once),
+    ...mixing,
   })
   .refine(({ target, oils }) => target || oils.every(({ parts }) => parts === undefined), {
     error: 'is missing: oils by parts need a target percent to share',

@@ -3,7 +3,14 @@ import { evaluate, type Evaluation } from '../dose/evaluate';
 import type { Formula } from '../blend/formula';
 import type { Blend } from '../dose/blend';
 import { wholeDrops, type DropPlan } from '../dose/wholeDrops';
-import { blendFileSchema, briefSchema, wearerSchema, type BlendFile } from './blendFile';
+import {
+  blendFileSchema,
+  briefSchema,
+  largestVesselMl,
+  mixing,
+  wearerSchema,
+  type BlendFile,
+} from './blendFile';
 import { readBlend, type FileProblem } from './readBlend';
 
 const file = blendFileSchema.shape;
@@ -28,10 +35,36 @@ export const blendDraftSchema = z.strictObject({
   school: z.enum(['clinical', 'cautious']),
   target: z.strictObject({ percent: z.number().positive().max(100) }).nullable(),
   oils: file.oils,
-  bases: z.array(z.strictObject({ id: z.string(), parts: z.number().positive().max(1_000_000) })),
+  bases: z.array(
+    z.strictObject({
+      id: z.string(),
+      parts: z.number().positive().max(1_000_000).optional(),
+      percent: z.number().positive().max(100).optional(),
+      ml: z.number().positive().max(largestVesselMl).optional(),
+      g: z.number().positive().max(largestVesselMl).optional(),
+    }),
+  ),
+  ...mixing,
 });
 
 export type BlendDraft = z.infer<typeof blendDraftSchema>;
+
+/** How a draft is measured, mixed and parted, as its file says it. */
+const mixingOf = ({
+  by,
+  more,
+  inOne,
+  lossPercent,
+  whipPercent,
+  useMl,
+}: Pick<BlendFile, keyof typeof mixing>): Pick<BlendFile, keyof typeof mixing> => ({
+  ...(by ? { by } : {}),
+  ...(more && more.length > 0 ? { more } : {}),
+  ...(inOne ? { inOne } : {}),
+  ...(lossPercent ? { lossPercent } : {}),
+  ...(whipPercent ? { whipPercent } : {}),
+  ...(useMl ? { useMl } : {}),
+});
 
 /** What a sentence still lacks before anything can be judged. */
 export type Gap = 'wearer' | 'place' | 'base' | 'target';
@@ -85,6 +118,7 @@ export const draftToFile = (draft: BlendDraft): BlendFile | null => {
     ...(draft.target ? { target: draft.target } : {}),
     oils: draft.oils,
     bases: draft.bases,
+    ...mixingOf(draft),
   };
 };
 
@@ -104,7 +138,11 @@ export const fileToDraft = (blend: BlendFile): BlendDraft => ({
     const { bottle: _bottle, ...rest } = entry;
     return rest;
   }),
-  bases: blend.bases.map(({ id, parts }) => ({ id, parts })),
+  bases: blend.bases.map((entry) => {
+    const { bottle: _bottle, ...rest } = entry;
+    return rest;
+  }),
+  ...mixingOf(blend),
 });
 
 /** A draft worked out, or why it cannot be yet. */

@@ -1,4 +1,5 @@
-import { formatMl } from '../quantity/format';
+import { fillMl } from '../brief/vessel';
+import { formatMl, formatPercent } from '../quantity/format';
 import { isPast } from '../quantity/compare';
 import { blendFileSchema, type BlendFile } from './blendFile';
 import { firstProblem } from './problem';
@@ -48,13 +49,36 @@ export const readBlend = (json: unknown): ReadBlend => {
     const { field, message } = firstProblem(parsed.error, json);
     return problem('wrong-field', field, `${field}: ${message}.`);
   }
-  const blend = resolveBlend(parsed.data);
-  const { oilMl, fillMl } = roomFor(blend.formula);
-  if (isPast(oilMl, fillMl)) {
+  const resolved = resolveBlend(parsed.data);
+  if (!resolved.ok) {
+    const { code, value, limit } = resolved.problem;
+    return code === 'over-all'
+      ? problem(
+          'wrong-field',
+          'bases',
+          `bases: percents come to ${formatPercent(value, 3)} with the oils; leave something for the rest.`,
+        )
+      : problem(
+          'too-full',
+          'bases',
+          `bases: what is fixed comes to ${formatMl(value, 3)}, and there is room for ${formatMl(limit, 3)}. Take less of one, or more or larger vessels.`,
+        );
+  }
+  const { blend } = resolved;
+  const { oilMl, fillMl: whole } = roomFor(blend.formula);
+  if (isPast(oilMl, whole)) {
     return problem(
       'too-full',
       'oils',
-      `oils: ${formatMl(oilMl, 3)} of oil does not fit; the vessel takes ${formatMl(fillMl, 3)} to its fill line.`,
+      `oils: ${formatMl(oilMl, 3)} of oil does not fit; the vessel takes ${formatMl(whole, 3)} to its fill line.`,
+    );
+  }
+  const line = fillMl(blend.fillings[0]?.vessel ?? blend.formula.vessel);
+  if (!blend.inOne && isPast(whole, line)) {
+    return problem(
+      'too-full',
+      'bases',
+      `bases: all of it comes to ${formatMl(whole, 3)}; the vessel takes ${formatMl(line, 3)} to its fill line. Take less, or a larger vessel, or several.`,
     );
   }
   return { ok: true, file: parsed.data, blend };

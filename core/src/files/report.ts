@@ -1,4 +1,6 @@
 import type { Range } from '../quantity/range';
+import { part } from '../blend/fillings';
+import { textureOf } from '../blend/texture';
 import { evaluate } from '../dose/evaluate';
 import type { LimitName } from '../dose/wholeDrops';
 import type { LimitStatus } from '../library/schema';
@@ -7,7 +9,7 @@ import { shareOfLimit, type Verdict } from '../limits/verdict';
 import { findingMessage } from '../limits/words';
 import type { Blend } from '../dose/blend';
 
-/** What the checker says of one blend. Everything is of one vessel. */
+/** What the checker says of one blend: of one vessel, or of the jug where all is mixed in one. */
 export interface Report {
   readonly verdict: Verdict;
   readonly hard: boolean;
@@ -24,6 +26,30 @@ export interface Report {
     readonly shareOfLimit: Range | null;
   }[];
   readonly bases: readonly { readonly id: string; readonly ml: Range; readonly g: Range }[];
+  /** What each line of vessels takes; of one that is filled by itself, what goes into it. */
+  readonly vessels: readonly {
+    readonly kind: string;
+    readonly nominalMl: number;
+    readonly count: number;
+    readonly full: number;
+    readonly ml: number;
+    readonly g: number | null;
+  }[];
+  /** True where all is mixed in one jug or pan. */
+  readonly mixedInOne: boolean;
+  /** What no vessel takes, and what is missing for all to be full, in ml. */
+  readonly leftMl: number;
+  readonly shortMl: number;
+  /** Null where nothing is melted. */
+  readonly texture: {
+    /** Counted as beeswax, by weight. */
+    readonly waxPercent: Range;
+    /** Null where butters alone make it what it is. */
+    readonly texture: string | null;
+    readonly setPointC: Range | null;
+    readonly oilsAtC: readonly [number, number];
+  } | null;
+  readonly grain: 'paste' | 'dry' | null;
   readonly plan: {
     readonly targetPercent: number | null;
     readonly binding: readonly LimitName[];
@@ -45,6 +71,14 @@ export interface Report {
 /** Works a blend out and writes down all that was found. */
 export const reportOn = (blend: Blend): Report => {
   const { mixture, findings, verdict, hard, plan } = evaluate(blend);
+  const mixed = blend.inOne ? 1 : blend.count;
+  const parted = part(
+    blend.fillings,
+    mixture.fillMl * mixed,
+    mixture.totalG && mixture.totalG.likely * mixed,
+    blend,
+  );
+  const texture = textureOf(mixture);
   return {
     verdict,
     hard,
@@ -61,6 +95,24 @@ export const reportOn = (blend: Blend): Report => {
       shareOfLimit: shareOfLimit(percent, oil.dermalMaximum.percent),
     })),
     bases: mixture.bases.map(({ base, ml, g }) => ({ id: base.id, ml, g })),
+    vessels: parted.lines.map(({ vessel, count, full, fillMl, fillG }) => ({
+      kind: vessel.kind,
+      nominalMl: vessel.nominalMl,
+      count,
+      full,
+      ml: fillMl,
+      g: fillG,
+    })),
+    mixedInOne: blend.inOne,
+    leftMl: parted.leftMl,
+    shortMl: parted.shortMl,
+    texture: texture && {
+      waxPercent: texture.waxPercent,
+      texture: texture.band?.texture ?? null,
+      setPointC: texture.setPointC,
+      oilsAtC: texture.oilsAtC,
+    },
+    grain: blend.grain,
     plan: {
       targetPercent: blend.formula.targetPercent ?? null,
       binding: plan.binding,
