@@ -49,6 +49,9 @@ export interface Told {
   readonly bases: BlendDraft['bases'];
   readonly count?: number;
   readonly forSale?: true;
+  readonly use?: BlendDraft['brief']['use'];
+  /** How it is measured, mixed and parted. */
+  readonly mixing?: Pick<BlendDraft, 'by' | 'more' | 'lossPercent' | 'whipPercent'>;
   /** Days before the house is opened on which it was written. */
   readonly daysAgo: number;
 }
@@ -197,31 +200,6 @@ export const pouring: readonly Told[] = [
     bases: bases({ fractionated_coconut: 1 }),
     daysAgo: 58,
   },
-];
-
-export interface Making {
-  readonly blend: string;
-  readonly daysAgo: number;
-  /** An oil of which one drop too many fell into the first bottle. */
-  readonly extra?: string;
-  /** Stops after so many events: a batch that is still on the bench. */
-  readonly stopAfter?: number;
-  readonly notes?: string;
-}
-
-export const makings: readonly Making[] = [
-  { blend: 'understudy', daysAgo: 44 },
-  { blend: 'leading-lady', daysAgo: 39, notes: 'Bettina: nothing after 48 hours. She likes it.' },
-  { blend: 'row-g', daysAgo: 32 },
-  { blend: 'raffle-table', daysAgo: 25, notes: 'All six went at the raffle.' },
-  { blend: 'third-mouse', daysAgo: 13 },
-  {
-    blend: 'after-the-lift',
-    daysAgo: 8,
-    extra: 'black-pepper',
-    notes: 'One pepper too many. Kept it.',
-  },
-  { blend: 'prompt-desk', daysAgo: 0, stopAfter: 5 },
 ];
 
 export interface Shelved {

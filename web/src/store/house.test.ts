@@ -2,8 +2,9 @@ import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { openDatabase, type Database } from './database';
-import { exampleHouse, seedOnce } from './example';
+import { exampleHouse } from './example';
 import { houseStore } from './house';
+import { seedOnce } from './seed.testing';
 
 let serial = 0;
 let db: Database;

@@ -1,5 +1,6 @@
 import type { Database } from './database';
-import { exampleHouse, exampleMaker } from './example';
+import { exampleHouse } from './example';
+import { exampleMaker } from './exampleBlends';
 import { houseStore } from './house';
 import { settingsStore } from './settings';
 

@@ -5,7 +5,10 @@ import { batchStore } from './batches';
 import { blendStore } from './blends';
 import { openDatabase, type Database } from './database';
 import { draftStore } from './drafts';
-import { exampleHouse, seedOnce } from './example';
+import { exampleHouse } from './example';
+import { seedFirst } from './seed';
+import { seedOnce } from './seed.testing';
+import { seedBatches } from './seedBatches';
 import { peopleStore } from './people';
 import { settingsStore } from './settings';
 
@@ -157,6 +160,18 @@ describe('the example house', () => {
     await blends.remove('row-g');
     await seedOnce(db, '2026-11-26');
     expect(await blends.get('row-g')).toBeNull();
+  });
+
+  test('ended between its two halves, it is completed at the next start, once', async () => {
+    expect(await seedFirst(db, '2026-11-25')).toBe(true);
+    expect(await db.batches.count()).toBe(0);
+    expect(await seedFirst(db, '2026-11-26')).toBe(true);
+    await seedBatches(db, '2026-11-26');
+    await seedBatches(db, '2026-11-26');
+    const house = exampleHouse('2026-11-26');
+    expect(await db.batches.count()).toBe(house.batches.length);
+    expect(await db.events.count()).toBe(house.events.length);
+    expect(await seedFirst(db, '2026-11-26')).toBe(false);
   });
 
   test('leaves a house alone that somebody lives in', async () => {

@@ -1,0 +1,106 @@
+import { emptyDraft, wearerOn, type BlendDraft, type Bottle, type Person } from '@jubbet/core';
+import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
+import type { BlendRecord, BottleRecord, PersonRecord } from './database';
+import { born, people, pouring, shelved, told, type Shelved, type Told } from './exampleTold';
+import { melts } from './exampleMelts';
+
+const personOf = (id: keyof typeof people, day: string): Person => {
+  const { years, ...rest } = people[id];
+  const weeks = id === 'saskia' ? { pregnancy: { week: 24, on: day } } : {};
+  return { ...rest, ...weeks, born: born(years, day) };
+};
+
+const wearerOf = (id: keyof typeof people | 'anyone', day: string) => {
+  if (id === 'anyone') return id;
+  const { conditions, allergies, ...rest } = wearerOn(personOf(id, day), day);
+  return { ...rest, conditions: [...conditions], allergies: [...allergies] };
+};
+
+const draftOf = (entry: Told, day: string): BlendDraft => ({
+  ...emptyDraft(),
+  name: entry.name,
+  purpose: entry.purpose,
+  notes: entry.notes ?? '',
+  brief: {
+    wearer: wearerOf(entry.wearer, day),
+    personId: entry.wearer === 'anyone' ? null : entry.wearer,
+    place: entry.place ?? 'pulse-points',
+    use: entry.use ?? 'leave-on',
+    sun: 'exposed',
+    forSale: entry.forSale ?? false,
+  },
+  vessel: { id: entry.vessel ?? 'roll-on-10' },
+  target: { percent: entry.percent },
+  oils: entry.oils,
+  bases: entry.bases,
+  count: entry.count ?? 1,
+  ...entry.mixing,
+});
+
+const supplier = 'The Brass Still, Marlpit';
+
+const bottleOf = (entry: Shelved, day: string): Bottle => ({
+  materialId: entry.material,
+  lot: entry.lot,
+  supplier,
+  openedOn:
+    entry.openedAgo === undefined
+      ? null
+      : formatISO(subMonths(parseISO(day), entry.openedAgo), { representation: 'date' }),
+  printedDate: null,
+  sizeMl: entry.sizeMl,
+  leftMl: entry.leftMl,
+  price: entry.price,
+  weighings: [...(entry.weighings ?? [])],
+  analysis: null,
+  finishedOn: null,
+});
+
+/** A day, so many days before another. */
+export const daysBefore = (day: string, days: number): string =>
+  formatISO(addDays(parseISO(day), -days), { representation: 'date' });
+
+/** Ten in the morning of a day. */
+export const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
+
+/** Who blends in the example house. */
+export const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
+
+/** People, blends and bottles of the example house, dated back from a day. */
+export const exampleBlends = (day: string) => {
+  const before = (days: number): string => daysBefore(day, days);
+  const folk = Object.keys(people) as (keyof typeof people)[];
+  const blends = [...told, ...pouring, ...melts].map((entry): BlendRecord => ({
+    id: entry.id,
+    draft: draftOf(entry, day),
+    createdAt: startOf(before(entry.daysAgo)),
+    updatedAt: startOf(before(entry.daysAgo)),
+    revision: 1,
+    deletedAt: null,
+  }));
+
+  return {
+    people: folk.map((id): PersonRecord => {
+      const person = personOf(id, day);
+      return {
+        id,
+        person: {
+          ...person,
+          conditions: [...person.conditions],
+          allergies: [...person.allergies],
+        },
+        createdAt: startOf(before(60)),
+        updatedAt: startOf(before(60)),
+        deletedAt: null,
+      };
+    }),
+    blends,
+    bottles: shelved.map((entry): BottleRecord => ({
+      id: entry.id,
+      bottle: bottleOf(entry, day),
+      createdAt: startOf(before(60)),
+      updatedAt: startOf(before(60)),
+      deletedAt: null,
+    })),
+  };
+};

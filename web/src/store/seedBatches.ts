@@ -1,0 +1,15 @@
+import type { Database } from './database';
+import { exampleBatches } from './example';
+import { exampleBlends } from './exampleBlends';
+import { halfSeeded } from './seed';
+
+/** Adds what the example house has made, once, where its blends were put in before. */
+export const seedBatches = (store: Database, day: string): Promise<void> =>
+  store.transaction('rw', store.tables, async () => {
+    if ((await store.settings.get('seeded'))?.value !== halfSeeded) return;
+    const { batches, drafts, events } = exampleBatches(day, exampleBlends(day).blends);
+    await store.batches.bulkAdd(batches);
+    await store.drafts.bulkAdd(drafts);
+    await store.events.bulkAdd(events);
+    await store.settings.put({ key: 'seeded', value: true });
+  });
