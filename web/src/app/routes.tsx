@@ -95,6 +95,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'blends/:blendId/carriers',
+            lazy: async () => ({ Component: (await screens.carriers()).CarriersScreen }),
+          },
+          {
             path: 'blends/:blendId/wearers',
             lazy: async () => ({ Component: (await screens.wearers()).WearersScreen }),
           },

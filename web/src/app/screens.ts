@@ -3,6 +3,7 @@ export const screens = {
   bench: () => import('../screens/make/BenchScreen'),
   blends: () => import('../screens/blends/BlendsScreen'),
   blend: () => import('../screens/blend/BlendScreen'),
+  carriers: () => import('../screens/blend/CarriersScreen'),
   start: () => import('../screens/make/StartScreen'),
   drafts: () => import('../screens/blends/DraftsScreen'),
   wearers: () => import('../screens/blends/WearersScreen'),

@@ -3,7 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { db } from '../store/database';
-import { seedOnce } from '../store/example';
+import { seedFirst } from '../store/seed';
 import { layLibrary, readLibrary } from '../store/library';
 import { today } from '../store/now';
 import { router } from './routes';
@@ -27,8 +27,28 @@ const show = (): void =>
     </StrictMode>,
   );
 
+/** What the example house has made, once; where it fails, the next start does it. */
+let rest: Promise<void> | null = null;
+const seedRest = (): Promise<void> =>
+  (rest ??= import('../store/seedBatches').then(({ seedBatches }) => seedBatches(db, today())));
+
+/** Screens that show what was made. */
+const showsMade = (path: string): boolean =>
+  /^\/(batches|make|people|settings)|\/drafts$/.test(path);
+
+/** Long enough for the first screen to stand, in ms. */
+const afterFirstScreen = 3000;
+
 // The house must be furnished before its rooms are shown; where the store cannot be
-// opened, the screens say so.
-void seedOnce(db, today())
-  .then(async () => layLibrary(await readLibrary()))
+// opened, the screens say so. What was made may come after the book of blends stands.
+void seedFirst(db, today())
+  .then(async (more) => {
+    if (more && !showsMade(window.location.pathname)) {
+      window.setTimeout(() => void seedRest(), afterFirstScreen);
+      router.subscribe(({ location }) => {
+        if (showsMade(location.pathname)) void seedRest();
+      });
+    } else if (more) await seedRest();
+    await layLibrary(await readLibrary());
+  })
   .then(show, show);

@@ -32,7 +32,8 @@ export const SelectField = <T extends string>({
   <label className="grid content-start gap-1">
     <span className="text-sm text-soft">{label}</span>
     <select
-      className={`${box} bg-sheet`}
+      aria-label={label}
+      className={`${box} w-full min-w-0 bg-sheet`}
       value={value}
       onChange={(event) => {
         const found = choices.find(([id]) => id === event.target.value);

@@ -1,16 +1,27 @@
-import { findVessel, formatMl, vesselWords, type Mixture, type Vessel } from '@jubbet/core';
-import { liquidColour } from './liquids';
+import {
+  findVessel,
+  formatMl,
+  vesselKind,
+  vesselWords,
+  type Mixture,
+  type Vessel,
+} from '@jubbet/core';
+import { layersOf } from './layers';
+import { OpenVessel, openWidthMm } from './OpenVessel';
 
 /** The vessel in section, in mm: outer size from the library, or of a like bottle. */
 const shapeOf = (vessel: Vessel) => {
   const usual = vessel.id ? findVessel(vessel.id) : undefined;
-  const brimful = usual?.brimfulMl ?? vessel.nominalMl * 1.15;
+  const brimful = usual?.brimfulMl ?? vessel.brimfulMl ?? vessel.nominalMl * 1.15;
   return {
     width: usual?.outerDiameterMm ?? 20 * Math.cbrt(vessel.nominalMl / 10),
     height: usual?.heightMm ?? 86 * Math.cbrt(vessel.nominalMl / 10),
     brimful,
   };
 };
+
+/** Room for words beside a vessel, in mm. */
+const sideMm = 34;
 
 const graduation = (nominalMl: number): number =>
   nominalMl <= 5 ? 1 : nominalMl <= 15 ? 5 : nominalMl <= 60 ? 10 : 50;
@@ -112,11 +123,28 @@ const Top = ({ kind, box: { left, width, height, cap } }: { kind: string; box: B
   }
 };
 
+interface GlassProps {
+  readonly vessel: Vessel;
+  readonly mixture: Mixture | null;
+  /** True where the mixture is a whole jug, of which this vessel takes its fill. */
+  readonly poured?: boolean;
+  /** Width of the widest vessel drawn beside this one, in mm, so that all are to one scale. */
+  readonly spanMm?: number;
+}
+
+/** How wide a vessel is drawn, in mm. */
+export const widthMm = (vessel: Vessel): number =>
+  vesselKind(vessel.kind).runs ? shapeOf(vessel).width : openWidthMm(vessel);
+
+/** A vessel to scale with what is in it: a bottle, or what is scooped or rubbed from. */
+export const Glass = (props: GlassProps) =>
+  vesselKind(props.vessel.kind).runs ? <BottleGlass {...props} /> : <OpenVessel {...props} />;
+
 /**
  * A bottle to scale: its true outline, fill line and graduations, and the liquids
  * in their true proportion.
  */
-export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | null }) => {
+const BottleGlass = ({ vessel, mixture, poured = false, spanMm }: GlassProps) => {
   const { width, height, brimful } = shapeOf(vessel);
   const fill = (vessel.nominalMl * vessel.workingFillPercent) / 100;
   const cap = height * 0.13;
@@ -128,21 +156,8 @@ export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | 
   const bottom = height - wall;
   const yOf = (ml: number) => bottom - ml * perMl;
   const left = width * 0.55;
-  const liquids = mixture
-    ? [
-        ...mixture.oils.map(({ oil, ml }, index) => ({
-          id: oil.id,
-          ml: ml.likely,
-          colour: liquidColour(index),
-        })),
-        {
-          id: 'carrier',
-          ml: mixture.bases.reduce((total, { ml }) => total + ml.likely, 0),
-          colour: 'var(--carrier)',
-        },
-      ]
-    : [];
-  let level = 0;
+  const aside = Math.max(0, (spanMm ?? 0) + sideMm - 2 * left - width) / 2;
+  const liquids = layersOf(mixture, poured ? fill : null);
   const step = graduation(vessel.nominalMl);
   const marks = Array.from(
     { length: Math.floor(vessel.nominalMl / step) },
@@ -156,7 +171,7 @@ export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | 
     <svg
       role="img"
       aria-label={`A ${vesselWords(vessel)}, filled to ${formatMl(fill, 3)}`}
-      viewBox={`0 -1 ${left * 2 + width} ${height + 2}`}
+      viewBox={`${-aside} -1 ${left * 2 + width + 2 * aside} ${height + 2}`}
       className="mx-auto block h-full max-h-[430px] w-full max-w-[210px]"
     >
       <clipPath id="glass-inside">
@@ -164,12 +179,9 @@ export const Glass = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | 
       </clipPath>
       <path d={outline} fill="var(--glass)" />
       <g clipPath="url(#glass-inside)">
-        {liquids.map(({ id, ml, colour }) => {
-          level += ml;
-          return (
-            <rect key={id} {...inner} y={yOf(level)} height={ml * perMl + 0.05} fill={colour} />
-          );
-        })}
+        {liquids.map(({ id, ml, fromMl, colour }) => (
+          <rect key={id} {...inner} y={yOf(fromMl + ml)} height={ml * perMl + 0.05} fill={colour} />
+        ))}
       </g>
       <path d={outline} fill="none" stroke="var(--press)" strokeWidth={0.7} />
       <Top kind={vessel.kind} box={{ left, width, height, cap }} />

@@ -1,5 +1,5 @@
 import {
-  carriersNamed,
+  basesNamed,
   guidelines,
   oilsNamed,
   subjectName,
@@ -18,7 +18,7 @@ const conditionIds = guidelines.conditions.map(({ id }) => id);
 
 /** All materials that go by a name; the words themselves where none does. */
 const materialsNamed = (words: string): readonly string[] => {
-  const ids = [...oilsNamed(words), ...carriersNamed(words)].map(({ id }) => id);
+  const ids = [...oilsNamed(words), ...basesNamed(words)].map(({ id }) => id);
   return ids.length > 0 ? ids : [words];
 };
 

@@ -8,7 +8,13 @@ import {
   formatMl,
   formatPercent,
   resolveMade,
-  pouringSteps,
+  carrierWords,
+  fileToDraft,
+  fillingsWords,
+  formatG,
+  formatList,
+  stepsOf,
+  strengthWords,
   subjectName,
   tallyOf,
   usualVessel,
@@ -25,6 +31,7 @@ import { useNotice } from '../../parts/notice';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
+import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
 import { Counted } from './Counted';
@@ -74,7 +81,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
   const { blend, evaluation, counts, bottles, tally, until } = useMemo(() => {
     const resolved = resolveMade(batch.file);
     const worked = evaluate(resolved);
-    const steps = pouringSteps(worked.mixture, resolved.count, resolved.formula.vessel.kind);
+    const steps = stepsOf(resolved, worked.mixture);
     const tally = tallyOf(events);
     return {
       blend: resolved,
@@ -88,6 +95,16 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
     };
   }, [batch, events]);
   const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
+  /** A sheet of its own with what was made, drop for drop; it can be scaled there. */
+  const again = async () => {
+    const { brief } = batch.file;
+    const id = await blends.add({
+      ...fileToDraft(batch.file),
+      name: `${batch.file.name}, again`.slice(0, 120),
+      brief: { ...brief, personId: null },
+    });
+    await navigate(`/blends/${id}`);
+  };
   const remove = async () => {
     const removed = await batches.remove(batch.id);
     await navigate('/batches');
@@ -109,6 +126,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
           <Button look="quiet" onClick={() => void remove()}>
             Delete
           </Button>
+          <Button onClick={() => void again()}>Make it again</Button>
           <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
           <ButtonLink look={batch.finishedAt === null ? 'first' : 'plain'} to={`/make/${batch.id}`}>
             {batch.finishedAt === null ? 'Go on making' : 'See the bench'}
@@ -119,12 +137,27 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
         <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
           <dt className="text-soft">For</dt>
           <dd>{wearerWords(batch.file.brief.wearer)}</dd>
-          <dt className="text-soft">Bottles</dt>
+          <dt className="text-soft">Into</dt>
           <dd>
-            {batch.file.count} of {formatMl(blend.formula.vessel.nominalMl, 4)}
+            {fillingsWords(blend.fillings)}
+            {blend.inOne && (
+              <span className="text-soft">
+                , from {formatMl(evaluation.mixture.fillMl, 3)} mixed in one
+              </span>
+            )}
           </dd>
           <dt className="text-soft">Strength</dt>
-          <dd>{formatPercent(evaluation.mixture.strength.byVolume.likely)} as planned</dd>
+          <dd>{strengthWords(evaluation.mixture, blend.formula.by)} as planned</dd>
+          <dt className="text-soft">Carried by</dt>
+          <dd>
+            {formatList(
+              evaluation.mixture.bases.map(
+                ({ base, ml, g }) =>
+                  `${formatG(g.likely, 3)} ${carrierWords(base)} (${formatMl(ml.likely, 3)})`,
+              ),
+            )}
+            {blend.count > 1 && <span className="text-soft"> each</span>}
+          </dd>
           <dt className="text-soft">Best before</dt>
           <dd>
             {dayWords(until.date)}

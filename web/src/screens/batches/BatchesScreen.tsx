@@ -1,4 +1,4 @@
-import { dayWords, formulaBestBefore, resolveMade, wearerWords } from '@jubbet/core';
+import { dayWords, fillingsOf, formulaBestBefore, resolveMade, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -26,7 +26,9 @@ const Row = ({ batch }: { batch: BatchRecord }) => {
       <td className={cell}>{batch.file.name}</td>
       <td className={cell}>{wearerWords(batch.file.brief.wearer)}</td>
       <td className={`${cell} whitespace-nowrap`}>{dayWords(batch.madeOn)}</td>
-      <td className={`${cell} text-right`}>{batch.file.count}</td>
+      <td className={`${cell} text-right`}>
+        {fillingsOf(batch.file).reduce((total, { count }) => total + count, 0)}
+      </td>
       <td className={`${cell} whitespace-nowrap`}>
         {dayWords(until)}
         {until < today() && <b className="block text-sm text-brick">■ past</b>}

@@ -1,4 +1,4 @@
-import { formatPercent, type Blend, type Evaluation } from '@jubbet/core';
+import { strengthWords, type Blend, type Evaluation } from '@jubbet/core';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 
@@ -35,7 +35,7 @@ export const Counted = ({
             </th>
             {counts.map((_, n) => (
               <th key={n} scope="col" className="px-2 py-1 text-right font-semibold">
-                Bottle {n + 1}
+                {blend.inOne ? 'In all' : `Bottle ${n + 1}`}
               </th>
             ))}
           </tr>
@@ -67,7 +67,7 @@ export const Counted = ({
             <td className={cell} />
             {bottles.map(({ mixture, verdict }, n) => (
               <td key={n} className={`${cell} whitespace-nowrap`}>
-                {formatPercent(mixture.strength.byVolume.likely)}
+                {strengthWords(mixture, blend.formula.by)}
                 <span className="block text-sm">
                   <VerdictMark verdict={verdict} />
                 </span>

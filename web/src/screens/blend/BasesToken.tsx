@@ -1,53 +1,69 @@
 import {
   baseFacts,
+  basesWords,
   carrierWords,
-  findCarrier,
-  formatNumber,
-  searchCarriers,
-  type Carrier,
+  findBase,
+  gapsOf,
+  measuredBy,
+  searchBases,
+  writeBases,
+  type Base,
+  type Way,
 } from '@jubbet/core';
 import { X } from 'lucide-react';
-import { NumberField } from '../../parts/NumberField';
+import { Choices } from '../../parts/Choices';
 import { PickByName } from '../../parts/PickByName';
-import { addBase, removeBase, shareBase } from './changes';
+import { addBase, asWorkedOut, removeBase } from './changes';
+import { CompareCarriers } from './CompareCarriers';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const nameOf = (id: string): string => {
-  const carrier = findCarrier(id);
-  return carrier ? carrierWords(carrier) : id;
+  const base = findBase(id);
+  return base ? carrierWords(base) : id;
 };
 
-const textOf = (bases: TokenProps['draft']['bases']): string => {
-  if (bases.length === 0) return '… which carrier?';
-  if (bases.length === 1) return nameOf(bases[0]?.id ?? '');
-  return bases.map(({ id, parts }) => `${formatNumber(parts, 3)} ${nameOf(id)}`).join(' : ');
+/** How the bases of a draft are written now; null where ways are mixed. */
+const wayOf = (bases: TokenProps['draft']['bases']): Way | null => {
+  if (bases.every(({ parts }) => parts !== undefined)) return 'parts';
+  if (bases.every(({ ml, g }) => ml !== undefined || g !== undefined)) return 'amounts';
+  return bases.every(({ ml, g }) => ml === undefined && g === undefined) ? 'percent' : null;
 };
+
+const wayWords: readonly { readonly value: Way; readonly text: string; readonly more: string }[] = [
+  { value: 'parts', text: 'by parts', more: 'shares among each other; they fill up' },
+  { value: 'percent', text: 'by percent', more: 'of the whole; one takes up the rest' },
+  { value: 'amounts', text: 'by amounts', more: 'ml and g; they make the batch' },
+];
 
 export const BasesToken = ({ draft, change }: TokenProps) => (
-  <Token label="Carrier" text={textOf(draft.bases)} gap={draft.bases.length === 0} wide>
+  <Token
+    label="Carrier"
+    text={basesWords(draft.bases) || '… which carrier?'}
+    gap={draft.bases.length === 0}
+    wide
+  >
     {() => (
-      <div className="grid gap-2">
+      <div className="grid gap-3">
+        <PickByName<Base>
+          label="Add a carrier"
+          placeholder="Type a carrier, a butter, a wax, sugar"
+          search={searchBases}
+          isTaken={({ id }) => draft.bases.some((base) => base.id === id)}
+          describe={({ id, shelfMonths }) =>
+            `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
+          }
+          onPick={({ id }) => change(addBase(id))}
+        />
         {draft.bases.length > 0 && (
-          <ul className="grid gap-1">
-            {draft.bases.map(({ id, parts }) => (
+          <ul className="grid gap-0.5">
+            {draft.bases.map(({ id }) => (
               <li key={id} className="flex items-center gap-2">
-                <NumberField
-                  label={`Parts of ${nameOf(id)}`}
-                  framed
-                  className="w-16"
-                  value={parts}
-                  rule={{ least: 0, above: true, most: 1_000_000 }}
-                  onNumber={(next) => change(shareBase(id, next))}
-                />
-                <span className="flex-1">
-                  {draft.bases.length > 1 ? 'parts ' : ''}
-                  {findCarrier(id)?.name ?? id}
-                </span>
+                <span className="flex-1">{findBase(id)?.name ?? id}</span>
                 <button
                   type="button"
                   aria-label={`Take out ${nameOf(id)}`}
-                  className="rounded p-2 text-soft hover:text-brick"
+                  className="rounded p-1.5 text-soft hover:text-brick"
                   onClick={() => change(removeBase(id))}
                 >
                   <X aria-hidden size={16} />
@@ -56,19 +72,37 @@ export const BasesToken = ({ draft, change }: TokenProps) => (
             ))}
           </ul>
         )}
-        <PickByName<Carrier>
-          label="Add a carrier"
-          placeholder="Type a carrier"
-          search={searchCarriers}
-          isTaken={({ id }) => draft.bases.some((base) => base.id === id)}
-          describe={({ id, shelfMonths }) =>
-            `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
-          }
-          onPick={({ id }) => change(addBase(id))}
-        />
-        <p className="text-sm text-soft">
-          Parts by volume. Together they fill what the oils leave free, up to the line.
-        </p>
+        <CompareCarriers />
+        {gapsOf(draft).length === 0 && (
+          <div className="grid gap-2 border-t border-line pt-3">
+            <Choices<Way>
+              legend="Written"
+              name="way"
+              value={wayOf(draft.bases)}
+              choices={wayWords}
+              onChoose={(way) =>
+                change(
+                  asWorkedOut((before, evaluation) =>
+                    writeBases(before, evaluation, way, before.by ?? 'volume'),
+                  ),
+                )
+              }
+            />
+            <Choices<'volume' | 'weight'>
+              legend="Parts and percent are"
+              name="by"
+              columns
+              value={draft.by ?? 'volume'}
+              choices={[
+                { value: 'volume', text: 'of the volume' },
+                { value: 'weight', text: 'of the weight' },
+              ]}
+              onChoose={(by) =>
+                change(asWorkedOut((before, evaluation) => measuredBy(before, evaluation, by)))
+              }
+            />
+          </div>
+        )}
       </div>
     )}
   </Token>

@@ -1,51 +1,164 @@
 import {
-  carrierWords,
+  countedVessels,
   fillMl,
-  formatList,
+  formatG,
   formatMl,
   formatNumber,
   oneUse,
+  part,
   vesselKind,
+  vesselWords,
+  type Blend,
   type Mixture,
   type Vessel,
 } from '@jubbet/core';
 import { together } from '../../parts/together';
 
-/** What one use takes, and how long the vessel lasts, where its kind has a dose. */
-const DoseWords = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture }) => {
-  const { dose: act } = vesselKind(vessel.kind);
-  const use = act === null ? null : oneUse(vessel, mixture);
-  if (!use) return null;
+/** What one use takes, and how long the vessel lasts. */
+const DoseWords = ({
+  vessel,
+  blend,
+  mixture,
+}: {
+  vessel: Vessel;
+  blend: Blend;
+  mixture: Mixture;
+}) => {
+  const use = oneUse(vessel, blend, mixture);
+  if (!use) {
+    return (
+      <p className="mt-1 text-sm text-soft">
+        One use: not known. Weigh it before and after ten, and write it at the vessel.
+      </p>
+    );
+  }
   const [least, most] = use.ml;
+  const range = (from: number, to: number): string =>
+    formatNumber(from) === formatNumber(to)
+      ? formatMl(to)
+      : `${formatNumber(from)} to ${formatMl(to)}`;
+  const lasts = [...new Set(use.uses.map((count) => formatNumber(count)))].join(' to ');
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${act} gives ${formatNumber(least)} to ${formatMl(most)}, with ${formatNumber(use.oilMl[0])} to ${formatMl(use.oilMl[1])} of essential oil. It lasts for ${use.uses.map((count) => formatNumber(count)).join(' to ')}.`,
+        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` It lasts for ${lasts}.`}`,
       )}
     </p>
   );
 };
 
-/** What goes in beside the oils, and how far. */
-export const FillWords = ({ vessel, mixture }: { vessel: Vessel; mixture: Mixture | null }) => {
-  const carrier = mixture?.bases.reduce((total, { ml }) => total + ml.likely, 0);
-  const each =
-    mixture && mixture.bases.length > 1
-      ? `${formatList(
-          mixture.bases.map(({ base, ml }) => `${formatMl(ml.likely)} ${carrierWords(base)}`),
-        )}. `
-      : '';
+/** What is left over or missing, and where it can go. */
+const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
+  const { leftMl, leftG, shortMl, leftInto } = part(
+    blend.fillings,
+    mixture.fillMl,
+    mixture.totalG?.likely ?? null,
+    blend,
+  );
+  if (leftMl > 0) {
+    return (
+      <p role="status" className="mt-1 text-sm text-amber">
+        ▲{' '}
+        {together(
+          `${formatMl(leftMl)}${leftG === null ? '' : `, ${formatG(leftG)},`} are left over.`,
+        )}{' '}
+        {leftInto ? `A ${vesselWords(leftInto)} takes them.` : 'They need more vessels.'}
+      </p>
+    );
+  }
+  return shortMl > 0 ? (
+    <p role="status" className="mt-1 text-sm text-amber">
+      ▲ {together(`${formatMl(shortMl)} are missing for all to be full.`)}
+    </p>
+  ) : null;
+};
+
+/** A line above the brim, before anything is poured. */
+const Overfull = ({ vessels }: { vessels: readonly Vessel[] }) =>
+  vessels.flatMap((vessel) => {
+    const { brimfulMl } = vessel;
+    return brimfulMl !== undefined && fillMl(vessel) > brimfulMl
+      ? [
+          <p key={vesselWords(vessel)} role="status" className="mt-1 text-sm text-brick">
+            ■{' '}
+            {together(
+              `Overfull: the line of a ${vesselWords(vessel)} is at ${formatMl(fillMl(vessel), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
+            )}
+          </p>,
+        ]
+      : [];
+  });
+
+/** What goes in, and how far; where one jug fills several, what each takes. */
+export const FillWords = ({
+  vessel,
+  blend,
+  mixture,
+}: {
+  vessel: Vessel;
+  blend: Blend | null;
+  mixture: Mixture | null;
+}) => {
+  const { nominalMl, workingFillPercent } = vessel;
+  const line = (nominalMl * workingFillPercent) / 100;
+  if (!blend || !mixture) {
+    return (
+      <p className="mt-2 text-sm text-soft">
+        {together(`The line is at ${formatMl(line, 3)}. ${vesselKind(vessel.kind).fillWhy}`)}
+      </p>
+    );
+  }
+  const carrier = mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
+  const carrierG = mixture.bases.reduce((total, { g }) => total + g.likely, 0);
+  const parted = part(blend.fillings, mixture.fillMl, mixture.totalG?.likely ?? null, blend);
   return (
     <>
-      {carrier !== undefined && (
-        <p className="mt-2 font-semibold">{together(formatMl(carrier, 3))} carrier</p>
+      {blend.inOne ? (
+        <>
+          <p className="mt-2 font-semibold">
+            {together(
+              `${formatMl(mixture.fillMl, 3)}${mixture.totalG ? `, ${formatG(mixture.totalG.likely, 3)}` : ''} in all`,
+            )}
+          </p>
+          <ul className="text-sm text-soft">
+            {parted.lines.map((one, index) => (
+              <li key={index}>
+                {together(
+                  `${countedVessels(one.count, one.vessel.kind)}: ${formatMl(one.fillMl, 3)}${one.fillG === null ? '' : `, ${formatG(one.fillG, 3)}`}${one.count > 1 ? ' each' : ''}.`,
+                )}
+              </li>
+            ))}
+          </ul>
+          {blend.gainPercent > 0 && (
+            <p className="text-sm text-soft">
+              {together(
+                `Whipped to ${formatMl(mixture.fillMl * (1 + blend.gainPercent / 100), 3)}.`,
+              )}
+            </p>
+          )}
+          {blend.grain && (
+            <p className="text-sm text-soft">
+              {blend.grain === 'paste'
+                ? 'A paste: the oil fills the gaps between the grains.'
+                : 'Loose and dry: less oil than gaps between the grains.'}
+            </p>
+          )}
+        </>
+      ) : (
+        <p className="mt-2 font-semibold">
+          {together(`${formatMl(carrier, 3)} carrier, ${formatG(carrierG, 3)}`)}
+        </p>
       )}
       <p className="text-sm text-soft">
         {together(
-          `${each}The line is at ${formatMl(fillMl(vessel), 3)}. ${vesselKind(vessel.kind).fillWhy}`,
+          blend.inOne
+            ? vesselKind(vessel.kind).fillWhy
+            : `The line is at ${formatMl(line, 3)}. ${vesselKind(vessel.kind).fillWhy}`,
         )}
       </p>
-      {mixture && <DoseWords vessel={vessel} mixture={mixture} />}
+      <Overfull vessels={blend.fillings.map((one) => one.vessel)} />
+      {blend.inOne && <LeftWords blend={blend} mixture={mixture} />}
+      <DoseWords vessel={vessel} blend={blend} mixture={mixture} />
     </>
   );
 };

@@ -59,7 +59,7 @@ const Why = ({
         mixture,
         brief: blend.brief,
         school: blend.school,
-        vessel: blend.formula.vessel.kind,
+        vessels: blend.formula.into ?? [blend.formula.vessel.kind],
       })
     : null;
   return (

@@ -3,6 +3,7 @@ import {
   formatPercent,
   mended,
   mendingOffers,
+  strengthWords,
   subjectName,
   usualVessel,
   vesselWords,
@@ -63,7 +64,7 @@ export const Mending = memo(({ draft, change }: TokenProps) => {
             >
               <span className="font-medium text-press">{words(mending, settled)}</span>
               <span className="block text-[13px] text-soft">
-                {formatPercent(outcome.mixture.strength.byVolume.likely)} ·{' '}
+                {strengthWords(outcome.mixture, settled.by)} ·{' '}
                 <VerdictMark verdict={outcome.verdict} />
               </span>
             </button>

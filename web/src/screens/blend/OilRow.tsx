@@ -3,9 +3,11 @@ import {
   formatPercent,
   formatRange,
   shareOfLimit,
+  type By,
   type Finding,
   type Oil,
   type OilInBlend,
+  type Range,
 } from '@jubbet/core';
 import { clsx } from 'clsx';
 import { X } from 'lucide-react';
@@ -54,12 +56,21 @@ const OwnLimit = ({
   );
 };
 
-const cell = 'border-b border-line px-1 py-[5px] align-middle';
+/** The share of an oil by volume or by weight; null where its weight is not known. */
+const shareBy = (mixed: OilInBlend, by: By): Range | null =>
+  by === 'weight' ? mixed.byWeight : mixed.byVolume;
+
+const percentWords = (share: Range | null): string =>
+  share ? formatNumber(share.likely) : 'not known';
+
+const cell = 'border-b border-line px-1 py-1 align-middle';
 
 export const OilRow = ({
   entry,
   oil,
   index,
+  by,
+  writtenBy,
   mixed,
   own,
   onAmount,
@@ -71,6 +82,10 @@ export const OilRow = ({
   entry: DraftOil;
   oil: Oil;
   index: number;
+  /** What is shown: ml and percent of the volume, or g and percent of the weight. */
+  by: By;
+  /** What percents of this blend are of. */
+  writtenBy: By;
   /** Worked out; null while the sentence has gaps. */
   mixed: OilInBlend | null;
   own?: Finding | undefined;
@@ -121,27 +136,48 @@ export const OilRow = ({
       />
     </td>
     <td className={clsx(cell, 'text-right max-sm:hidden')}>
-      <NumberField
-        label={`ml of ${oil.name}`}
-        className={clsx('w-14', entry.ml !== undefined && 'font-semibold')}
-        value={entry.ml ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)}
-        placeholder="–"
-        rule={{ least: 0, most: 20_000 }}
-        also={said}
-        title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
-        onNumber={(ml) => onAmount({ ml })}
-      />
+      {by === 'weight' ? (
+        <NumberField
+          label={`g of ${oil.name}`}
+          className={clsx('w-14', entry.g !== undefined && 'font-semibold')}
+          value={entry.g ?? (mixed?.g ? Number(formatNumber(mixed.g.likely)) : null)}
+          placeholder="–"
+          disabled={oil.densityGPerMl === null}
+          rule={{ least: 0, most: 20_000 }}
+          also={said}
+          title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
+          onNumber={(g) => onAmount({ g })}
+        />
+      ) : (
+        <NumberField
+          label={`ml of ${oil.name}`}
+          className={clsx('w-14', entry.ml !== undefined && 'font-semibold')}
+          value={entry.ml ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)}
+          placeholder="–"
+          rule={{ least: 0, most: 20_000 }}
+          also={said}
+          title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
+          onNumber={(ml) => onAmount({ ml })}
+        />
+      )}
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
-      <NumberField
-        label={`Percent of ${oil.name}`}
-        className={clsx('w-13', entry.percent !== undefined && 'font-semibold')}
-        value={entry.percent ?? (mixed ? Number(formatNumber(mixed.byVolume.likely)) : null)}
-        placeholder="–"
-        rule={{ least: 0, most: 100 }}
-        also={said}
-        onNumber={(percent) => onAmount({ percent })}
-      />
+      {by === writtenBy ? (
+        <NumberField
+          label={`Percent of ${oil.name}`}
+          className={clsx('w-13', entry.percent !== undefined && 'font-semibold')}
+          value={
+            entry.percent ??
+            (mixed ? Number(formatNumber((shareBy(mixed, by) ?? mixed.byVolume).likely)) : null)
+          }
+          placeholder="–"
+          rule={{ least: 0, most: 100 }}
+          also={said}
+          onNumber={(percent) => onAmount({ percent })}
+        />
+      ) : (
+        <span className="px-1.5">{mixed ? percentWords(shareBy(mixed, by)) : '–'}</span>
+      )}
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
       <OwnLimit oil={oil} mixed={mixed} own={own} />

@@ -6,16 +6,17 @@ import {
   formatPercent,
   formatRange,
   oneDropPercent,
+  strengthBy,
+  writeOils,
+  type By,
+  type Way,
   type WorkedOut,
 } from '@jubbet/core';
-import { memo, useRef, type RefObject } from 'react';
-import { Button } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
+import { memo, useRef, useState, type RefObject } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { AddOil } from './AddOil';
-import { askFor, measureOil, removeOil, weighed } from './changes';
+import { asWorkedOut, askFor, measureOil, removeOil, weighed } from './changes';
 import { OilRow } from './OilRow';
 import { said } from './said';
 import { vesselOfDraft } from './VesselToken';
@@ -24,14 +25,21 @@ import type { TokenProps } from './tokenProps';
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** Totals; typed, they ask for the strength that they come to, and parts share it. */
-const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) => {
+const Totals = ({ draft, change, worked, by }: TokenProps & { worked: WorkedOut; by: By }) => {
   const parts = draft.oils.reduce((total, oil) => total + (oil.parts ?? 0), 0);
   const asked = draft.target ? `asked ${formatPercent(draft.target.percent, 3)}` : 'as counted';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
   const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
-  const strength = done?.mixture.strength.byVolume;
-  const fill = fillMl(vesselOfDraft(draft.vessel));
+  const g = done?.mixture.oils.every((one) => one.g !== null)
+    ? done.mixture.oils.reduce((total, one) => total + (one.g?.likely ?? 0), 0)
+    : undefined;
+  const asWritten = done && strengthBy(done.mixture, draft.by).likely;
+  const strength = done && strengthBy(done.mixture, by);
+  const fill = done?.mixture.fillMl ?? fillMl(vesselOfDraft(draft.vessel));
+  /** The strength that so much of all oils would come to, as the draft is written. */
+  const asPercent = (typed: number, now: number | undefined, perMl = 1): number =>
+    asWritten && now ? (asWritten * typed) / now : (100 * typed) / perMl / fill;
   const ask = (percent: number) => {
     if (percent > 0 && percent <= 100) change(askFor(percent), 'target');
   };
@@ -69,16 +77,24 @@ const Totals = ({ draft, change, worked }: TokenProps & { worked: WorkedOut }) =
           'Drops in all',
           drops,
           10_000,
-          (n) => (100 * n) / dropsPerMl(draft.dropSchool) / fill,
+          (n) => asPercent(n, drops, dropsPerMl(draft.dropSchool)),
           'w-14 text-center!',
           true,
         )}
       </td>
       <td className={`${cell} max-sm:hidden`}>
-        {total('ml in all', ml, fill, (n) => (100 * n) / fill, 'w-14')}
+        {by === 'weight'
+          ? total('g in all', g, 20_000, (n) => asPercent(n, g), 'w-14')
+          : total('ml in all', ml, fill, (n) => asPercent(n, ml), 'w-14')}
       </td>
       <td className={`${cell} max-sm:hidden`}>
-        {total('Percent in all', strength?.likely, 100, (n) => n, 'w-13')}
+        {total(
+          'Percent in all',
+          strength?.likely,
+          100,
+          (n) => asPercent(n, strength?.likely),
+          'w-13',
+        )}
       </td>
       <td
         colSpan={2}
@@ -97,6 +113,20 @@ const canBeWeighed = (draft: TokenProps['draft'], done: Done): boolean =>
   fillMl(done.blend.formula.vessel) >= weighedFromMl &&
   draft.oils.some(({ parts, drops }) => parts !== undefined || drops !== undefined);
 
+const ways: readonly { readonly value: Way; readonly text: string }[] = [
+  { value: 'parts', text: 'by parts' },
+  { value: 'percent', text: 'by percent' },
+  { value: 'amounts', text: 'by drops and amounts' },
+];
+
+const wayNow = ({ oils }: TokenProps['draft']): string => {
+  if (oils.every(({ parts }) => parts !== undefined)) return 'by parts';
+  if (oils.every(({ percent }) => percent !== undefined)) return 'by percent';
+  return oils.every(({ parts, percent }) => parts === undefined && percent === undefined)
+    ? 'by amounts'
+    : 'in several ways';
+};
+
 const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
 
 /** The oils, a row each, with what they come to. */
@@ -110,6 +140,8 @@ export const OilTable = memo(
     const fields = useRef(new Map<string, HTMLInputElement>());
     const done = worked.state === 'done' ? worked : null;
     const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
+    const [shown, setShown] = useState<By | null>(null);
+    const by = shown ?? draft.by ?? 'volume';
     const drop = done && oneDropPercent(done.blend.formula);
     const moveFrom = (index: number, by: 1 | -1) => {
       const next = draft.oils[index + by];
@@ -117,7 +149,7 @@ export const OilTable = memo(
       else if (by === 1) addRef.current?.focus();
     };
     return (
-      <section aria-label="Oils" className="rounded-xl border border-line bg-sheet px-4 py-3">
+      <section aria-label="Oils">
         <div>
           <table className="w-full table-fixed border-collapse">
             <colgroup>
@@ -132,7 +164,26 @@ export const OilTable = memo(
             <thead>
               <tr className="border-b border-line">
                 <th scope="col" className={`${heading} pl-0 text-left!`}>
-                  Oil
+                  Oil{' '}
+                  {done && draft.oils.length > 0 && (
+                    <select
+                      aria-label="Write the oils by"
+                      className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
+                      value=""
+                      onChange={(event) => {
+                        const way = ways.find(({ value }) => value === event.target.value);
+                        if (way)
+                          change(asWorkedOut((before, all) => writeOils(before, all, way.value)));
+                      }}
+                    >
+                      <option value="">{wayNow(draft)}</option>
+                      {ways.map(({ value, text }) => (
+                        <option key={value} value={value}>
+                          write {text}
+                        </option>
+                      ))}
+                    </select>
+                  )}
                 </th>
                 <th scope="col" className={heading}>
                   Parts
@@ -141,10 +192,17 @@ export const OilTable = memo(
                   Drops
                 </th>
                 <th scope="col" className={`${heading} pr-3 max-sm:hidden`}>
-                  ml
+                  <button
+                    type="button"
+                    className="rounded-xs font-semibold text-press underline underline-offset-2"
+                    aria-label={by === 'volume' ? 'ml; show g instead' : 'g; show ml instead'}
+                    onClick={() => setShown(by === 'volume' ? 'weight' : 'volume')}
+                  >
+                    {by === 'volume' ? 'ml' : 'g'}
+                  </button>
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
-                  % of all
+                  {by === 'weight' ? '% by weight' : '% of all'}
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
                   of own limit
@@ -164,6 +222,8 @@ export const OilTable = memo(
                       entry={entry}
                       oil={oil}
                       index={index}
+                      by={by}
+                      writtenBy={draft.by ?? 'volume'}
                       mixed={done?.evaluation.mixture.oils[index] ?? null}
                       own={done?.evaluation.findings.find(
                         ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
@@ -174,7 +234,8 @@ export const OilTable = memo(
                       said={(text, act) =>
                         said(text, {
                           country,
-                          fillMl: fillMl(vesselOfDraft(draft.vessel)),
+                          fillMl:
+                            done?.evaluation.mixture.fillMl ?? fillMl(vesselOfDraft(draft.vessel)),
                           weighable: oil.densityGPerMl !== null,
                           take: (amount) => {
                             if (act) change(measureOil(entry.id, amount), `amount/${entry.id}`);
@@ -194,32 +255,34 @@ export const OilTable = memo(
             </tbody>
             {draft.oils.length > 0 && (
               <tfoot>
-                <Totals draft={draft} change={change} worked={worked} />
+                <Totals draft={draft} change={change} worked={worked} by={by} />
               </tfoot>
             )}
           </table>
         </div>
-        <div className="mt-1 flex items-center gap-2">
-          <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
-          <Kbd>/</Kbd>
-        </div>
-        {done && canBeWeighed(draft, done) && (
-          <p className="mt-2 flex flex-wrap items-center gap-2 text-sm text-soft">
-            At this size oils are better weighed than counted.
-            <Button onClick={() => change(weighed(done.evaluation.mixture))}>
-              Measure them by ml and g
-            </Button>
-          </p>
-        )}
         {drop && (
-          <p className="mt-2 text-sm text-soft">
-            One drop either way moves this bottle by{' '}
-            <b className="text-ink">
-              {formatNumber(drop.least) === formatNumber(drop.most)
-                ? formatPercent(drop.least)
-                : `${formatNumber(drop.least)} to ${formatPercent(drop.most)}`}
-            </b>
-            .
+          <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm text-soft">
+            <span>
+              One drop either way moves {done.blend.inOne ? 'all of it' : 'this bottle'} by{' '}
+              <b className="text-ink">
+                {formatNumber(drop.least) === formatNumber(drop.most)
+                  ? formatPercent(drop.least)
+                  : `${formatNumber(drop.least)} to ${formatPercent(drop.most)}`}
+              </b>
+              .
+            </span>
+            {canBeWeighed(draft, done) && (
+              <>
+                <span>At this size a scale is surer:</span>
+                <button
+                  type="button"
+                  className="text-press underline underline-offset-2"
+                  onClick={() => change(weighed(done.evaluation.mixture))}
+                >
+                  Measure them by ml and g
+                </button>
+              </>
+            )}
           </p>
         )}
       </section>

@@ -8,7 +8,20 @@ import { VesselToken } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
 
-const read = ['brief', 'vessel', 'count', 'bases', 'dropSchool', 'school'] as const;
+const read = [
+  'brief',
+  'vessel',
+  'count',
+  'bases',
+  'dropSchool',
+  'school',
+  'by',
+  'more',
+  'inOne',
+  'lossPercent',
+  'whipPercent',
+  'useMl',
+] as const;
 
 /** A drop more leaves most of the sentence as it is: these parts do not read the oils. */
 const same = (before: TokenProps, after: TokenProps): boolean =>
@@ -31,7 +44,7 @@ export const Sentence = memo(
         role="group"
         className="rounded-xl border border-line bg-sheet px-5 py-3 font-serif text-[21px] leading-[1.6] max-sm:px-4 max-sm:text-[19px]"
       >
-        {draft.count > 1 ? '' : 'A '}
+        {draft.count > 1 || draft.more ? '' : 'A '}
         <Vessel {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
         <Use {...token} />, <Sun {...token} />, at <StrengthToken {...token} mixture={mixture} /> in{' '}
         <Bases {...token} />.

@@ -3,18 +3,22 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
-import { Glass } from '../../parts/Glass';
 import { Kbd } from '../../parts/Kbd';
 import { useKeys } from '../../parts/useKeys';
 import type { BlendRecord } from '../../store/database';
 import { useWorkedOut } from '../../workers/useWorkedOut';
+import { AddOil } from './AddOil';
+import { AddBase, BaseTable } from './BaseTable';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
+import { Glasses } from './Glasses';
 import { NameTitle } from './NameTitle';
 import { Mending } from './Mending';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
+import { ScaleButton } from './ScaleButton';
 import { Sentence } from './Sentence';
+import { TexturePanel } from './TexturePanel';
 import { useDraft } from './useDraft';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from './VerdictBox';
@@ -35,7 +39,9 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
     l: () => void navigate(labelPath),
   });
   const vessel = vesselOfDraft(draft.vessel);
-  const mixture = worked.state === 'done' ? worked.evaluation.mixture : null;
+  const evaluation = worked.state === 'done' ? worked.evaluation : null;
+  const blend = worked.state === 'done' ? worked.blend : null;
+  const mixture = evaluation?.mixture ?? null;
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
     <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3">
@@ -66,6 +72,12 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           >
             <Redo2 aria-hidden size={18} />
           </Button>
+          <ScaleButton
+            draft={draft}
+            change={change}
+            evaluation={evaluation}
+            count={blend?.count ?? 1}
+          />
           <ButtonLink to={`/blends/${record.id}/wearers`}>Wearers</ButtonLink>
           <ButtonLink to={`/blends/${record.id}/drafts`}>Drafts</ButtonLink>
           <ButtonLink to={labelPath}>
@@ -99,11 +111,22 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           aria-label="Glass"
           className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
         >
-          <Glass vessel={vessel} mixture={mixture} />
-          <FillWords vessel={vessel} mixture={mixture} />
+          <Glasses draft={draft} blend={blend} mixture={mixture} />
+          <FillWords vessel={vessel} blend={blend} mixture={mixture} />
         </section>
-        <div className="grid content-start gap-3 max-lg:order-2">
-          <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-lg:order-2">
+          <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
+            <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
+            <BaseTable draft={draft} change={change} worked={worked} />
+            <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
+              <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
+              <span className="max-sm:hidden">
+                <Kbd>/</Kbd>
+              </span>
+              <AddBase taken={draft.bases.map(({ id }) => id).join()} change={change} />
+            </div>
+          </div>
+          {evaluation && <TexturePanel draft={draft} change={change} evaluation={evaluation} />}
           <PurposeAndNotes draft={draft} change={change} />
         </div>
         <div className="grid content-start gap-3 max-lg:contents">

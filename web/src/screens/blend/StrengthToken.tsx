@@ -2,6 +2,7 @@ import {
   dropFigures,
   formatPercent,
   guidelines,
+  strengthWords,
   wholeBlendLimit,
   type DropSchoolId,
   type Mixture,
@@ -27,9 +28,11 @@ const usableSchools = guidelines.schools.filter(
 );
 
 const textOf = (draft: TokenProps['draft'], mixture: Mixture | null): string => {
-  if (draft.target) return formatPercent(draft.target.percent, 3);
+  if (draft.target) {
+    return `${formatPercent(draft.target.percent, 3)}${draft.by === 'weight' ? ' by weight' : ''}`;
+  }
   return mixture && mixture.oils.length > 0
-    ? `${formatPercent(mixture.strength.byVolume.likely)} as counted`
+    ? `${strengthWords(mixture, draft.by)} as counted`
     : '… how strong?';
 };
 

@@ -1,118 +1,316 @@
 import {
   fillMl,
+  fillingsOf,
+  fillingsWords,
   formatMl,
-  pouringKinds,
+  isMixedInOne,
+  textureFigures,
   usualVessels,
-  usualVessel,
-  vesselKind,
-  vesselWords,
+  vesselKinds,
+  type BlendDraft,
   type Vessel,
 } from '@jubbet/core';
+import { Plus, X } from 'lucide-react';
+import { Button } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
-import { Choices } from '../../parts/Choices';
+import { linesOf, setLines, setMixing, type Line } from './changes';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-const kinds = Object.keys(pouringKinds).map((kind) => [kind, kind] as const);
+const kinds = Object.keys(vesselKinds).map((kind) => [kind, kind] as const);
 
 const own = 'own';
 
 /** The vessel of a draft, with its measures. */
-export const vesselOfDraft = (vessel: TokenProps['draft']['vessel']): Vessel =>
-  'id' in vessel
-    ? (usualVessel(vessel.id) ?? {
-        id: null,
-        kind: 'roll-on',
-        nominalMl: 10,
-        workingFillPercent: 95,
-      })
-    : { id: null, ...vessel };
+export const vesselOfDraft = (vessel: BlendDraft['vessel']): Vessel => {
+  const [filling] = fillingsOf({ vessel, count: 1 });
+  return filling?.vessel ?? { id: null, kind: 'roll-on', nominalMl: 10, workingFillPercent: 95 };
+};
 
-export const VesselToken = ({ draft, change }: TokenProps) => {
-  const vessel = vesselOfDraft(draft.vessel);
-  const text =
-    draft.count > 1
-      ? `${draft.count} ${vesselKind(vessel.kind).plural} of ${formatMl(vessel.nominalMl, 4)}`
-      : vesselWords(vessel);
-  const ownNow = (nominalMl: number, workingFillPercent: number) =>
-    change((before) => ({
-      ...before,
-      vessel: { kind: vessel.kind, nominalMl, workingFillPercent },
-    }));
-  const sizes = usualVessels.filter(({ kind }) => kind === vessel.kind);
-  /** The vessel of another kind that is nearest in size. */
-  const ofKind = (kind: string) => {
-    const [nearest] = usualVessels
-      .filter((entry) => entry.kind === kind)
-      .sort(
-        (a, b) =>
-          Math.abs(a.nominalMl - vessel.nominalMl) - Math.abs(b.nominalMl - vessel.nominalMl),
-      );
-    if (nearest) change((before) => ({ ...before, vessel: { id: nearest.id } }));
+const nearestOf = (kind: string, nominalMl: number) =>
+  usualVessels
+    .filter((entry) => entry.kind === kind)
+    .sort((a, b) => Math.abs(a.nominalMl - nominalMl) - Math.abs(b.nominalMl - nominalMl))[0];
+
+/** A vessel of one's own: what water in it weighed. */
+const OwnVessel = ({
+  vessel,
+  name,
+  onVessel,
+}: {
+  vessel: Vessel;
+  name: string;
+  onVessel: (vessel: BlendDraft['vessel']) => void;
+}) => {
+  const { kind, nominalMl, workingFillPercent, brimfulMl } = vessel;
+  const set = (next: Partial<Vessel>) => {
+    const merged = { ...vessel, ...next };
+    onVessel({
+      kind,
+      nominalMl: merged.nominalMl,
+      workingFillPercent: merged.workingFillPercent,
+      ...(merged.brimfulMl === undefined ? {} : { brimfulMl: merged.brimfulMl }),
+    });
   };
   return (
-    <Token label="Vessel" text={text}>
-      {() => (
-        <div className="grid gap-3">
-          <SelectField label="Kind" value={vessel.kind} choices={kinds} onChoose={ofKind} />
-          <Choices
-            legend="It goes into"
-            name="vessel"
+    <div className="grid gap-1.5 rounded-md bg-slate-wash px-3 py-2 text-sm">
+      {brimfulMl !== undefined && fillMl(vessel) > brimfulMl && (
+        <p role="alert" className="text-brick">
+          ■ The line is at {formatMl(fillMl(vessel), 3)}, over the brim at {formatMl(brimfulMl, 3)}.
+        </p>
+      )}
+      <p className="text-soft">
+        Stand it on a scale at nought and fill it with water: 1 g is 1 ml.
+      </p>
+      <p className="flex flex-wrap gap-x-4 gap-y-1">
+        <label className="flex items-baseline gap-2">
+          Holds
+          <NumberField
+            label={`Holds, in ml${name}`}
+            framed
+            className="w-18"
+            unit="ml"
+            value={nominalMl}
+            rule={{ least: 0, above: true, most: 20_000 }}
+            onNumber={(ml) => set({ nominalMl: ml })}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          filled to
+          <NumberField
+            label={`Filled to, in percent${name}`}
+            framed
+            className="w-14"
+            unit="%"
+            value={workingFillPercent}
+            rule={{ least: 0, above: true, most: 100 }}
+            onNumber={(percent) => set({ workingFillPercent: percent })}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          brimful
+          <NumberField
+            label={`Brimful, in ml${name}`}
+            framed
+            className="w-18"
+            unit="ml"
+            value={brimfulMl ?? null}
+            rule={{ least: 0, above: true, most: 20_000 }}
+            onNumber={(ml) => set({ brimfulMl: ml })}
+          />
+        </label>
+      </p>
+    </div>
+  );
+};
+
+/** One line of vessels: how many, of which kind, of which size. */
+const VesselLine = ({
+  line,
+  name,
+  onLine,
+  onRemove,
+}: {
+  line: Line;
+  /** Added to the names of its fields, so that lines can be told apart. */
+  name: string;
+  onLine: (line: Line) => void;
+  onRemove: (() => void) | null;
+}) => {
+  const vessel = vesselOfDraft(line.vessel);
+  const sizes = usualVessels.filter(({ kind }) => kind === vessel.kind);
+  return (
+    <li className="grid gap-2">
+      <div className="flex flex-wrap items-end gap-2">
+        <label className="grid gap-1.5">
+          <span className="text-sm text-soft">How many</span>
+          <NumberField
+            label={`How many of them${name}`}
+            framed
+            className="w-14"
+            value={line.count}
+            rule={{ least: 1, most: 1000, whole: true }}
+            onNumber={(count) => onLine({ ...line, count })}
+          />
+        </label>
+        <SelectField
+          label={`Kind${name}`}
+          value={vessel.kind}
+          choices={kinds}
+          onChoose={(kind) => {
+            const nearest = nearestOf(kind, vessel.nominalMl);
+            if (nearest) onLine({ ...line, vessel: { id: nearest.id } });
+          }}
+        />
+        <div className="min-w-0 flex-1">
+          <SelectField
+            label={`Size${name}`}
             value={vessel.id ?? own}
             choices={[
-              ...sizes.map((entry) => ({
-                value: entry.id,
-                text: `a ${vesselWords(entry)}`,
-                more: `takes ${formatMl(fillMl(entry), 3)}; ${entry.suits}`,
-              })),
-              { value: own, text: 'one of my own, measured with water' },
+              ...sizes.map(
+                (entry) => [entry.id, `${formatMl(entry.nominalMl, 4)}: ${entry.suits}`] as const,
+              ),
+              [own, 'my own, measured with water'] as const,
             ]}
             onChoose={(id) =>
-              id === own
-                ? ownNow(vessel.nominalMl, vessel.workingFillPercent)
-                : change((before) => ({ ...before, vessel: { id } }))
+              onLine({
+                ...line,
+                vessel:
+                  id === own
+                    ? {
+                        kind: vessel.kind,
+                        nominalMl: vessel.nominalMl,
+                        workingFillPercent: vessel.workingFillPercent,
+                      }
+                    : { id },
+              })
             }
           />
-          {vessel.id === null && (
-            <p className="flex flex-wrap gap-x-4 gap-y-2">
-              <label className="flex items-baseline gap-2">
-                Holds
-                <NumberField
-                  label="Holds, in ml"
-                  framed
-                  className="w-20"
-                  unit="ml"
-                  value={vessel.nominalMl}
-                  rule={{ least: 0, above: true, most: 20_000 }}
-                  onNumber={(ml) => ownNow(ml, vessel.workingFillPercent)}
-                />
-              </label>
-              <label className="flex items-baseline gap-2">
-                filled to
-                <NumberField
-                  label="Filled to, in percent"
-                  framed
-                  className="w-16"
-                  unit="%"
-                  value={vessel.workingFillPercent}
-                  rule={{ least: 0, above: true, most: 100 }}
-                  onNumber={(percent) => ownNow(vessel.nominalMl, percent)}
-                />
-              </label>
-            </p>
-          )}
-          <label className="flex items-baseline gap-2 border-t border-line pt-3">
-            How many of them
-            <NumberField
-              label="How many of them"
-              framed
-              className="w-16"
-              value={draft.count}
-              rule={{ least: 1, most: 1000, whole: true }}
-              onNumber={(count) => change((before) => ({ ...before, count }))}
-            />
-          </label>
+        </div>
+        {onRemove && (
+          <button
+            type="button"
+            aria-label={`Take out this vessel${name}`}
+            className="rounded p-2 text-soft hover:text-brick"
+            onClick={onRemove}
+          >
+            <X aria-hidden size={16} />
+          </button>
+        )}
+      </div>
+      {vessel.id === null && (
+        <OwnVessel
+          vessel={vessel}
+          name={name}
+          onVessel={(next) => onLine({ ...line, vessel: next })}
+        />
+      )}
+      {vessel.id !== null && (
+        <p className="text-sm text-soft">
+          To its line {formatMl(fillMl(vessel), 3)}, brimful{' '}
+          {vessel.brimfulMl === undefined ? 'not known' : formatMl(vessel.brimfulMl, 3)}.{' '}
+          {usualVessels.find(({ id }) => id === vessel.id)?.note ?? ''}
+        </p>
+      )}
+    </li>
+  );
+};
+
+/** How it is mixed and parted, where there is something to choose. */
+const MixingFields = ({ draft, change }: TokenProps) => {
+  const { inOne: _inOne, ...rest } = draft;
+  const forced = isMixedInOne(rest);
+  const mixed = isMixedInOne(draft);
+  const { whipGainPercent: gain } = textureFigures;
+  return (
+    <div className="grid gap-2 border-t border-line pt-3">
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={mixed}
+          disabled={forced}
+          onChange={(event) => change(setMixing({ inOne: event.target.checked }))}
+        />
+        <span>
+          Mixed in one {forced ? 'pan or jug' : 'jug'}, then filled
+          {forced && <span className="text-soft">, as this must be</span>}
+        </span>
+      </label>
+      {mixed && (
+        <label className="flex flex-wrap items-baseline gap-2">
+          More, for what stays in jug, pan and pipette
+          <NumberField
+            label="Loss allowance, in percent"
+            framed
+            className="w-14"
+            unit="%"
+            value={draft.lossPercent ?? 0}
+            rule={{ least: 0, most: 50 }}
+            onNumber={(lossPercent) => change(setMixing({ lossPercent }))}
+          />
+        </label>
+      )}
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={draft.whipPercent !== undefined}
+          onChange={(event) =>
+            change(setMixing({ whipPercent: event.target.checked ? gain.typical : null }))
+          }
+        />
+        Whipped
+      </label>
+      {draft.whipPercent !== undefined && (
+        <label className="flex flex-wrap items-baseline gap-2 pl-6">
+          It gains
+          <NumberField
+            label="Whipping adds, in percent of the volume"
+            framed
+            className="w-14"
+            unit="%"
+            value={draft.whipPercent}
+            rule={{ least: 10, most: 200 }}
+            onNumber={(whipPercent) => change(setMixing({ whipPercent }))}
+          />
+          <span className="text-sm text-soft">
+            usually {gain.typical}, met from {gain.low} to {gain.high}
+          </span>
+        </label>
+      )}
+      <label className="flex flex-wrap items-baseline gap-2">
+        One use takes
+        <NumberField
+          label="One use takes, in ml"
+          framed
+          className="w-16"
+          unit="ml"
+          value={draft.useMl ?? null}
+          placeholder="–"
+          rule={{ least: 0, above: true, most: 1000 }}
+          onNumber={(useMl) => change(setMixing({ useMl }))}
+          onEmpty={() => change(setMixing({ useMl: null }))}
+        />
+        <span className="text-sm text-soft">
+          if you have measured it: weigh before and after ten
+        </span>
+      </label>
+    </div>
+  );
+};
+
+export const VesselToken = ({ draft, change }: TokenProps) => {
+  const lines = linesOf(draft);
+  const put = (index: number, line: Line) =>
+    change(setLines(lines.map((one, at) => (at === index ? line : one))));
+  return (
+    <Token label="Vessel" text={fillingsWords(fillingsOf(draft))} wide>
+      {() => (
+        <div className="grid gap-3">
+          <ul className="grid gap-3">
+            {lines.map((line, index) => (
+              <VesselLine
+                key={index}
+                line={line}
+                name={index === 0 ? '' : `, line ${index + 1}`}
+                onLine={(next) => put(index, next)}
+                onRemove={
+                  lines.length > 1
+                    ? () => change(setLines(lines.filter((_, at) => at !== index)))
+                    : null
+                }
+              />
+            ))}
+          </ul>
+          <Button
+            className="justify-self-start"
+            onClick={() => change(setLines([...lines, { vessel: { id: 'tin-15' }, count: 1 }]))}
+          >
+            <Plus aria-hidden size={16} /> Another kind of vessel
+          </Button>
+          <MixingFields draft={draft} change={change} />
         </div>
       )}
     </Token>

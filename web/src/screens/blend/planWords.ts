@@ -47,7 +47,9 @@ export const planWords = (
   dropMl: (oilId: string) => number,
   looking: boolean,
 ): string[] => [
-  ...(plan.binding.length > 0 && plan.askedMl !== null
+  ...(plan.binding.length > 0 &&
+  plan.askedMl !== null &&
+  formatPercent((100 * plan.reachedMl) / fillMl) !== formatPercent((100 * plan.askedMl) / fillMl)
     ? [
         `Held at ${formatPercent((100 * plan.reachedMl) / fillMl)} by ${formatList(
           plan.binding.map(limitWords),

@@ -1,17 +1,17 @@
 import {
   carrierWords,
   draftToFile,
-  findCarrier,
+  findBase,
   findOil,
   formatList,
-  formatPercent,
   gapsOf,
   placeWords,
-  vesselWords,
-  usualVessel,
   wearerWords,
   workOut,
   type BlendDraft,
+  fillingsOf,
+  fillingsWords,
+  strengthWords,
 } from '@jubbet/core';
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -26,10 +26,9 @@ import { FileOut, saveBlend } from './FileOut';
 /** The brief again, as one line; gaps are left out. */
 const summary = (draft: BlendDraft): string => {
   const { wearer, place } = draft.brief;
-  const vessel = 'id' in draft.vessel ? usualVessel(draft.vessel.id) : draft.vessel;
-  const bases = draft.bases.map(({ id }) => findCarrier(id)).filter((base) => base !== undefined);
+  const bases = draft.bases.map(({ id }) => findBase(id)).filter((base) => base !== undefined);
   return [
-    `${draft.count > 1 ? `${draft.count} × ` : ''}${vessel ? vesselWords(vessel) : ''}`,
+    fillingsWords(fillingsOf(draft)),
     ...(wearer ? [`for ${wearerWords(wearer)}`] : []),
     ...(place ? [placeWords[place]] : []),
     ...(bases.length > 0 ? [`in ${formatList(bases.map(carrierWords))}`] : []),
@@ -84,8 +83,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           <p className="text-sm">
             {done ? (
               <>
-                <VerdictMark verdict={done.verdict} /> ·{' '}
-                {formatPercent(done.mixture.strength.byVolume.likely)}
+                <VerdictMark verdict={done.verdict} /> · {strengthWords(done.mixture, draft.by)}
               </>
             ) : (
               <VerdictMark

@@ -1,15 +1,15 @@
 import {
-  carrierWords,
-  findCarrier,
   findOil,
   formatNumber,
   formatPercent,
   placeWords,
-  usualVessel,
-  vesselWords,
   wearerWords,
   workOut,
   type BlendDraft,
+  basesWords,
+  fillingsOf,
+  fillingsWords,
+  strengthWords,
 } from '@jubbet/core';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
@@ -24,31 +24,18 @@ interface Side {
 
 const cell = 'border-t border-line px-2 py-1.5 align-top';
 
-const vesselOf = ({ vessel, count }: BlendDraft): string => {
-  const known = 'id' in vessel ? usualVessel(vessel.id) : vessel;
-  return known ? `${count > 1 ? `${count} × ` : ''}${vesselWords(known)}` : '';
-};
-
-const basesOf = ({ bases }: BlendDraft): string =>
-  bases
-    .map(({ id, parts }) => {
-      const carrier = findCarrier(id);
-      return `${bases.length > 1 ? `${formatNumber(parts, 3)} ` : ''}${carrier ? carrierWords(carrier) : id}`;
-    })
-    .join(' : ');
-
 /** Two drafts side by side; what differs is set in bold. */
 export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
   const worked = sides.map(({ draft }) => workOut(draft));
   const ids = [...new Set(sides.flatMap(({ draft }) => draft.oils.map(({ id }) => id)))];
   const words: [string, string[]][] = [
-    ['Vessel', sides.map(({ draft }) => vesselOf(draft))],
+    ['Vessel', sides.map(({ draft }) => fillingsWords(fillingsOf(draft)))],
     ['For', sides.map(({ draft }) => (draft.brief.wearer ? wearerWords(draft.brief.wearer) : '–'))],
     [
       'Worn on',
       sides.map(({ draft }) => (draft.brief.place ? placeWords[draft.brief.place] : '–')),
     ],
-    ['In', sides.map(({ draft }) => basesOf(draft))],
+    ['In', sides.map(({ draft }) => basesWords(draft.bases))],
     [
       'Asked',
       sides.map(({ draft }) =>
@@ -112,7 +99,7 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
               <td key={n} className={cell}>
                 {one.state === 'done' ? (
                   <>
-                    {formatPercent(one.evaluation.mixture.strength.byVolume.likely)} ·{' '}
+                    {strengthWords(one.evaluation.mixture, one.blend.formula.by)} ·{' '}
                     <VerdictMark verdict={one.evaluation.verdict} />
                   </>
                 ) : (

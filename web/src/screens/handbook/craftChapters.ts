@@ -8,6 +8,8 @@ import {
   formatPercent,
   guidelines,
   handbook,
+  textureFigures,
+  findBase,
 } from '@jubbet/core';
 import { degrees, list, readable, table, text, type Chapter } from './chapter';
 import { usable } from './limitChapters';
@@ -36,7 +38,7 @@ export const carriers = (): Chapter => ({
 });
 
 export const texture = (): Chapter => {
-  const { texture: wax } = handbook;
+  const wax = { ...handbook.texture, ...textureFigures };
   return {
     id: 'texture',
     title: 'Wax and texture',
@@ -56,7 +58,7 @@ export const texture = (): Chapter => {
         'In place of 1 g of beeswax',
         ['Wax', 'Take', 'Met', 'Feel', 'Sure'],
         wax.waxEquivalents.map((one) => [
-          readable(one.wax),
+          findBase(one.wax)?.name ?? one.wax,
           `${one.gramsForOneGramBeeswax} g`,
           `${one.range[0]} to ${one.range[1]} g`,
           one.feel,
@@ -66,7 +68,21 @@ export const texture = (): Chapter => {
       table(
         'Butters',
         ['Butter', 'What it does'],
-        wax.butters.map(({ butter, effect }) => [capitalised(butter), effect]),
+        wax.butters.map(({ id, effect }) => [findBase(id)?.name ?? id, effect]),
+      ),
+      table(
+        'Usual shares, in percent by weight',
+        ['Made', 'Of what', 'Note', 'Sure'],
+        wax.usualRatios.map((one) => [
+          capitalised(one.product),
+          formatList(
+            Object.entries(one.parts).map(
+              ([what, [least, most]]) => `${readable(what)} ${least} to ${most}`,
+            ),
+          ),
+          one.note,
+          one.confidence,
+        ]),
       ),
       table(
         'How long it sets',

@@ -1,18 +1,23 @@
 import {
   evaluate,
+  fillingsWords,
   handLabel,
   labelOf,
-  pouringKinds,
   resolveMade,
   usualVessels,
+  type Blend,
   type BlendDraft,
+  type Evaluation,
   type Label,
+  type LabelFacts,
+  type Vessel,
 } from '@jubbet/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { Missing } from '../../parts/Missing';
+import { SelectField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -27,13 +32,13 @@ import { LabelSheet } from './LabelSheet';
 import type { LabelSize, Paper } from './labelSize';
 
 /** The label size of a usual vessel, or of the one nearest in volume. */
-const sizeFor = (vesselId: string | null, nominalMl: number): LabelSize => {
+const sizeFor = ({ id: vesselId, kind: of, nominalMl }: Vessel): LabelSize => {
   const sized = usualVessels.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
-    labelMm && kind in pouringKinds ? [{ id, kind, ml, size: labelMm }] : [],
+    labelMm ? [{ id, kind, ml, size: labelMm }] : [],
   );
-  const nearest = [...sized].sort(
-    (a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl),
-  )[0];
+  const near = (list: typeof sized) =>
+    [...list].sort((a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl))[0];
+  const nearest = near(sized.filter(({ kind }) => kind === of)) ?? near(sized);
   return (
     sized.find(({ id }) => id === vesselId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
   );
@@ -44,11 +49,14 @@ const Labels = ({
   copies,
   size: usual,
   back,
+  choose,
 }: {
   label: Label;
   copies: number;
   size: LabelSize;
   back: string;
+  /** The way to the labels of another kind of vessel, where there is one. */
+  choose: ReactNode;
 }) => {
   const [size, setSize] = useState(usual);
   const [count, setCount] = useState(copies);
@@ -63,7 +71,7 @@ const Labels = ({
       setTold(
         laidOut.fits
           ? `${pages === 1 ? 'One page' : `${pages} pages`}, in type of ${laidOut.points} points${laidOut.faces.length > 1 ? '; the cautions stand on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
-          : 'It does not fit a label of this size: what is too long runs over its edge. Take a larger label, or hang a tag on the bottle.',
+          : 'It does not fit a label of this size: what is too long runs over its edge. Take a larger label, or hang a tag on it.',
       );
     } catch (error) {
       setTold(
@@ -86,6 +94,7 @@ const Labels = ({
         </div>
       </div>
       <div className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+        {choose}
         <label className="grid gap-1">
           <span className="text-sm text-soft">Made by</span>
           <input
@@ -161,6 +170,43 @@ const Labels = ({
   );
 };
 
+/** Labels of a blend, of one kind of its vessels at a time. */
+const LabelsOf = ({
+  blend,
+  evaluation,
+  facts,
+  back,
+}: {
+  blend: Blend;
+  evaluation: Evaluation;
+  facts: LabelFacts;
+  back: string;
+}) => {
+  const [line, setLine] = useState(0);
+  const { vessel, count } = blend.fillings[line] ?? { vessel: blend.formula.vessel, count: 1 };
+  return (
+    <Labels
+      key={line}
+      label={labelOf(blend, evaluation, facts, line)}
+      copies={Math.min(100, count)}
+      size={sizeFor(vessel)}
+      back={back}
+      choose={
+        blend.fillings.length > 1 && (
+          <SelectField
+            label="For which vessel"
+            value={String(line)}
+            choices={blend.fillings.map(
+              (one, index) => [String(index), fillingsWords([one])] as const,
+            )}
+            onChoose={(index) => setLine(Number(index))}
+          />
+        )
+      }
+    />
+  );
+};
+
 /** The label of a batch. */
 export const BatchLabelScreen = () => {
   const { batchId = '' } = useParams();
@@ -173,17 +219,11 @@ export const BatchLabelScreen = () => {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
   const blend = resolveMade(batch.data.file);
-  const { vessel } = blend.formula;
-  const label = labelOf(blend, evaluate(blend), {
-    batch: batch.data.number,
-    madeOn: batch.data.madeOn,
-    maker: set.data.maker,
-  });
   return (
-    <Labels
-      label={label}
-      copies={Math.min(100, blend.count)}
-      size={sizeFor(vessel.id, vessel.nominalMl)}
+    <LabelsOf
+      blend={blend}
+      evaluation={evaluate(blend)}
+      facts={{ batch: batch.data.number, madeOn: batch.data.madeOn, maker: set.data.maker }}
       back={`/batches/${batchId}`}
     />
   );
@@ -228,16 +268,11 @@ const LabelOfDraft = ({
       </section>
     );
   }
-  const { vessel } = worked.blend.formula;
   return (
-    <Labels
-      label={labelOf(worked.blend, worked.evaluation, {
-        batch: '',
-        madeOn: today(),
-        maker,
-      })}
-      copies={Math.min(100, worked.blend.count)}
-      size={sizeFor(vessel.id, vessel.nominalMl)}
+    <LabelsOf
+      blend={worked.blend}
+      evaluation={worked.evaluation}
+      facts={{ batch: '', madeOn: today(), maker }}
       back={`/blends/${blendId}`}
     />
   );

@@ -81,7 +81,7 @@ export const LabelSheet = ({
       {fit.split && (
         <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
           {tight
-            ? 'This does not fit a label of this size. Take a larger one, or hang a tag on the bottle.'
+            ? 'This does not fit a label of this size. Take a larger one, or hang a tag on it.'
             : 'It does not fit on one label, so the cautions stand on a second one for the back.'}
         </p>
       )}

@@ -2,7 +2,8 @@ import {
   currentStep,
   evaluate,
   resolveMade,
-  pouringSteps,
+  fillingsWords,
+  stepsOf,
   stepBefore,
   stepsNow,
   wearerWords,
@@ -38,11 +39,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     const resolved = resolveMade(batch.file);
     return {
       blend: resolved,
-      planned: pouringSteps(
-        evaluate(resolved).mixture,
-        resolved.count,
-        resolved.formula.vessel.kind,
-      ),
+      planned: stepsOf(resolved, evaluate(resolved).mixture),
     };
   }, [batch.file]);
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
@@ -81,7 +78,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         </Link>
         <ScreenTitle
           title={`Making: ${batch.file.name}`}
-          aside={`batch ${batch.number} · ${batch.file.count === 1 ? 'one bottle' : `${batch.file.count} bottles`} · for ${wearerWords(batch.file.brief.wearer)}`}
+          aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(batch.file.brief.wearer)}`}
         />
         <p className="ml-auto text-sm text-soft max-sm:hidden">every drop is kept as you count</p>
       </header>
@@ -92,7 +89,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
       )}
       <div className="mt-3 grid min-h-0 flex-1 gap-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
         <section aria-label="All steps" className="max-lg:order-3">
-          <StepList steps={steps} tally={tally} current={step ?? null} vessels={batch.file.count} />
+          <StepList steps={steps} tally={tally} current={step ?? null} vessels={blend.count} />
         </section>
         <main className="flex flex-col gap-3 [&>button]:flex-1">
           {step ? (
@@ -100,7 +97,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               step={step}
               count={count}
               colour={liquidColour(place)}
-              vessels={batch.file.count}
+              vessels={blend.count}
               act={press}
             />
           ) : (

@@ -3,6 +3,7 @@ import {
   bottleThen,
   findingMessage,
   formatPercent,
+  strengthWords,
   verdictWords,
   type Blend,
   type Step,
@@ -41,14 +42,15 @@ export const BottleNow = ({
       <section aria-label="In the bottle now" className={panel}>
         <h2 className="font-sans text-sm font-normal text-soft">If you stop now</h2>
         <p className="text-lg">
-          <b>{formatPercent(now.mixture.strength.byVolume.likely)}</b> in the bottle
+          <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
+          {blend.inOne ? 'in all of it' : 'in the bottle'}
           {askedPercent !== null && `, asked ${formatPercent(askedPercent)}`}
         </p>
       </section>
       <section aria-label="When all is in" className={panel}>
         <h2 className="font-sans text-sm font-normal text-soft">When all is in</h2>
         <p className="text-lg">
-          <b>{formatPercent(then.mixture.strength.byVolume.likely)}</b> ·{' '}
+          <b>{strengthWords(then.mixture, blend.formula.by)}</b> ·{' '}
           <span aria-hidden>{verdictShapes[then.verdict]} </span>
           {verdictWords[then.verdict]}
         </p>

@@ -1,4 +1,4 @@
-import { wearerWords } from '@jubbet/core';
+import { fillingsOf, fillingsWords, wearerWords } from '@jubbet/core';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
@@ -32,7 +32,7 @@ export const MakeScreen = () => {
             <div>
               <h2 className="text-lg">{file.name}</h2>
               <p className="text-sm text-soft">
-                batch {number} · {file.count === 1 ? 'one bottle' : `${file.count} bottles`} · for{' '}
+                batch {number} · {fillingsWords(fillingsOf(file))} · for{' '}
                 {wearerWords(file.brief.wearer)}
               </p>
             </div>

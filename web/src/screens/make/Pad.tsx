@@ -1,4 +1,12 @@
-import { findOil, formatDrops, stepDetail, stepTitle, type Step } from '@jubbet/core';
+import {
+  findOil,
+  formatDrops,
+  stepDetail,
+  stepFigure,
+  stepHeading,
+  stepTitle,
+  type Step,
+} from '@jubbet/core';
 import { clsx } from 'clsx';
 import { Droplet } from 'lucide-react';
 import { OilName } from '../../parts/OilName';
@@ -44,6 +52,7 @@ export const Pad = ({
   const intent: Intent = counting ? 'drop' : 'go-on';
   const oil = 'oilId' in step ? findOil(step.oilId) : undefined;
   const vessel = 'vessel' in step && vessels > 1 ? `bottle ${step.vessel + 1} of ${vessels}` : '';
+  const figure = stepFigure(step);
   const past = counting && count > step.drops;
   return (
     <button
@@ -65,7 +74,7 @@ export const Pad = ({
     >
       <span>
         <span className="block font-serif text-4xl">
-          {oil ? <OilName name={oil.name} /> : stepTitle(step)}
+          {oil ? <OilName name={oil.name} /> : stepHeading(step)}
         </span>
         <span className="mt-1 block text-lg text-[#565d6e]">
           {oil && <i>{oil.botanical}</i>}
@@ -94,7 +103,14 @@ export const Pad = ({
           )}
         </>
       ) : (
-        <span className="max-w-2xl text-[1.75rem] leading-snug">{stepDetail(step)}</span>
+        <span className="grid max-w-2xl gap-5">
+          {figure && (
+            <span className="text-7xl leading-none font-bold tabular-nums max-sm:text-5xl">
+              {figure}
+            </span>
+          )}
+          <span className="text-[1.75rem] leading-snug">{stepDetail(step)}</span>
+        </span>
       )}
       <span className="text-base text-[#565d6e]">
         {counting

@@ -1,4 +1,11 @@
-import { findingMessage, type BlendDraft, type WorkedOut } from '@jubbet/core';
+import {
+  fillingsWords,
+  findingMessage,
+  formatG,
+  formatMl,
+  type BlendDraft,
+  type WorkedOut,
+} from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -102,17 +109,25 @@ const Ready = ({
           />
         </label>
       )}
-      <label className="flex items-baseline gap-2">
-        How many bottles
-        <NumberField
-          label="How many bottles"
-          framed
-          className="w-16"
-          value={count}
-          rule={{ least: 1, most: 1000, whole: true }}
-          onNumber={setCount}
-        />
-      </label>
+      {done.blend.inOne ? (
+        <p>
+          {formatMl(evaluation.mixture.fillMl, 3)}
+          {evaluation.mixture.totalG && `, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed
+          in one, for {fillingsWords(done.blend.fillings)}.
+        </p>
+      ) : (
+        <label className="flex items-baseline gap-2">
+          How many bottles
+          <NumberField
+            label="How many bottles"
+            framed
+            className="w-16"
+            value={count}
+            rule={{ least: 1, most: 1000, whole: true }}
+            onNumber={setCount}
+          />
+        </label>
+      )}
       {failure && (
         <p role="alert" className="text-brick">
           The batch was not started: {failure}. Nothing was lost.

@@ -8,7 +8,9 @@ import {
   verdictWords,
   vesselWords,
   waysOn,
+  strengthWords,
   type BenchEvent,
+  type By,
   type Blend,
   type CountStep,
   type Step,
@@ -21,20 +23,30 @@ import { verdictShapes } from '../../parts/VerdictMark';
 
 const titles: Record<WayOn['kind'], string> = {
   keep: 'Keep it',
-  carrier: 'Add carrier, up to the neck',
+  carrier: 'Add carrier',
   restore: 'Give the others their share',
   move: 'Move to a larger bottle',
   discard: 'Throw it away, begin this bottle again',
 };
 
-const whatFor = (way: WayOn): string => {
+const titleOf = (kind: WayOn['kind'], inOne: boolean): string => {
+  if (kind === 'carrier' && !inOne) return 'Add carrier, up to the neck';
+  if (kind === 'discard' && inOne) return 'Throw it away, begin again';
+  return titles[kind];
+};
+
+const whatFor = (way: WayOn, inOne: boolean): string => {
   switch (way.kind) {
     case 'keep':
-      return way.carrierMl === null ? '' : `${formatMl(way.carrierMl, 3)} carrier to the line`;
+      return way.carrierMl === null || inOne
+        ? ''
+        : `${formatMl(way.carrierMl, 3)} carrier to the line`;
     case 'carrier':
       return way.carrierMl === null || !way.outcome
         ? ''
-        : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: higher than usual, so close it slowly`;
+        : inOne
+          ? `all bases in proportion, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: more than the vessels take`
+          : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: higher than usual, so close it slowly`;
     case 'restore':
       return formatList(
         [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${subjectName(id)}`),
@@ -49,9 +61,9 @@ const whatFor = (way: WayOn): string => {
   }
 };
 
-const outcomeOf = ({ outcome }: WayOn): string =>
+const outcomeOf = ({ outcome }: WayOn, by: By | undefined): string =>
   outcome
-    ? `${formatPercent(outcome.mixture.strength.byVolume.likely)} ${verdictShapes[outcome.verdict]} ${verdictWords[outcome.verdict]}`
+    ? `${strengthWords(outcome.mixture, by)} ${verdictShapes[outcome.verdict]} ${verdictWords[outcome.verdict]}`
     : '';
 
 /** More fell than was asked: what can be done, each with its numbers. */
@@ -96,9 +108,13 @@ export const TooMuch = ({
               disabled={way.outcome?.hard ?? false}
               onClick={() => onChoose(way.events)}
             >
-              <b>{titles[way.kind]}</b>
+              <b>{titleOf(way.kind, blend.inOne)}</b>
               <span className="block text-[14px]">
-                {together([whatFor(way), outcomeOf(way)].filter(Boolean).join(' · '))}
+                {together(
+                  [whatFor(way, blend.inOne), outcomeOf(way, blend.formula.by)]
+                    .filter(Boolean)
+                    .join(' · '),
+                )}
                 {way.outcome?.hard && ': must not be used on this wearer'}
               </span>
             </button>

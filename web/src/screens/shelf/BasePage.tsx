@@ -61,7 +61,7 @@ export const BasePage = ({ base }: { base: Base }) => {
     <>
       <section aria-label="What it is" className={box}>
         <p>
-          It is {kinds[base.kind]}. On a label: <b>{base.inci}</b>.
+          It is {kinds[base.kind]}. On a label: <b>{base.inci ?? facts?.inci ?? 'not known'}</b>.
         </p>
         {aliases.length > 0 && <p className="mt-1">Also called {formatList(aliases)}.</p>}
         <p className="mt-2">{facts?.note ?? 'Your own material.'}</p>

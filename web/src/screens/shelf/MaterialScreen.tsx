@@ -1,4 +1,4 @@
-import { findBase, findOil } from '@jubbet/core';
+import { baseFacts, findBase, findOil } from '@jubbet/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
@@ -83,7 +83,10 @@ export const MaterialScreen = () => {
   return (
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={material.name} aside={material.botanical ?? ''} />
+        <ScreenTitle
+          title={material.name}
+          aside={material.botanical ?? baseFacts(material.id)?.botanical ?? ''}
+        />
         <div className="flex gap-2">
           {materialId.startsWith('own-') && (
             <Button look="quiet" onClick={() => void remove()}>

@@ -1,0 +1,45 @@
+import type { Base, Mixture } from '@jubbet/core';
+import { liquidColour } from './liquids';
+
+/** Colours of what carries, by kind; carriers are one liquid. */
+const baseColours: Partial<Record<Base['kind'], string>> = {
+  wax: 'var(--wax)',
+  butter: 'var(--butter)',
+  dry: 'var(--grain)',
+};
+
+/** One layer of what is in a vessel. */
+export interface Layer {
+  readonly id: string;
+  readonly ml: number;
+  /** What lies below it, in ml. */
+  readonly fromMl: number;
+  readonly colour: string;
+}
+
+/**
+ * What is in a vessel, in layers from the bottom, in true proportion.
+ *
+ * @param fillMl what of the mixture this vessel takes; all of it where null
+ */
+export const layersOf = (mixture: Mixture | null, fillMl: number | null): Layer[] => {
+  if (!mixture) return [];
+  const share = fillMl === null ? 1 : fillMl / mixture.fillMl;
+  const kinds = new Map<string, number>();
+  for (const { base, ml } of mixture.bases) {
+    const colour = baseColours[base.kind] ?? 'var(--carrier)';
+    kinds.set(colour, (kinds.get(colour) ?? 0) + ml.likely);
+  }
+  const layers = [
+    ...mixture.oils.map(({ oil, ml }, index) => ({
+      id: oil.id,
+      ml: ml.likely * share,
+      colour: liquidColour(index),
+    })),
+    ...[...kinds].map(([colour, ml]) => ({ id: colour, ml: ml * share, colour })),
+  ];
+  return layers.map((layer, index) => ({
+    ...layer,
+    fromMl: layers.slice(0, index).reduce((total, { ml }) => total + ml, 0),
+  }));
+};

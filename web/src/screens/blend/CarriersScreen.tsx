@@ -1,0 +1,261 @@
+import {
+  allergyTo,
+  baseFacts,
+  bases,
+  formatG,
+  formatMl,
+  formatNumber,
+  type Base,
+  type Bottle,
+} from '@jubbet/core';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { SelectField } from '../../parts/Field';
+import { Missing } from '../../parts/Missing';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { blends } from '../../store/blends';
+import { bottles } from '../../store/bottles';
+import type { BlendRecord } from '../../store/database';
+import { useStored } from '../../store/useStored';
+import { addBase, removeBase } from './changes';
+import { useDraft } from './useDraft';
+
+const kinds = {
+  oil: 'Carrier oils',
+  butter: 'Butters',
+  wax: 'Waxes',
+  dry: 'Salt, sugar and starch',
+  other: 'All others',
+} as const;
+
+type Kind = keyof typeof kinds;
+
+const kindOf = ({ kind }: Base): Kind => (kind in kinds ? (kind as Kind) : 'other');
+
+const skins = ['any', 'normal', 'dry', 'oily', 'sensitive', 'acne-prone', 'mature'] as const;
+const sinks = ['any', 'fast', 'medium', 'slow'] as const;
+const orders = {
+  name: 'name',
+  keeps: 'how long it keeps',
+  price: 'price',
+} as const;
+
+interface Row {
+  readonly base: Base;
+  readonly leftMl: number | null;
+  /** Of 100 ml, in the maker's own money; null where no bottle tells. */
+  readonly price: number | null;
+}
+
+const rowOf = (base: Base, shelf: readonly Bottle[]): Row => {
+  const here = shelf.filter(
+    ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
+  );
+  const priced = here.filter(({ price }) => price !== null);
+  return {
+    base,
+    leftMl: here.length > 0 ? here.reduce((total, { leftMl }) => total + leftMl, 0) : null,
+    price:
+      priced.length > 0
+        ? Math.min(...priced.map(({ price, sizeMl }) => (100 * (price ?? 0)) / sizeMl))
+        : null,
+  };
+};
+
+const sorted = (rows: readonly Row[], by: keyof typeof orders): Row[] =>
+  [...rows].sort((a, b) => {
+    if (by === 'keeps') return b.base.shelfMonths - a.base.shelfMonths;
+    if (by === 'price') return (a.price ?? Infinity) - (b.price ?? Infinity);
+    return a.base.name.localeCompare(b.base.name);
+  });
+
+const cell = 'border-t border-line px-2 py-2 align-top';
+
+const CarrierRow = ({
+  row: { base, leftMl, price },
+  wearer,
+  isIn,
+  onToggle,
+}: {
+  row: Row;
+  wearer: BlendRecord['draft']['brief']['wearer'];
+  isIn: boolean;
+  onToggle: () => void;
+}) => {
+  const facts = baseFacts(base.id);
+  const against = allergyTo(base, wearer);
+  return (
+    <tr>
+      <th scope="row" className={`${cell} pl-0 text-left font-semibold`}>
+        <Link to={`/materials/${base.id}`} className="text-press">
+          {base.name}
+        </Link>
+        {against && (
+          <span className={against.what === 'avoid' ? 'block text-brick' : 'block text-amber'}>
+            {against.what === 'avoid' ? '■ not for this wearer' : '▲ mind'}: {against.to}
+          </span>
+        )}
+      </th>
+      <td className={cell}>{facts?.skin.join(', ') || 'not known'}</td>
+      <td className={cell}>{facts?.feel ?? 'not known'}</td>
+      <td className={cell}>{facts?.absorption ?? 'not known'}</td>
+      <td className={cell}>{facts?.odour ?? 'not known'}</td>
+      <td className={`${cell} text-right whitespace-nowrap`}>{base.shelfMonths} months</td>
+      <td className={`${cell} text-right whitespace-nowrap`}>
+        {leftMl === null
+          ? '–'
+          : `${formatMl(leftMl, 3)}, ${formatG(leftMl * base.densityGPerMl, 3)}`}
+      </td>
+      <td className={`${cell} text-right`}>
+        {price === null ? 'not known' : formatNumber(price, 3)}
+      </td>
+      <td className={`${cell} pr-0 text-right`}>
+        <Button
+          aria-label={`${isIn ? 'Take out' : 'Add'} ${base.name}`}
+          disabled={!isIn && against?.what === 'avoid'}
+          onClick={onToggle}
+        >
+          {isIn ? 'Take out' : 'Add'}
+        </Button>
+      </td>
+    </tr>
+  );
+};
+
+const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bottle[] }) => {
+  const { draft, change } = useDraft(record);
+  const { wearer } = draft.brief;
+  const [kind, setKind] = useState<Kind>('oil');
+  const [skin, setSkin] = useState<(typeof skins)[number]>(
+    wearer !== null && wearer !== 'anyone' && wearer.skin === 'sensitive' ? 'sensitive' : 'any',
+  );
+  const [sink, setSink] = useState<(typeof sinks)[number]>('any');
+  const [order, setOrder] = useState<keyof typeof orders>('name');
+  const [without, setWithout] = useState(true);
+  const [here, setHere] = useState(false);
+  const rows = useMemo(() => bases.map((base) => rowOf(base, shelf)), [shelf]);
+  const shown = sorted(
+    rows.filter(({ base, leftMl }) => {
+      const facts = baseFacts(base.id);
+      return (
+        kindOf(base) === kind &&
+        (skin === 'any' || facts?.skin.includes(skin)) &&
+        (sink === 'any' || facts?.absorption?.includes(sink)) &&
+        (!without || allergyTo(base, wearer)?.what !== 'avoid') &&
+        (!here || leftMl !== null)
+      );
+    }),
+    order,
+  );
+  const back = `/blends/${record.id}`;
+  return (
+    <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={`Carriers for ${draft.name || 'this blend'}`} aside="side by side" />
+        <ButtonLink look="first" to={back}>
+          Back to the sheet
+        </ButtonLink>
+      </div>
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+        <SelectField
+          label="Kind"
+          value={kind}
+          choices={Object.entries(kinds) as [Kind, string][]}
+          onChoose={setKind}
+        />
+        <SelectField
+          label="Skin"
+          value={skin}
+          choices={skins.map((one) => [one, one] as const)}
+          onChoose={setSkin}
+        />
+        <SelectField
+          label="Sinks in"
+          value={sink}
+          choices={sinks.map((one) => [one, one] as const)}
+          onChoose={setSink}
+        />
+        <SelectField
+          label="In order of"
+          value={order}
+          choices={Object.entries(orders) as [keyof typeof orders, string][]}
+          onChoose={setOrder}
+        />
+        <label className="flex min-h-10 items-center gap-2">
+          <input
+            type="checkbox"
+            className="accent-press"
+            checked={without}
+            onChange={(event) => setWithout(event.target.checked)}
+          />
+          without what this wearer must avoid
+        </label>
+        <label className="flex min-h-10 items-center gap-2">
+          <input
+            type="checkbox"
+            className="accent-press"
+            checked={here}
+            onChange={(event) => setHere(event.target.checked)}
+          />
+          on the shelf only
+        </label>
+      </div>
+      <div
+        tabIndex={0}
+        role="region"
+        aria-label="Carriers compared"
+        className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 pb-2"
+      >
+        <table className="w-full border-collapse text-[15px]">
+          <thead>
+            <tr className="text-left text-xs text-soft">
+              {['Carrier', 'Suits skin', 'Feel', 'Sinks in', 'Smell'].map((name) => (
+                <th key={name} scope="col" className="px-2 py-2 font-semibold first:pl-0">
+                  {name}
+                </th>
+              ))}
+              {['Keeps', 'On the shelf', 'Price of 100 ml'].map((name) => (
+                <th key={name} scope="col" className="px-2 py-2 text-right font-semibold">
+                  {name}
+                </th>
+              ))}
+              <th>
+                <span className="sr-only">Choose</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((row) => {
+              const isIn = draft.bases.some(({ id }) => id === row.base.id);
+              return (
+                <CarrierRow
+                  key={row.base.id}
+                  row={row}
+                  wearer={wearer}
+                  isIn={isIn}
+                  onToggle={() => change(isIn ? removeBase(row.base.id) : addBase(row.base.id))}
+                />
+              );
+            })}
+          </tbody>
+        </table>
+        {shown.length === 0 && <p className="py-3">None is like that. Ask for less.</p>}
+      </div>
+    </div>
+  );
+};
+
+/** All bases side by side, for the wearer and the shelf of this blend. */
+export const CarriersScreen = () => {
+  const { blendId = '' } = useParams();
+  const found = useStored(['blend', blendId], () => blends.get(blendId));
+  const shelf = useStored(['bottles'], () => bottles.list());
+  const error = found.error ?? shelf.error;
+  if (error) throw error;
+  if (found.data === undefined || shelf.data === undefined) return null;
+  if (found.data === null) {
+    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+  }
+  return <Carriers record={found.data} shelf={shelf.data.map(({ bottle }) => bottle)} />;
+};

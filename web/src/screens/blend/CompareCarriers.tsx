@@ -1,0 +1,12 @@
+import { useParams } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+
+/** The way to all bases side by side, with what they are for this wearer. */
+export const CompareCarriers = () => {
+  const { blendId = '' } = useParams();
+  return (
+    <ButtonLink className="justify-self-start" to={`/blends/${blendId}/carriers`}>
+      Choose with help: compare them
+    </ButtonLink>
+  );
+};

@@ -1,0 +1,186 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import {
+  enoughFor,
+  fillMl,
+  fillingsOf,
+  fillingsWords,
+  formatList,
+  formatMl,
+  formatNumber,
+  formatPercent,
+  intoVessel,
+  isMixedInOne,
+  shareChanges,
+  strengthBy,
+  subjectName,
+  timesAsMuch,
+  usualVessels,
+  workOut,
+  type BlendDraft,
+  type Evaluation,
+} from '@jubbet/core';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { NumberField } from '../../parts/NumberField';
+import { together } from '../../parts/together';
+import { bottles } from '../../store/bottles';
+import { useStored } from '../../store/useStored';
+import type { TokenProps } from './tokenProps';
+
+/** What is left on the shelf of each material, in ml. */
+const useStock = (): ReadonlyMap<string, number> => {
+  const { data } = useStored(['bottles'], () => bottles.list());
+  const stock = new Map<string, number>();
+  for (const { bottle } of data ?? []) {
+    if (bottle.finishedOn !== null) continue;
+    stock.set(bottle.materialId, (stock.get(bottle.materialId) ?? 0) + bottle.leftMl);
+  }
+  return stock;
+};
+
+/** What whole drops did to the shares, in a sentence; empty where they stayed. */
+const shareWords = (before: Evaluation, draft: BlendDraft): string => {
+  const worked = workOut(draft);
+  if (worked.state !== 'done') return '';
+  const moved = shareChanges(before, worked.evaluation).filter(
+    (one) => formatNumber(one.before) !== formatNumber(one.after),
+  );
+  const by = draft.by;
+  const [was, is] = [
+    strengthBy(before.mixture, by).likely,
+    strengthBy(worked.evaluation.mixture, by).likely,
+  ];
+  if (is < 0.98 * was) {
+    return `It comes to ${formatPercent(is)}, not ${formatPercent(was)}: the limits hold its drops.`;
+  }
+  return moved.length === 0
+    ? 'Every share of the oils stays as it was.'
+    : `Whole drops move the shares: ${formatList(
+        moved.map(
+          ({ oilId, before: was, after }) =>
+            `${subjectName(oilId).toLowerCase()} ${formatNumber(was)} to ${formatPercent(after)}`,
+        ),
+      )}.`;
+};
+
+const Panel = ({
+  draft,
+  change,
+  evaluation,
+  count,
+}: TokenProps & { evaluation: Evaluation; count: number }) => {
+  const [told, setTold] = useState<string | null>(null);
+  const stock = useStock();
+  const take = (next: BlendDraft) => {
+    change(() => next);
+    setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(evaluation, next)}`);
+  };
+  const times = (factor: number) => {
+    const scaled = timesAsMuch(draft, evaluation, factor);
+    if (scaled.ok) take(scaled.draft);
+    else {
+      setTold(
+        scaled.problem === 'not-whole'
+          ? 'That would be part of a vessel. Take another vessel below, and the strength stays.'
+          : 'At most 1000 of one vessel.',
+      );
+    }
+  };
+  const enough = enoughFor(evaluation, count, stock);
+  const [scarce] = enough;
+  const most = scarce ? Math.floor(scarce.times * draft.count + 1e-9) : 0;
+  const [first] = fillingsOf(draft);
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-center gap-2">
+        <Button onClick={() => times(0.5)}>Half</Button>
+        <Button onClick={() => times(2)}>Double</Button>
+        <label className="flex items-baseline gap-2">
+          or
+          <NumberField
+            label="How many vessels of the first kind"
+            framed
+            className="w-16"
+            value={draft.count}
+            rule={{ least: 1, most: 1000, whole: true }}
+            onNumber={(wanted) => times(wanted / draft.count)}
+          />
+          {draft.more ? 'of the first, the others along' : 'of them'}
+        </label>
+      </div>
+      <label className="grid gap-1">
+        <span className="text-sm text-soft">The same strength in another vessel</span>
+        <select
+          aria-label="The same strength in another vessel"
+          className="min-h-10 rounded-md border border-line bg-sheet px-2"
+          value=""
+          onChange={(event) => {
+            const id = event.target.value;
+            if (id) take(intoVessel(draft, evaluation, { id }));
+          }}
+        >
+          <option value="">choose …</option>
+          {usualVessels
+            .filter(({ kind, id }) => kind === first?.vessel.kind && id !== first.vessel.id)
+            .map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {formatMl(entry.nominalMl, 4)}, takes {formatMl(fillMl(entry), 3)}
+              </option>
+            ))}
+        </select>
+      </label>
+      <div className="border-t border-line pt-3 text-sm">
+        {scarce ? (
+          <div className="flex flex-wrap items-center gap-2">
+            <span className="flex-1 basis-64">
+              {together(
+                `${subjectName(scarce.materialId)} runs out first: ${formatMl(scarce.leftMl, 3)} on the shelf, ${formatMl(scarce.neededMl)} for this.`,
+              )}{' '}
+              {most >= 1
+                ? `Enough for ${formatNumber(scarce.times)} times as much.`
+                : 'Not enough for one.'}
+            </span>
+            {most >= 1 && !draft.more && most !== draft.count && (
+              <Button onClick={() => times(most / draft.count)}>
+                Make what it allows: {formatNumber(most, 4)}
+              </Button>
+            )}
+          </div>
+        ) : (
+          <p className="text-soft">
+            None of this stands on the shelf, so what there is of it is not known.
+          </p>
+        )}
+      </div>
+      <p aria-live="polite" className="text-sm empty:hidden">
+        {told}
+      </p>
+      {isMixedInOne(draft) && (
+        <p className="text-sm text-soft">Amounts of the whole batch follow.</p>
+      )}
+    </div>
+  );
+};
+
+/** Half, double, another vessel, or what the shelf allows: whole drops found anew each time. */
+export const ScaleButton = ({
+  draft,
+  change,
+  evaluation,
+  count,
+}: TokenProps & { evaluation: Evaluation | null; count: number }) => (
+  <Popover>
+    <PopoverButton as={Button} disabled={!evaluation}>
+      Scale
+    </PopoverButton>
+    <PopoverPanel
+      focus
+      role="dialog"
+      aria-label="Scale"
+      anchor={{ to: 'bottom end', gap: 8, padding: 12 }}
+      className="z-40 w-[min(28rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg"
+    >
+      {evaluation && <Panel draft={draft} change={change} evaluation={evaluation} count={count} />}
+    </PopoverPanel>
+  </Popover>
+);

@@ -1,0 +1,219 @@
+import {
+  bases,
+  capitalised,
+  fillingsOf,
+  findBase,
+  formatNumber,
+  formatPercent,
+  textureFigures,
+  textureFor,
+  textureOf,
+  vesselKind,
+  waxFor,
+  withWax,
+  withWaxPercent,
+  type Evaluation,
+  type Texture,
+} from '@jubbet/core';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { together } from '../../parts/together';
+import type { TokenProps } from './tokenProps';
+
+/** From this share on, in percent, butters make it firmer than its wax says. */
+const muchButter = 20;
+
+/** Beyond this nothing for skin is made, in percent of wax. */
+const mostWax = 50;
+
+const rangeWords = ({ low, likely, high }: Texture['waxPercent']): string =>
+  high - low < 0.5
+    ? formatPercent(likely)
+    : `${formatNumber(low)} to ${formatPercent(high)}, likely ${formatNumber(likely)}`;
+
+const setWords = ({ setPointC, band, butters }: Texture): string => {
+  if (setPointC) {
+    const low = Math.floor(setPointC.low);
+    const high = Math.ceil(setPointC.high);
+    return `Sets at about ${low} to ${high} °C by reckoning; a real melt may hang on a few degrees lower. A drop on a cold spoon decides.`;
+  }
+  if (band === null && butters.length === 0) {
+    return 'Too little wax to set: it stays an oil, perhaps hazy.';
+  }
+  if (band !== null) {
+    return 'Where it sets is not known: waxes harder than beeswax are not reckoned. A drop on a cold spoon decides.';
+  }
+  const melts = butters.flatMap(({ base }) => (base.meltRangeC ? [base.meltRangeC] : []));
+  return melts.length > 0
+    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, by how much is not known. A drop on a cold spoon decides.`
+    : 'Where it sets is not known. A drop on a cold spoon decides.';
+};
+
+/** What a vessel or the weather wants of it, with a press that does it. */
+const Advice = ({
+  draft,
+  texture,
+  toWax,
+}: {
+  draft: TokenProps['draft'];
+  texture: Texture;
+  toWax: (percent: number) => void;
+}) => {
+  const kinds = [...new Set(fillingsOf(draft).map(({ vessel }) => vessel.kind))];
+  const [least, most] = textureFigures.warmPoints;
+  const wax = texture.waxPercent.likely;
+  return (
+    <ul className="grid gap-1.5">
+      {kinds.flatMap((kind) => {
+        const advice = textureFor(kind, texture);
+        if (!advice) return [];
+        const [from, to] = advice.waxPercent;
+        const aim = advice.what === 'firmer' ? from : to;
+        return [
+          <li key={kind} className="flex flex-wrap items-center gap-2">
+            <span className="flex-1 basis-72 text-amber">
+              ▲ {capitalised(vesselKind(kind).plural)} want it {advice.what}, {from} to{' '}
+              {formatPercent(to)} of wax: {advice.why}.
+            </span>
+            <Button onClick={() => toWax(aim)}>Make it {formatPercent(aim)}</Button>
+          </li>,
+        ];
+      })}
+      {wax > 0 && wax + least <= mostWax && (
+        <li className="flex flex-wrap items-center gap-2">
+          <span className="flex-1 basis-72 text-soft">
+            For a hot summer, a pocket or the post: {least} to {most} points more of wax.
+          </span>
+          <Button onClick={() => toWax(Math.round(wax + (least + most) / 2))}>
+            Make it {formatPercent(Math.round(wax + (least + most) / 2))}
+          </Button>
+        </li>
+      )}
+    </ul>
+  );
+};
+
+/** A wax in place of another: the amount follows. */
+const OtherWax = ({ draft, change, evaluation }: TokenProps & { evaluation: Evaluation }) => {
+  const here = draft.bases.filter(({ id }) => findBase(id)?.kind === 'wax');
+  const others = bases.filter(
+    ({ id, kind }) => kind === 'wax' && waxFor(id) && !here.some((one) => one.id === id),
+  );
+  const [from] = here.filter(({ id }) => waxFor(id));
+  if (!from) return null;
+  return (
+    <label className="flex flex-wrap items-center gap-2 text-sm">
+      <span className="text-soft">{findBase(from.id)?.name} can be replaced by</span>
+      <select
+        aria-label="Another wax"
+        className="w-44 rounded-md border border-line bg-sheet px-2 py-1.5"
+        value=""
+        onChange={(event) => {
+          const to = event.target.value;
+          if (to) change((before) => withWax(before, evaluation, from.id, to));
+        }}
+      >
+        <option value="">another wax …</option>
+        {others.map(({ id, name }) => {
+          const one = textureFigures.waxEquivalents.find(({ wax }) => wax === id);
+          return (
+            <option key={id} value={id}>
+              {name}
+              {one &&
+                `: ${one.gramsForOneGramBeeswax} g for 1 g (met ${one.range[0]} to ${one.range[1]}), ${one.feel}`}
+            </option>
+          );
+        })}
+      </select>
+    </label>
+  );
+};
+
+/** How firm a melt will be, and how to make it firmer or softer. */
+export const TexturePanel = ({
+  draft,
+  change,
+  evaluation,
+}: TokenProps & { evaluation: Evaluation }) => {
+  const [dragged, setDragged] = useState<number | null>(null);
+  const texture = textureOf(evaluation.mixture);
+  if (!texture) return null;
+  const wax = texture.waxPercent.likely;
+  const toWax = (percent: number) =>
+    change((before) => withWaxPercent(before, evaluation, percent), 'wax');
+  const { band, butters, oilsAtC, known } = texture;
+  // What gives way to more wax, or takes its place.
+  const yields = evaluation.mixture.bases.some(
+    ({ base }) => base.kind === 'oil' || base.kind === 'butter',
+  );
+  const solid = butters.reduce((total, { percent }) => total + percent, 0);
+  return (
+    <section
+      aria-label="Texture"
+      className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3"
+    >
+      <h2 className="flex flex-wrap items-baseline gap-x-2 font-sans text-[15px] font-semibold">
+        {band ? capitalised(band.texture) : solid > 0 ? 'A butter' : 'Liquid'}
+        <span className="font-normal text-soft">
+          {band
+            ? `${band.words}; good for ${band.use}`
+            : solid > 0
+              ? `${formatPercent(solid)} of butters, and no wax to speak of`
+              : 'no wax to speak of'}
+          {band && solid >= muchButter && '. Its butters make it firmer than that in a cool room'}
+        </span>
+      </h2>
+      {!yields && (
+        <p className="text-sm text-soft">
+          There is nothing in it but wax: put in an oil or a butter to soften it.
+        </p>
+      )}
+      <label className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 text-sm text-soft">
+        softer
+        <input
+          type="range"
+          aria-label="Wax, counted as beeswax, in percent by weight"
+          aria-valuetext={
+            band ? `${formatPercent(wax)}, ${band.texture}` : `${formatPercent(wax)}, a butter`
+          }
+          className="w-full accent-press disabled:opacity-50"
+          disabled={!yields}
+          min={0}
+          max={mostWax}
+          step={0.5}
+          value={dragged ?? Math.min(mostWax, Math.round(2 * wax) / 2)}
+          onChange={(event) => {
+            const percent = Number(event.target.value);
+            setDragged(percent);
+            toWax(percent);
+          }}
+          onPointerUp={() => setDragged(null)}
+          onBlur={() => setDragged(null)}
+        />
+        firmer
+      </label>
+      <p className="text-sm">
+        {together(
+          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture)} The oils go in at ${oilsAtC[0]} to ${oilsAtC[1]} °C.`,
+        )}
+        {!known && (
+          <span className="text-slate">
+            {' '}
+            ○ Not known: how a wax in it compares with beeswax; it is counted as that.
+          </span>
+        )}
+      </p>
+      {butters.length > 0 && (
+        <ul className="text-sm text-soft">
+          {butters.map(({ base, percent, effect }) => (
+            <li key={base.id}>
+              {base.name}, {formatPercent(percent)}: {effect}.
+            </li>
+          ))}
+        </ul>
+      )}
+      <OtherWax draft={draft} change={change} evaluation={evaluation} />
+      <Advice draft={draft} texture={texture} toWax={toWax} />
+    </section>
+  );
+};
