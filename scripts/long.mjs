@@ -13,10 +13,23 @@ const node = (args, env = {}) =>
   spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
     .status === 0;
 
+const seed = process.env.SEED ?? String(Math.floor(Math.random() * 2 ** 31));
+console.log(`SEED=${seed}`);
+
 const parts = [
   [
     'whole drops against HiGHS',
     ['node_modules/vitest/vitest.mjs', 'run', '--config', 'vitest.long.config.ts'],
+  ],
+  [
+    '5,000 drafts of any shape',
+    ['node_modules/vitest/vitest.mjs', 'run', 'core/src/files/anyBlend.test.ts'],
+    { DRAFTS: '5000', SEED: seed },
+  ],
+  [
+    'every other property, with things never thrown at it before',
+    ['node_modules/vitest/vitest.mjs', 'run', 'core'],
+    { SEED: seed },
   ],
   [
     '10,000 broken files',
