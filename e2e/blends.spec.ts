@@ -4,7 +4,7 @@ import { expect, test } from '@playwright/test';
 test('the example house is there on first opening, each blend worked out', async ({ page }) => {
   await page.goto('/');
   await expect(page).toHaveURL(/\/blends$/);
-  await expect(page.getByRole('listitem')).toHaveCount(12);
+  await expect(page.getByRole('listitem')).toHaveCount(21);
   await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText('mind');
 });
 
@@ -13,13 +13,13 @@ test('a blend is copied, deleted, and brought back with undo', async ({ page }) 
   await page.getByRole('button', { name: 'Copy Row G' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Row G, copy');
   await page.goBack();
-  await expect(page.getByRole('listitem')).toHaveCount(13);
+  await expect(page.getByRole('listitem')).toHaveCount(22);
   await page.getByRole('button', { name: 'Delete Row G, copy' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(12);
+  await expect(page.getByRole('listitem')).toHaveCount(21);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(13);
+  await expect(page.getByRole('listitem')).toHaveCount(22);
   await page.reload();
-  await expect(page.getByRole('listitem')).toHaveCount(13);
+  await expect(page.getByRole('listitem')).toHaveCount(22);
 });
 
 test('a blend goes out to a file and comes in again the same', async ({ page }) => {
@@ -62,7 +62,7 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
   for (const [name, text, sentence] of cases) {
     test(name, async ({ page }) => {
       await page.goto('/blends');
-      await expect(page.getByRole('listitem')).toHaveCount(12);
+      await expect(page.getByRole('listitem')).toHaveCount(21);
       await page.getByLabel('A blend file to read in').setInputFiles({
         name: `${name}.json`,
         mimeType: 'application/json',
@@ -70,7 +70,7 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
       });
       await expect(page.getByRole('alert')).toContainText(sentence);
       await expect(page.getByRole('alert')).toContainText('Nothing was changed');
-      await expect(page.getByRole('listitem')).toHaveCount(12);
+      await expect(page.getByRole('listitem')).toHaveCount(21);
     });
   }
 });

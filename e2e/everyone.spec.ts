@@ -4,6 +4,10 @@ import { expectAccessible } from './axe';
 const screens: [string, string, string][] = [
   ['blends', '/blends', 'Blends'],
   ['the sheet', '/blends/prompt-desk', 'Prompt desk'],
+  ['a melt', '/blends/curtain-call', 'Curtain call'],
+  ['a jar of grains', '/blends/get-out', 'Get-out'],
+  ['carriers compared', '/blends/stage-left/carriers', 'Carriers for Stage left'],
+  ['the bench of a melt', '/make/batch-curtain-call', 'Making: Curtain call'],
   ['before the bench', '/blends/prompt-desk/make', 'Make Prompt desk'],
   ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
   ['what is on the bench', '/make', 'Make'],
@@ -35,17 +39,17 @@ for (const [name, path, heading] of screens) {
   });
 }
 
-test('the opened parts of the sentence keep nobody out', async ({ page }) => {
-  await page.goto('/blends/prompt-desk');
-  for (const part of [
-    'Vessel',
-    'Wearer',
-    'Place',
-    'Left on or rinsed off',
-    'Sun',
-    'Strength',
-    'Carrier',
-  ]) {
+for (const part of [
+  'Vessel',
+  'Wearer',
+  'Place',
+  'Left on or rinsed off',
+  'Sun',
+  'Strength',
+  'Carrier',
+]) {
+  test(`the sentence opened at “${part}” keeps nobody out`, async ({ page }) => {
+    await page.goto('/blends/prompt-desk');
     await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
     await expect(page.getByRole('dialog', { name: part })).toBeVisible();
     for (const colorScheme of ['light', 'dark'] as const) {
@@ -54,8 +58,8 @@ test('the opened parts of the sentence keep nobody out', async ({ page }) => {
     }
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toBeHidden();
-  }
-});
+  });
+}
 
 test('on a phone the name of the blend is read, and nothing lies over it', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

@@ -85,12 +85,12 @@ test('all data go out to a file, and come in again where they are missing', asyn
 
   await page.getByLabel('A file of all data to read in').setInputFiles(path);
   await expect(page.getByRole('group', { name: 'Before anything is written' })).toContainText(
-    '12 blends',
+    '21 blends',
   );
   await page.getByRole('button', { name: 'Add to what is here' }).click();
   await expect(page.getByText(/is added\.$/)).toBeVisible();
   await page.goto('/blends');
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(12);
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(21);
 });
 
 test('emptying the house can be undone', async ({ page }) => {
@@ -98,5 +98,5 @@ test('emptying the house can be undone', async ({ page }) => {
   await page.getByRole('button', { name: 'Empty the house' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Blends' }).click();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(12);
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(21);
 });

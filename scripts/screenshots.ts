@@ -29,6 +29,8 @@ const shots: readonly Shot[] = [
       await page.getByText('Over: not for this wearer').waitFor();
     },
   },
+  { name: 'melt', path: '/blends/curtain-call', size: { width: 1280, height: 1000 } },
+  { name: 'carriers', path: '/blends/stage-left/carriers' },
   { name: 'blends', path: '/blends' },
   { name: 'wearers', path: '/blends/prompt-desk/wearers' },
   { name: 'shelf', path: '/shelf' },
