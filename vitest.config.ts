@@ -4,7 +4,7 @@ export default defineConfig({
   test: {
     // Comparisons with every choice there is take seconds on a busy machine.
     testTimeout: 30_000,
-    setupFiles: ['core/src/seed.testing.ts'],
+    setupFiles: ['scripts/propertySeed.ts'],
     include: ['{core,web,server,scripts}/**/*.test.{ts,tsx}'],
     exclude: ['**/node_modules/**', '**/*.long.test.ts', '**/dist/**'],
   },

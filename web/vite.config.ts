@@ -56,7 +56,7 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!limits\/(words|explain)|library\/(names|handbook|chemistry|baseFacts))/,
+              test: /\/core\/src\/(?!limits\/(words|explain)|library\/(names|botanical|handbook|chemistry|baseFacts))/,
               minShareCount: 12,
               priority: 1,
             },

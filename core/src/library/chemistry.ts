@@ -1,3 +1,4 @@
+import { botanicalOf } from './botanical';
 import type { z } from 'zod';
 import compositionJson from './data/composition.json';
 import constituentsJson from './data/constituents.json';
@@ -28,7 +29,7 @@ const sharedPercent = (a: Oil, b: Oil): number => {
   );
 };
 
-const genusOf = ({ botanical }: Oil): string => botanical.split(/[ ,(]/)[0] ?? '';
+const genusOf = (oil: Oil): string => botanicalOf(oil).split(/[ ,(]/)[0] ?? '';
 
 /** Other oils of the same plant family name, and those of the other notes that share most with it. */
 export const goesWith = (

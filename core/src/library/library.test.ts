@@ -1,6 +1,8 @@
+import { botanicalOf } from './botanical';
 import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';
 import baseFactsJson from './data/base-facts.json';
+import botanicalJson from './data/botanical.json';
 import basesJson from './data/bases.json';
 import measuresJson from './data/measures.json';
 import namesJson from './data/names.json';
@@ -31,6 +33,7 @@ import { aliasesOf, basesNamed, oilsNamed, searchBases, searchOils, tellApart } 
 import {
   ambiguousNamesFile,
   baseFactsFile,
+  botanicalFile,
   basesFile,
   namesFile,
   cappedFile,
@@ -49,6 +52,7 @@ describe('the shipped library', () => {
     ['oils', oilsFile, oilsJson],
     ['bases', basesFile, basesJson],
     ['what describes bases', baseFactsFile, baseFactsJson],
+    ['the plants of oils', botanicalFile, botanicalJson],
     ['names', namesFile, namesJson],
     ['spoons and ounces', measuresFile, measuresJson],
     ['composition', compositionFile, compositionJson],
@@ -75,6 +79,10 @@ describe('the shipped library', () => {
     expect(usualVessels.filter(({ kind }) => kind === 'roll-on')).toHaveLength(4);
     const ids = [...oils, ...bases].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  test('every oil has its plant, and no plant is without its oil', () => {
+    expect(Object.keys(botanicalJson.oils).sort()).toEqual(oils.map(({ id }) => id).sort());
   });
 
   test('what the caps count is what composition and caps say: vitest -u renews it', async () => {
@@ -177,7 +185,7 @@ describe('finding an oil', () => {
 
   test('every oil is found by every name it goes by', () => {
     for (const oil of oils) {
-      for (const name of [oil.name, oil.botanical, ...aliasesOf(oil.id)]) {
+      for (const name of [oil.name, botanicalOf(oil), ...aliasesOf(oil.id)]) {
         expect(ids(oilsNamed(name)), name).toContain(oil.id);
       }
     }

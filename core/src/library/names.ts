@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
 import { baseFacts } from './baseFacts';
+import { botanicalOf } from './botanical';
 import { bases, libraryRevision, oils } from './library';
 import type { ambiguousNamesFile, Base, namesFile, Oil } from './schema';
 
@@ -29,7 +30,7 @@ const namesOf = (material: Oil | Base): string[] => [
   material.id,
   material.name,
   ...[
-    material.botanical,
+    botanicalOf(material),
     'inci' in material ? material.inci : null,
     ...factNames(material.id),
   ].flatMap((name) => (name ? [name] : [])),

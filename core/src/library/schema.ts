@@ -33,7 +33,6 @@ const limitStatus = z.enum([
 const oilSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
-  botanical: z.string(),
   dermalMaximum: z.strictObject({
     percent: percentOrNull,
     status: limitStatus,
@@ -104,6 +103,8 @@ const provenance = {
 };
 
 export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
+/** The plants of the oils. */
+export const botanicalFile = z.strictObject({ oils: z.record(z.string(), z.string()) });
 /** What describes a base, and no rule reads. */
 export const baseFactsFile = z.strictObject({
   bases: z.record(
@@ -363,6 +364,8 @@ export type FigureId = z.infer<typeof figureId>;
 export type Oil = z.infer<typeof oilSchema> & {
   /** Of something that is not all essential oil: its share, 0 to 1; null where that is not known. */
   readonly essentialShare?: number | null;
+  /** Of an oil of the house's own: those of the library have theirs beside them. */
+  readonly botanical?: string | undefined;
   /** Of a fragrance oil: what its certificate allows by kind of product, in percent. */
   readonly certificate?: Certificate;
   /** A maker's own material, or a figure of theirs laid over the library's. */

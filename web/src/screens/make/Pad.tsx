@@ -1,4 +1,5 @@
 import {
+  botanicalOf,
   findOil,
   formatDrops,
   stepDetail,
@@ -77,7 +78,7 @@ export const Pad = ({
           {oil ? <OilName name={oil.name} /> : stepHeading(step)}
         </span>
         <span className="mt-1 block text-lg text-[#565d6e]">
-          {oil && <i>{oil.botanical}</i>}
+          {oil && <i>{botanicalOf(oil)}</i>}
           {oil && vessel && ' · '}
           {vessel}
         </span>

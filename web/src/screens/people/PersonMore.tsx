@@ -1,4 +1,5 @@
 import {
+  botanicalOf,
   pregnancyWeek,
   searchBases,
   searchOils,
@@ -95,7 +96,7 @@ export const Reactions = ({ person, set }: Props) => {
           placeholder="Their skin reacted to: an oil or a base"
           search={(query) => [...searchOils(query), ...searchBases(query)]}
           isTaken={({ id }) => reactions.some(({ materialId }) => materialId === id)}
-          describe={({ botanical }) => botanical ?? ''}
+          describe={botanicalOf}
           onPick={({ id }) =>
             set({ reactions: [...reactions, { materialId: id, on: today(), what: '' }] })
           }
