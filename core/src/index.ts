@@ -16,6 +16,7 @@ export type {
 } from './library/schema';
 export type { Brief, Sun, Use } from './brief/brief';
 export { fillMl, usualVessel, type Vessel } from './brief/vessel';
+export { largestVesselMl, ownVesselSchema, type OwnVessel } from './brief/measuredVessel';
 export type { Skin, Trimester, Wearer, WearerOrAnyone } from './brief/wearer';
 export { ageInMonths, pregnancyWeek, wearerOn, type Person, type Reaction } from './brief/person';
 export * from './brief/words';
@@ -64,7 +65,9 @@ export {
   bottlesInUse,
   dropOfBottle,
   keeping,
+  pricePer100,
   shelve,
+  stockOf,
   type Bottle,
 } from './keep/shelf';
 export { houseMaterials, ownMaterialSchema, type OwnMaterial } from './library/own';
@@ -73,6 +76,7 @@ export { chemistryOf, findConstituent, goesWith } from './library/chemistry';
 export { flashPointOf, handbook } from './library/handbook';
 export { ownMaximum } from './limits/ownMaximum';
 export { baseFacts, type BaseFacts } from './library/baseFacts';
+export { botanicalOf } from './library/botanical';
 export { countedVessels, vesselKind, vesselKinds } from './brief/vesselKinds';
 export { amountProblemWords, readAmount, type Amount, type SpoonCountry } from './quantity/amount';
 export { looseDensity, measures, type Form } from './library/measures';

@@ -4,6 +4,8 @@ import { findVessel } from '../library/library';
 export interface Vessel {
   /** Id of a usual vessel; null for one's own. */
   readonly id: string | null;
+  /** What the maker calls one of their own. */
+  readonly name?: string;
   readonly kind: string;
   /** What it is sold as, in ml: above 0, at most 20,000. */
   readonly nominalMl: number;

@@ -35,8 +35,12 @@ export const ageWords = (months: number): string => {
 };
 
 /** `10 ml roll-on`. */
-export const vesselWords = (vessel: Pick<Vessel, 'nominalMl' | 'kind'>): string =>
-  `${formatNumber(vessel.nominalMl, 4)} ml ${vessel.kind}`;
+export const vesselWords = ({
+  nominalMl,
+  kind,
+  name,
+}: Pick<Vessel, 'nominalMl' | 'kind' | 'name'>): string =>
+  `${formatNumber(nominalMl, 4)} ml ${kind}${name ? ` “${name}”` : ''}`;
 
 /** `Ines, 41`, `Pip, 2 years and 3 months, nursing`, `anyone`. */
 export const wearerWords = (wearer: WearerOrAnyone): string => {

@@ -1,13 +1,10 @@
 import { z } from 'zod';
-import { findBase, findOil, findVessel, usualVessels } from '../library/library';
+import { largestVesselMl, measuredVesselSchema } from '../brief/measuredVessel';
+import { findBase, findOil, findVessel } from '../library/library';
 import { placeId } from '../library/vocabulary';
 
-/** Most that a vessel may be said to hold, in ml. */
-export const largestVesselMl = 20_000;
 /** Most drops of one oil in one vessel. */
 export const mostDrops = 10_000;
-
-const kinds = [...new Set(usualVessels.map(({ kind }) => kind))] as [string, ...string[]];
 
 const dropVolume = z
   .strictObject({
@@ -116,13 +113,7 @@ export const vesselSchema = z.union([
       error: (issue) => `is not a vessel of the library: “${String(issue.input)}”`,
     }),
   }),
-  z.strictObject({
-    kind: z.enum(kinds),
-    nominalMl: z.number().positive().max(largestVesselMl),
-    workingFillPercent: z.number().positive().max(100),
-    /** What it holds to the very brim, in ml. */
-    brimfulMl: z.number().positive().max(largestVesselMl).optional(),
-  }),
+  measuredVesselSchema,
 ]);
 
 /** Vessels beside the first, into which the same batch is poured. */

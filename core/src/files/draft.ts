@@ -1,16 +1,10 @@
 import { z } from 'zod';
+import { largestVesselMl } from '../brief/measuredVessel';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import type { Formula } from '../blend/formula';
 import type { Blend } from '../dose/blend';
 import { wholeDrops, type DropPlan } from '../dose/wholeDrops';
-import {
-  blendFileSchema,
-  briefSchema,
-  largestVesselMl,
-  mixing,
-  wearerSchema,
-  type BlendFile,
-} from './blendFile';
+import { blendFileSchema, briefSchema, mixing, wearerSchema, type BlendFile } from './blendFile';
 import { readBlend, type FileProblem } from './readBlend';
 
 const file = blendFileSchema.shape;

@@ -30,8 +30,13 @@ const known = <T>(found: T | undefined, what: string): T => {
 
 const vesselOf = (vessel: BlendFile['vessel']): Vessel => {
   if ('id' in vessel) return known(usualVessel(vessel.id), 'vessel');
-  const { brimfulMl, ...rest } = vessel;
-  return { id: null, ...rest, ...(brimfulMl === undefined ? {} : { brimfulMl }) };
+  const { brimfulMl, name, ...rest } = vessel;
+  return {
+    id: null,
+    ...rest,
+    ...(name === undefined ? {} : { name }),
+    ...(brimfulMl === undefined ? {} : { brimfulMl }),
+  };
 };
 
 /**

@@ -1,5 +1,5 @@
 import type { Evaluation } from '../dose/evaluate';
-import { findBase, findOil } from '../library/library';
+import type { Stock } from '../keep/shelf';
 import { isMixedInOne } from './resolve';
 import { workOut, type BlendDraft } from './draft';
 import { simpleParts } from './ways';
@@ -134,30 +134,41 @@ export const intoVessel = (
   return resized(draft, evaluation, factor, next);
 };
 
-/** What a batch takes of one material, and what there is. */
+/** What a batch takes of one material, and what there is, in the unit in which it stands there. */
 export interface InStock {
   readonly materialId: string;
-  readonly neededMl: number;
-  readonly leftMl: number;
+  readonly unit: 'ml' | 'g';
+  readonly needed: number;
+  readonly left: number;
+  /** How many such batches it is enough for. */
+  readonly times: number;
 }
 
-/** What each material on the shelf is enough for, the one that runs out first ahead. */
+/**
+ * What each material on the shelf is enough for, the one that runs out first ahead. A material
+ * that stands there in ml and in g is told in g; one in g whose density is not known is left out.
+ *
+ * @param count how many of what the evaluation is of
+ */
 export const enoughFor = (
   evaluation: Evaluation,
   count: number,
-  stock: ReadonlyMap<string, number>,
-): readonly (InStock & { readonly times: number })[] => {
+  stock: ReadonlyMap<string, Stock>,
+): readonly InStock[] => {
   const { oils, bases } = evaluation.mixture;
   const needed = [
-    ...oils.map(({ oil, ml }) => [oil.id, ml.likely * count] as const),
-    ...bases.map(({ base, ml }) => [base.id, ml.likely * count] as const),
+    ...oils.map(({ oil, ml, g }) => [oil.id, ml.likely * count, g && g.likely * count] as const),
+    ...bases.map(({ base, ml, g }) => [base.id, ml.likely * count, g.likely * count] as const),
   ];
   return needed
-    .flatMap(([materialId, neededMl]) => {
-      const leftMl = stock.get(materialId);
-      return leftMl === undefined || neededMl <= 0 || !(findOil(materialId) ?? findBase(materialId))
-        ? []
-        : [{ materialId, neededMl, leftMl, times: leftMl / neededMl }];
+    .flatMap(([materialId, ml, g]): InStock[] => {
+      const left = stock.get(materialId);
+      if (!left || ml <= 0) return [];
+      if (left.g === 0)
+        return [{ materialId, unit: 'ml', needed: ml, left: left.ml, times: left.ml / ml }];
+      if (g === null || g <= 0) return [];
+      const times = left.ml / ml + left.g / g;
+      return [{ materialId, unit: 'g', needed: g, left: times * g, times }];
     })
     .sort((a, b) => a.times - b.times);
 };

@@ -20,8 +20,11 @@ export const bottleSchema = z
     openedOn: day.nullable(),
     /** The date printed on it, until which it keeps. */
     printedDate: day.nullable(),
-    sizeMl: z.number().positive().max(20_000),
-    leftMl: z.number().min(0).max(20_000),
+    /** What it is measured by: what pours by ml, what is weighed out by g. */
+    unit: z.enum(['ml', 'g']),
+    /** What it held when it was full, and what is left, in its unit. */
+    size: z.number().positive().max(20_000),
+    left: z.number().min(0).max(20_000),
     /** What it cost in all, in the maker's own money; null where it is not known. */
     price: z.number().min(0).max(100_000).nullable(),
     weighings: z
@@ -37,13 +40,34 @@ export const bottleSchema = z
     /** Emptied or thrown away. */
     finishedOn: day.nullable(),
   })
-  .refine(({ sizeMl, leftMl }) => leftMl <= sizeMl, {
+  .refine(({ size, left }) => left <= size, {
     error: 'is more than the bottle holds',
-    path: ['leftMl'],
+    path: ['left'],
   });
 
 /** A bottle on the shelf. */
 export type Bottle = z.infer<typeof bottleSchema>;
+
+/** What is left of a material on the shelf, of bottles in ml and of those in g. */
+export interface Stock {
+  readonly ml: number;
+  readonly g: number;
+}
+
+/** What is left of each material in all bottles that are not finished, open or not. */
+export const stockOf = (bottles: readonly Bottle[]): ReadonlyMap<string, Stock> => {
+  const stock = new Map<string, Stock>();
+  for (const { materialId, unit, left, finishedOn } of bottles) {
+    if (finishedOn !== null) continue;
+    const before = stock.get(materialId) ?? { ml: 0, g: 0 };
+    stock.set(materialId, { ...before, [unit]: before[unit] + left });
+  }
+  return stock;
+};
+
+/** What 100 of a bottle's unit cost, in the maker's own money; null where its price is not known. */
+export const pricePer100 = ({ price, size }: Pick<Bottle, 'price' | 'size'>): number | null =>
+  price === null ? null : (100 * price) / size;
 
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
 interface Keeping {

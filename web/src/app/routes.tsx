@@ -111,6 +111,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
           },
           {
+            path: 'shelf/vessels/new',
+            lazy: async () => ({ Component: (await screens.vessel()).NewVesselScreen }),
+          },
+          {
+            path: 'shelf/vessels/:vesselId',
+            lazy: async () => ({ Component: (await screens.vessel()).VesselScreen }),
+          },
+          {
             path: 'shelf/:bottleId',
             lazy: async () => ({ Component: (await screens.bottle()).BottleScreen }),
           },

@@ -8,6 +8,7 @@ export const screens = {
   drafts: () => import('../screens/blends/DraftsScreen'),
   wearers: () => import('../screens/blends/WearersScreen'),
   shelf: () => import('../screens/shelf/ShelfScreen'),
+  vessel: () => import('../screens/shelf/VesselScreen'),
   bottle: () => import('../screens/shelf/BottleScreen'),
   material: () => import('../screens/shelf/MaterialScreen'),
   own: () => import('../screens/shelf/OwnMaterialScreen'),

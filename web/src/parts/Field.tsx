@@ -20,11 +20,13 @@ export const TextField = ({
 /** One of a list, under its name. */
 export const SelectField = <T extends string>({
   label,
+  hint,
   value,
   choices,
   onChoose,
 }: {
   label: string;
+  hint?: string | undefined;
   value: T;
   choices: readonly (readonly [T, string])[];
   onChoose: (value: T) => void;
@@ -46,6 +48,7 @@ export const SelectField = <T extends string>({
         </option>
       ))}
     </select>
+    {hint && <span className="text-xs text-soft">{hint}</span>}
   </label>
 );
 

@@ -52,7 +52,8 @@ export const NumberField = ({
       <input
         {...rest}
         type="text"
-        inputMode={rule.whole ? 'numeric' : 'decimal'}
+        // Where words are read too, a phone must offer letters.
+        inputMode={also ? 'text' : rule.whole ? 'numeric' : 'decimal'}
         autoComplete="off"
         aria-label={label}
         aria-invalid={problem !== null}

@@ -4,10 +4,12 @@ import type {
   BlendFile,
   Bottle,
   OwnMaterial,
+  OwnVessel,
   Person,
   Verdict,
 } from '@jubbet/core';
 import { Dexie, type EntityTable } from 'dexie';
+import { bottleWithUnit, houseWithUnits } from './olderForms';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
 export interface BlendRecord {
@@ -86,6 +88,16 @@ export interface BottleRecord {
   deletedAt: string | null;
 }
 
+/** A vessel of the house's own. */
+export interface VesselRecord {
+  id: string;
+  vessel: OwnVessel;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while it is in use. */
+  deletedAt: string | null;
+}
+
 /** All data as it was before something large was done to it. */
 interface SnapshotRecord {
   id: string;
@@ -103,6 +115,7 @@ export interface House {
   drafts: DraftRecord[];
   materials: MaterialRecord[];
   bottles: BottleRecord[];
+  vessels: VesselRecord[];
   settings: SettingRecord[];
 }
 
@@ -128,6 +141,7 @@ export type Database = Dexie & {
   drafts: EntityTable<DraftRecord, 'id'>;
   materials: EntityTable<MaterialRecord, 'id'>;
   bottles: EntityTable<BottleRecord, 'id'>;
+  vessels: EntityTable<VesselRecord, 'id'>;
   snapshots: EntityTable<SnapshotRecord, 'id'>;
 };
 
@@ -180,6 +194,23 @@ export const openDatabase = (name = 'jubbet'): Database => {
           house.drafts.forEach(notForSale);
           house.materials = [];
           house.bottles = [];
+        });
+    });
+  // Bottles say whether they are measured in ml or in g. Vessels of one's own.
+  db.version(6)
+    .stores({ vessels: 'id' })
+    .upgrade(async (transaction) => {
+      await transaction
+        .table<BottleRecord>('bottles')
+        .toCollection()
+        .modify((record, context: { value: unknown }) => {
+          context.value = bottleWithUnit(record);
+        });
+      await transaction
+        .table<SnapshotRecord>('snapshots')
+        .toCollection()
+        .modify((snapshot) => {
+          snapshot.house = { ...(houseWithUnits(snapshot.house) as House), vessels: [] };
         });
     });
   return db;

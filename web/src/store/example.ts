@@ -6,9 +6,9 @@ import {
   type BenchEvent,
   type BlendDraft,
 } from '@jubbet/core';
-import type { BatchRecord, BlendRecord, DraftRecord, EventRecord } from './database';
+import type { BatchRecord, BlendRecord, DraftRecord, EventRecord, VesselRecord } from './database';
 import { daysBefore, exampleBlends, startOf } from './exampleBlends';
-import { makings } from './exampleMakings';
+import { makings, ownVessels } from './exampleMakings';
 import { parts } from './exampleTold';
 
 /** Each batch was made of a draft; the prompt desk's first was another. */
@@ -97,8 +97,25 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
   };
 };
 
+/** The vessels that the example house has measured. */
+export const exampleVessels = (day: string): VesselRecord[] => {
+  const at = startOf(daysBefore(day, 60));
+  return ownVessels.map(({ id, ...vessel }) => ({
+    id,
+    vessel,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+  }));
+};
+
 /** All records of the example house, dated back from a day. */
 export const exampleHouse = (day: string) => {
   const first = exampleBlends(day);
-  return { ...first, ...exampleBatches(day, first.blends), materials: [] };
+  return {
+    ...first,
+    ...exampleBatches(day, first.blends),
+    materials: [],
+    vessels: exampleVessels(day),
+  };
 };

@@ -48,8 +48,9 @@ const bottleOf = (entry: Shelved, day: string): Bottle => ({
       ? null
       : formatISO(subMonths(parseISO(day), entry.openedAgo), { representation: 'date' }),
   printedDate: null,
-  sizeMl: entry.sizeMl,
-  leftMl: entry.leftMl,
+  unit: entry.unit ?? 'ml',
+  size: entry.size,
+  left: entry.left,
   price: entry.price,
   weighings: [...(entry.weighings ?? [])],
   analysis: null,

@@ -1,4 +1,6 @@
-// What Wardrobe Lane has made.
+import type { OwnVessel } from '@jubbet/core';
+
+// What Wardrobe Lane has made, and into what.
 
 export interface Making {
   readonly blend: string;
@@ -36,4 +38,24 @@ export const makings: readonly Making[] = [
     notes: 'One pepper too many. Kept it.',
   },
   { blend: 'prompt-desk', daysAgo: 0, stopAfter: 5 },
+];
+
+/** Measured with water on the kitchen scale of the lane. */
+export const ownVessels: readonly (OwnVessel & { readonly id: string })[] = [
+  {
+    id: 'frost',
+    name: 'Frosted roll-on of the raffle',
+    kind: 'roll-on',
+    nominalMl: 12,
+    workingFillPercent: 95,
+    brimfulMl: 13.1,
+  },
+  {
+    id: 'heirloom',
+    name: 'Bettina’s locket',
+    kind: 'locket',
+    nominalMl: 0.6,
+    workingFillPercent: 80,
+    brimfulMl: 0.62,
+  },
 ];

@@ -206,8 +206,10 @@ export interface Shelved {
   readonly id: string;
   readonly material: string;
   readonly lot: string;
-  readonly sizeMl: number;
-  readonly leftMl: number;
+  /** In ml where it is not said. */
+  readonly unit?: Bottle['unit'];
+  readonly size: number;
+  readonly left: number;
   readonly price: number;
   /** Months before the house is opened. */
   readonly openedAgo?: number;
@@ -219,8 +221,8 @@ export const shelved: readonly Shelved[] = [
     id: 'lavender-1',
     material: 'lavender',
     lot: 'LV-118',
-    sizeMl: 30,
-    leftMl: 17,
+    size: 30,
+    left: 17,
     price: 11,
     openedAgo: 5,
   },
@@ -228,8 +230,8 @@ export const shelved: readonly Shelved[] = [
     id: 'petitgrain-1',
     material: 'petitgrain',
     lot: 'PG-07',
-    sizeMl: 10,
-    leftMl: 6,
+    size: 10,
+    left: 6,
     price: 7.5,
     openedAgo: 4,
   },
@@ -237,8 +239,8 @@ export const shelved: readonly Shelved[] = [
     id: 'frankincense-1',
     material: 'frankincense',
     lot: 'FK-3',
-    sizeMl: 10,
-    leftMl: 4,
+    size: 10,
+    left: 4,
     price: 14,
     openedAgo: 9,
   },
@@ -246,8 +248,8 @@ export const shelved: readonly Shelved[] = [
     id: 'pine-1',
     material: 'pine-scots',
     lot: 'PN-22',
-    sizeMl: 10,
-    leftMl: 8,
+    size: 10,
+    left: 8,
     price: 6,
     openedAgo: 30,
   },
@@ -255,8 +257,8 @@ export const shelved: readonly Shelved[] = [
     id: 'sandalwood-1',
     material: 'sandalwood-east-indian',
     lot: 'SW-2',
-    sizeMl: 5,
-    leftMl: 3.5,
+    size: 5,
+    left: 3.5,
     price: 38,
     openedAgo: 14,
     weighings: [
@@ -264,13 +266,13 @@ export const shelved: readonly Shelved[] = [
       { drops: 20, massG: 0.83 },
     ],
   },
-  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', sizeMl: 10, leftMl: 10, price: 8 },
+  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', size: 10, left: 10, price: 8 },
   {
     id: 'jojoba-1',
     material: 'jojoba',
     lot: 'JJ-5',
-    sizeMl: 250,
-    leftMl: 140,
+    size: 250,
+    left: 140,
     price: 19,
     openedAgo: 6,
   },
@@ -278,9 +280,29 @@ export const shelved: readonly Shelved[] = [
     id: 'fco-1',
     material: 'fractionated_coconut',
     lot: 'FC-9',
-    sizeMl: 500,
-    leftMl: 320,
+    size: 500,
+    left: 320,
     price: 12,
     openedAgo: 3,
+  },
+  {
+    id: 'beeswax-1',
+    material: 'beeswax_yellow',
+    lot: 'BW-12',
+    unit: 'g',
+    size: 500,
+    left: 310,
+    price: 9,
+    openedAgo: 7,
+  },
+  {
+    id: 'shea-1',
+    material: 'shea_butter',
+    lot: 'SH-4',
+    unit: 'g',
+    size: 250,
+    left: 95,
+    price: 6.5,
+    openedAgo: 8,
   },
 ];

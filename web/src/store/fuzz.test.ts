@@ -28,8 +28,9 @@ const bottle = (lot: string): Bottle => ({
   supplier: '',
   openedOn: null,
   printedDate: null,
-  sizeMl: 10,
-  leftMl: 10,
+  unit: 'ml',
+  size: 10,
+  left: 10,
   price: null,
   weighings: [],
   analysis: null,
@@ -113,7 +114,7 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
     }
     case 8: {
       // What cannot be is refused, and leaves all as it was.
-      await expect(bottles.add({ ...bottle(name), sizeMl: 1, leftMl: 5 })).rejects.toThrow();
+      await expect(bottles.add({ ...bottle(name), size: 1, left: 5 })).rejects.toThrow();
       await expect(bottles.write('nobody', bottle(name))).rejects.toThrow(/not on the shelf/);
       return;
     }

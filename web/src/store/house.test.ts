@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, test } from 'vitest';
+import { z } from 'zod';
 import { openDatabase, type Database } from './database';
 import { exampleHouse } from './example';
 import { houseStore } from './house';
@@ -16,14 +17,14 @@ beforeEach(async () => {
 });
 
 /** Everything but the way back, for comparing. */
-const all = async (store: Database) => ({
-  blends: await store.blends.toArray(),
-  batches: await store.batches.toArray(),
-  events: await store.events.toArray(),
-  people: await store.people.toArray(),
-  drafts: await store.drafts.toArray(),
-  settings: await store.settings.toArray(),
-});
+const all = async (store: Database): Promise<Record<string, unknown[]>> =>
+  Object.fromEntries(
+    await Promise.all(
+      store.tables
+        .filter(({ name }) => name !== 'snapshots')
+        .map(async (table) => [table.name, await table.toArray()] as const),
+    ),
+  );
 
 const read = (text: string) => {
   const result = houseStore(db).read(text);
@@ -36,6 +37,31 @@ test('out, then in again, into an empty house: the same data', async () => {
   const other = openDatabase(`house-${serial}-other`);
   await houseStore(other).bringIn(read(text), 'replace');
   expect(await all(other)).toEqual(await all(db));
+});
+
+test('every table goes out and comes in', async () => {
+  const tables = Object.entries(await all(db));
+  const { house } = z
+    .object({ house: z.record(z.string(), z.array(z.unknown())) })
+    .parse(JSON.parse(await houseStore(db).write()));
+  expect(Object.keys(house).sort()).toEqual(tables.map(([name]) => name).sort());
+  for (const [name, rows] of tables)
+    expect([name, house[name]?.length]).toEqual([name, rows.length]);
+});
+
+test('a file of version 1 is read: its bottles were in ml, and it had no vessels', async () => {
+  const { house, ...head } = JSON.parse(await houseStore(db).write()) as {
+    house: { bottles: { bottle: Record<string, unknown> }[]; vessels?: unknown };
+  };
+  delete house.vessels;
+  house.bottles = house.bottles.map((record) => {
+    const { unit: _unit, size, left, ...bottle } = record.bottle;
+    return { ...record, bottle: { ...bottle, sizeMl: size, leftMl: left } };
+  });
+  const older = read(JSON.stringify({ ...head, version: 1, house }));
+  expect(older.vessels).toEqual([]);
+  const jojoba = older.bottles.find(({ id }) => id === 'jojoba-1')?.bottle;
+  expect(jojoba).toMatchObject({ unit: 'ml', size: 250, left: 140 });
 });
 
 test('adding leaves what is here, and adds what is not', async () => {
@@ -97,6 +123,11 @@ describe('a file that cannot be read is told, and changes nothing', () => {
       '{"format":"jubbet-house","version":1,"savedAt":"2026-11-25T10:00:00.000Z"}',
       /^house is missing/,
     ],
+    [
+      '{"format":"jubbet-house","version":2,"savedAt":"2026-11-25T10:00:00.000Z"}',
+      /^house is missing/,
+    ],
+    ['{"format":"jubbet-house","version":1,"house":{"bottles":[7,{"bottle":null}]}}', /./],
   ])('%s', (text, sentence) => {
     const result = houseStore(db).read(text);
     expect(result.ok ? '' : result.sentence).toMatch(sentence);

@@ -4,12 +4,14 @@ import {
   bottleSchema,
   firstProblem,
   ownMaterialSchema,
+  ownVesselSchema,
   personSchema,
   type BenchEvent,
 } from '@jubbet/core';
 import { z } from 'zod';
 import { db, type Database, type House } from './database';
 import { now } from './now';
+import { houseWithUnits } from './olderForms';
 
 const moment = z.iso.datetime();
 const id = z.string().min(1).max(100);
@@ -102,12 +104,26 @@ const houseSchema = z.strictObject({
       }),
     )
     .default([]),
+  vessels: z
+    .array(
+      z.strictObject({
+        id,
+        vessel: ownVesselSchema,
+        createdAt: moment,
+        updatedAt: moment,
+        deletedAt: moment.nullable(),
+      }),
+    )
+    .default([]),
   settings: z.array(z.strictObject({ key: z.string().max(60), value: z.unknown() })),
 });
 
+/** Version 1 had no vessels, and bottles in ml only. */
+const fileVersion = 2;
+
 const fileSchema = z.strictObject({
   format: z.literal('jubbet-house'),
-  version: z.literal(1),
+  version: z.literal(fileVersion),
   savedAt: moment,
   house: houseSchema,
 });
@@ -141,6 +157,7 @@ const tablesOf = (store: Database) => [
   store.drafts,
   store.materials,
   store.bottles,
+  store.vessels,
   store.settings,
 ];
 
@@ -152,6 +169,7 @@ const readAll = async (store: Database): Promise<House> => ({
   drafts: await store.drafts.toArray(),
   materials: await store.materials.toArray(),
   bottles: await store.bottles.toArray(),
+  vessels: await store.vessels.toArray(),
   settings: await store.settings.toArray(),
 });
 
@@ -176,6 +194,7 @@ const replaceAll = async (store: Database, house: House): Promise<void> => {
   await store.drafts.bulkAdd(house.drafts);
   await store.materials.bulkAdd(house.materials);
   await store.bottles.bulkAdd(house.bottles);
+  await store.vessels.bulkAdd(house.vessels);
   await store.settings.bulkAdd(house.settings);
 };
 
@@ -199,6 +218,7 @@ const addMissing = async (store: Database, house: House, here: House): Promise<v
   await store.drafts.bulkAdd(missing(house.drafts, here.drafts));
   await store.materials.bulkAdd(missing(house.materials, here.materials));
   await store.bottles.bulkAdd(missing(house.bottles, here.bottles));
+  await store.vessels.bulkAdd(missing(house.vessels, here.vessels));
 };
 
 /** All data, out to one file and in again. */
@@ -206,7 +226,7 @@ export const houseStore = (store: Database = db) => ({
   /** Everything, as the text of one file. */
   write: async (): Promise<string> => {
     const house = await store.transaction('r', store.tables, () => readAll(store));
-    return `${JSON.stringify({ format: 'jubbet-house', version: 1, savedAt: now(), house }, null, 1)}\n`;
+    return `${JSON.stringify({ format: 'jubbet-house', version: fileVersion, savedAt: now(), house }, null, 1)}\n`;
   },
   /** Reads a file; nothing is changed. */
   read: (text: string): ReadHouse => {
@@ -221,14 +241,18 @@ export const houseStore = (store: Database = db) => ({
       return no('This file holds one blend. Read it in from the blends.');
     }
     if (head?.format !== 'jubbet-house') return no('This is not a file of all data.');
-    if (head.version !== 1) {
+    if (head.version !== 1 && head.version !== fileVersion) {
       return no(
-        `This file is of version ${JSON.stringify(head.version)}; this Jubbet reads version 1.`,
+        `This file is of version ${JSON.stringify(head.version)}; this Jubbet reads versions 1 to ${fileVersion}.`,
       );
     }
-    const parsed = fileSchema.safeParse(json);
+    const lifted =
+      head.version === 1
+        ? { ...head, version: fileVersion, house: houseWithUnits(head['house']) }
+        : json;
+    const parsed = fileSchema.safeParse(lifted);
     if (!parsed.success) {
-      const { field, message } = firstProblem(parsed.error, json);
+      const { field, message } = firstProblem(parsed.error, lifted);
       return no(`${field} ${message}.`);
     }
     const { house, savedAt } = parsed.data;
@@ -282,6 +306,7 @@ export const houseStore = (store: Database = db) => ({
         drafts: [],
         materials: [],
         bottles: [],
+        vessels: [],
         settings,
       });
     }),

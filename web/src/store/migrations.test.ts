@@ -122,3 +122,57 @@ test('version 4 opens: nothing was for sale, the way back included, and there is
   expect(way?.house.bottles).toEqual([]);
   expect(await db.bottles.count()).toBe(0);
 });
+
+test('version 5 opens: bottles were in ml and still are, and vessels may be measured', async () => {
+  const old = new Dexie('fifth');
+  old.version(1).stores(version1.stores);
+  old.version(2);
+  old.version(3).stores({ people: 'id', snapshots: 'id' });
+  old.version(4).stores({ drafts: 'id, blendId' });
+  old.version(5).stores({ materials: 'id', bottles: 'id' });
+  const at = '2026-11-25T10:00:00.000Z';
+  const rest = {
+    materialId: 'shea_butter',
+    lot: 'SH-4',
+    supplier: '',
+    openedOn: '2026-06-01',
+    printedDate: null,
+    price: 6.5,
+    weighings: [],
+    analysis: null,
+    finishedOn: null,
+  };
+  const shelved = (sizes: object) => ({
+    id: 'shea',
+    bottle: { ...rest, ...sizes },
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+  });
+  const before = shelved({ sizeMl: 250, leftMl: 95.5 });
+  const after = shelved({ unit: 'ml', size: 250, left: 95.5 });
+  await old.table('bottles').add(before);
+  await old.table('snapshots').add({
+    id: 'last',
+    at,
+    why: 'before a file was read in',
+    house: {
+      blends: [],
+      drafts: [],
+      batches: [],
+      events: [],
+      people: [],
+      materials: [],
+      bottles: [before],
+      settings: [],
+    },
+  });
+  old.close();
+
+  const db = openDatabase('fifth');
+  expect(await db.bottles.toArray()).toEqual([after]);
+  const way = await db.snapshots.get('last');
+  expect(way?.house.bottles).toEqual([after]);
+  expect(way?.house.vessels).toEqual([]);
+  expect(await db.vessels.count()).toBe(0);
+});

@@ -1,5 +1,5 @@
 import type { Database } from './database';
-import { exampleBatches } from './example';
+import { exampleBatches, exampleVessels } from './example';
 import { exampleBlends } from './exampleBlends';
 import { halfSeeded } from './seed';
 
@@ -11,5 +11,6 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
     await store.batches.bulkAdd(batches);
     await store.drafts.bulkAdd(drafts);
     await store.events.bulkAdd(events);
+    await store.vessels.bulkAdd(exampleVessels(day));
     await store.settings.put({ key: 'seeded', value: true });
   });

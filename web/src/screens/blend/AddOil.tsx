@@ -1,4 +1,4 @@
-import { formatPercent, searchOils, tellApart, type Oil } from '@jubbet/core';
+import { botanicalOf, formatPercent, searchOils, tellApart, type Oil } from '@jubbet/core';
 import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
 import { addOil } from './changes';
@@ -34,7 +34,7 @@ export const AddOil = memo(
       placeholder="Add an oil: type three letters, then enter"
       search={searchOils}
       isTaken={({ id }) => taken.split(',').includes(id)}
-      describe={(oil, query) => tellApart(query, oil.id) ?? oil.botanical}
+      describe={(oil, query) => tellApart(query, oil.id) ?? botanicalOf(oil)}
       aside={limitWords}
       onPick={({ id }) => change(addOil(id))}
     />

@@ -5,6 +5,8 @@ import {
   formatG,
   formatMl,
   formatNumber,
+  pricePer100,
+  stockOf,
   type Base,
   type Bottle,
 } from '@jubbet/core';
@@ -43,7 +45,7 @@ const orders = {
 
 interface Row {
   readonly base: Base;
-  readonly leftMl: number | null;
+  readonly left: { readonly ml: number; readonly g: number } | null;
   /** Of 100 ml, in the maker's own money; null where no bottle tells. */
   readonly price: number | null;
 }
@@ -52,14 +54,21 @@ const rowOf = (base: Base, shelf: readonly Bottle[]): Row => {
   const here = shelf.filter(
     ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
   );
-  const priced = here.filter(({ price }) => price !== null);
+  const prices = here.flatMap((bottle) => {
+    const price = pricePer100(bottle);
+    if (price === null) return [];
+    return [bottle.unit === 'ml' ? price : price * base.densityGPerMl];
+  });
+  const left = stockOf(here).get(base.id);
   return {
     base,
-    leftMl: here.length > 0 ? here.reduce((total, { leftMl }) => total + leftMl, 0) : null,
-    price:
-      priced.length > 0
-        ? Math.min(...priced.map(({ price, sizeMl }) => (100 * (price ?? 0)) / sizeMl))
-        : null,
+    left: left
+      ? {
+          ml: left.ml + left.g / base.densityGPerMl,
+          g: left.g + left.ml * base.densityGPerMl,
+        }
+      : null,
+    price: prices.length > 0 ? Math.min(...prices) : null,
   };
 };
 
@@ -73,7 +82,7 @@ const sorted = (rows: readonly Row[], by: keyof typeof orders): Row[] =>
 const cell = 'border-t border-line px-2 py-2 align-top';
 
 const CarrierRow = ({
-  row: { base, leftMl, price },
+  row: { base, left, price },
   wearer,
   isIn,
   onToggle,
@@ -103,9 +112,7 @@ const CarrierRow = ({
       <td className={cell}>{facts?.odour ?? 'not known'}</td>
       <td className={`${cell} text-right whitespace-nowrap`}>{base.shelfMonths} months</td>
       <td className={`${cell} text-right whitespace-nowrap`}>
-        {leftMl === null
-          ? '–'
-          : `${formatMl(leftMl, 3)}, ${formatG(leftMl * base.densityGPerMl, 3)}`}
+        {left ? `${formatMl(left.ml, 3)}, ${formatG(left.g, 3)}` : '–'}
       </td>
       <td className={`${cell} text-right`}>
         {price === null ? 'not known' : formatNumber(price, 3)}
@@ -136,14 +143,14 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
   const [here, setHere] = useState(false);
   const rows = useMemo(() => bases.map((base) => rowOf(base, shelf)), [shelf]);
   const shown = sorted(
-    rows.filter(({ base, leftMl }) => {
+    rows.filter(({ base, left }) => {
       const facts = baseFacts(base.id);
       return (
         kindOf(base) === kind &&
         (skin === 'any' || facts?.skin.includes(skin)) &&
         (sink === 'any' || facts?.absorption?.includes(sink)) &&
         (!without || allergyTo(base, wearer)?.what !== 'avoid') &&
-        (!here || leftMl !== null)
+        (!here || left !== null)
       );
     }),
     order,

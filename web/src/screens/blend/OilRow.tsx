@@ -1,4 +1,5 @@
 import {
+  botanicalOf,
   formatNumber,
   formatPercent,
   formatRange,
@@ -108,8 +109,8 @@ export const OilRow = ({
           <span className="block">
             <OilName name={oil.name} />
           </span>
-          <span className="block truncate text-xs text-soft" title={oil.botanical}>
-            {oil.note} · <i>{oil.botanical}</i>
+          <span className="block truncate text-xs text-soft" title={botanicalOf(oil)}>
+            {oil.note} · <i>{botanicalOf(oil)}</i>
           </span>
         </span>
       </span>

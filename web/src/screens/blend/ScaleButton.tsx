@@ -11,6 +11,7 @@ import {
   intoVessel,
   isMixedInOne,
   shareChanges,
+  stockOf,
   strengthBy,
   subjectName,
   timesAsMuch,
@@ -26,17 +27,6 @@ import { together } from '../../parts/together';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
 import type { TokenProps } from './tokenProps';
-
-/** What is left on the shelf of each material, in ml. */
-const useStock = (): ReadonlyMap<string, number> => {
-  const { data } = useStored(['bottles'], () => bottles.list());
-  const stock = new Map<string, number>();
-  for (const { bottle } of data ?? []) {
-    if (bottle.finishedOn !== null) continue;
-    stock.set(bottle.materialId, (stock.get(bottle.materialId) ?? 0) + bottle.leftMl);
-  }
-  return stock;
-};
 
 /** What whole drops did to the shares, in a sentence; empty where they stayed. */
 const shareWords = (before: Evaluation, draft: BlendDraft): string => {
@@ -70,7 +60,8 @@ const Panel = ({
   count,
 }: TokenProps & { evaluation: Evaluation; count: number }) => {
   const [told, setTold] = useState<string | null>(null);
-  const stock = useStock();
+  const { data: shelf = [] } = useStored(['bottles'], () => bottles.list());
+  const stock = stockOf(shelf.map(({ bottle }) => bottle));
   const take = (next: BlendDraft) => {
     change(() => next);
     setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(evaluation, next)}`);
@@ -134,7 +125,7 @@ const Panel = ({
           <div className="flex flex-wrap items-center gap-2">
             <span className="flex-1 basis-64">
               {together(
-                `${subjectName(scarce.materialId)} runs out first: ${formatMl(scarce.leftMl, 3)} on the shelf, ${formatMl(scarce.neededMl)} for this.`,
+                `${subjectName(scarce.materialId)} runs out first: ${formatNumber(scarce.left, 3)} ${scarce.unit} on the shelf, ${formatNumber(scarce.needed)} ${scarce.unit} for this.`,
               )}{' '}
               {most >= 1
                 ? `Enough for ${formatNumber(scarce.times)} times as much.`

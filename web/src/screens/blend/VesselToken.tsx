@@ -12,8 +12,12 @@ import {
 } from '@jubbet/core';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
+import { SelectField, TextField } from '../../parts/Field';
+import { useNotice } from '../../parts/notice';
 import { NumberField } from '../../parts/NumberField';
+import { VesselMeasures } from '../../parts/VesselMeasures';
+import { useStored } from '../../store/useStored';
+import { vessels } from '../../store/vessels';
 import { linesOf, setLines, setMixing, type Line } from './changes';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -21,6 +25,22 @@ import { Token } from './Token';
 const kinds = Object.keys(vesselKinds).map((kind) => [kind, kind] as const);
 
 const own = 'own';
+
+const ownId = (id: string): string => `${own}:${id}`;
+
+/** A vessel as it is written where it is not one of the library. */
+type Measured = Exclude<BlendDraft['vessel'], { id: string }>;
+
+const measuredOf = (vessel: Vessel): Measured => {
+  const { id: _id, ...measures } = vessel;
+  return measures;
+};
+
+const isSame = (a: Measured, b: Vessel): boolean =>
+  a.name === b.name &&
+  a.nominalMl === b.nominalMl &&
+  a.workingFillPercent === b.workingFillPercent &&
+  a.brimfulMl === b.brimfulMl;
 
 /** The vessel of a draft, with its measures. */
 export const vesselOfDraft = (vessel: BlendDraft['vessel']): Vessel => {
@@ -33,74 +53,43 @@ const nearestOf = (kind: string, nominalMl: number) =>
     .filter((entry) => entry.kind === kind)
     .sort((a, b) => Math.abs(a.nominalMl - nominalMl) - Math.abs(b.nominalMl - nominalMl))[0];
 
-/** A vessel of one's own: what water in it weighed. */
-const OwnVessel = ({
+/** A vessel of one's own on this sheet, which can be kept for every other. */
+const OwnVesselFields = ({
   vessel,
   name,
   onVessel,
 }: {
-  vessel: Vessel;
+  vessel: Measured;
   name: string;
-  onVessel: (vessel: BlendDraft['vessel']) => void;
+  onVessel: (vessel: Measured) => void;
 }) => {
-  const { kind, nominalMl, workingFillPercent, brimfulMl } = vessel;
-  const set = (next: Partial<Vessel>) => {
-    const merged = { ...vessel, ...next };
-    onVessel({
-      kind,
-      nominalMl: merged.nominalMl,
-      workingFillPercent: merged.workingFillPercent,
-      ...(merged.brimfulMl === undefined ? {} : { brimfulMl: merged.brimfulMl }),
-    });
+  const tell = useNotice();
+  const shelved = useStored(['vessels'], () => vessels.list()).data ?? [];
+  const calledSo = (vessel.name ?? '').trim();
+  const there = shelved.some(({ vessel: one }) => one.name === calledSo);
+  const keep = async () => {
+    const id = await vessels.add({ ...vessel, name: calledSo });
+    tell({ text: `“${calledSo}” is on the shelf.`, undo: () => void vessels.remove(id) });
   };
   return (
-    <div className="grid gap-1.5 rounded-md bg-slate-wash px-3 py-2 text-sm">
-      {brimfulMl !== undefined && fillMl(vessel) > brimfulMl && (
-        <p role="alert" className="text-brick">
-          ■ The line is at {formatMl(fillMl(vessel), 3)}, over the brim at {formatMl(brimfulMl, 3)}.
-        </p>
-      )}
-      <p className="text-soft">
-        Stand it on a scale at nought and fill it with water: 1 g is 1 ml.
-      </p>
-      <p className="flex flex-wrap gap-x-4 gap-y-1">
-        <label className="flex items-baseline gap-2">
-          Holds
-          <NumberField
-            label={`Holds, in ml${name}`}
-            framed
-            className="w-18"
-            unit="ml"
-            value={nominalMl}
-            rule={{ least: 0, above: true, most: 20_000 }}
-            onNumber={(ml) => set({ nominalMl: ml })}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          filled to
-          <NumberField
-            label={`Filled to, in percent${name}`}
-            framed
-            className="w-14"
-            unit="%"
-            value={workingFillPercent}
-            rule={{ least: 0, above: true, most: 100 }}
-            onNumber={(percent) => set({ workingFillPercent: percent })}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          brimful
-          <NumberField
-            label={`Brimful, in ml${name}`}
-            framed
-            className="w-18"
-            unit="ml"
-            value={brimfulMl ?? null}
-            rule={{ least: 0, above: true, most: 20_000 }}
-            onNumber={(ml) => set({ brimfulMl: ml })}
-          />
-        </label>
-      </p>
+    <div className="grid gap-2 rounded-md bg-slate-wash px-3 py-2 text-sm">
+      <VesselMeasures vessel={vessel} name={name} onVessel={onVessel} />
+      <div className="flex flex-wrap items-end gap-2">
+        <TextField
+          label={`What you call it${name}`}
+          maxLength={60}
+          className="w-48"
+          value={vessel.name ?? ''}
+          onChange={(event) => {
+            const { name: _name, ...rest } = vessel;
+            onVessel(event.target.value.trim() ? { ...rest, name: event.target.value } : rest);
+          }}
+        />
+        {calledSo !== '' && !there && (
+          <Button onClick={() => void keep()}>Keep it for other blends</Button>
+        )}
+        {there && <span className="pb-2 text-soft">on the shelf</span>}
+      </div>
     </div>
   );
 };
@@ -120,6 +109,9 @@ const VesselLine = ({
 }) => {
   const vessel = vesselOfDraft(line.vessel);
   const sizes = usualVessels.filter(({ kind }) => kind === vessel.kind);
+  const all = useStored(['vessels'], () => vessels.list()).data ?? [];
+  const shelved = all.filter((one) => one.vessel.kind === vessel.kind);
+  const isMine = vessel.id === null && shelved.find((one) => isSame(one.vessel, vessel));
   return (
     <li className="grid gap-2">
       <div className="flex flex-wrap items-end gap-2">
@@ -146,26 +138,26 @@ const VesselLine = ({
         <div className="min-w-0 flex-1">
           <SelectField
             label={`Size${name}`}
-            value={vessel.id ?? own}
+            value={vessel.id ?? (isMine ? ownId(isMine.id) : own)}
             choices={[
               ...sizes.map(
                 (entry) => [entry.id, `${formatMl(entry.nominalMl, 4)}: ${entry.suits}`] as const,
               ),
-              [own, 'my own, measured with water'] as const,
+              ...shelved.map(
+                ({ id, vessel: one }) =>
+                  [ownId(id), `${formatMl(one.nominalMl, 4)}: ${one.name}, my own`] as const,
+              ),
+              [own, 'another of my own, measured with water'] as const,
             ]}
-            onChoose={(id) =>
+            onChoose={(id) => {
+              const mine = shelved.find((one) => ownId(one.id) === id);
+              const { kind, nominalMl, workingFillPercent } = vessel;
               onLine({
                 ...line,
                 vessel:
-                  id === own
-                    ? {
-                        kind: vessel.kind,
-                        nominalMl: vessel.nominalMl,
-                        workingFillPercent: vessel.workingFillPercent,
-                      }
-                    : { id },
-              })
-            }
+                  mine?.vessel ?? (id === own ? { kind, nominalMl, workingFillPercent } : { id }),
+              });
+            }}
           />
         </div>
         {onRemove && (
@@ -180,8 +172,8 @@ const VesselLine = ({
         )}
       </div>
       {vessel.id === null && (
-        <OwnVessel
-          vessel={vessel}
+        <OwnVesselFields
+          vessel={measuredOf(vessel)}
           name={name}
           onVessel={(next) => onLine({ ...line, vessel: next })}
         />

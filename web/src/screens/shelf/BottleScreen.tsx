@@ -1,9 +1,11 @@
 import {
+  botanicalOf,
   bottleSchema,
   findBase,
   findOil,
   formatMl,
   formatRange,
+  isMelted,
   measuredDrop,
   searchBases,
   searchOils,
@@ -14,8 +16,9 @@ import {
 } from '@jubbet/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { AmountUnder } from '../../parts/AmountUnder';
 import { Button, ButtonLink } from '../../parts/Button';
-import { NumberUnder, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
 import { OilName } from '../../parts/OilName';
@@ -27,24 +30,48 @@ import { useStored } from '../../store/useStored';
 import { AnalysisField } from './AnalysisField';
 import { Weighings } from './Weighings';
 
+/** What pours is measured in ml; what is scooped or cut off is weighed. */
+const unitOf = (materialId: string): Bottle['unit'] => {
+  const base = findBase(materialId);
+  return base && (isMelted(base) || base.kind === 'dry') ? 'g' : 'ml';
+};
+
+const densityOf = (materialId: string): number | null =>
+  findOil(materialId)?.densityGPerMl ?? findBase(materialId)?.densityGPerMl ?? null;
+
+/** The same bottle measured in the other unit, where the density tells what that comes to. */
+const inUnit = (bottle: Bottle, unit: Bottle['unit']): Bottle => {
+  const density = densityOf(bottle.materialId);
+  if (unit === bottle.unit || density === null) return { ...bottle, unit };
+  const to = (amount: number): number =>
+    Math.round(100 * (unit === 'g' ? amount * density : amount / density)) / 100;
+  return { ...bottle, unit, size: to(bottle.size), left: to(bottle.left) };
+};
+
 const blank = (materialId: string): Bottle => ({
   materialId,
   lot: '',
   supplier: '',
   openedOn: today(),
   printedDate: null,
-  sizeMl: 10,
-  leftMl: 10,
+  unit: unitOf(materialId),
+  size: 10,
+  left: 10,
   price: null,
   weighings: [],
   analysis: null,
   finishedOn: null,
 });
 
+const units = [
+  ['ml', 'ml'],
+  ['g', 'g'],
+] as const;
+
 const problemOf = (bottle: Bottle): string | null => {
   if (!findOil(bottle.materialId) && !findBase(bottle.materialId))
     return 'Say first what is in it.';
-  if (bottle.leftMl > bottle.sizeMl) return 'More is left than the bottle holds.';
+  if (bottle.left > bottle.size) return 'More is left than the bottle holds.';
   if (bottle.openedOn && bottle.openedOn > today())
     return 'The day it was opened is still to come.';
   return bottleSchema.safeParse(bottle).success ? null : 'One of the days is not a day.';
@@ -78,6 +105,12 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
   const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
   const problem = problemOf(bottle);
   const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
+  const solid = unitOf(bottle.materialId) === 'g';
+  const said = {
+    unit: bottle.unit,
+    densityGPerMl: densityOf(bottle.materialId),
+    liquid: !solid,
+  };
   const keep = async () => {
     try {
       if (id === null) await bottles.add(bottle);
@@ -140,8 +173,8 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             placeholder="What is in it? Type three letters, then enter"
             search={(query) => [...searchOils(query), ...searchBases(query)]}
             isTaken={() => false}
-            describe={(found, query) => tellApart(query, found.id) ?? found.botanical ?? ''}
-            onPick={(found) => set({ materialId: found.id })}
+            describe={(found, query) => tellApart(query, found.id) ?? botanicalOf(found)}
+            onPick={({ id: materialId }) => set({ materialId, unit: unitOf(materialId) })}
           />
         )}
         <div className="flex flex-wrap gap-4">
@@ -175,23 +208,34 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           />
         </div>
         <div className="flex flex-wrap gap-4">
-          <NumberUnder
-            name="Holds"
-            label="Holds, in ml"
-            className="w-20"
-            unit="ml"
-            value={bottle.sizeMl}
-            rule={{ least: 0, above: true, most: 20_000 }}
-            onNumber={(sizeMl) => set({ sizeMl })}
+          <SelectField
+            label="Measured in"
+            value={bottle.unit}
+            choices={units}
+            hint={
+              material && densityOf(material.id) === null
+                ? 'density not known: the numbers stay'
+                : undefined
+            }
+            onChoose={(unit) => setBottle((before) => inUnit(before, unit))}
           />
-          <NumberUnder
+          <AmountUnder
+            name="Holds"
+            label={`Holds, in ${bottle.unit}`}
+            className="w-24"
+            of={said}
+            value={bottle.size}
+            rule={{ least: 0, above: true, most: 20_000 }}
+            onNumber={(size) => set({ size })}
+          />
+          <AmountUnder
             name="Left in it"
-            label="Left in it, in ml"
-            className="w-20"
-            unit="ml"
-            value={bottle.leftMl}
+            label={`Left in it, in ${bottle.unit}`}
+            className="w-24"
+            of={said}
+            value={bottle.left}
             rule={{ least: 0, most: 20_000 }}
-            onNumber={(leftMl) => set({ leftMl })}
+            onNumber={(left) => set({ left })}
           />
           <NumberUnder
             name="Price, in your money"

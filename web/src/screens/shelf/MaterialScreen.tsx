@@ -1,4 +1,4 @@
-import { baseFacts, findBase, findOil } from '@jubbet/core';
+import { botanicalOf, baseFacts, findBase, findOil } from '@jubbet/core';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
@@ -85,7 +85,7 @@ export const MaterialScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={material.name}
-          aside={material.botanical ?? baseFacts(material.id)?.botanical ?? ''}
+          aside={botanicalOf(material) || baseFacts(material.id)?.botanical || ''}
         />
         <div className="flex gap-2">
           {materialId.startsWith('own-') && (

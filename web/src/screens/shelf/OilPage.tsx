@@ -1,4 +1,5 @@
 import {
+  botanicalOf,
   ageWords,
   aliasesOf,
   ambiguousNames,
@@ -217,7 +218,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         </p>
         {alike.map(({ name, tellApart }) => (
           <p key={name} className="mt-1 text-sm text-soft">
-            “{name}” may mean several: this one is {tellApart[oil.id] ?? oil.botanical}
+            “{name}” may mean several: this one is {tellApart[oil.id] ?? botanicalOf(oil)}
           </p>
         ))}
         {kin && (

@@ -1,4 +1,10 @@
-import { ownMaterialSchema, searchOils, findOil, type OwnMaterial } from '@jubbet/core';
+import {
+  botanicalOf,
+  ownMaterialSchema,
+  searchOils,
+  findOil,
+  type OwnMaterial,
+} from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -206,7 +212,7 @@ const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => (
         placeholder="Its oils, where they are known"
         search={searchOils}
         isTaken={({ id }) => own.parts.some((one) => one.id === id)}
-        describe={({ botanical }) => botanical}
+        describe={botanicalOf}
         onPick={({ id }) => set({ parts: [...own.parts, { id, parts: 1 }] })}
       />
     </div>

@@ -1,8 +1,11 @@
 import {
+  botanicalOf,
   dropOfBottle,
   findBase,
   findOil,
+  fillMl,
   formatMl,
+  formatNumber,
   formatRange,
   keeping,
   searchBases,
@@ -24,6 +27,7 @@ import type { BottleRecord } from '../../store/database';
 import { materials } from '../../store/materials';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
+import { vessels } from '../../store/vessels';
 
 const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
@@ -43,7 +47,7 @@ const State = ({ bottle }: { bottle: Bottle }) => {
 
 const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
   const drop = dropOfBottle(bottle);
-  const share = Math.min(1, bottle.leftMl / bottle.sizeMl);
+  const share = Math.min(1, bottle.left / bottle.size);
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2.5 last:border-0">
       <span className="min-w-52 flex-1">
@@ -60,7 +64,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
         <span aria-hidden className="block h-1.5 w-full rounded bg-line">
           <span className="block h-full rounded bg-press" style={{ width: `${100 * share}%` }} />
         </span>
-        {formatMl(bottle.leftMl, 3)} of {formatMl(bottle.sizeMl, 3)}
+        {formatNumber(bottle.left, 3)} of {formatNumber(bottle.size, 3)} {bottle.unit}
       </span>
       <span className="w-44 text-sm">
         {!findOil(bottle.materialId) ? null : drop ? (
@@ -94,6 +98,7 @@ type Material = Oil | Base;
 export const ShelfScreen = () => {
   const { data, error } = useStored(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list()).data ?? [];
+  const ownVessels = useStored(['vessels'], () => vessels.list()).data ?? [];
   const navigate = useNavigate();
   if (error) throw error;
   if (data === undefined) return null;
@@ -117,7 +122,7 @@ export const ShelfScreen = () => {
           placeholder="Look up any oil, carrier, butter or wax"
           search={(query) => [...searchOils(query), ...searchBases(query)]}
           isTaken={() => false}
-          describe={(material, query) => tellApart(query, material.id) ?? material.botanical ?? ''}
+          describe={(material, query) => tellApart(query, material.id) ?? botanicalOf(material)}
           onPick={({ id }) => void navigate(`/materials/${id}`)}
         />
       </div>
@@ -130,6 +135,44 @@ export const ShelfScreen = () => {
       <Group title="Oils" records={oils} />
       <Group title="Bases" records={others} />
       <Group title="Finished" records={data.filter(({ bottle }) => bottle.finishedOn)} />
+      <section
+        aria-label="Vessels of your own"
+        className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
+      >
+        <h2 className="text-lg">Vessels of your own</h2>
+        {ownVessels.length > 0 ? (
+          <ul>
+            {ownVessels.map(({ id, vessel }) => (
+              <li
+                key={id}
+                className="flex flex-wrap gap-x-5 gap-y-1 border-b border-line py-2 last:border-0"
+              >
+                <Link
+                  to={`/shelf/vessels/${id}`}
+                  className="min-w-52 flex-1 text-press no-underline hover:underline"
+                >
+                  {vessel.name}
+                </Link>
+                <span className="w-36 text-sm">
+                  {vessel.kind}, {formatMl(vessel.nominalMl, 4)}
+                </span>
+                <span className="w-44 text-sm">to its line {formatMl(fillMl(vessel), 3)}</span>
+                <span className="w-52 text-sm">
+                  brimful{' '}
+                  {vessel.brimfulMl === undefined ? 'not known' : formatMl(vessel.brimfulMl, 3)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <p className="mt-1 max-w-prose">
+            Measure a bottle, a tin or a locket with water once, and every blend can go into it.
+          </p>
+        )}
+        <p className="mt-2">
+          <ButtonLink to="/shelf/vessels/new">Measure a vessel</ButtonLink>
+        </p>
+      </section>
       <section
         aria-label="Materials of your own"
         className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"

@@ -1,0 +1,135 @@
+import { afterEach, describe, expect, test } from 'vitest';
+import { oilOf } from '../testing';
+import {
+  bottleSchema,
+  bottlesInUse,
+  dropOfBottle,
+  keeping,
+  oilInBottle,
+  onShelf,
+  pricePer100,
+  shelve,
+  stockOf,
+  type Bottle,
+} from './shelf';
+
+const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+  materialId: 'orange-sweet',
+  lot: 'OR-1',
+  supplier: '',
+  openedOn: '2026-03-01',
+  printedDate: null,
+  unit: 'ml',
+  size: 10,
+  left: 4,
+  price: null,
+  weighings: [],
+  analysis: null,
+  finishedOn: null,
+  ...more,
+});
+
+afterEach(() => shelve(new Map()));
+
+describe('how long a bottle keeps', () => {
+  // Sweet orange keeps a year once it is open.
+  test.each([
+    [{}, { until: '2027-03-01', because: 'opened' }],
+    [{ printedDate: '2026-12-31' }, { until: '2026-12-31', because: 'printed' }],
+    [{ printedDate: '2028-12-31' }, { until: '2027-03-01', because: 'opened' }],
+    [
+      { openedOn: null, printedDate: '2028-12-31' },
+      { until: '2028-12-31', because: 'printed' },
+    ],
+    [{ openedOn: null }, null],
+    [{ materialId: 'no-such-thing' }, null],
+  ])('%o', (more, keeps) => {
+    expect(keeping(bottle(more))).toEqual(keeps);
+  });
+});
+
+describe('the bottle in use', () => {
+  test('is the one opened last that is not finished', () => {
+    const inUse = bottlesInUse(
+      [
+        bottle({ lot: 'first', openedOn: '2026-01-01' }),
+        bottle({ lot: 'third', openedOn: '2026-05-01', finishedOn: '2026-06-01' }),
+        bottle({ lot: 'second', openedOn: '2026-03-01' }),
+        bottle({ lot: 'closed', openedOn: null }),
+      ],
+      '2026-11-25',
+    );
+    expect(inUse.get('orange-sweet')?.bottle).toEqual({
+      lot: 'second',
+      keepsUntil: '2027-03-01',
+      because: 'opened',
+      past: false,
+    });
+  });
+
+  test('is past its time from the day after its date', () => {
+    const past = (today: string) =>
+      bottlesInUse([bottle()], today).get('orange-sweet')?.bottle.past;
+    expect([past('2027-03-01'), past('2027-03-02')]).toEqual([false, true]);
+  });
+
+  test('stands where every sheet finds it, until others take its place', () => {
+    shelve(bottlesInUse([bottle()], '2026-11-25'));
+    expect(onShelf('orange-sweet')?.bottle.lot).toBe('OR-1');
+    shelve(new Map());
+    expect(onShelf('orange-sweet')).toBeUndefined();
+  });
+});
+
+test('the drop of a bottle is what was weighed, over the density of its oil', () => {
+  // 20 drops weighed 0.79 g and 0.83 g.
+  const weighings = [
+    { drops: 20, massG: 0.79 },
+    { drops: 20, massG: 0.83 },
+  ];
+  const sandalwood = { materialId: 'sandalwood-east-indian', weighings };
+  const density = oilOf('sandalwood-east-indian').densityGPerMl ?? NaN;
+  expect(dropOfBottle(bottle(sandalwood))?.likely).toBeCloseTo(0.81 / 20 / density, 5);
+  expect(dropOfBottle(bottle({ weighings: [] }))).toBeNull();
+});
+
+test('its own analysis takes the place of the typical content, and says whence it is', () => {
+  const plain = oilOf('lavender');
+  expect(oilInBottle(plain, null)).toBe(plain);
+  const own = oilInBottle(plain, { source: 'sheet of lot LV-118', contents: [] });
+  expect(own.capped).toEqual({ confidence: 'high', constituents: [] });
+  expect(own.own?.figures.at(-1)?.source).toBe('sheet of lot LV-118');
+});
+
+describe('what is left', () => {
+  test('of several bottles is added up by its unit; finished ones are not there', () => {
+    const shea = { materialId: 'shea_butter', size: 500 };
+    const stock = stockOf([
+      bottle({ left: 4 }),
+      bottle({ left: 6, openedOn: null }),
+      bottle({ left: 3, finishedOn: '2026-06-01' }),
+      bottle({ ...shea, unit: 'g', left: 250 }),
+      bottle({ ...shea, unit: 'ml', left: 100 }),
+    ]);
+    expect(stock).toEqual(
+      new Map([
+        ['orange-sweet', { ml: 10, g: 0 }],
+        ['shea_butter', { ml: 100, g: 250 }],
+      ]),
+    );
+  });
+
+  test('is never more than the bottle holds', () => {
+    const read = bottleSchema.safeParse(bottle({ size: 10, left: 10.5 }));
+    expect(read.error?.issues[0]).toMatchObject({
+      path: ['left'],
+      message: 'is more than the bottle holds',
+    });
+    expect(bottleSchema.safeParse(bottle({ size: 10, left: 10 })).success).toBe(true);
+  });
+});
+
+test('a price is compared by a hundred of the unit', () => {
+  expect(pricePer100({ price: 6, size: 250 })).toBeCloseTo(2.4);
+  expect(pricePer100({ price: null, size: 250 })).toBeNull();
+});
