@@ -20,6 +20,7 @@ const screens: [string, string, string][] = [
   ['wearers', '/blends/prompt-desk/wearers', 'Who may wear Prompt desk'],
   ['the shelf', '/shelf', 'Shelf'],
   ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
+  ['a vessel of one’s own', '/shelf/vessels/new', 'New vessel'],
   ['an oil', '/materials/bergamot', 'Bergamot, expressed'],
   ['a base', '/materials/beeswax_white', 'Beeswax'],
   ['a material of one’s own', '/materials/new/ready-made', 'A ready-made blend'],

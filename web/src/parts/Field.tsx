@@ -65,6 +65,6 @@ export const NumberUnder = ({
     <span aria-hidden className="text-sm text-soft">
       {name}
     </span>
-    <NumberField label={label} framed {...rest} />
+    <NumberField label={label} framed inFlow {...rest} />
   </div>
 );

@@ -1,3 +1,4 @@
+import { formatNumber } from '@jubbet/core';
 import { clsx } from 'clsx';
 import { useId, useState, type InputHTMLAttributes, type Ref } from 'react';
 import { readNumber, type NumberRule } from './readNumber';
@@ -22,6 +23,8 @@ interface Props extends Omit<
   readonly unit?: string;
   /** Drawn as a field even when nobody is at it. */
   readonly framed?: boolean;
+  /** What is wrong stands under the field and moves what follows, in place of lying over it. */
+  readonly inFlow?: boolean;
   readonly ref?: Ref<HTMLInputElement>;
 }
 
@@ -39,6 +42,7 @@ export const NumberField = ({
   label,
   unit,
   framed = false,
+  inFlow = false,
   className,
   ...rest
 }: Props) => {
@@ -48,7 +52,9 @@ export const NumberField = ({
   const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
   const problem = unread !== null && also && typed?.trim() ? also(typed, false) : unread;
   return (
-    <span className="relative inline-flex items-baseline gap-1">
+    <span
+      className={clsx('relative inline-flex items-baseline gap-1', inFlow && 'max-w-60 flex-wrap')}
+    >
       <input
         {...rest}
         type="text"
@@ -59,7 +65,8 @@ export const NumberField = ({
         aria-invalid={problem !== null}
         aria-describedby={problem ? id : undefined}
         className={clsx(
-          'rounded-md border bg-transparent px-1.5 py-1 text-right outline-offset-1',
+          'rounded-md border bg-transparent px-1.5 text-right outline-offset-1',
+          framed ? 'py-1.5' : 'py-1',
           problem
             ? 'border-brick'
             : clsx(
@@ -86,12 +93,22 @@ export const NumberField = ({
           rest.onBlur?.(event);
         }}
       />
-      {unit && <span className="text-soft">{unit}</span>}
+      {unit && (
+        <span className="text-soft">
+          {/* In words it bears its own unit: what it comes to is said. */}
+          {read && !read.ok && unread !== null && problem === null
+            ? `= ${value === null ? '–' : formatNumber(value, 4)} ${unit}`
+            : unit}
+        </span>
+      )}
       {problem && (
         <span
           id={id}
           role="alert"
-          className="absolute top-full right-0 z-20 mt-1 w-max max-w-60 rounded-md bg-brick-wash px-2 py-1 text-left text-sm text-brick shadow-sm"
+          className={clsx(
+            'rounded-md bg-brick-wash px-2 py-1 text-left text-sm text-brick',
+            inFlow ? 'basis-full' : 'absolute top-full right-0 z-20 mt-1 w-max max-w-60 shadow-sm',
+          )}
         >
           {problem}
         </span>

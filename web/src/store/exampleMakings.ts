@@ -44,7 +44,7 @@ export const makings: readonly Making[] = [
 export const ownVessels: readonly (OwnVessel & { readonly id: string })[] = [
   {
     id: 'frost',
-    name: 'Frosted roll-on of the raffle',
+    name: 'Raffle frost',
     kind: 'roll-on',
     nominalMl: 12,
     workingFillPercent: 95,

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField, TextField } from '../../parts/Field';
+import { Glass } from '../../parts/Glass';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -22,6 +23,12 @@ const blank: OwnVessel = {
   nominalMl: 10,
   workingFillPercent: usualFill('roll-on'),
 };
+
+/** Without what is not known. */
+const measuresOf = ({ brimfulMl, ...rest }: OwnVessel) => ({
+  ...rest,
+  ...(brimfulMl === undefined ? {} : { brimfulMl }),
+});
 
 const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) => {
   const [vessel, setVessel] = useState(stored);
@@ -76,23 +83,28 @@ const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) =>
         </p>
       )}
       {!named && <p className="text-sm text-amber">Give it a name by which you know it.</p>}
-      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
-        <div className="flex flex-wrap gap-4">
-          <TextField
-            label="What you call it"
-            maxLength={60}
-            className="w-64"
-            value={vessel.name}
-            onChange={(event) => setVessel({ ...vessel, name: event.target.value })}
-          />
-          <SelectField
-            label="Kind"
-            value={vessel.kind}
-            choices={kinds}
-            onChoose={(kind) => setVessel({ ...vessel, kind, workingFillPercent: usualFill(kind) })}
-          />
+      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[minmax(0,1fr)_210px]">
+        <div className="grid content-start gap-4">
+          <div className="flex flex-wrap gap-4">
+            <TextField
+              label="What you call it"
+              maxLength={60}
+              className="w-64"
+              value={vessel.name}
+              onChange={(event) => setVessel({ ...vessel, name: event.target.value })}
+            />
+            <SelectField
+              label="Kind"
+              value={vessel.kind}
+              choices={kinds}
+              onChoose={(kind) =>
+                setVessel({ ...vessel, kind, workingFillPercent: usualFill(kind) })
+              }
+            />
+          </div>
+          <VesselMeasures vessel={vessel} onVessel={setVessel} />
         </div>
-        <VesselMeasures vessel={vessel} onVessel={setVessel} />
+        <Glass vessel={{ id: null, ...measuresOf(vessel) }} mixture={null} />
       </section>
       {id !== null && (
         <p className="text-sm text-soft">

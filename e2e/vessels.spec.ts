@@ -1,0 +1,110 @@
+import { expect, test } from '@playwright/test';
+
+test('a vessel measured with water once takes any blend', async ({ page }) => {
+  await page.goto('/shelf/vessels/new');
+  const keep = page.getByRole('button', { name: 'Put it on the shelf' });
+  await expect(keep).toBeDisabled();
+  await page.getByLabel('What you call it').fill('Twist lid');
+  await page.getByLabel('Kind').selectOption('tin');
+  // A gram of water is a millilitre; a spoon of this country is 15 ml.
+  await page.getByLabel('Holds, in ml').fill('1 tbsp');
+  await expect(page.getByText(/^=\s15\sml$/)).toBeVisible();
+  await page.getByLabel('Holds, in ml').fill('22 g');
+  await page.getByLabel('Filled to, in percent').fill('90');
+  await page.getByLabel('Brimful, in ml').fill('19');
+  await expect(page.getByRole('alert')).toContainText(/line is at 19\.8\sml, over the brim/);
+  await page.getByLabel('Brimful, in ml').fill('24');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('img', { name: /22 ml tin “Twist lid”.*19\.8/ })).toBeVisible();
+  await keep.click();
+  const own = page.getByRole('region', { name: 'Vessels of your own' });
+  await expect(own.getByRole('listitem').filter({ hasText: 'Twist lid' })).toContainText(
+    /tin, 22\sml/,
+  );
+
+  await page.goto('/blends/curtain-call');
+  await page.getByRole('button', { name: /^Vessel:/ }).click();
+  const vessels = page.getByRole('dialog', { name: 'Vessel' });
+  const size = vessels.getByLabel('Size', { exact: true });
+  await size.selectOption({ label: '22 ml: Twist lid, my own' });
+  await vessels.getByLabel('How many of them', { exact: true }).fill('1');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^Vessel:.*22 ml/ })).toBeVisible();
+});
+
+test('a vessel written on a sheet is kept for others, and undo takes it off again', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByRole('button', { name: /^Vessel:/ }).click();
+  const vessels = page.getByRole('dialog', { name: 'Vessel' });
+  await vessels
+    .getByLabel('Size', { exact: true })
+    .selectOption({ label: 'another of my own, measured with water' });
+  await vessels.getByLabel('Holds, in ml').fill('8.4 g');
+  await vessels.getByLabel('What you call it').fill('Thin blue');
+  await vessels.getByRole('button', { name: 'Keep it for other blends' }).click();
+  await expect(vessels.getByText('on the shelf', { exact: true })).toBeVisible();
+  await expect(vessels.getByLabel('Size', { exact: true }).locator('option:checked')).toHaveText(
+    /8\.4\sml: Thin blue, my own/,
+  );
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByRole('button', { name: /^Vessel:/ }).click();
+  await expect(vessels.getByRole('button', { name: 'Keep it for other blends' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(
+    page.getByRole('button', { name: 'Vessel: 8.4 ml roll-on “Thin blue”' }),
+  ).toBeVisible();
+});
+
+test('a vessel is measured anew, taken off, and brought back', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('link', { name: 'Raffle frost' }).click();
+  await page.getByLabel('Holds, in ml').fill('11.6');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  const own = page.getByRole('region', { name: 'Vessels of your own' });
+  await expect(own).toContainText(/roll-on, 11\.6\sml/);
+  await own.getByRole('link', { name: 'Raffle frost' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText('“Raffle frost” is off the shelf.')).toBeVisible();
+  await expect(own.getByRole('link', { name: 'Raffle frost' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(own.getByRole('link', { name: 'Raffle frost' })).toBeVisible();
+});
+
+test('what is solid stands on the shelf by weight, and runs out by weight', async ({ page }) => {
+  await page.goto('/shelf/new');
+  await page.getByLabel('What is in it').fill('cocoa b');
+  await page.getByRole('option', { name: /Cocoa butter/ }).click();
+  await expect(page.getByLabel('Measured in')).toHaveValue('g');
+  await page.getByLabel('Holds, in g').fill('1 cup');
+  await expect(page.getByRole('alert')).toContainText('weigh it');
+  // A pound is 453.59 g.
+  await page.getByLabel('Holds, in g').fill('1 lb');
+  await expect(page.getByText(/^=\s453\.6\sg$/)).toBeVisible();
+  await page.getByLabel('Left in it, in g').fill('8 oz');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  const bases = page.getByRole('region', { name: 'Bases' });
+  await expect(bases.getByRole('listitem').filter({ hasText: 'Cocoa butter' })).toContainText(
+    '227 of 454 g',
+  );
+
+  // 310 g of beeswax on the shelf; the sheet says it in g, as it stands there.
+  await page.goto('/blends/curtain-call');
+  await page.getByRole('button', { name: 'Scale' }).click();
+  await expect(page.getByRole('dialog', { name: 'Scale' })).toContainText(
+    /runs out first: .*(ml|g) on the shelf/,
+  );
+});
+
+test('a bottle changes its unit by its density', async ({ page }) => {
+  await page.goto('/shelf/jojoba-1');
+  await expect(page.getByLabel('Holds, in ml')).toHaveValue('250');
+  await page.getByLabel('Measured in').selectOption('g');
+  // Jojoba weighs 0.867 g a ml: 250 ml are 216.75 g.
+  await expect(page.getByLabel('Holds, in g')).toHaveValue('216.75');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(
+    page.getByRole('region', { name: 'Bases' }).getByRole('listitem').filter({ hasText: 'Jojoba' }),
+  ).toContainText('of 217 g');
+});
