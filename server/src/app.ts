@@ -1,4 +1,3 @@
-import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 
@@ -36,7 +35,6 @@ export const createApp = (folder: string): Express => {
       strictTransportSecurity: false,
     }),
   );
-  app.use(compression());
   app.get('/api/hello', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ app: 'jubbet' });
   });

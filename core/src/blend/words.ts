@@ -60,12 +60,16 @@ export const basesWords = (bases: readonly WrittenBase[]): string => {
   );
 };
 
+/** What percents can be told of: of the weight only where all of it is known. */
+export const toldBy = ({ totalG }: Pick<Mixture, 'totalG'>, by: By | undefined): By =>
+  by === 'weight' && totalG !== null ? 'weight' : 'volume';
+
 /** Strength by what the blend is measured by; by volume where its weight is not known. */
 export const strengthBy = ({ strength }: Pick<Mixture, 'strength'>, by: By | undefined): Range =>
   (by === 'weight' && strength.byWeight) || strength.byVolume;
 
-/** `3.2 %`; of a blend by weight `3.2 % by weight`. */
+/** `3.2 %`; of a blend by weight `3.2 % by weight`, or `by volume` where that is not known. */
 export const strengthWords = (mixture: Pick<Mixture, 'strength'>, by: By | undefined): string =>
   `${formatPercent(strengthBy(mixture, by).likely)}${
-    by === 'weight' && mixture.strength.byWeight ? ' by weight' : ''
+    by !== 'weight' ? '' : mixture.strength.byWeight ? ' by weight' : ' by volume'
   }`;

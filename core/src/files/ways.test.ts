@@ -193,6 +193,20 @@ describe('softer and firmer', () => {
     expect(textureOf(worked(firm).mixture)?.waxPercent.likely).toBeCloseTo(20, 0);
   });
 
+  test('an oil that nobody has weighed changes no share of the bases', () => {
+    // The density of vanilla is not known: grams of beeswax over ml of the whole would be 10.5 %.
+    const odd = { ...balm, oils: [{ id: 'vanilla', parts: 1 }] };
+    const evaluation = worked(odd);
+    expect(evaluation.mixture.totalG).toBeNull();
+    const shares = (draft: BlendDraft) => draft.bases.slice(0, 2).map(({ percent = 0 }) => percent);
+    for (const [index, share] of shares(
+      writeBases(odd, evaluation, 'percent', 'weight'),
+    ).entries()) {
+      expect(share).toBeCloseTo([12, 20][index] ?? NaN, 0);
+    }
+    expect(shares(withWaxPercent(odd, evaluation, 15))[0]).toBeCloseTo(15, 0);
+  });
+
   test('wax alone stays as it is: nothing is there to take its place', () => {
     const wax = { ...balm, bases: [{ id: 'beeswax_white', parts: 1 }] };
     expect(withWaxPercent(wax, worked(wax), 0)).toBe(wax);

@@ -41,9 +41,20 @@ export const simpleParts = (amounts: readonly number[]): number[] => {
   return amounts.map((amount) => Math.max(0.1, rounded((100 * amount) / all, 1)));
 };
 
-/** What all of it weighs without the essential oil's own uncertainty, in g, and takes up, in ml. */
+/**
+ * What all of it weighs, in g, without the essential oil's own uncertainty. An oil whose density
+ * is not known counts as water, as it does where bases are settled: it is a few hundredths.
+ */
+const massOf = ({ totalG, oils, bases }: Evaluation['mixture']): number =>
+  totalG?.likely ??
+  [...bases.map(({ g }) => g.likely), ...oils.map(({ g, ml }) => g?.likely ?? ml.likely)].reduce(
+    (total, g) => total + g,
+    0,
+  );
+
+/** What all of it weighs, in g, or takes up, in ml. */
 const wholeOf = ({ mixture }: Evaluation, by: By): number =>
-  by === 'weight' && mixture.totalG ? mixture.totalG.likely : mixture.fillMl;
+  by === 'weight' ? massOf(mixture) : mixture.fillMl;
 
 /** Of these bases the one that takes up what the others leave: the largest that pours, else the largest. */
 const restOf = (bases: readonly BaseInBlend[]): BaseInBlend | undefined => {
@@ -181,8 +192,8 @@ const withMasses = (
   evaluation: Evaluation,
   masses: ReadonlyMap<string, number>,
 ): BlendDraft => {
-  const { bases, totalG, fillMl } = evaluation.mixture;
-  const whole = totalG?.likely ?? fillMl;
+  const { bases } = evaluation.mixture;
+  const whole = massOf(evaluation.mixture);
   const kept = [...masses].filter(([, g]) => g > 0);
   const rest = restOf(
     bases.filter(({ base }) => base.kind !== 'wax' && (masses.get(base.id) ?? 0) > 0),
@@ -226,7 +237,7 @@ export const withWaxPercent = (
   percent: number,
 ): BlendDraft => {
   const { mixture } = evaluation;
-  const whole = mixture.totalG?.likely ?? mixture.fillMl;
+  const whole = massOf(mixture);
   const now = textureOf(mixture)?.waxPercent.likely ?? 0;
   const wanted = (percent / 100) * whole;
   const masses = new Map(mixture.bases.map(({ base, g }) => [base.id, g.likely]));

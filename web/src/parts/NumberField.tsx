@@ -88,6 +88,11 @@ export const NumberField = ({
           else if (text.trim() === '') onEmpty?.();
           else also?.(text, true);
         }}
+        onKeyDown={(event) => {
+          rest.onKeyDown?.(event);
+          // A key that does something here starts from what stands, not from half-typed text.
+          if (event.defaultPrevented) setTyped(null);
+        }}
         onBlur={(event) => {
           setTyped(null);
           rest.onBlur?.(event);

@@ -6,6 +6,7 @@ import {
   searchBases,
   type Base,
   type BaseInBlend,
+  toldBy,
   type WorkedOut,
 } from '@jubbet/core';
 import { X } from 'lucide-react';
@@ -121,7 +122,8 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
   const country = set.data?.spoons ?? 'metric';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const weight = draft.by === 'weight';
-  const whole = (weight && done?.mixture.totalG?.likely) || done?.mixture.fillMl;
+  const told = done ? toldBy(done.mixture, draft.by) : draft.by;
+  const whole = told === 'weight' ? done?.mixture.totalG?.likely : done?.mixture.fillMl;
   if (draft.bases.length === 0) return null;
   return (
     <section aria-label="Bases" className="mt-1">
@@ -141,7 +143,7 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
               g
             </th>
             <th scope="col" className={`${heading} max-sm:hidden`}>
-              % by {weight ? 'weight' : 'volume'}
+              % by {told === 'weight' ? 'weight' : 'volume'}
             </th>
             <th className="w-[30px]">
               <span className="sr-only">Take out</span>
@@ -166,7 +168,7 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
                   }
                   percent={
                     mixed && whole
-                      ? (100 * (weight ? mixed.g.likely : mixed.ml.likely)) / whole
+                      ? (100 * (told === 'weight' ? mixed.g.likely : mixed.ml.likely)) / whole
                       : null
                   }
                   change={change}

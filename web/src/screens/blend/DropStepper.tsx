@@ -58,12 +58,7 @@ export const DropStepper = ({
           if (move === undefined) return;
           event.preventDefault();
           if (event.key.startsWith('Arrow')) onArrow(move);
-          else {
-            // What stands is what the step starts from, not half-typed text.
-            event.currentTarget.blur();
-            event.currentTarget.focus();
-            step(move);
-          }
+          else step(move);
         }}
       />
       <button

@@ -57,12 +57,8 @@ const OwnLimit = ({
   );
 };
 
-/** The share of an oil by volume or by weight; null where its weight is not known. */
-const shareBy = (mixed: OilInBlend, by: By): Range | null =>
-  by === 'weight' ? mixed.byWeight : mixed.byVolume;
-
-const percentWords = (share: Range | null): string =>
-  share ? formatNumber(share.likely) : 'not known';
+const shareBy = (mixed: OilInBlend, by: By): Range =>
+  (by === 'weight' && mixed.byWeight) || mixed.byVolume;
 
 const cell = 'border-b border-line px-1 py-1 align-middle';
 
@@ -71,6 +67,7 @@ export const OilRow = ({
   oil,
   index,
   by,
+  percentBy,
   writtenBy,
   mixed,
   own,
@@ -83,8 +80,10 @@ export const OilRow = ({
   entry: DraftOil;
   oil: Oil;
   index: number;
-  /** What is shown: ml and percent of the volume, or g and percent of the weight. */
+  /** What is shown: ml or g. */
   by: By;
+  /** What the percents that are shown are of. */
+  percentBy: By;
   /** What percents of this blend are of. */
   writtenBy: By;
   /** Worked out; null while the sentence has gaps. */
@@ -163,13 +162,12 @@ export const OilRow = ({
       )}
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
-      {by === writtenBy ? (
+      {percentBy === writtenBy ? (
         <NumberField
           label={`Percent of ${oil.name}`}
           className={clsx('w-13', entry.percent !== undefined && 'font-semibold')}
           value={
-            entry.percent ??
-            (mixed ? Number(formatNumber((shareBy(mixed, by) ?? mixed.byVolume).likely)) : null)
+            entry.percent ?? (mixed ? Number(formatNumber(shareBy(mixed, percentBy).likely)) : null)
           }
           placeholder="–"
           rule={{ least: 0, most: 100 }}
@@ -177,7 +175,9 @@ export const OilRow = ({
           onNumber={(percent) => onAmount({ percent })}
         />
       ) : (
-        <span className="px-1.5">{mixed ? percentWords(shareBy(mixed, by)) : '–'}</span>
+        <span className="px-1.5">
+          {mixed ? formatNumber(shareBy(mixed, percentBy).likely) : '–'}
+        </span>
       )}
     </td>
     <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>

@@ -7,6 +7,7 @@ import {
   formatRange,
   oneDropPercent,
   strengthBy,
+  toldBy,
   writeOils,
   type By,
   type Way,
@@ -142,6 +143,8 @@ export const OilTable = memo(
     const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
     const [shown, setShown] = useState<By | null>(null);
     const by = shown ?? draft.by ?? 'volume';
+    // Where one of them cannot be weighed, no share of the weight is known, and none is shown.
+    const told = (wanted: By): By => (done ? toldBy(done.evaluation.mixture, wanted) : wanted);
     const drop = done && oneDropPercent(done.blend.formula);
     const moveFrom = (index: number, by: 1 | -1) => {
       const next = draft.oils[index + by];
@@ -202,7 +205,7 @@ export const OilTable = memo(
                   </button>
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
-                  {by === 'weight' ? '% by weight' : '% of all'}
+                  {told(by) === 'weight' ? '% by weight' : '% of all'}
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
                   of own limit
@@ -223,7 +226,8 @@ export const OilTable = memo(
                       oil={oil}
                       index={index}
                       by={by}
-                      writtenBy={draft.by ?? 'volume'}
+                      percentBy={told(by)}
+                      writtenBy={told(draft.by ?? 'volume')}
                       mixed={done?.evaluation.mixture.oils[index] ?? null}
                       own={done?.evaluation.findings.find(
                         ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,

@@ -1,9 +1,11 @@
+import type { WorkedOut } from '@jubbet/core';
 import { formatDistanceToNow } from 'date-fns';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useRef } from 'react';
+import { useRef, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
+import { useAfterPaint } from '../../parts/useAfterPaint';
 import { useKeys } from '../../parts/useKeys';
 import type { BlendRecord } from '../../store/database';
 import { useWorkedOut } from '../../workers/useWorkedOut';
@@ -19,16 +21,83 @@ import { OilTable } from './OilTable';
 import { ScaleButton } from './ScaleButton';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
+import type { TokenProps } from './tokenProps';
 import { useDraft } from './useDraft';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from './VerdictBox';
 import { vesselOfDraft } from './VesselToken';
 
-/** One blend: brief, glass, oils, verdict. */
+/** What stands under the sentence: the glass, the oils and bases, and what holds them back. */
+const SheetBody = ({
+  draft,
+  change,
+  worked,
+  looking,
+  addRef,
+}: TokenProps & {
+  worked: WorkedOut;
+  looking: boolean;
+  addRef: RefObject<HTMLInputElement | null>;
+}) => {
+  const vessel = vesselOfDraft(draft.vessel);
+  const evaluation = worked.state === 'done' ? worked.evaluation : null;
+  const blend = worked.state === 'done' ? worked.blend : null;
+  const mixture = evaluation?.mixture ?? null;
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
+      <section
+        aria-label="Glass"
+        className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
+      >
+        <Glasses draft={draft} blend={blend} mixture={mixture} />
+        <FillWords vessel={vessel} blend={blend} mixture={mixture} />
+      </section>
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-lg:order-2">
+        <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
+          <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
+          <BaseTable draft={draft} change={change} worked={worked} />
+          <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
+            <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
+            <span className="max-sm:hidden">
+              <Kbd>/</Kbd>
+            </span>
+            <AddBase taken={draft.bases.map(({ id }) => id).join()} change={change} />
+          </div>
+        </div>
+        {evaluation && <TexturePanel draft={draft} change={change} evaluation={evaluation} />}
+        <PurposeAndNotes draft={draft} change={change} />
+      </div>
+      <div className="grid content-start gap-3 max-lg:contents">
+        <div className="max-lg:order-1">
+          <VerdictBox worked={worked} looking={looking} />
+        </div>
+        <div className="empty:hidden max-lg:order-1">
+          <Mending draft={draft} change={change} />
+        </div>
+        <div className="grid gap-3 max-lg:order-3">
+          {worked.state === 'done' && (
+            <Findings
+              findings={worked.evaluation.findings}
+              blend={worked.blend}
+              mixture={worked.evaluation.mixture}
+            />
+          )}
+          <p className="px-1 text-[13px] text-soft">
+            Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
+            licensed practitioner come first.
+          </p>
+        </div>
+      </div>
+    </div>
+  );
+};
+
+/** One blend: brief, glass, oils, verdict. The sentence is painted before all else. */
 export const Sheet = ({ record }: { record: BlendRecord }) => {
   const { draft, change, undo, redo, steps, failure, overtaken, dismiss } = useDraft(record);
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(draft);
+  const painted = useAfterPaint();
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const makePath = `/blends/${record.id}/make`;
@@ -38,10 +107,8 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
     m: () => void navigate(makePath),
     l: () => void navigate(labelPath),
   });
-  const vessel = vesselOfDraft(draft.vessel);
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
-  const mixture = evaluation?.mixture ?? null;
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
     <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3">
@@ -105,52 +172,16 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           </button>
         </p>
       )}
-      <Sentence draft={draft} change={change} mixture={mixture} />
-      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
-        <section
-          aria-label="Glass"
-          className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
-        >
-          <Glasses draft={draft} blend={blend} mixture={mixture} />
-          <FillWords vessel={vessel} blend={blend} mixture={mixture} />
-        </section>
-        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-lg:order-2">
-          <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
-            <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
-            <BaseTable draft={draft} change={change} worked={worked} />
-            <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
-              <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
-              <span className="max-sm:hidden">
-                <Kbd>/</Kbd>
-              </span>
-              <AddBase taken={draft.bases.map(({ id }) => id).join()} change={change} />
-            </div>
-          </div>
-          {evaluation && <TexturePanel draft={draft} change={change} evaluation={evaluation} />}
-          <PurposeAndNotes draft={draft} change={change} />
-        </div>
-        <div className="grid content-start gap-3 max-lg:contents">
-          <div className="max-lg:order-1">
-            <VerdictBox worked={worked} looking={looking} />
-          </div>
-          <div className="empty:hidden max-lg:order-1">
-            <Mending draft={draft} change={change} />
-          </div>
-          <div className="grid gap-3 max-lg:order-3">
-            {worked.state === 'done' && (
-              <Findings
-                findings={worked.evaluation.findings}
-                blend={worked.blend}
-                mixture={worked.evaluation.mixture}
-              />
-            )}
-            <p className="px-1 text-[13px] text-soft">
-              Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
-              licensed practitioner come first.
-            </p>
-          </div>
-        </div>
-      </div>
+      <Sentence draft={draft} change={change} mixture={evaluation?.mixture ?? null} />
+      {painted && (
+        <SheetBody
+          draft={draft}
+          change={change}
+          worked={worked}
+          looking={looking}
+          addRef={addRef}
+        />
+      )}
     </div>
   );
 };

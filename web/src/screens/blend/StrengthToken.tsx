@@ -3,6 +3,7 @@ import {
   formatPercent,
   guidelines,
   strengthWords,
+  toldBy,
   wholeBlendLimit,
   type DropSchoolId,
   type Mixture,
@@ -29,7 +30,9 @@ const usableSchools = guidelines.schools.filter(
 
 const textOf = (draft: TokenProps['draft'], mixture: Mixture | null): string => {
   if (draft.target) {
-    return `${formatPercent(draft.target.percent, 3)}${draft.by === 'weight' ? ' by weight' : ''}`;
+    const by = mixture ? toldBy(mixture, draft.by) : draft.by;
+    const words = draft.by !== 'weight' ? '' : ` by ${by}`;
+    return `${formatPercent(draft.target.percent, 3)}${words}`;
   }
   return mixture && mixture.oils.length > 0
     ? `${strengthWords(mixture, draft.by)} as counted`
