@@ -9,6 +9,7 @@ import type {
   Verdict,
 } from '@jubbet/core';
 import { Dexie, type EntityTable } from 'dexie';
+import type { Kept } from './keptRecords';
 import { bottleWithUnit, houseWithUnits } from './olderForms';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
@@ -59,43 +60,23 @@ export interface DraftRecord {
 }
 
 /** Somebody in the house. */
-export interface PersonRecord {
-  id: string;
+export interface PersonRecord extends Kept {
   person: Person;
-  createdAt: string;
-  updatedAt: string;
-  /** Null while they are in the house. */
-  deletedAt: string | null;
 }
 
 /** A material or a figure of the house's own. */
-export interface MaterialRecord {
-  id: string;
+export interface MaterialRecord extends Kept {
   own: OwnMaterial;
-  createdAt: string;
-  updatedAt: string;
-  /** Null while it is in use. */
-  deletedAt: string | null;
 }
 
 /** A bottle on the shelf. */
-export interface BottleRecord {
-  id: string;
+export interface BottleRecord extends Kept {
   bottle: Bottle;
-  createdAt: string;
-  updatedAt: string;
-  /** Null while it is on the shelf. */
-  deletedAt: string | null;
 }
 
 /** A vessel of the house's own. */
-export interface VesselRecord {
-  id: string;
+export interface VesselRecord extends Kept {
   vessel: OwnVessel;
-  createdAt: string;
-  updatedAt: string;
-  /** Null while it is in use. */
-  deletedAt: string | null;
 }
 
 /** All data as it was before something large was done to it. */

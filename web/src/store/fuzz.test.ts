@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { emptyDraft, type BlendDraft, type Bottle } from '@jubbet/core';
+import { emptyDraft, type BlendDraft, type Bottle, type OwnVessel } from '@jubbet/core';
 import { expect, test } from 'vitest';
 import { blendStore } from './blends';
 import { bottlesStore } from './bottles';
@@ -8,6 +8,7 @@ import { draftStore } from './drafts';
 import { houseStore } from './house';
 import { materialsStore } from './materials';
 import { peopleStore } from './people';
+import { vesselsStore } from './vessels';
 
 /** Numbers that look random and are the same for the same seed (mulberry32). */
 const seeded = (seed: number) => {
@@ -37,11 +38,19 @@ const bottle = (lot: string): Bottle => ({
   finishedOn: null,
 });
 
+const vessel = (name: string): OwnVessel => ({
+  name,
+  kind: 'tin',
+  nominalMl: 15,
+  workingFillPercent: 90,
+});
+
 /** What ought to be there, kept beside the store by the plainest means. */
 interface Model {
   blends: Map<string, { name: string; gone: boolean }>;
   people: Map<string, { name: string; gone: boolean }>;
   bottles: Map<string, { name: string; gone: boolean }>;
+  vessels: Map<string, { name: string; gone: boolean }>;
   figures: Map<string, number>;
 }
 
@@ -51,7 +60,8 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
   const blends = blendStore(db);
   const people = peopleStore(db);
   const bottles = bottlesStore(db);
-  switch (pick(11)) {
+  const vessels = vesselsStore(db);
+  switch (pick(13)) {
     case 0:
       model.blends.set(await blends.add(draft(name)), { name, gone: false });
       return;
@@ -116,12 +126,31 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
       // What cannot be is refused, and leaves all as it was.
       await expect(bottles.add({ ...bottle(name), size: 1, left: 5 })).rejects.toThrow();
       await expect(bottles.write('nobody', bottle(name))).rejects.toThrow(/not on the shelf/);
+      await expect(vessels.add(vessel(' '))).rejects.toThrow();
+      await expect(vessels.write('nobody', vessel(name))).rejects.toThrow(/not in the house/);
       return;
     }
     case 9: {
       const id = any(model.blends);
       if (id !== undefined && !model.blends.get(id)?.gone)
         await draftStore(db).keep(id, draft(name));
+      return;
+    }
+    case 10:
+      model.vessels.set(await vessels.add(vessel(name)), { name, gone: false });
+      return;
+    case 11: {
+      const id = any(model.vessels);
+      const there = id === undefined ? undefined : model.vessels.get(id);
+      if (id === undefined || !there) return;
+      if (there.gone) await vessels.restore(id);
+      else {
+        await vessels.write(id, vessel(name));
+        await vessels.remove(id);
+        there.name = name;
+      }
+      there.gone = !there.gone;
+      expect((await vessels.get(id))?.vessel.name ?? null).toBe(there.gone ? null : there.name);
       return;
     }
     default: {
@@ -151,6 +180,9 @@ const check = async (db: Database, model: Model) => {
   expect((await bottlesStore(db).list()).map((one) => one.bottle.lot).sort()).toEqual(
     there(model.bottles),
   );
+  expect((await vesselsStore(db).list()).map((one) => one.vessel.name).sort()).toEqual(
+    there(model.vessels),
+  );
   const figures = (await materialsStore(db).list()).flatMap(({ own }) =>
     own.kind === 'figure' ? [[own.oilId, own.value] as const] : [],
   );
@@ -164,6 +196,7 @@ test.each([1, 2, 3, 4])('whatever is done, in whatever order: seed %i', async (s
     blends: new Map(),
     people: new Map(),
     bottles: new Map(),
+    vessels: new Map(),
     figures: new Map(),
   };
   for (let n = 0; n < 120; n += 1) await act(db, model, pick);

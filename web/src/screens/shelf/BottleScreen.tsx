@@ -15,15 +15,14 @@ import {
   type Oil,
 } from '@jubbet/core';
 import { useState } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountUnder';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
-import { useNotice } from '../../parts/notice';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
-import { ScreenTitle } from '../../parts/ScreenTitle';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
@@ -99,9 +98,6 @@ const DropLine = ({ bottle }: { bottle: Bottle }) => {
 
 const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
   const [bottle, setBottle] = useState(stored);
-  const [failure, setFailure] = useState<string | null>(null);
-  const navigate = useNavigate();
-  const tell = useNotice();
   const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
   const problem = problemOf(bottle);
   const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
@@ -111,49 +107,23 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
     densityGPerMl: densityOf(bottle.materialId),
     liquid: !solid,
   };
-  const keep = async () => {
-    try {
-      if (id === null) await bottles.add(bottle);
-      else await bottles.write(id, bottle);
-      await navigate('/shelf');
-    } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
-    }
-  };
-  const remove = async () => {
-    if (id === null) return;
-    await bottles.remove(id);
-    await navigate('/shelf');
-    tell({ text: 'The bottle is off the shelf.', undo: () => void bottles.restore(id) });
-  };
   return (
-    <form
-      className="mx-auto grid max-w-3xl gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!problem) void keep();
-      }}
+    <KeepForm
+      title={material ? material.name : 'New bottle'}
+      problem={problem}
+      keep={id === null ? 'Put it on the shelf' : 'Keep'}
+      onKeep={() => (id === null ? bottles.add(bottle) : bottles.write(id, bottle))}
+      removal={
+        id === null
+          ? null
+          : {
+              said: 'The bottle is off the shelf.',
+              remove: () => bottles.remove(id),
+              restore: () => bottles.restore(id),
+            }
+      }
+      back="/shelf"
     >
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={material ? material.name : 'New bottle'} />
-        <div className="flex gap-2">
-          {id !== null && (
-            <Button look="quiet" onClick={() => void remove()}>
-              Delete
-            </Button>
-          )}
-          <ButtonLink to="/shelf">Leave it</ButtonLink>
-          <Button look="first" type="submit" disabled={problem !== null}>
-            {id === null ? 'Put it on the shelf' : 'Keep'}
-          </Button>
-        </div>
-      </div>
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          It was not kept: {failure}. What you typed still stands here.
-        </p>
-      )}
-      {problem && <p className="text-sm text-amber">{problem}</p>}
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         {material ? (
           <p>
@@ -280,7 +250,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           </section>
         </>
       )}
-    </form>
+    </KeepForm>
   );
 };
 

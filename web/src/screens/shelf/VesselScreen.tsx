@@ -1,12 +1,10 @@
 import { ownVesselSchema, usualVessels, vesselKinds, type OwnVessel } from '@jubbet/core';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
 import { Glass } from '../../parts/Glass';
+import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
-import { useNotice } from '../../parts/notice';
-import { ScreenTitle } from '../../parts/ScreenTitle';
 import { VesselMeasures } from '../../parts/VesselMeasures';
 import { vessels } from '../../store/vessels';
 import { useStored } from '../../store/useStored';
@@ -32,57 +30,25 @@ const measuresOf = ({ brimfulMl, ...rest }: OwnVessel) => ({
 
 const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) => {
   const [vessel, setVessel] = useState(stored);
-  const [failure, setFailure] = useState<string | null>(null);
-  const navigate = useNavigate();
-  const tell = useNotice();
-  const named = vessel.name.trim() !== '';
-  const keep = async () => {
-    try {
-      if (id === null) await vessels.add(vessel);
-      else await vessels.write(id, vessel);
-      await navigate('/shelf');
-    } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
-    }
-  };
-  const remove = async () => {
-    if (id === null) return;
-    await vessels.remove(id);
-    await navigate('/shelf');
-    tell({ text: `“${vessel.name}” is off the shelf.`, undo: () => void vessels.restore(id) });
-  };
   return (
-    <form
-      className="mx-auto grid max-w-3xl gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (named) void keep();
-      }}
+    <KeepForm
+      title={vessel.name.trim() || 'New vessel'}
+      problem={
+        ownVesselSchema.safeParse(vessel).success ? null : 'Give it a name by which you know it.'
+      }
+      keep={id === null ? 'Put it on the shelf' : 'Keep'}
+      onKeep={() => (id === null ? vessels.add(vessel) : vessels.write(id, vessel))}
+      removal={
+        id === null
+          ? null
+          : {
+              said: `“${stored.name}” is off the shelf.`,
+              remove: () => vessels.remove(id),
+              restore: () => vessels.restore(id),
+            }
+      }
+      back="/shelf"
     >
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={vessel.name.trim() || 'New vessel'} />
-        <div className="flex gap-2">
-          {id !== null && (
-            <Button look="quiet" onClick={() => void remove()}>
-              Delete
-            </Button>
-          )}
-          <ButtonLink to="/shelf">Leave it</ButtonLink>
-          <Button
-            look="first"
-            type="submit"
-            disabled={!named || !ownVesselSchema.safeParse(vessel).success}
-          >
-            {id === null ? 'Put it on the shelf' : 'Keep'}
-          </Button>
-        </div>
-      </div>
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          It was not kept: {failure}. What you typed still stands here.
-        </p>
-      )}
-      {!named && <p className="text-sm text-amber">Give it a name by which you know it.</p>}
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[minmax(0,1fr)_210px]">
         <div className="grid content-start gap-4">
           <div className="flex flex-wrap gap-4">
@@ -111,7 +77,7 @@ const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) =>
           Blends that go into it already keep the measures with which they were written.
         </p>
       )}
-    </form>
+    </KeepForm>
   );
 };
 

@@ -1,0 +1,66 @@
+import type { EntityTable, InsertType } from 'dexie';
+import { now } from './now';
+
+/** What every kept record has beside what it is of. */
+export interface Kept {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+  /** Null while it is in the house; what is taken away stays for a while. */
+  deletedAt: string | null;
+}
+
+/**
+ * Adds, rewrites, takes away and brings back records that hold one thing each.
+ *
+ * @param key under which the thing stands in its record
+ * @param parse throws where the thing is not what it should be
+ * @param gone what is said where a record is not there any more
+ */
+export const keptRecords = <R extends Kept, Key extends keyof R & string>(
+  table: EntityTable<R, 'id'>,
+  key: Key,
+  parse: (value: R[Key]) => R[Key],
+  gone: string,
+) => ({
+  list: async (): Promise<R[]> =>
+    (await table.toArray()).filter(({ deletedAt }) => deletedAt === null),
+  get: async (id: string): Promise<R | null> => {
+    const found = await table.where('id').equals(id).first();
+    return found && found.deletedAt === null ? found : null;
+  },
+  add: async (value: R[Key]): Promise<string> => {
+    const id = crypto.randomUUID();
+    const at = now();
+    const record: Kept = { id, createdAt: at, updatedAt: at, deletedAt: null };
+    await table.add({ ...record, [key]: parse(value) } as unknown as InsertType<R, 'id'>);
+    return id;
+  },
+  write: async (id: string, value: R[Key]): Promise<void> => {
+    const parsed = parse(value);
+    const count = await table
+      .where('id')
+      .equals(id)
+      .modify((record) => {
+        record[key] = parsed;
+        record.updatedAt = now();
+      });
+    if (count === 0) throw new Error(gone);
+  },
+  remove: async (id: string): Promise<void> => {
+    await table
+      .where('id')
+      .equals(id)
+      .modify((record) => {
+        record.deletedAt = now();
+      });
+  },
+  restore: async (id: string): Promise<void> => {
+    await table
+      .where('id')
+      .equals(id)
+      .modify((record) => {
+        record.deletedAt = null;
+      });
+  },
+});
