@@ -12,6 +12,7 @@ export const KeepForm = ({
   onKeep,
   removal,
   back,
+  kept = back,
   children,
 }: {
   title: string;
@@ -28,15 +29,17 @@ export const KeepForm = ({
   } | null;
   /** Where one goes from here. */
   back: string;
+  /** Where one goes when it is kept, where that is somewhere else. */
+  kept?: string;
   children: ReactNode;
 }) => {
   const [failure, setFailure] = useState<string | null>(null);
   const navigate = useNavigate();
   const tell = useNotice();
-  const tryTo = async (act: () => Promise<unknown>): Promise<boolean> => {
+  const tryTo = async (act: () => Promise<unknown>, to: string): Promise<boolean> => {
     try {
       await act();
-      await navigate(back);
+      await navigate(to);
       return true;
     } catch (error) {
       setFailure(error instanceof Error ? error.message : String(error));
@@ -48,7 +51,7 @@ export const KeepForm = ({
       className="mx-auto grid max-w-3xl gap-4"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!problem) void tryTo(onKeep);
+        if (!problem) void tryTo(onKeep, kept);
       }}
     >
       <div className="flex flex-wrap items-center justify-between gap-3">
@@ -58,7 +61,7 @@ export const KeepForm = ({
             <Button
               look="quiet"
               onClick={() =>
-                void tryTo(removal.remove).then((gone) => {
+                void tryTo(removal.remove, back).then((gone) => {
                   if (gone) tell({ text: removal.said, undo: () => void removal.restore() });
                 })
               }

@@ -6,14 +6,14 @@ import {
   type OwnMaterial,
 } from '@jubbet/core';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { useParams } from 'react-router';
+import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
-import { ScreenTitle } from '../../parts/ScreenTitle';
 import { layLibrary, readLibrary } from '../../store/library';
 import { materials } from '../../store/materials';
 
@@ -291,44 +291,24 @@ const CommonFields = ({ own, set }: Setting<Of<'oil' | 'ready-made' | 'fragrance
 
 const Form = ({ kind }: { kind: Kind }) => {
   const [own, setOwn] = useState(() => blank(kind));
-  const [failure, setFailure] = useState<string | null>(null);
-  const navigate = useNavigate();
   const set = (part: object) => setOwn((before) => ({ ...before, ...part }));
-  const whole = ownMaterialSchema.safeParse(own).success;
-  const keep = async () => {
-    try {
-      await materials.put(own);
-      // Known at once, so that its page finds it.
-      await layLibrary(await readLibrary());
-      await navigate(`/materials/${own.id}`);
-    } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
-    }
-  };
   if (own.kind === 'figure') return null;
+  const missing = `It needs a name, who says so,${own.kind === 'base' ? ' its density' : ''} and how long it keeps.`;
   return (
-    <form
-      className="mx-auto grid max-w-3xl gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (whole) void keep();
+    <KeepForm
+      title={titles[kind]}
+      problem={ownMaterialSchema.safeParse(own).success ? null : missing}
+      keep="Keep it"
+      onKeep={async () => {
+        await materials.put(own);
+        // Known at once, so that its page finds it.
+        await layLibrary(await readLibrary());
       }}
+      removal={null}
+      back="/shelf"
+      kept={`/materials/${own.id}`}
     >
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={titles[kind]} />
-        <div className="flex gap-2">
-          <ButtonLink to="/shelf">Leave it</ButtonLink>
-          <Button look="first" type="submit" disabled={!whole}>
-            Keep it
-          </Button>
-        </div>
-      </div>
       <p className="text-sm text-soft">{leads[kind]}</p>
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          It was not kept: {failure}. What you typed still stands here.
-        </p>
-      )}
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <div className="flex flex-wrap gap-4">
           <TextField
@@ -354,14 +334,8 @@ const Form = ({ kind }: { kind: Kind }) => {
           {own.kind === 'base' && <BaseFields own={own} set={set} />}
         </div>
         {own.kind !== 'base' && <CommonFields own={own} set={set} />}
-        {!whole && (
-          <p className="text-sm text-amber">
-            It needs a name, who says so,{own.kind === 'base' ? ' its density' : ''} and how long it
-            keeps.
-          </p>
-        )}
       </section>
-    </form>
+    </KeepForm>
   );
 };
 
