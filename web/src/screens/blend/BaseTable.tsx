@@ -81,7 +81,12 @@ const BaseRow = ({
           }
         />
       </td>
-      <td className={cell}>{mixed ? formatNumber(asItLies(mixed), 3) : '–'}</td>
+      <td className={cell}>
+        {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
+        {base.kind === 'dry' && (
+          <span className="block text-xs leading-none text-soft">as it lies</span>
+        )}
+      </td>
       <td className={cell}>{mixed ? formatNumber(mixed.g.likely, 3) : '–'}</td>
       <td className={`${cell} max-sm:hidden`}>
         {percent === null ? '–' : formatNumber(percent, 3)}

@@ -40,6 +40,7 @@ export const BasesToken = ({ draft, change }: TokenProps) => (
   <Token
     label="Carrier"
     text={basesWords(draft.bases) || '… which carrier?'}
+    end="."
     gap={draft.bases.length === 0}
     wide
   >

@@ -14,6 +14,21 @@ import {
 } from '@jubbet/core';
 import { together } from '../../parts/together';
 
+/** Of most things for skin, morning and evening. */
+const usesADay = 2;
+
+/** From this many days on they are told in weeks. */
+const manyDays = 21;
+
+/** `9 to 11 weeks`, `4 days`: how long so many uses last. */
+const lastingWords = (uses: readonly [number, number]): string => {
+  const days = uses.map((count) => count / usesADay);
+  const inWeeks = Math.max(...days) >= manyDays;
+  const [from, to] = days.map((count) => Math.max(1, Math.round(inWeeks ? count / 7 : count)));
+  const unit = inWeeks ? 'week' : 'day';
+  return `${from === to ? '' : `${from} to `}${to} ${to === 1 ? unit : `${unit}s`}`;
+};
+
 /** What one use takes, and how long the vessel lasts. */
 const DoseWords = ({
   vessel,
@@ -37,11 +52,11 @@ const DoseWords = ({
     formatNumber(from) === formatNumber(to)
       ? formatMl(to)
       : `${formatNumber(from)} to ${formatMl(to)}`;
-  const lasts = [...new Set(use.uses.map((count) => formatNumber(count)))].join(' to ');
+  const lasts = [...new Set(use.uses.map((count) => formatNumber(count, 3)))].join(' to ');
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` It lasts for ${lasts}.`}`,
+        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${vessel.kind} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
       )}
     </p>
   );

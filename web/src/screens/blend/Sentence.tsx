@@ -47,7 +47,7 @@ export const Sentence = memo(
         {draft.count > 1 || draft.more ? '' : 'A '}
         <Vessel {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
         <Use {...token} />, <Sun {...token} />, at <StrengthToken {...token} mixture={mixture} /> in{' '}
-        <Bases {...token} />.
+        <Bases {...token} />
       </p>
     );
   },

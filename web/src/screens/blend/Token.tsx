@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 export const Token = ({
   label,
   text,
+  end = '',
   gap = false,
   wide = false,
   children,
@@ -15,6 +16,8 @@ export const Token = ({
   /** What this part of the sentence is about, for those who do not see it in its place. */
   label: string;
   text: string;
+  /** What closes the sentence: it must not stand on a line by itself. */
+  end?: string;
   gap?: boolean;
   wide?: boolean;
   children: (close: () => void) => ReactNode;
@@ -23,11 +26,23 @@ export const Token = ({
     <PopoverButton
       aria-label={`${label}: ${text}`}
       className={clsx(
-        'rounded-xs text-left font-semibold text-press underline decoration-2 underline-offset-[6px] hover:bg-slate-wash',
-        gap && 'italic decoration-dashed',
+        'rounded-xs text-left font-semibold text-press hover:bg-slate-wash',
+        gap && 'italic',
       )}
     >
-      {text}
+      <span
+        className={clsx(
+          'underline decoration-2 underline-offset-[6px]',
+          gap && 'decoration-dashed',
+        )}
+      >
+        {text}
+      </span>
+      {end && (
+        <span aria-hidden className="font-normal text-ink not-italic">
+          {end}
+        </span>
+      )}
     </PopoverButton>
     <PopoverPanel
       focus
