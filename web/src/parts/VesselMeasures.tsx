@@ -1,5 +1,5 @@
 import { fillMl, formatMl, largestVesselMl, vesselKind, type OwnVessel } from '@jubbet/core';
-import { AmountUnder } from './AmountUnder';
+import { AmountUnder } from './AmountField';
 import { NumberUnder } from './Field';
 
 type Measured = Omit<OwnVessel, 'name'>;

@@ -7,11 +7,14 @@ import {
   textureFigures,
   usualVessels,
   vesselKinds,
+  workOut,
   type BlendDraft,
   type Vessel,
 } from '@jubbet/core';
 import { Plus, X } from 'lucide-react';
+import { useMemo } from 'react';
 import { Button } from '../../parts/Button';
+import { AmountField } from '../../parts/AmountField';
 import { SelectField, TextField } from '../../parts/Field';
 import { useNotice } from '../../parts/notice';
 import { NumberField } from '../../parts/NumberField';
@@ -25,6 +28,14 @@ import { Token } from './Token';
 const kinds = Object.keys(vesselKinds).map((kind) => [kind, kind] as const);
 
 const own = 'own';
+
+/** What a ml weighs of what stands in the vessel, whipped or not; null where it is not known. */
+const densityAsItStands = (draft: BlendDraft): number | null => {
+  const worked = workOut(draft);
+  if (worked.state !== 'done') return null;
+  const { totalG, fillMl: mixedMl } = worked.evaluation.mixture;
+  return totalG && totalG.likely / (mixedMl * (1 + worked.blend.gainPercent / 100));
+};
 
 const ownId = (id: string): string => `${own}:${id}`;
 
@@ -195,6 +206,7 @@ const MixingFields = ({ draft, change }: TokenProps) => {
   const forced = isMixedInOne(rest);
   const mixed = isMixedInOne(draft);
   const { whipGainPercent: gain } = textureFigures;
+  const densityGPerMl = useMemo(() => densityAsItStands(draft), [draft]);
   return (
     <div className="grid gap-2 border-t border-line pt-3">
       <label className="flex items-baseline gap-2">
@@ -254,11 +266,11 @@ const MixingFields = ({ draft, change }: TokenProps) => {
       )}
       <label className="flex flex-wrap items-baseline gap-2">
         One use takes
-        <NumberField
+        <AmountField
           label="One use takes, in ml"
           framed
           className="w-16"
-          unit="ml"
+          of={{ unit: 'ml', densityGPerMl, liquid: true }}
           value={draft.useMl ?? null}
           placeholder="–"
           rule={{ least: 0, above: true, most: 1000 }}
@@ -266,7 +278,7 @@ const MixingFields = ({ draft, change }: TokenProps) => {
           onEmpty={() => change(setMixing({ useMl: null }))}
         />
         <span className="text-sm text-soft">
-          if you have measured it: weigh before and after ten
+          or in g, if you have measured it: weigh before and after ten
         </span>
       </label>
     </div>

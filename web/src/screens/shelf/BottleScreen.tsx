@@ -16,7 +16,7 @@ import {
 } from '@jubbet/core';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { AmountUnder } from '../../parts/AmountUnder';
+import { AmountUnder } from '../../parts/AmountField';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { KeepForm } from '../../parts/KeepForm';
