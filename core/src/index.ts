@@ -77,6 +77,6 @@ export { flashPointOf, handbook } from './library/handbook';
 export { ownMaximum } from './limits/ownMaximum';
 export { baseFacts, type BaseFacts } from './library/baseFacts';
 export { botanicalOf } from './library/botanical';
-export { countedVessels, vesselKind, vesselKinds } from './brief/vesselKinds';
+export { countedVessels, oneOf, vesselKind, vesselKinds } from './brief/vesselKinds';
 export { amountProblemWords, readAmount, type Amount, type SpoonCountry } from './quantity/amount';
 export { looseDensity, measures, type Form } from './library/measures';

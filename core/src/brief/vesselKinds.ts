@@ -1,5 +1,7 @@
 /** What a kind of vessel is like at the bench, in words. */
 export interface VesselKind {
+  /** What one is called, where that is not the kind itself: `stick`. */
+  readonly one?: string;
   /** Several of them: `roll-ons`. */
   readonly plural: string;
   /** What is wiped beside the vessel itself. */
@@ -75,6 +77,7 @@ export const vesselKinds: Readonly<Record<string, VesselKind>> = {
     dose: 'fingertip',
   },
   'lip tube': {
+    one: 'stick',
     plural: 'sticks',
     top: 'cap',
     fillWhy: 'Fill to just below the rim, and top up the dip when it has set.',
@@ -108,9 +111,12 @@ export const vesselKinds: Readonly<Record<string, VesselKind>> = {
   },
 };
 
+/** What one vessel of a kind is called: `tin`, `stick`. */
+export const oneOf = (kind: string): string => vesselKind(kind).one ?? kind;
+
 /** `1 tin`, `9 tins`, `2 sticks`. */
 export const countedVessels = (count: number, kind: string): string =>
-  count === 1 ? `1 ${kind}` : `${count} ${vesselKind(kind).plural}`;
+  count === 1 ? `1 ${oneOf(kind)}` : `${count} ${vesselKind(kind).plural}`;
 
 /** The words of a kind; those of a bottle with a lid for one that is not known. */
 export const vesselKind = (kind: string): VesselKind =>

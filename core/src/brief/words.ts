@@ -1,6 +1,7 @@
 import type { Carrier, PlaceId } from '../library/schema';
 import { formatNumber } from '../quantity/format';
 import type { Vessel } from './vessel';
+import { oneOf } from './vesselKinds';
 import type { WearerOrAnyone } from './wearer';
 
 /** Places as they stand in a sentence: "worn on the wrists and neck". */
@@ -40,7 +41,7 @@ export const vesselWords = ({
   kind,
   name,
 }: Pick<Vessel, 'nominalMl' | 'kind' | 'name'>): string =>
-  `${formatNumber(nominalMl, 4)} ml ${kind}${name ? ` “${name}”` : ''}`;
+  `${formatNumber(nominalMl, 4)} ml ${oneOf(kind)}${name ? ` “${name}”` : ''}`;
 
 /** `Ines, 41`, `Pip, 2 years and 3 months, nursing`, `anyone`. */
 export const wearerWords = (wearer: WearerOrAnyone): string => {

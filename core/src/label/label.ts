@@ -1,3 +1,4 @@
+import { oneOf } from '../brief/vesselKinds';
 import type { Blend } from '../dose/blend';
 import { placeWords } from '../brief/words';
 import { mixtureBestBefore, type BestBefore, type Day } from '../keep/bestBefore';
@@ -65,7 +66,7 @@ export const labelOf = (
   const rinse = blend.brief.use === 'rinse-off' ? ', rinsed off' : '';
   return {
     name: blend.name,
-    what: `${capital(blend.fillings[line]?.vessel.kind ?? blend.formula.vessel.kind)}, ${contentOf(blend, evaluation, line)}`,
+    what: `${capital(oneOf(blend.fillings[line]?.vessel.kind ?? blend.formula.vessel.kind))}, ${contentOf(blend, evaluation, line)}`,
     purpose: blend.purpose,
     forWhom: wearer ? `For ${wearer.name ?? 'one wearer'}` : 'For anyone',
     where: `${placeWords[blend.brief.place]}${rinse}`,

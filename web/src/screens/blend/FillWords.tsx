@@ -4,6 +4,7 @@ import {
   formatG,
   formatMl,
   formatNumber,
+  oneOf,
   oneUse,
   part,
   vesselKind,
@@ -56,7 +57,7 @@ const DoseWords = ({
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${vessel.kind} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
+        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(vessel.kind)} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
       )}
     </p>
   );

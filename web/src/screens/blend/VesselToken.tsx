@@ -5,6 +5,7 @@ import {
   formatMl,
   isMixedInOne,
   textureFigures,
+  oneOf,
   usualVessels,
   vesselKinds,
   workOut,
@@ -25,7 +26,7 @@ import { linesOf, setLines, setMixing, type Line } from './changes';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-const kinds = Object.keys(vesselKinds).map((kind) => [kind, kind] as const);
+const kinds = Object.keys(vesselKinds).map((kind) => [kind, oneOf(kind)] as const);
 
 const own = 'own';
 

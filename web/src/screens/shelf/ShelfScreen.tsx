@@ -8,6 +8,7 @@ import {
   formatNumber,
   formatRange,
   keeping,
+  oneOf,
   searchBases,
   searchOils,
   tellApart,
@@ -154,7 +155,7 @@ export const ShelfScreen = () => {
                   {vessel.name}
                 </Link>
                 <span className="w-36 text-sm">
-                  {vessel.kind}, {formatMl(vessel.nominalMl, 4)}
+                  {oneOf(vessel.kind)}, {formatMl(vessel.nominalMl, 4)}
                 </span>
                 <span className="w-44 text-sm">to its line {formatMl(fillMl(vessel), 3)}</span>
                 <span className="w-52 text-sm">

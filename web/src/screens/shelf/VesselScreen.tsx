@@ -1,4 +1,4 @@
-import { ownVesselSchema, usualVessels, vesselKinds, type OwnVessel } from '@jubbet/core';
+import { oneOf, ownVesselSchema, usualVessels, vesselKinds, type OwnVessel } from '@jubbet/core';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
@@ -9,7 +9,7 @@ import { VesselMeasures } from '../../parts/VesselMeasures';
 import { vessels } from '../../store/vessels';
 import { useStored } from '../../store/useStored';
 
-const kinds = Object.keys(vesselKinds).map((kind) => [kind, kind] as const);
+const kinds = Object.keys(vesselKinds).map((kind) => [kind, oneOf(kind)] as const);
 
 /** How full the library fills a kind, in percent; another kind's figure never stays behind. */
 const usualFill = (kind: string): number =>
