@@ -1,0 +1,47 @@
+import 'fake-indexeddb/auto';
+import { emptyDraft } from '@jubbet/core';
+import { expect, test } from 'vitest';
+import { blendStore } from './blends';
+import { openDatabase } from './database';
+import { exampleHouse } from './example';
+import { houseStore } from './house';
+import { putExampleIn } from './putExample';
+import { seedOnce } from './seed.testing';
+import { settingsStore } from './settings';
+
+const day = '2026-11-25';
+
+test('the example is put beside what is there, which stays as it is', async () => {
+  const db = openDatabase('beside');
+  const own = await blendStore(db).add({ ...emptyDraft(), name: 'My own' });
+  await putExampleIn(db, day);
+  const example = exampleHouse(day);
+  expect((await db.blends.get(own))?.draft.name).toBe('My own');
+  expect(await db.blends.count()).toBe(example.blends.length + 1);
+  expect(await db.batches.count()).toBe(example.batches.length);
+  expect(await db.events.count()).toBe(example.events.length);
+  expect(await db.vessels.count()).toBe(example.vessels.length);
+  expect((await settingsStore(db).read()).maker).not.toBe('');
+});
+
+test('put in again it brings back what is missing, and undoes no change', async () => {
+  const db = openDatabase('again');
+  await seedOnce(db, day);
+  await db.blends.update('row-g', { 'draft.name': 'Row H' });
+  await db.blends.delete('interval');
+  await db.vessels.clear();
+  await settingsStore(db).write('maker', 'Somebody else');
+  await putExampleIn(db, day);
+  expect((await db.blends.get('row-g'))?.draft.name).toBe('Row H');
+  expect(await db.blends.get('interval')).toBeDefined();
+  expect(await db.vessels.count()).toBe(exampleHouse(day).vessels.length);
+  expect((await settingsStore(db).read()).maker).toBe('Somebody else');
+});
+
+test('it can be taken back as a whole', async () => {
+  const db = openDatabase('back');
+  await putExampleIn(db, day);
+  await houseStore(db).goBack();
+  expect(await db.blends.count()).toBe(0);
+  expect(await db.vessels.count()).toBe(0);
+});
