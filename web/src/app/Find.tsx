@@ -6,15 +6,25 @@ import {
   Dialog,
   DialogPanel,
 } from '@headlessui/react';
-import { plainName, searchBases, searchOils, wearerOn, wearerWords } from '@jubbet/core';
+import {
+  plainName,
+  searchBases,
+  searchOils,
+  subjectName,
+  vesselWords,
+  wearerOn,
+  wearerWords,
+} from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { OilName } from '../parts/OilName';
 import { batches } from '../store/batches';
 import { blends } from '../store/blends';
+import { bottles } from '../store/bottles';
 import { today } from '../store/now';
 import { people } from '../store/people';
 import { useStored } from '../store/useStored';
+import { vessels } from '../store/vessels';
 
 interface Hit {
   readonly key: string;
@@ -29,13 +39,15 @@ const mostOfAKind = 5;
 
 const at = (path: string) => () => Promise.resolve(path);
 
-/** Finds anything by its name: blends, batches and people of the house, oils of the library. */
+/** Finds anything by its name: what is in the house, and the oils and bases of the library. */
 export const Find = ({ onClose }: { onClose: () => void }) => {
   const [query, setQuery] = useState('');
   const navigate = useNavigate();
   const book = useStored(['blends'], () => blends.list()).data ?? [];
   const log = useStored(['batches'], () => batches.list()).data ?? [];
   const house = useStored(['people'], () => people.list()).data ?? [];
+  const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
+  const own = useStored(['vessels'], () => vessels.list()).data ?? [];
   const plain = plainName(query);
   const matches = (...names: string[]) =>
     plain !== '' && names.some((name) => plainName(name).includes(plain));
@@ -70,6 +82,26 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         name: wearerWords(wearerOn(person, today())),
         aside: '',
         open: at(`/people/${id}`),
+      })),
+    ...shelf
+      .filter(({ bottle }) => matches(bottle.lot, subjectName(bottle.materialId)))
+      .slice(0, mostOfAKind)
+      .map(({ id, bottle }) => ({
+        key: `bottle/${id}`,
+        kind: 'bottle',
+        name: subjectName(bottle.materialId),
+        aside: bottle.lot ? `lot ${bottle.lot}` : 'no lot',
+        open: at(`/shelf/${id}`),
+      })),
+    ...own
+      .filter(({ vessel }) => matches(vessel.name))
+      .slice(0, mostOfAKind)
+      .map(({ id, vessel }) => ({
+        key: `vessel/${id}`,
+        kind: 'vessel',
+        name: vessel.name,
+        aside: vesselWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
+        open: at(`/shelf/vessels/${id}`),
       })),
     ...searchOils(query)
       .slice(0, mostOfAKind)
@@ -106,7 +138,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
               autoFocus
               aria-label="Find"
               autoComplete="off"
-              placeholder="Find an oil, a blend, a person, a batch"
+              placeholder="Find an oil, a blend, a person, a batch, a bottle, a vessel"
               className="w-full rounded-md border border-line bg-transparent px-3 py-2.5 text-lg placeholder:text-soft"
               displayValue={() => query}
               onChange={(event) => setQuery(event.target.value)}
