@@ -76,6 +76,7 @@ test('no screen scrolls sideways on a phone', async ({ page }) => {
   for (const [, path, heading] of screens) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
+    await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
     const wide = await page.evaluate(() => document.documentElement.scrollWidth);
     expect(wide, path).toBeLessThanOrEqual(390);
   }

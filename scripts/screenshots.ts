@@ -77,6 +77,7 @@ for (const { name, path, size, scheme = 'light', act } of shots) {
   await page.clock.setFixedTime(day);
   await page.goto(house + path);
   await page.getByRole('heading', { level: 1 }).waitFor({ state: 'attached' });
+  await page.locator('[aria-busy=true]').waitFor({ state: 'detached' });
   await act?.(page);
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -97,7 +97,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
   const { draft, change, undo, redo, steps, failure, overtaken, dismiss } = useDraft(record);
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(draft);
-  const painted = useAfterPaint();
+  const painted = useAfterPaint('sheet');
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const makePath = `/blends/${record.id}/make`;
@@ -111,7 +111,10 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
   const blend = worked.state === 'done' ? worked.blend : null;
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
-    <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3">
+    <div
+      aria-busy={!painted}
+      className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3"
+    >
       <div className="flex flex-wrap items-center justify-between gap-3">
         <NameTitle
           name={draft.name}
