@@ -1,13 +1,27 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
-/** Nothing on the page keeps anyone out, as far as a machine can tell. */
-export const expectAccessible = async (page: Page): Promise<void> => {
+const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+/**
+ * Nothing on the page keeps anyone out, as far as a machine can tell, in light or in dark. From
+ * one to the other only colours change, so that in dark only contrast is looked at again.
+ *
+ * @param part of the page, as a selector; the whole page where it is left out
+ */
+export const expectAccessible = async (page: Page, part?: string): Promise<void> => {
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze();
+  const axe = () => {
+    const builder = new AxeBuilder({ page });
+    return part ? builder.include(part) : builder;
+  };
+  await page.emulateMedia({ colorScheme: 'light' });
+  const light = await axe().withTags(tags).analyze();
+  await page.emulateMedia({ colorScheme: 'dark' });
+  const dark = await axe().withRules(['color-contrast']).analyze();
   expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`),
+    [...light.violations, ...dark.violations].map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`,
+    ),
   ).toEqual([]);
 };
