@@ -9,6 +9,14 @@ test('a vessel measured with water once takes any blend', async ({ page }) => {
   // A gram of water is a millilitre; a spoon of this country is 15 ml.
   await page.getByLabel('Holds, in ml').fill('1 tbsp');
   await expect(page.getByText(/^=\s15\sml$/)).toBeVisible();
+  for (const [typed, answer] of [
+    ['0', 'More than 0'],
+    ['99999', 'At most 20000'],
+    ['three sips', 'is not an amount'],
+  ] as const) {
+    await page.getByLabel('Holds, in ml').fill(typed);
+    await expect(page.getByRole('alert')).toContainText(answer);
+  }
   await page.getByLabel('Holds, in ml').fill('22 g');
   await page.getByLabel('Filled to, in percent').fill('90');
   await page.getByLabel('Brimful, in ml').fill('19');

@@ -50,7 +50,9 @@ export const NumberField = ({
   const id = useId();
   const read = typed === null ? null : readNumber(typed, rule);
   const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
-  const problem = unread !== null && also && typed?.trim() ? also(typed, false) : unread;
+  // A number that may not stand is answered as one; only what is no number may be words.
+  const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
+  const problem = unread !== null && also && isWords ? also(typed ?? '', false) : unread;
   return (
     <span
       className={clsx('relative inline-flex items-baseline gap-1', inFlow && 'max-w-60 flex-wrap')}
@@ -86,7 +88,7 @@ export const NumberField = ({
           const next = readNumber(text, rule);
           if (next.ok) onNumber(next.value);
           else if (text.trim() === '') onEmpty?.();
-          else also?.(text, true);
+          else if (!next.isNumber) also?.(text, true);
         }}
         onKeyDown={(event) => {
           rest.onKeyDown?.(event);

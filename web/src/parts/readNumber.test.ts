@@ -28,5 +28,17 @@ test.each([
   ['Infinity', parts, '“Infinity” is not a number.'],
   ['.', parts, '“.” is not a number.'],
 ])('“%s” is answered', (text, rule, sentence) => {
-  expect(readNumber(text, rule)).toEqual({ ok: false, sentence });
+  expect(readNumber(text, rule)).toMatchObject({ ok: false, sentence });
+});
+
+// Words are read by others; a number that may not stand is for nobody else to read.
+test.each([
+  ['10001', drops, true],
+  ['-1', drops, true],
+  ['1.5', drops, true],
+  ['0', parts, true],
+  ['2 tbsp', parts, false],
+  ['', parts, false],
+])('“%s” is a number, even where it may not stand: %o %s', (text, rule, isNumber) => {
+  expect(readNumber(text, rule)).toMatchObject({ ok: false, isNumber });
 });

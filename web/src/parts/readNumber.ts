@@ -8,9 +8,17 @@ export interface NumberRule {
 }
 
 export type ReadNumber =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly sentence: string };
+  | { readonly ok: true; readonly value: number }
+  | {
+      readonly ok: false;
+      readonly sentence: string;
+      /** True for a number that may not stand here; false for what is no number. */
+      readonly isNumber: boolean;
+    };
 
-const no = (sentence: string): ReadNumber => ({ ok: false, sentence });
+const no = (sentence: string, isNumber = false): ReadNumber => ({ ok: false, sentence, isNumber });
+
+const notHere = (sentence: string): ReadNumber => no(sentence, true);
 
 /** A number as people type it: a comma or a point, spaces around it. */
 export const readNumber = (text: string, rule: NumberRule): ReadNumber => {
@@ -19,10 +27,12 @@ export const readNumber = (text: string, rule: NumberRule): ReadNumber => {
   if (plain === '') return no(`Type ${kind}.`);
   if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return no(`“${text.trim()}” is not ${kind}.`);
   const value = Number(plain);
-  if (rule.whole && !Number.isInteger(value)) return no('Whole numbers only.');
+  if (rule.whole && !Number.isInteger(value)) return notHere('Whole numbers only.');
   if (value < rule.least || (rule.above && value === rule.least)) {
-    return no(rule.above ? `More than ${rule.least}, please.` : `${rule.least} or more, please.`);
+    return notHere(
+      rule.above ? `More than ${rule.least}, please.` : `${rule.least} or more, please.`,
+    );
   }
-  if (value > rule.most) return no(`At most ${rule.most}.`);
+  if (value > rule.most) return notHere(`At most ${rule.most}.`);
   return { ok: true, value };
 };
