@@ -36,7 +36,7 @@ export type { School } from './limits/question';
 export { shareOfLimit, type Verdict } from './limits/verdict';
 export * from './limits/words';
 export { oneDropPercent, schoolDropPercent } from './dose/oneDrop';
-export { oneUse } from './dose/oneUse';
+export { oneUse, standingDensity } from './dose/oneUse';
 export { evaluate, type Evaluation } from './dose/evaluate';
 export type { DropPlan, LimitName } from './dose/wholeDrops';
 export * from './files/blendFile';
@@ -65,10 +65,14 @@ export {
   bottlesInUse,
   dropOfBottle,
   keeping,
-  pricePer100,
+  measuredIn,
+  pricePer100Ml,
   shelve,
+  stockAsOne,
   stockOf,
+  usualUnit,
   type Bottle,
+  type Stock,
 } from './keep/shelf';
 export { houseMaterials, ownMaterialSchema, type OwnMaterial } from './library/own';
 export { readAnalysis, type ReadAnalysis } from './reading/analysis';

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { blendOf, known, ml } from '../testing';
 import { evaluate } from './evaluate';
 import { oneDropPercent, schoolDropPercent } from './oneDrop';
-import { oneUse } from './oneUse';
+import { oneUse, standingDensity } from './oneUse';
 
 const usesOf = (vessel: string) => {
   const blend = blendOf({ oils: { lavender: ml(0.8) }, vessel });
@@ -51,6 +51,16 @@ test('a fingertip of an ointment is 0.4 to 0.5 g, and more ml of it when it is w
   expect(whipped.ml[0]).toBeCloseTo(1.5 * plain.ml[0], 5);
   // The same grams are in it, and the same essential oil.
   expect(whipped.oilMl[0]).toBeCloseTo(plain.oilMl[0], 8);
+});
+
+test('what a ml weighs as it stands: less where it is whipped, nothing told where it is not known', () => {
+  const blend = blendOf({ oils: { lavender: ml(0.5) }, bases: { jojoba: 1 } });
+  const { mixture } = evaluate(blend);
+  // Jojoba at 0.867 with a little lavender at 0.883.
+  expect(standingDensity(blend, mixture)).toBeCloseTo(0.868, 3);
+  expect(standingDensity({ gainPercent: 50 }, mixture)).toBeCloseTo(0.868 / 1.5, 3);
+  const odd = blendOf({ oils: { vanilla: ml(0.1) } });
+  expect(standingDensity(odd, evaluate(odd).mixture)).toBeNull();
 });
 
 test('of what is firmer than an ointment nobody says what a fingertip takes', () => {

@@ -29,21 +29,31 @@ const isFat = ({ kind }: Base): boolean => kind === 'oil' || kind === 'butter' |
 const isOintment = (mixture: Mixture): boolean =>
   (textureOf(mixture)?.waxPercent.likely ?? Infinity) < 15;
 
+/**
+ * What a ml weighs of what stands in the vessels, whipped or not, in g; null where the weight of
+ * the whole is not known.
+ */
+export const standingDensity = (
+  { gainPercent }: Pick<Blend, 'gainPercent'>,
+  { totalG, fillMl: mixedMl }: Pick<Mixture, 'totalG' | 'fillMl'>,
+): number | null => totalG && totalG.likely / (mixedMl * (1 + gainPercent / 100));
+
 /** Least and most that one use takes, in ml as it stands in the vessel; null where not known. */
 const doseOf = (
   vessel: Vessel,
-  { gainPercent, useMl }: Pick<Blend, 'gainPercent' | 'useMl'>,
+  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
   mixture: Mixture,
 ): readonly [number, number] | null => {
+  const { useMl } = blend;
   if (useMl !== undefined) return [useMl, useMl];
   const usual = vessel.id ? findVessel(vessel.id)?.doseMl : undefined;
   if (usual) return usual;
   const { dose } = vesselKind(vessel.kind);
   if (dose === 'piece') return [fillMl(vessel), fillMl(vessel)];
-  if (dose !== 'fingertip' || !mixture.totalG || !isOintment(mixture)) return null;
-  const mlPerG = (mixture.fillMl * (1 + gainPercent / 100)) / mixture.totalG.likely;
+  const density = standingDensity(blend, mixture);
+  if (dose !== 'fingertip' || density === null || !isOintment(mixture)) return null;
   const [least, most] = textureFigures.fingertip.g;
-  return [least * mlPerG, most * mlPerG];
+  return [least / density, most / density];
 };
 
 /** Null where no dose of this vessel is known. */

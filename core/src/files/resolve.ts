@@ -89,6 +89,27 @@ const meanOfParts = (oils: readonly Pick<FormulaOil, 'oil'>[], entries: readonly
 };
 
 /**
+ * The share of the whole that the first oils make up, 0 to 1, by what the blend is measured by.
+ * One whose density is not known weighs as much as what it takes the place of.
+ *
+ * @param densities of all oils, in g/ml
+ */
+const shareOfOils = (
+  { oilMl, bases }: SettledBases,
+  densities: readonly (number | null)[],
+  first: number,
+  by: By,
+): number => {
+  const basesMl = bases.reduce((total, { ml }) => total + ml, 0);
+  const basesG = bases.reduce((total, { base, ml }) => total + ml * base.densityGPerMl, 0);
+  const sizes = oilMl.map((ml, at) =>
+    by === 'weight' ? ml * (densities[at] ?? basesG / basesMl) : ml,
+  );
+  const whole = sizes.reduce((total, size) => total + size, by === 'weight' ? basesG : basesMl);
+  return sizes.slice(0, first).reduce((total, size) => total + size, 0) / whole;
+};
+
+/**
  * Why a blend of a file cannot be worked out: the bases leave no room, or come to more
  * than all.
  */
@@ -167,6 +188,7 @@ const tryResolve = (file: BlendFile, made: boolean): Resolved => {
   const hasParts = file.oils.some(({ parts }) => parts !== undefined);
   // Amounts that are fixed count toward the target; parts share what is left of it.
   const targetShare = hasParts ? (file.target?.percent ?? 0) / 100 : 0;
+  const partsDensity = meanOfParts(onBench, file.oils);
   const settle = (partsShare: number): SettledBases | BasesProblem =>
     isTopUp(file, by)
       ? toppedUp(file, askedOils, wanted, partsShare)
@@ -180,7 +202,7 @@ const tryResolve = (file: BlendFile, made: boolean): Resolved => {
             ...(partsShare > 0
               ? [
                   {
-                    densityGPerMl: meanOfParts(onBench, file.oils),
+                    densityGPerMl: partsDensity,
                     amount: { by: 'share', share: partsShare } as const,
                   },
                 ]
@@ -189,14 +211,19 @@ const tryResolve = (file: BlendFile, made: boolean): Resolved => {
           by,
           wanted,
         );
-  let settled = settle(targetShare);
-  if (!settled.ok) return { ok: false, problem: settled };
-  if (targetShare > 0 && askedOils.length > 0) {
-    const { oilMl, wholeMl } = settled;
-    const fixed = askedOils.reduce((total, _, index) => total + (oilMl[index] ?? 0), 0) / wholeMl;
-    settled = settle(Math.max(0, targetShare - fixed));
+  let partsShare = targetShare;
+  let settled = settle(partsShare);
+  // What stands is a share of a whole that the parts have a share in: each round is far nearer.
+  for (let round = 0; round < 20; round += 1) {
     if (!settled.ok) return { ok: false, problem: settled };
+    if (targetShare === 0 || askedOils.length === 0) break;
+    const densities = [...askedOils.map(({ densityGPerMl }) => densityGPerMl), partsDensity];
+    const next = Math.max(0, targetShare - shareOfOils(settled, densities, askedOils.length, by));
+    if (Math.abs(next - partsShare) < 1e-9) break;
+    partsShare = next;
+    settled = settle(partsShare);
   }
+  if (!settled.ok) return { ok: false, problem: settled };
   const { wholeMl, oilMl, bases, grain } = settled;
   const targetMl = hasParts
     ? oilMl.reduce((total, ml) => total + ml, 0)

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { textureOf } from '../blend/texture';
 import type { Evaluation } from '../dose/evaluate';
-import { emptyDraft, workOut, type BlendDraft } from './draft';
+import { findOil } from '../library/library';
+import { known } from '../testing';
+import { draftToFile, emptyDraft, workOut, type BlendDraft } from './draft';
+import { resolveBlend } from './resolve';
 import { enoughFor, intoVessel, shareChanges, timesAsMuch } from './scale';
 import { measuredBy, simpleParts, withWax, withWaxPercent, writeBases, writeOils } from './ways';
 
@@ -236,6 +239,36 @@ describe('softer and firmer', () => {
     expect(firm.bases.map(({ id }) => id)).toContain('beeswax_yellow');
     expect(textureOf(worked(firm).mixture)?.waxPercent.likely).toBeCloseTo(10, 1);
   });
+});
+
+test('by weight, what stands counts toward the target by weight, and parts share the rest', () => {
+  // Both carriers are light, the two oils are not: shares of the volume would be off by a tenth.
+  const mixed = written({
+    vessel: { id: 'pump-240' },
+    by: 'weight',
+    target: { percent: 20 },
+    oils: [
+      { id: 'sandalwood-east-indian', ml: 20 },
+      { id: 'vetiver', parts: 1 },
+    ],
+    bases: [
+      { id: 'squalane', parts: 1 },
+      { id: 'beeswax_yellow', percent: 1 },
+    ],
+  });
+  const resolved = resolveBlend(known(draftToFile(mixed)));
+  if (!resolved.ok) throw new Error(resolved.problem.code);
+  const { formula } = resolved.blend;
+  const fill = (formula.vessel.nominalMl * formula.vessel.workingFillPercent) / 100;
+  const density = (id: string) => known(findOil(id)?.densityGPerMl);
+  const askedMl = (known(formula.targetPercent) / 100) * fill;
+  const oilsG = 20 * density('sandalwood-east-indian') + (askedMl - 20) * density('vetiver');
+  const basesMl = formula.bases.reduce((total, { parts }) => total + parts, 0);
+  const basesG = formula.bases.reduce(
+    (total, { base, parts }) => total + (parts * base.densityGPerMl * (fill - askedMl)) / basesMl,
+    0,
+  );
+  expect((100 * oilsG) / (oilsG + basesG)).toBeCloseTo(20, 2);
 });
 
 describe('scaling', () => {

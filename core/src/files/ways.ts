@@ -43,14 +43,17 @@ export const simpleParts = (amounts: readonly number[]): number[] => {
 
 /**
  * What all of it weighs, in g, without the essential oil's own uncertainty. An oil whose density
- * is not known counts as water, as it does where bases are settled: it is a few hundredths.
+ * is not known weighs as much as what it takes the place of, as it does where bases are settled.
  */
-const massOf = ({ totalG, oils, bases }: Evaluation['mixture']): number =>
-  totalG?.likely ??
-  [...bases.map(({ g }) => g.likely), ...oils.map(({ g, ml }) => g?.likely ?? ml.likely)].reduce(
-    (total, g) => total + g,
-    0,
+const massOf = ({ totalG, oils, bases }: Evaluation['mixture']): number => {
+  if (totalG) return totalG.likely;
+  const basesG = bases.reduce((total, { g }) => total + g.likely, 0);
+  const basesMl = bases.reduce((total, { ml }) => total + ml.likely, 0);
+  return oils.reduce(
+    (total, { g, ml }) => total + (g?.likely ?? (ml.likely * basesG) / basesMl),
+    basesG,
   );
+};
 
 /** What all of it weighs, in g, or takes up, in ml. */
 const wholeOf = ({ mixture }: Evaluation, by: By): number =>

@@ -7,9 +7,12 @@ import {
   keeping,
   oilInBottle,
   onShelf,
-  pricePer100,
+  measuredIn,
+  pricePer100Ml,
   shelve,
+  stockAsOne,
   stockOf,
+  usualUnit,
   type Bottle,
 } from './shelf';
 
@@ -129,7 +132,37 @@ describe('what is left', () => {
   });
 });
 
-test('a price is compared by a hundred of the unit', () => {
-  expect(pricePer100({ price: 6, size: 250 })).toBeCloseTo(2.4);
-  expect(pricePer100({ price: null, size: 250 })).toBeNull();
+describe('from ml to g and back', () => {
+  test('a price is that of 100 ml, whatever the bottle is measured in', () => {
+    expect(pricePer100Ml({ price: 6, size: 250, unit: 'ml' }, 0.9)).toBeCloseTo(2.4);
+    // 250 g at 0.9 g a ml are 277.8 ml.
+    expect(pricePer100Ml({ price: 6, size: 250, unit: 'g' }, 0.9)).toBeCloseTo(2.16);
+    expect(pricePer100Ml({ price: null, size: 250, unit: 'ml' }, 0.9)).toBeNull();
+  });
+
+  test('what stands there in both is one stock', () => {
+    expect(stockAsOne({ ml: 100, g: 90 }, 0.9)).toEqual({ ml: 200, g: 180 });
+  });
+
+  test('a bottle changes its unit by its density, and comes back', () => {
+    const jojoba = bottle({ size: 250, left: 140 });
+    const weighed = measuredIn(jojoba, 'g', 0.867);
+    expect(weighed).toMatchObject({ unit: 'g', size: 216.75, left: 121.38 });
+    expect(measuredIn(weighed, 'ml', 0.867)).toEqual(jojoba);
+  });
+
+  test('where the density is not known the numbers stay', () => {
+    expect(measuredIn(bottle(), 'g', null)).toMatchObject({ unit: 'g', size: 10, left: 4 });
+  });
+
+  test.each([
+    ['shea_butter', 'g'],
+    ['beeswax_yellow', 'g'],
+    ['white_sugar', 'g'],
+    ['jojoba', 'ml'],
+    ['lavender', 'ml'],
+    ['', 'ml'],
+  ])('%s is usually measured in %s', (id, unit) => {
+    expect(usualUnit(id)).toBe(unit);
+  });
 });

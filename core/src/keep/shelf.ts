@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { BottleInUse } from '../blend/formula';
+import { isMelted } from '../library/isMelted';
 import { findBase, findOil } from '../library/library';
 import type { Oil } from '../library/schema';
 import { contentSchema } from '../library/vocabulary';
@@ -65,9 +66,40 @@ export const stockOf = (bottles: readonly Bottle[]): ReadonlyMap<string, Stock> 
   return stock;
 };
 
-/** What 100 of a bottle's unit cost, in the maker's own money; null where its price is not known. */
-export const pricePer100 = ({ price, size }: Pick<Bottle, 'price' | 'size'>): number | null =>
-  price === null ? null : (100 * price) / size;
+/** What there is of a material in all, both in ml and in g. */
+export const stockAsOne = ({ ml, g }: Stock, densityGPerMl: number): Stock => ({
+  ml: ml + g / densityGPerMl,
+  g: g + ml * densityGPerMl,
+});
+
+/** What 100 ml of a bottle cost, in the maker's own money; null where its price is not known. */
+export const pricePer100Ml = (
+  { price, size, unit }: Pick<Bottle, 'price' | 'size' | 'unit'>,
+  densityGPerMl: number,
+): number | null =>
+  price === null ? null : (100 * price) / (unit === 'ml' ? size : size / densityGPerMl);
+
+/** In what a material is usually measured: what pours in ml, what is scooped or cut off in g. */
+export const usualUnit = (materialId: string): Bottle['unit'] => {
+  const base = findBase(materialId);
+  return base && (isMelted(base) || base.kind === 'dry') ? 'g' : 'ml';
+};
+
+/**
+ * The same bottle measured in the other unit, to a hundredth of it.
+ *
+ * @param densityGPerMl null where it is not known: then the numbers stay
+ */
+export const measuredIn = (
+  bottle: Bottle,
+  unit: Bottle['unit'],
+  densityGPerMl: number | null,
+): Bottle => {
+  if (unit === bottle.unit || densityGPerMl === null) return { ...bottle, unit };
+  const to = (amount: number): number =>
+    Math.round(100 * (unit === 'g' ? amount * densityGPerMl : amount / densityGPerMl)) / 100;
+  return { ...bottle, unit, size: to(bottle.size), left: to(bottle.left) };
+};
 
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
 interface Keeping {

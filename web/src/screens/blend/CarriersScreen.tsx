@@ -5,10 +5,12 @@ import {
   formatG,
   formatMl,
   formatNumber,
-  pricePer100,
+  pricePer100Ml,
+  stockAsOne,
   stockOf,
   type Base,
   type Bottle,
+  type Stock,
 } from '@jubbet/core';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -45,7 +47,7 @@ const orders = {
 
 interface Row {
   readonly base: Base;
-  readonly left: { readonly ml: number; readonly g: number } | null;
+  readonly left: Stock | null;
   /** Of 100 ml, in the maker's own money; null where no bottle tells. */
   readonly price: number | null;
 }
@@ -54,20 +56,11 @@ const rowOf = (base: Base, shelf: readonly Bottle[]): Row => {
   const here = shelf.filter(
     ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
   );
-  const prices = here.flatMap((bottle) => {
-    const price = pricePer100(bottle);
-    if (price === null) return [];
-    return [bottle.unit === 'ml' ? price : price * base.densityGPerMl];
-  });
+  const prices = here.flatMap((bottle) => pricePer100Ml(bottle, base.densityGPerMl) ?? []);
   const left = stockOf(here).get(base.id);
   return {
     base,
-    left: left
-      ? {
-          ml: left.ml + left.g / base.densityGPerMl,
-          g: left.g + left.ml * base.densityGPerMl,
-        }
-      : null,
+    left: left ? stockAsOne(left, base.densityGPerMl) : null,
     price: prices.length > 0 ? Math.min(...prices) : null,
   };
 };

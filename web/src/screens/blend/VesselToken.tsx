@@ -4,6 +4,7 @@ import {
   fillingsWords,
   formatMl,
   isMixedInOne,
+  standingDensity,
   textureFigures,
   oneOf,
   usualVessels,
@@ -30,12 +31,9 @@ const kinds = Object.keys(vesselKinds).map((kind) => [kind, oneOf(kind)] as cons
 
 const own = 'own';
 
-/** What a ml weighs of what stands in the vessel, whipped or not; null where it is not known. */
-const densityAsItStands = (draft: BlendDraft): number | null => {
+const densityOf = (draft: BlendDraft): number | null => {
   const worked = workOut(draft);
-  if (worked.state !== 'done') return null;
-  const { totalG, fillMl: mixedMl } = worked.evaluation.mixture;
-  return totalG && totalG.likely / (mixedMl * (1 + worked.blend.gainPercent / 100));
+  return worked.state === 'done' ? standingDensity(worked.blend, worked.evaluation.mixture) : null;
 };
 
 const ownId = (id: string): string => `${own}:${id}`;
@@ -207,7 +205,7 @@ const MixingFields = ({ draft, change }: TokenProps) => {
   const forced = isMixedInOne(rest);
   const mixed = isMixedInOne(draft);
   const { whipGainPercent: gain } = textureFigures;
-  const densityGPerMl = useMemo(() => densityAsItStands(draft), [draft]);
+  const densityGPerMl = useMemo(() => densityOf(draft), [draft]);
   return (
     <div className="grid gap-2 border-t border-line pt-3">
       <label className="flex items-baseline gap-2">

@@ -5,8 +5,9 @@ import {
   findOil,
   formatMl,
   formatRange,
-  isMelted,
   measuredDrop,
+  measuredIn,
+  usualUnit,
   searchBases,
   searchOils,
   tellApart,
@@ -29,23 +30,8 @@ import { useStored } from '../../store/useStored';
 import { AnalysisField } from './AnalysisField';
 import { Weighings } from './Weighings';
 
-/** What pours is measured in ml; what is scooped or cut off is weighed. */
-const unitOf = (materialId: string): Bottle['unit'] => {
-  const base = findBase(materialId);
-  return base && (isMelted(base) || base.kind === 'dry') ? 'g' : 'ml';
-};
-
 const densityOf = (materialId: string): number | null =>
   findOil(materialId)?.densityGPerMl ?? findBase(materialId)?.densityGPerMl ?? null;
-
-/** The same bottle measured in the other unit, where the density tells what that comes to. */
-const inUnit = (bottle: Bottle, unit: Bottle['unit']): Bottle => {
-  const density = densityOf(bottle.materialId);
-  if (unit === bottle.unit || density === null) return { ...bottle, unit };
-  const to = (amount: number): number =>
-    Math.round(100 * (unit === 'g' ? amount * density : amount / density)) / 100;
-  return { ...bottle, unit, size: to(bottle.size), left: to(bottle.left) };
-};
 
 const blank = (materialId: string): Bottle => ({
   materialId,
@@ -53,7 +39,7 @@ const blank = (materialId: string): Bottle => ({
   supplier: '',
   openedOn: today(),
   printedDate: null,
-  unit: unitOf(materialId),
+  unit: usualUnit(materialId),
   size: 10,
   left: 10,
   price: null,
@@ -101,7 +87,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
   const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
   const problem = problemOf(bottle);
   const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
-  const solid = unitOf(bottle.materialId) === 'g';
+  const solid = usualUnit(bottle.materialId) === 'g';
   const said = {
     unit: bottle.unit,
     densityGPerMl: densityOf(bottle.materialId),
@@ -144,7 +130,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             search={(query) => [...searchOils(query), ...searchBases(query)]}
             isTaken={() => false}
             describe={(found, query) => tellApart(query, found.id) ?? botanicalOf(found)}
-            onPick={({ id: materialId }) => set({ materialId, unit: unitOf(materialId) })}
+            onPick={({ id: materialId }) => set({ materialId, unit: usualUnit(materialId) })}
           />
         )}
         <div className="flex flex-wrap gap-4">
@@ -187,7 +173,9 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
                 ? 'density not known: the numbers stay'
                 : undefined
             }
-            onChoose={(unit) => setBottle((before) => inUnit(before, unit))}
+            onChoose={(unit) =>
+              setBottle((before) => measuredIn(before, unit, densityOf(before.materialId)))
+            }
           />
           <AmountUnder
             name="Holds"
