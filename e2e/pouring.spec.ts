@@ -59,6 +59,6 @@ test('what one use weighs tells how long a vessel lasts', async ({ page }) => {
   await page.getByLabel('One use takes, in ml').fill('5 g');
   await page.keyboard.press('Escape');
   // 140 g in 111 ml are 1.26 g a ml: 5 g are 4 ml, and 109 ml hold that 27 times.
-  await expect(glass).toContainText(/takes 4\sml, with 0\.0\d+\sml of essential oil/);
+  await expect(glass).toContainText(/One use takes 4\sml, with 0\.0\d+\sml of essential oil/);
   await expect(glass).toContainText('A full jar holds 27 of them: at two a day, 14 days.');
 });

@@ -29,6 +29,7 @@ test('where no dose is known there is none', () => {
 test('what the maker has measured goes before what is usual', () => {
   const blend = { ...blendOf({ oils: { lavender: ml(0.8) }, vessel: 'pump-100' }), useMl: 4 };
   expect(oneUse(blend.formula.vessel, blend, evaluate(blend).mixture)).toMatchObject({
+    act: 'use',
     own: true,
     ml: [4, 4],
     uses: [20, 20],

@@ -71,7 +71,8 @@ export const oneUse = (
     (mixture.fillMl * (1 + blend.gainPercent / 100));
   const uses = (ml: number): number => Math.floor(fillMl(vessel) / ml + 1e-9);
   return {
-    act: vesselKind(vessel.kind).dose ?? 'use',
+    // What the maker has measured is a use, whatever the vessel is usually taken from by.
+    act: blend.useMl === undefined ? (vesselKind(vessel.kind).dose ?? 'use') : 'use',
     own: blend.useMl !== undefined,
     ml: dose,
     oilMl: [least * share, most * share],
