@@ -29,7 +29,7 @@ export { textureFor, textureOf, waxFor, type Texture } from './blend/texture';
 export { textureFigures } from './library/texture';
 export { asItLies } from './blend/mixture';
 export type { BaseInBlend, Mixture, OilInBlend } from './blend/mixture';
-export type { Finding, RuleId } from './limits/finding';
+export { ruleIds, type Finding, type RuleId } from './limits/finding';
 export { allergyTo } from './limits/allergies';
 export { wholeBlendLimit } from './limits/guideline';
 export type { School } from './limits/question';
@@ -43,16 +43,30 @@ export * from './files/blendFile';
 export { firstProblem } from './files/problem';
 export * from './files/readBlend';
 export type { Blend } from './dose/blend';
-export { fillingsOf, isMixedInOne, resolveMade } from './files/resolve';
+export { fillingsOf, isMixedInOne, resolveMade, type Carried } from './files/resolve';
 export { reportOn, type Report } from './files/report';
 export { stepsOf, type CountStep, type Step } from './make/steps';
 export * from './make/tally';
 export { bottleNow, bottleThen, stepsNow } from './make/bottle';
+export { madeOf, type Made, type MadeVessel } from './make/made';
+export { gateOf, goesOn, isReason, mayCount, pastLimits, type Gate } from './make/gate';
 export { waysOn, type WayOn } from './make/extraDrops';
 export * from './make/words';
-export { nextBatchNumber } from './keep/batchNumber';
-export { formulaBestBefore, type BestBefore, type Day } from './keep/bestBefore';
-export { dayWords, handLabel, labelOf, type Label, type LabelFacts } from './label/label';
+export { nextBatchNumber, serialOf } from './keep/batchNumber';
+export { madeSummarySchema, summaryOf, type MadeSummary } from './keep/madeSummary';
+export { mixtureBestBefore, type BestBefore, type Day } from './keep/bestBefore';
+export {
+  dayWords,
+  doNotUseWords,
+  handLabel,
+  labelOf,
+  madePieces,
+  plannedPieces,
+  type Label,
+  type LabelFacts,
+  type Piece,
+} from './label/label';
+export { draftAsMade, isAsPlanned, wearerChanges } from './files/again';
 export * from './files/draft';
 export * from './files/mending';
 export * from './files/scale';
@@ -61,6 +75,8 @@ export { measuredBy, withWax, withWaxPercent, writeBases, writeOils, type Way } 
 export { explain, sourceWords, type Explanation } from './limits/explain';
 export { onWearer, usualWearers, type OnWearer } from './files/compareWearers';
 export {
+  analysesInUse,
+  analysisSchema,
   bottleSchema,
   bottlesInUse,
   dropOfBottle,
@@ -74,7 +90,13 @@ export {
   type Bottle,
   type Stock,
 } from './keep/shelf';
-export { houseMaterials, ownMaterialSchema, type OwnMaterial } from './library/own';
+export {
+  carriedLookup,
+  houseMaterials,
+  materialsUsed,
+  ownMaterialSchema,
+  type OwnMaterial,
+} from './library/own';
 export { readAnalysis, type ReadAnalysis } from './reading/analysis';
 export { chemistryOf, findConstituent, goesWith } from './library/chemistry';
 export { flashPointOf, handbook } from './library/handbook';
@@ -83,4 +105,4 @@ export { baseFacts, type BaseFacts } from './library/baseFacts';
 export { botanicalOf } from './library/botanical';
 export { countedVessels, oneOf, vesselKind, vesselKinds } from './brief/vesselKinds';
 export { amountProblemWords, readAmount, type Amount, type SpoonCountry } from './quantity/amount';
-export { looseDensity, measures, type Form } from './library/measures';
+export { looseDensity, measures, type Form, type LooseUnit } from './library/measures';

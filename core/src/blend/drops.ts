@@ -11,6 +11,22 @@ export const dropOf = (
 ): Range => dropVolume(dropsPerMl(school), dropFigures.unmeasuredRangeMl[oil.viscosity], dropMl);
 
 /**
+ * What an oil of unknown density may weigh, in g to the ml: most essential oils lie between
+ * these. Grams of it are kept as they are; only the ml that they come to is a range.
+ */
+const assumedDensity: Range = { low: 0.85, likely: 0.92, high: 1 };
+
+/** The ml that so many grams of an oil come to; a range where its density is not known. */
+export const mlOfGrams = (g: number, densityGPerMl: number | null): Range =>
+  densityGPerMl === null
+    ? {
+        low: g / assumedDensity.high,
+        likely: g / assumedDensity.likely,
+        high: g / assumedDensity.low,
+      }
+    : exactly(g / densityGPerMl);
+
+/**
  * An oil whose amount is settled, in ml.
  *
  * @param drops what its parts came to; read only where it is measured by parts
@@ -22,8 +38,12 @@ export const measured = (entry: FormulaOil, school: DropSchoolId, drops: number)
     case 'ml':
       return { ...of, drops: null, ml: exactly(measure.ml) };
     case 'g':
-      // A file that weighs an oil of unknown density is refused where it is read.
-      return { ...of, drops: null, ml: exactly(measure.g / (oil.densityGPerMl ?? 1)) };
+      return {
+        ...of,
+        drops: null,
+        ml: mlOfGrams(measure.g, oil.densityGPerMl),
+        weighedG: measure.g,
+      };
     case 'drops':
       return {
         ...of,

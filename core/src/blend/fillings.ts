@@ -18,6 +18,18 @@ export interface Filled extends Filling {
   readonly full: number;
   /** What goes into one more of them, in ml; 0 where none is begun. */
   readonly lastMl: number;
+  /** What that weighs, in g; null where the weight of the whole is not known. */
+  readonly lastG: number | null;
+}
+
+/** Containers that hold the same: how many, and what is in each. */
+export interface Content {
+  readonly vessel: Vessel;
+  readonly count: number;
+  /** In ml as it stands there. */
+  readonly ml: number;
+  /** Null where the weight of the whole is not known. */
+  readonly g: number | null;
 }
 
 /** A batch as it is parted among vessels. */
@@ -83,6 +95,7 @@ export const part = (
       fillG: gPerMl === null ? null : each * gPerMl,
       full,
       lastMl,
+      lastG: gPerMl === null ? null : lastMl * gPerMl,
     };
   });
   const leftMl = left > dust ? left : 0;
@@ -102,3 +115,10 @@ export const part = (
     leftInto,
   };
 };
+
+/** What each container of a batch really holds: the full ones of a line, and the last. */
+export const contentsOf = ({ lines }: Pick<Parted, 'lines'>): Content[] =>
+  lines.flatMap(({ vessel, full, fillMl: ml, fillG, lastMl, lastG }) => [
+    ...(full > 0 ? [{ vessel, count: full, ml, g: fillG }] : []),
+    ...(lastMl > 0 ? [{ vessel, count: 1, ml: lastMl, g: lastG }] : []),
+  ]);

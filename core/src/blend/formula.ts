@@ -1,5 +1,6 @@
 import type { Vessel } from '../brief/vessel';
 import type { By } from './bases';
+import type { Form, LooseUnit } from '../library/measures';
 import type { Range } from '../quantity/range';
 import type { Carrier, DropSchoolId, Oil } from '../library/schema';
 
@@ -30,10 +31,22 @@ export interface FormulaOil {
   readonly bottle?: BottleInUse;
 }
 
+/** A solid measured by volume: so many spoons, and what may lie in them. */
+export interface LooseAmount {
+  /** As it was typed: 2 of `tablespoon`, or of `ml`. */
+  readonly value: number;
+  readonly unit: LooseUnit;
+  readonly form: Form;
+  /** What it comes to, in ml as it lies. */
+  readonly ml: number;
+}
+
 export interface FormulaBase {
   readonly base: Carrier;
   /** Share by volume of what the oils leave free of the whole. */
   readonly parts: number;
+  /** Measured by spoons or cups of something that lies loosely: as it was typed. */
+  readonly loose?: LooseAmount;
   /** The bottle on the shelf that is in use, where there is one. */
   readonly bottle?: BottleInUse;
 }
@@ -59,5 +72,7 @@ export interface MeasuredOil {
   /** Whole drops; null where it is measured in ml or g. */
   readonly drops: number | null;
   readonly ml: Range;
+  /** What it weighs, in g, where it was put on a scale. */
+  readonly weighedG?: number;
   readonly bottle?: BottleInUse;
 }

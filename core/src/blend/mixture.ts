@@ -1,7 +1,8 @@
-import { larger, scale, sum, type Range } from '../quantity/range';
+import { exactly, larger, scale, sum, type Range } from '../quantity/range';
 import { findBase } from '../library/library';
 import type { Carrier, Oil } from '../library/schema';
-import type { BottleInUse, FormulaBase, MeasuredOil } from './formula';
+import { looseDensity } from '../library/measures';
+import type { BottleInUse, FormulaBase, LooseAmount, MeasuredOil } from './formula';
 
 /** An oil in the blend: how much of it, and how strong it makes the blend. */
 export interface OilInBlend extends MeasuredOil {
@@ -19,6 +20,8 @@ export interface BaseInBlend {
   readonly base: Carrier;
   readonly ml: Range;
   readonly g: Range;
+  /** As it was typed, where it was measured by spoons or cups as it lies. */
+  readonly loose?: LooseAmount;
   readonly bottle?: BottleInUse;
 }
 
@@ -26,10 +29,29 @@ export interface BaseInBlend {
  * What a base takes up as it is measured, in ml: a powder as it lies, with the air between its
  * grains, where in the mixture oil may have filled it.
  */
-export const asItLies = ({ base, ml, g }: Pick<BaseInBlend, 'base' | 'ml' | 'g'>): number =>
-  base.trueDensityGPerMl === undefined
+export const asItLies = ({
+  base,
+  ml,
+  g,
+  loose,
+}: Pick<BaseInBlend, 'base' | 'ml' | 'g' | 'loose'>): number => {
+  if (loose) return loose.ml;
+  return base.trueDensityGPerMl === undefined
     ? ml.likely
     : g.likely / (findBase(base.id)?.densityGPerMl ?? base.densityGPerMl);
+};
+
+/** What a base weighs: of spoons of something loose the range of what may lie in them. */
+const massOf = ({ base, loose }: FormulaBase, ml: Range): Range => {
+  const per = loose && looseDensity(base.id, loose.form);
+  if (!per) return scale(ml, base.densityGPerMl);
+  const likely = ml.likely * base.densityGPerMl;
+  return {
+    low: Math.min(likely, per.low * loose.ml),
+    likely,
+    high: Math.max(likely, per.high * loose.ml),
+  };
+};
 
 /** One vessel, filled to its line: every amount and strength in it. */
 export interface Mixture {
@@ -50,6 +72,10 @@ export const baseDensity = (bases: readonly FormulaBase[]): number => {
   const parts = bases.reduce((total, { parts }) => total + parts, 0);
   return bases.reduce((total, entry) => total + entry.parts * entry.base.densityGPerMl, 0) / parts;
 };
+
+/** The essential oil in oils that are measured, in ml on likely drops. */
+export const essentialMl = (oils: readonly Pick<MeasuredOil, 'oil' | 'ml'>[]): number =>
+  oils.reduce((total, { oil, ml }) => total + essentialShare(oil) * ml.likely, 0);
 
 /**
  * How much of it is essential oil, 0 to 1. A ready-made blend counts at what its label
@@ -73,6 +99,12 @@ const withDensity = (oils: readonly MeasuredOil[]): Dense | null => {
     : oils.map(({ oil, ml }) => ({ ml, density: oil.densityGPerMl ?? 1 }));
   densities.set(oils, { dense });
   return dense;
+};
+
+/** What an oil weighs: as the scale said, else by its density; null where neither is known. */
+const massOfOil = ({ oil, ml, weighedG }: MeasuredOil): Range | null => {
+  if (weighedG !== undefined) return exactly(weighedG);
+  return oil.densityGPerMl === null ? null : scale(ml, oil.densityGPerMl);
 };
 
 const capped = (percent: number): number => Math.min(100, Math.max(0, percent));
@@ -221,15 +253,23 @@ export const mix = (
         ...(entry.bottle ? { bottle: entry.bottle } : {}),
         drops: entry.drops,
         ml: entry.ml,
-        g: entry.oil.densityGPerMl === null ? null : scale(entry.ml, entry.oil.densityGPerMl),
+        ...(entry.weighedG === undefined ? {} : { weighedG: entry.weighedG }),
+        g: massOfOil(entry),
         byVolume,
         byWeight,
         percent: larger(byVolume, byWeight),
       };
     }),
-    bases: bases.map(({ base, parts: share, bottle }) => {
-      const ml = scale(room, share / parts);
-      return { base, ml, g: scale(ml, base.densityGPerMl), ...(bottle ? { bottle } : {}) };
+    bases: bases.map((entry) => {
+      const { base, bottle, loose } = entry;
+      const ml = scale(room, entry.parts / parts);
+      return {
+        base,
+        ml,
+        g: massOf(entry, ml),
+        ...(loose ? { loose } : {}),
+        ...(bottle ? { bottle } : {}),
+      };
     }),
     totalMl: { low: fillMl, likely: fillMl, high: fillMl },
     totalG: wholeMass(oils, density, fillMl),

@@ -1,4 +1,5 @@
 import type { By } from './bases';
+import type { LooseAmount } from './formula';
 import type { Filling } from './fillings';
 import type { Mixture } from './mixture';
 import { countedVessels } from '../brief/vesselKinds';
@@ -14,7 +15,27 @@ export interface WrittenBase {
   readonly percent?: number | undefined;
   readonly ml?: number | undefined;
   readonly g?: number | undefined;
+  readonly loose?: LooseAmount | undefined;
 }
+
+const looseUnitWords: Record<LooseAmount['unit'], readonly [string, string]> = {
+  ml: ['ml', 'ml'],
+  teaspoon: ['teaspoon', 'teaspoons'],
+  tablespoon: ['tablespoon', 'tablespoons'],
+  dessertspoon: ['dessertspoon', 'dessertspoons'],
+  cup: ['cup', 'cups'],
+};
+
+const formWords: Record<LooseAmount['form'], string> = {
+  pellets: 'of pellets',
+  grated: 'grated',
+  soft: 'soft',
+  loose: 'loosely filled',
+};
+
+/** `2 tablespoons of pellets`, `1 cup loosely filled`. */
+export const looseWords = ({ value, unit, form }: LooseAmount): string =>
+  `${formatNumber(value, 4)} ${looseUnitWords[unit][value > 1 ? 1 : 0]} ${formWords[form]}`;
 
 /** `10 ml roll-on`, `2 roll-ons of 10 ml`, `9 tins of 15 ml and 4 sticks of 5 ml`. */
 export const fillingsWords = (fillings: readonly Filling[]): string => {
@@ -34,7 +55,8 @@ const nameOf = (id: string): string => {
   return base ? carrierWords(base) : id;
 };
 
-const amountWords = ({ percent, ml, g }: WrittenBase): string => {
+const amountWords = ({ percent, ml, g, loose }: WrittenBase): string => {
+  if (loose !== undefined) return looseWords(loose);
   if (percent !== undefined) return `${formatNumber(percent, 3)} %`;
   if (ml !== undefined) return `${formatNumber(ml, 4)} ml`;
   return `${formatNumber(g ?? 0, 4)} g`;
@@ -44,7 +66,7 @@ const amountWords = ({ percent, ml, g }: WrittenBase): string => {
 export const basesWords = (bases: readonly WrittenBase[]): string => {
   const [first] = bases;
   if (!first) return '';
-  if (bases.length === 1 && first.ml === undefined && first.g === undefined) {
+  if (bases.length === 1 && [first.ml, first.g, first.loose].every((one) => one === undefined)) {
     return nameOf(first.id);
   }
   if (bases.every(({ parts }) => parts !== undefined)) {

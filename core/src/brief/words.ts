@@ -35,6 +35,14 @@ export const ageWords = (months: number): string => {
     : plural(years, 'year');
 };
 
+/** Somebody whose name is not told: `a 4-year-old`, `a 7-month-old`, `an 8-year-old`. */
+export const someoneOfAge = (months: number): string => {
+  const years = Math.floor(months / 12);
+  const [count, unit] = months < 24 ? [months, 'month'] : [years, 'year'];
+  const an = /^(8|11$|18$)/.test(String(count));
+  return `${an ? 'an' : 'a'} ${count}-${unit}-old`;
+};
+
 /** `10 ml roll-on`. */
 export const vesselWords = ({
   nominalMl,

@@ -1,6 +1,6 @@
 import { dropOf, measured } from '../blend/drops';
 import type { Formula, FormulaOil } from '../blend/formula';
-import { baseDensity } from '../blend/mixture';
+import { baseDensity, essentialShare } from '../blend/mixture';
 import type { Brief } from '../brief/brief';
 import { fillMl } from '../brief/vessel';
 import type { RuleId } from '../limits/finding';
@@ -38,9 +38,9 @@ interface LeftOut {
 export interface DropPlan {
   /** Drops of each oil of the formula in its order; null where the amount is not by parts. */
   readonly drops: readonly (number | null)[];
-  /** Essential oil asked for in one vessel, in ml; null without a target. */
+  /** Essential oil asked for in what is mixed at once, in ml; null without a target. */
   readonly askedMl: number | null;
-  /** What is reached on likely drops, in ml. */
+  /** Essential oil that is reached on likely drops, in ml. */
   readonly reachedMl: number;
   /** The limits that hold it below what was asked. */
   readonly binding: readonly LimitName[];
@@ -237,6 +237,51 @@ const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
 };
 
 /**
+ * What a target and parts ask for. Strength is essential oil, so a ready-made blend counts at
+ * its share: of one that holds a tenth, ten times as much is asked.
+ */
+const askedFrom = (formula: Formula) => {
+  const standing = formula.oils
+    .filter(({ measure }) => measure.by !== 'parts')
+    .reduce(
+      (total, entry) =>
+        total + essentialShare(entry.oil) * measured(entry, formula.dropSchool, 0).ml.likely,
+      0,
+    );
+  const essentialParts = formula.oils.reduce(
+    (total, { oil, measure }) =>
+      total + (measure.by === 'parts' ? measure.parts * essentialShare(oil) : 0),
+    0,
+  );
+  const askedMl =
+    formula.targetPercent === undefined
+      ? null
+      : (formula.targetPercent / 100) * fillMl(formula.vessel);
+  const shared = Math.max(0, (askedMl ?? 0) - standing);
+  return {
+    /** Essential oil in what stands, in ml. */
+    standing,
+    /** Essential oil that is asked for in all, in ml. */
+    askedMl,
+    /** What is asked for of one oil by parts, in ml of it. */
+    askedOf: ({ measure }: FormulaOil): number =>
+      measure.by === 'parts' && essentialParts > 0 ? (shared * measure.parts) / essentialParts : 0,
+  };
+};
+
+/** How many drops a formula asks for in all, counted and by parts; none are looked for. */
+export const mostDropsOf = (formula: Formula): number => {
+  const { askedOf } = askedFrom(formula);
+  const whole = fillMl(formula.vessel);
+  return formula.oils.reduce((total, entry) => {
+    if (entry.measure.by === 'drops') return total + entry.measure.drops;
+    if (entry.measure.by !== 'parts') return total;
+    const asked = Math.min(whole, askedOf(entry));
+    return total + Math.ceil(asked / dropOf(entry, formula.dropSchool).likely);
+  }, 0);
+};
+
+/**
  * From parts and a percentage to whole drops, within every maximum that is a sum
  * of oils, on likely drops. Amounts that stand count toward the target; parts
  * share the rest.
@@ -251,18 +296,7 @@ export const wholeDrops = (
   effort: Effort = 'frame',
 ): DropPlan => {
   const whole: Whole = { fillMl: fillMl(formula.vessel), baseDensity: baseDensity(formula.bases) };
-  const standing = formula.oils
-    .filter(({ measure }) => measure.by !== 'parts')
-    .reduce((total, entry) => total + measured(entry, formula.dropSchool, 0).ml.likely, 0);
-  const parts = formula.oils.reduce(
-    (total, { measure }) => total + (measure.by === 'parts' ? measure.parts : 0),
-    0,
-  );
-  const askedMl =
-    formula.targetPercent === undefined ? null : (formula.targetPercent / 100) * whole.fillMl;
-  const shared = Math.max(0, (askedMl ?? 0) - standing);
-  const askedOf = ({ measure }: FormulaOil): number =>
-    measure.by === 'parts' && parts > 0 ? (shared * measure.parts) / parts : 0;
+  const { standing, askedMl, askedOf } = askedFrom(formula);
 
   const dosed = formula.oils.map((entry) => dosedOf(entry, formula));
   const open = dosed.filter(({ stands }) => !stands);
@@ -326,7 +360,7 @@ export const wholeDrops = (
       : [],
   );
   const reachedMl = open.reduce(
-    (total, { unitMl }, i) => total + (chosen[i] ?? 0) * unitMl.likely,
+    (total, { oil, unitMl }, i) => total + essentialShare(oil) * (chosen[i] ?? 0) * unitMl.likely,
     standing,
   );
   const binding = unique(

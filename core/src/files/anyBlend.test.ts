@@ -4,7 +4,7 @@ import { part } from '../blend/fillings';
 import { textureOf } from '../blend/texture';
 import { stepsOf } from '../make/steps';
 import { stepDetail, stepFigure, stepTitle } from '../make/words';
-import { labelOf } from '../label/label';
+import { labelOf, plannedPieces } from '../label/label';
 import { workOut } from './draft';
 import { anyDraft } from './drafts.testing';
 import { reportOn } from './report';
@@ -49,7 +49,7 @@ test('whatever is written comes to numbers, or to a sentence that says why not',
           /undefined|NaN|Infinity|not known °C/,
         );
       }
-      for (const [line] of blend.fillings.entries()) labelOf(blend, evaluation, facts, line);
+      for (const piece of plannedPieces(blend, evaluation)) labelOf(blend, piece, facts);
       for (const next of [
         writeBases(draft, evaluation, 'parts', 'weight'),
         writeBases(draft, evaluation, 'percent', 'volume'),

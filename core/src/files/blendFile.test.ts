@@ -208,11 +208,6 @@ describe('a file that cannot be read is answered with the field and what is wron
       changed((file) => (file.oils[1]!.drops = 200)),
       /^oils: 10 ml of oil does not fit; the vessel takes 9\.5 ml/,
     ],
-    [
-      'grams of an oil without density',
-      changed((file) => (file.oils = [{ id: 'vanilla', g: 1 } as never])),
-      /^oils\.0\.g: .*density/,
-    ],
   ])('%s', (_, json, sentence) => {
     const clean: unknown = JSON.parse(JSON.stringify(json));
     expect(refused(clean)).toMatch(sentence);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { largestVesselMl, measuredVesselSchema } from '../brief/measuredVessel';
-import { findBase, findOil, findVessel } from '../library/library';
+import { forms, looseUnits } from '../library/measures';
 import { placeId } from '../library/vocabulary';
 
 /** Most drops of one oil in one vessel. */
@@ -16,6 +16,9 @@ const dropVolume = z
     error: 'must run from low over likely to high',
   });
 
+/** Form only: whether there is such a thing is asked of the library where a blend is read. */
+const materialId = z.string().min(1).max(120);
+
 /** The bottle from which a material of a batch came, as it was on the day. */
 const bottleEntry = z.strictObject({
   lot: z.string().max(80),
@@ -27,9 +30,7 @@ const bottleEntry = z.strictObject({
 /** One oil: exactly one of drops, ml, g, parts or percent (of the fill, by volume). */
 const oilEntry = z
   .strictObject({
-    id: z.string().refine((id) => findOil(id) !== undefined, {
-      error: (issue) => `is not an oil of the library: “${String(issue.input)}”`,
-    }),
+    id: materialId,
     drops: z.number().int().min(0).max(mostDrops).optional(),
     ml: z.number().min(0).max(largestVesselMl).optional(),
     g: z.number().min(0).max(largestVesselMl).optional(),
@@ -42,29 +43,44 @@ const oilEntry = z
     ({ drops, ml, g, parts, percent }) =>
       [drops, ml, g, parts, percent].filter((amount) => amount !== undefined).length === 1,
     { error: 'needs exactly one of drops, ml, g, parts or percent' },
-  )
-  .refine(({ id, g }) => g === undefined || findOil(id)?.densityGPerMl !== null, {
-    error: 'cannot be used: the density of this oil is not known; give drops or ml',
-    path: ['g'],
-  });
-
-/** One base: exactly one of parts, percent (of the whole), ml or g. */
-const baseEntry = z
-  .strictObject({
-    id: z.string().refine((id) => findBase(id) !== undefined, {
-      error: (issue) => `is not a base of the library: “${String(issue.input)}”`,
-    }),
-    parts: z.number().positive().max(1_000_000).optional(),
-    percent: z.number().positive().max(100).optional(),
-    ml: z.number().positive().max(largestVesselMl).optional(),
-    g: z.number().positive().max(largestVesselMl).optional(),
-    bottle: bottleEntry.optional(),
-  })
-  .refine(
-    ({ parts, percent, ml, g }) =>
-      [parts, percent, ml, g].filter((amount) => amount !== undefined).length === 1,
-    { error: 'needs exactly one of parts, percent, ml or g' },
   );
+
+/** A solid by spoons or cups, as it was typed, and what that is in ml as it lies. */
+const looseAmount = z.strictObject({
+  value: z.number().positive().max(largestVesselMl),
+  unit: z.enum(looseUnits),
+  form: z.enum(forms),
+  ml: z.number().positive().max(largestVesselMl),
+});
+
+/** One base: exactly one of parts, percent (of the whole), ml, g or loose. */
+const baseMeasures = {
+  parts: z.number().positive().max(1_000_000).optional(),
+  percent: z.number().positive().max(100).optional(),
+  ml: z.number().positive().max(largestVesselMl).optional(),
+  g: z.number().positive().max(largestVesselMl).optional(),
+  loose: looseAmount.optional(),
+};
+
+const oneMeasure = ({
+  parts,
+  percent,
+  ml,
+  g,
+  loose,
+}: z.infer<z.ZodObject<typeof baseMeasures>>): boolean =>
+  [parts, percent, ml, g, loose].filter((amount) => amount !== undefined).length === 1;
+
+const oneMeasureOnly = { error: 'needs exactly one of parts, percent, ml, g or loose' };
+
+const baseEntry = z
+  .strictObject({ id: materialId, ...baseMeasures, bottle: bottleEntry.optional() })
+  .refine(oneMeasure, oneMeasureOnly);
+
+/** A base of a sheet: it comes from the bottles of today. */
+export const draftBaseEntry = z
+  .strictObject({ id: materialId, ...baseMeasures })
+  .refine(oneMeasure, oneMeasureOnly);
 
 export const wearerSchema = z
   .strictObject({
@@ -109,9 +125,7 @@ export const personSchema = z
 
 export const vesselSchema = z.union([
   z.strictObject({
-    id: z.string().refine((id) => findVessel(id) !== undefined, {
-      error: (issue) => `is not a vessel of the library: “${String(issue.input)}”`,
-    }),
+    id: materialId,
   }),
   measuredVesselSchema,
 ]);

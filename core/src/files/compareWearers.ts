@@ -7,7 +7,7 @@ import type { Verdict } from '../limits/verdict';
 
 /** What one blend comes to on somebody. */
 export interface OnWearer {
-  readonly verdict: Verdict;
+  readonly verdict: Verdict | null;
   readonly hard: boolean;
   /** What speaks against it, the worst first. */
   readonly against: readonly Finding[];

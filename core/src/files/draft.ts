@@ -1,10 +1,16 @@
 import { z } from 'zod';
-import { largestVesselMl } from '../brief/measuredVessel';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import type { Formula } from '../blend/formula';
 import type { Blend } from '../dose/blend';
 import { wholeDrops, type DropPlan } from '../dose/wholeDrops';
-import { blendFileSchema, briefSchema, mixing, wearerSchema, type BlendFile } from './blendFile';
+import {
+  blendFileSchema,
+  briefSchema,
+  draftBaseEntry,
+  mixing,
+  wearerSchema,
+  type BlendFile,
+} from './blendFile';
 import { readBlend, type FileProblem } from './readBlend';
 
 const file = blendFileSchema.shape;
@@ -29,15 +35,7 @@ export const blendDraftSchema = z.strictObject({
   school: z.enum(['clinical', 'cautious']),
   target: z.strictObject({ percent: z.number().positive().max(100) }).nullable(),
   oils: file.oils,
-  bases: z.array(
-    z.strictObject({
-      id: z.string(),
-      parts: z.number().positive().max(1_000_000).optional(),
-      percent: z.number().positive().max(100).optional(),
-      ml: z.number().positive().max(largestVesselMl).optional(),
-      g: z.number().positive().max(largestVesselMl).optional(),
-    }),
-  ),
+  bases: z.array(draftBaseEntry).max(30),
   ...mixing,
 });
 

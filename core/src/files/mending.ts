@@ -1,3 +1,4 @@
+import { essentialMl } from '../blend/mixture';
 import { fillMl } from '../brief/vessel';
 import type { Evaluation } from '../dose/evaluate';
 import { wholeDrops } from '../dose/wholeDrops';
@@ -82,7 +83,7 @@ const fewerDrops = (draft: BlendDraft, { blend, evaluation }: Done): Mending[] =
   const counts = evaluation.mixture.oils;
   const ml = counts.reduce((total, one) => total + (one.drops === null ? 0 : one.ml.likely), 0);
   if (ml === 0) return [];
-  const all = counts.reduce((total, one) => total + one.ml.likely, 0);
+  const all = essentialMl(counts);
   const plan = wholeDrops(
     {
       ...formula,

@@ -1,10 +1,11 @@
 import { fillMl } from '../brief/vessel';
-import { formatMl, formatPercent } from '../quantity/format';
+import { subjectName } from '../limits/words';
+import { formatMl, formatNumber, formatPercent } from '../quantity/format';
 import { isPast } from '../quantity/compare';
 import { blendFileSchema, type BlendFile } from './blendFile';
 import { firstProblem } from './problem';
 import type { Blend } from '../dose/blend';
-import { resolveBlend, roomFor } from './resolve';
+import { resolveBlend, roomFor, type Resolved } from './resolve';
 
 /** Why a file could not be read: the field, and what is wrong with it. */
 export interface FileProblem {
@@ -25,6 +26,50 @@ const problem = (code: FileProblem['code'], field: string, message: string): Rea
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const kinds = { oil: 'an oil', base: 'a base', vessel: 'a vessel' } as const;
+
+/** Why a blend cannot be worked out, in a sentence with what to do. */
+const told = (why: Extract<Resolved, { ok: false }>['problem']): ReadBlend => {
+  switch (why.code) {
+    case 'not-here':
+      return problem(
+        'wrong-field',
+        why.field,
+        `${why.field}: is not ${kinds[why.what]} of this house: “${why.id}”. Add it, or choose another.`,
+      );
+    case 'taken-out':
+      return problem(
+        'wrong-field',
+        why.field,
+        `${why.field}: “${subjectName(why.id)}” was taken out of your materials. Put it back there, or choose another.`,
+      );
+    case 'too-large':
+      return problem(
+        'too-full',
+        'bases',
+        `bases: all of it would come to ${formatNumber(why.value / 1000, 3)} litres, and at most ${formatNumber(why.limit / 1000, 4)} are worked out. Ask for a lower strength, or take less.`,
+      );
+    case 'too-many-drops':
+      return problem(
+        'too-full',
+        'oils',
+        `oils: this asks for ${formatNumber(why.value, 6)} drops, and at most ${formatNumber(why.limit, 6)} are counted. Measure the oils in ml or g, or make less.`,
+      );
+    case 'over-all':
+      return problem(
+        'wrong-field',
+        'bases',
+        `bases: percents come to ${formatPercent(why.value, 3)} with the oils; leave something for the rest.`,
+      );
+    case 'no-room':
+      return problem(
+        'too-full',
+        'bases',
+        `bases: what is fixed comes to ${formatMl(why.value, 3)}, and there is room for ${formatMl(why.limit, 3)}. Take less of one, or more or larger vessels.`,
+      );
+  }
+};
 
 /** Reads a blend from parsed JSON. */
 export const readBlend = (json: unknown): ReadBlend => {
@@ -50,20 +95,7 @@ export const readBlend = (json: unknown): ReadBlend => {
     return problem('wrong-field', field, `${field}: ${message}.`);
   }
   const resolved = resolveBlend(parsed.data);
-  if (!resolved.ok) {
-    const { code, value, limit } = resolved.problem;
-    return code === 'over-all'
-      ? problem(
-          'wrong-field',
-          'bases',
-          `bases: percents come to ${formatPercent(value, 3)} with the oils; leave something for the rest.`,
-        )
-      : problem(
-          'too-full',
-          'bases',
-          `bases: what is fixed comes to ${formatMl(value, 3)}, and there is room for ${formatMl(limit, 3)}. Take less of one, or more or larger vessels.`,
-        );
-  }
+  if (!resolved.ok) return told(resolved.problem);
   const { blend } = resolved;
   const { oilMl, fillMl: whole } = roomFor(blend.formula);
   if (isPast(oilMl, whole)) {

@@ -11,7 +11,8 @@ import type { Blend } from '../dose/blend';
 
 /** What the checker says of one blend: of one vessel, or of the jug where all is mixed in one. */
 export interface Report {
-  readonly verdict: Verdict;
+  /** Null for a blend without essential oil. */
+  readonly verdict: Verdict | null;
   readonly hard: boolean;
   readonly total: { readonly ml: Range; readonly g: Range | null };
   readonly strength: { readonly byVolume: Range; readonly byWeight: Range | null };

@@ -9,6 +9,15 @@ type DraftOil = BlendDraft['oils'][number];
 const times = (value: number, factor: number): number =>
   Math.max(0.01, Math.round(100 * value * factor) / 100);
 
+/** So many times as many spoons, as they were typed: to a thousandth of one. */
+const looseTimes = (
+  loose: NonNullable<BlendDraft['bases'][number]['loose']>,
+  factor: number,
+): typeof loose => {
+  const value = Math.max(0.001, Math.round(1000 * loose.value * factor) / 1000);
+  return { ...loose, value, ml: (loose.ml * value) / loose.value };
+};
+
 /**
  * Amounts of what is mixed at once, times a factor. Drops are asked for as parts, so that
  * whole drops are found anew within the limits, and then stand as drops again.
@@ -23,6 +32,7 @@ const amountsTimes = (draft: BlendDraft, factor: number): BlendDraft => ({
   bases: draft.bases.map((base) => {
     if (base.ml !== undefined) return { ...base, ml: times(base.ml, factor) };
     if (base.g !== undefined) return { ...base, g: times(base.g, factor) };
+    if (base.loose) return { ...base, loose: looseTimes(base.loose, factor) };
     return base;
   }),
 });

@@ -201,7 +201,7 @@ const withMasses = (
   const rest = restOf(
     bases.filter(({ base }) => base.kind !== 'wax' && (masses.get(base.id) ?? 0) > 0),
   );
-  if (draft.bases.every(({ ml, g }) => ml !== undefined || g !== undefined)) {
+  if (draft.bases.every(({ ml, g, loose }) => (ml ?? g ?? loose) !== undefined)) {
     return {
       ...measuredBy(draft, evaluation, 'weight'),
       bases: kept.map(([id, g]): DraftBase => {

@@ -8,8 +8,15 @@ import { measuredDrop } from '../quantity/drop';
 import type { Range } from '../quantity/range';
 import { keepsFrom, type Day } from './bestBefore';
 
-const day = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, {
-  error: 'should be a day, as in 2026-11-25',
+/** A day that there is: 2026-02-31 is none. */
+const day = z.iso
+  .date({ error: 'should be a day, as in 2026-11-25' })
+  .refine((text) => /^(19|20)/.test(text), { error: 'should be a day of 1900 to 2099' });
+
+/** What a laboratory found in one bottle. */
+export const analysisSchema = z.strictObject({
+  source: z.string().max(200),
+  contents: z.array(contentSchema).max(1000),
 });
 
 /** A bottle of oil or of a base on the shelf. */
@@ -37,7 +44,7 @@ export const bottleSchema = z
       )
       .max(20),
     /** Constituents by a batch analysis of this bottle; null where there is none. */
-    analysis: z.strictObject({ source: z.string(), contents: z.array(contentSchema) }).nullable(),
+    analysis: analysisSchema.nullable(),
     /** Emptied or thrown away. */
     finishedOn: day.nullable(),
   })
@@ -176,6 +183,17 @@ export const shelve = (bottles: ReadonlyMap<string, OnShelf>): void => {
 
 /** The bottle in use of a material, where there is one. */
 export const onShelf = (materialId: string): OnShelf | undefined => shelf.get(materialId);
+
+/** Of these oils the analyses of the bottles that are in use now, for a batch to carry. */
+export const analysesInUse = (
+  oilIds: readonly string[],
+): Record<string, NonNullable<Bottle['analysis']>> =>
+  Object.fromEntries(
+    oilIds.flatMap((id) => {
+      const analysis = onShelf(id)?.analysis;
+      return analysis ? [[id, analysis] as const] : [];
+    }),
+  );
 
 /** The oil as it is in this bottle: its own analysis takes the place of typical content. */
 export const oilInBottle = (oil: Oil, analysis: Bottle['analysis']): Oil =>

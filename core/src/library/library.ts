@@ -98,6 +98,8 @@ const byId = <T extends { readonly id: string }>(rows: readonly T[]): ReadonlyMa
 
 let oilsById = byId(oils);
 let basesById = byId(bases);
+/** Materials that were taken out of the house: what was made of them can still be read. */
+let gone: HouseMaterials = { oils: [], bases: [] };
 const vesselsById = byId(usualVessels);
 
 /** What a house lays over the shipped library: the same id takes the place of what is shipped. */
@@ -114,13 +116,19 @@ const laidOver = <T extends { readonly id: string }>(
 /**
  * One library at a time: what is a house's own lies over what is shipped, and takes the
  * place of what was laid over it before.
+ *
+ * @param before what was taken out of the house: found by its id, and never offered
  */
-export const layOver = (house: HouseMaterials): void => {
+export const layOver = (
+  house: HouseMaterials,
+  before: HouseMaterials = { oils: [], bases: [] },
+): void => {
   oils = laidOver(shippedOils, house.oils);
   bases = laidOver(shippedBases, house.bases);
   carriers = bases.filter(pours);
   oilsById = byId(oils);
   basesById = byId(bases);
+  gone = before;
   libraryRevision += 1;
 };
 const dropSchoolsById = byId(dropFigures.schools);
@@ -130,8 +138,27 @@ const kinById = new Map(kinJson.kin.map(({ from, to }) => [from, to]));
 /** A kind of the same plant or name that is held back less, where there is one. */
 export const milderKin = (id: string): Oil | undefined => oilsById.get(kinById.get(id) ?? '');
 
-export const findOil = (id: string): Oil | undefined => oilsById.get(id);
-export const findBase = (id: string): Base | undefined => basesById.get(id);
+const among = <T extends { readonly id: string }>(list: readonly T[], id: string): T | undefined =>
+  list.find((one) => one.id === id);
+
+export const findOil = (id: string): Oil | undefined => oilsById.get(id) ?? among(gone.oils, id);
+export const findBase = (id: string): Base | undefined =>
+  basesById.get(id) ?? among(gone.bases, id);
+
+/** True for what can still be read of, and was taken out of the house. */
+export const isGone = (id: string): boolean =>
+  !oilsById.has(id) &&
+  !basesById.has(id) &&
+  (among(gone.oils, id) ?? among(gone.bases, id)) !== undefined;
+
+/** Where the materials of a blend are looked up by their id. */
+export interface Lookup {
+  readonly oil: (id: string) => Oil | undefined;
+  readonly base: (id: string) => Base | undefined;
+}
+
+/** The library as the house has it now. */
+export const houseLookup: Lookup = { oil: findOil, base: findBase };
 export const findVessel = (id: string): UsualVessel | undefined => vesselsById.get(id);
 
 /** Drops to the ml in a school. */

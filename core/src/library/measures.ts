@@ -6,7 +6,12 @@ import measuresJson from './data/measures.json';
 export const measures: Measures = measuresJson;
 
 /** How a solid lies in a spoon or a cup. */
-export type Form = 'pellets' | 'grated' | 'soft' | 'loose';
+export const forms = ['pellets', 'grated', 'soft', 'loose'] as const;
+export type Form = (typeof forms)[number];
+
+/** In what a solid is measured by volume. */
+export const looseUnits = ['ml', 'teaspoon', 'tablespoon', 'dessertspoon', 'cup'] as const;
+export type LooseUnit = (typeof looseUnits)[number];
 
 /**
  * What a solid weighs as it lies, in g to the ml; undefined where that is not known.

@@ -4,8 +4,8 @@ import { bottlesInUse, shelve, type Bottle } from '../keep/shelf';
 import { emptyDraft, settled, workOut } from '../files/draft';
 import { readBlend } from '../files/readBlend';
 import { resolveMade } from '../files/resolve';
-import { labelOf } from '../label/label';
-import { blendOf, ml, oilOf } from '../testing';
+import { labelOf, plannedPieces } from '../label/label';
+import { blendOf, known, ml, oilOf } from '../testing';
 import { findOil, layOver } from './library';
 import { oilsNamed, searchOils } from './names';
 import { houseMaterials, ownMaterialSchema, type OwnMaterial } from './own';
@@ -258,7 +258,9 @@ describe('a bottle on the shelf', () => {
   test('the label goes by the bottles, of bases too', () => {
     const jojoba = bottle({ materialId: 'jojoba', lot: 'J', printedDate: '2027-01-31' });
     const { blend, ...evaluation } = onBlend([jojoba]);
-    const label = labelOf(blend, evaluation, { batch: '', madeOn: '2026-11-25', maker: '' });
+    const [piece] = plannedPieces(blend, evaluation);
+    const facts = { batch: '', madeOn: '2026-11-25', maker: '' };
+    const label = labelOf(blend, known(piece), facts);
     expect(label.bestBefore).toEqual({ date: '2027-01-31', because: 'jojoba' });
   });
 });

@@ -4,21 +4,23 @@ import type { Range } from '../quantity/range';
 import type { Verdict } from './verdict';
 
 /** The checks, by the names they have in reports. */
-export type RuleId =
-  | 'whole-blend'
-  | 'oil-maximum'
-  | 'light-sum'
-  | 'constituent'
-  | 'age'
-  | 'life-stage'
-  | 'condition'
-  | 'allergy'
-  | 'place'
-  | 'kind'
-  | 'oil-age'
-  | 'never-on-skin'
-  | 'not-known'
-  | 'sale';
+export const ruleIds = [
+  'whole-blend',
+  'oil-maximum',
+  'light-sum',
+  'constituent',
+  'age',
+  'life-stage',
+  'condition',
+  'allergy',
+  'place',
+  'kind',
+  'oil-age',
+  'never-on-skin',
+  'not-known',
+  'sale',
+] as const;
+export type RuleId = (typeof ruleIds)[number];
 
 /** What a place asks beside a strength. */
 export type PlaceCaution =

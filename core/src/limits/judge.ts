@@ -37,7 +37,8 @@ const rules: readonly Rule[] = [
 
 /** Everything the rules found, and what it comes to. */
 export interface Judgement {
-  readonly verdict: Verdict;
+  /** Null where no essential oil is in it and nothing is over: there is nothing to judge yet. */
+  readonly verdict: Verdict | null;
   /** Some "over" has no way past it for this wearer. */
   readonly hard: boolean;
   /** All findings: the worst first, and among equals the closest to its limit. */
@@ -55,8 +56,11 @@ const compare = (a: Finding, b: Finding): number =>
 /** Asks every rule. */
 export const judge = (question: Question): Judgement => {
   const findings = rules.flatMap((rule) => rule(question)).sort(compare);
+  const verdict = worst(findings.map((entry) => entry.verdict));
+  const isEmpty = question.mixture.oils.every(({ ml }) => ml.high === 0);
   return {
-    verdict: worst(findings.map((entry) => entry.verdict)),
+    // What must not be used is said of an empty bottle too: a nut oil, an oil kept off skin.
+    verdict: isEmpty && verdict !== 'over' ? null : verdict,
     hard: findings.some((entry) => entry.hard),
     findings,
   };

@@ -377,7 +377,7 @@ describe('age', () => {
       verdict: 'over',
       hard: true,
     });
-    expect(judged({ oils: {}, wearer: { ageMonths: 2 } }).verdict).toBe('holds');
+    expect(judged({ oils: {}, wearer: { ageMonths: 2 } }).verdict).toBeNull();
   });
 
   test('an oil kept from under a certain age is hard below it and silent from it on', () => {

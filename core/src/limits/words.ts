@@ -12,6 +12,10 @@ export const verdictWords: Record<Verdict, string> = {
   'not-known': 'not known',
 };
 
+/** A verdict in words; of what has no oil in it that there is none. */
+export const verdictSaid = (verdict: Verdict | null): string =>
+  verdict === null ? 'Nothing in it yet' : verdictWords[verdict];
+
 const rowWords: Record<string, string> = {
   age: 'this age',
   pregnant: 'pregnancy',

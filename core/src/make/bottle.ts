@@ -67,15 +67,19 @@ export const bottleThen = (
     ),
   });
 
+/** The steps with the drops that are asked for by now. */
+export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>
+  steps.map((step): Step => {
+    const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
+    return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
+  });
+
 /**
  * The steps as they stand by now: drops that are asked for anew, and the carrier
  * that each bottle really takes beside what fell into it.
  */
 export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): Step[] => {
-  const asked = steps.map((step): Step => {
-    const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
-    return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
-  });
+  const asked = stepsAsked(steps, tally);
   if (blend.inOne) {
     // The bases follow what really fell, as long as nobody has weighed them.
     const planned = mixedSteps(blend, bottleThen(blend, asked, tally, 0).mixture);

@@ -1,7 +1,9 @@
 import { part } from '../blend/fillings';
 import { asItLies, type Mixture } from '../blend/mixture';
 import { textureOf } from '../blend/texture';
+import type { LooseAmount } from '../blend/formula';
 import type { Blend } from '../dose/blend';
+import type { Range } from '../quantity/range';
 import { isMelted } from '../library/isMelted';
 import type { Base } from '../library/schema';
 import { textureFigures } from '../library/texture';
@@ -15,7 +17,7 @@ export interface StepVessels {
   readonly ml: number;
   /** Null where the weight of the whole is not known. */
   readonly g: number | null;
-  /** What goes into one more of them that will not be full, in ml; 0 where none is begun. */
+  /** What the last of them takes where it will not be full, in ml; 0 where all are. */
   readonly lastMl: number;
 }
 
@@ -70,8 +72,12 @@ export type Step =
       readonly baseId: string;
       readonly into: Into;
       readonly g: number;
+      /** What may lie in so many spoons, in g; null where it is weighed to begin with. */
+      readonly gRange: Range | null;
       /** As it is measured: powders as they lie. */
       readonly ml: number;
+      /** As it was typed, where that was by spoons or cups. */
+      readonly loose: LooseAmount | null;
     }
   | {
       readonly id: string;
@@ -175,13 +181,14 @@ const meltsAt = ({ meltRangeC }: Base): number => meltRangeC?.[1] ?? 0;
 /** The lines of vessels of a batch, with what goes into each. */
 const linesOf = (blend: Blend, mixture: Mixture): StepVessels[] =>
   part(blend.fillings, mixture.fillMl, mixture.totalG?.likely ?? null, blend).lines.map(
-    ({ vessel, fillMl, fillG, full, lastMl }) => ({
+    ({ vessel, fillMl, fillG, full, lastMl, lastG }) => ({
       of: vessel.kind,
       nominalMl: vessel.nominalMl,
       count: full + (lastMl > 0 ? 1 : 0),
-      ml: fillMl,
-      g: fillG,
-      lastMl,
+      // One that will not be full takes what there is, not what it could hold.
+      ml: full > 0 ? fillMl : lastMl,
+      g: full > 0 ? fillG : lastG,
+      lastMl: full > 0 ? lastMl : 0,
     }),
   );
 
@@ -211,7 +218,9 @@ export const mixedSteps = (blend: Blend, mixture: Mixture): Step[] => {
       baseId: one.base.id,
       into,
       g: one.g.likely,
+      gRange: one.loose ? one.g : null,
       ml: asItLies(one),
+      loose: one.loose ?? null,
     });
   const ids = (list: typeof bases) => list.map(({ base }) => base.id);
   const lines = linesOf(blend, mixture).filter(({ count }) => count > 0);

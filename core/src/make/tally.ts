@@ -1,3 +1,4 @@
+import type { RuleId } from '../limits/finding';
 import type { Step } from './steps';
 
 /** What happened at the bench. Events are only ever added, never changed. */
@@ -10,7 +11,22 @@ export type BenchEvent =
   /** This bottle is filled beyond its usual line, in percent of what it is sold as. */
   | { readonly kind: 'filled'; readonly vessel: number; readonly percent: number }
   /** What was in this bottle is thrown away, and it is begun again. */
-  | { readonly kind: 'discarded'; readonly vessel: number };
+  | { readonly kind: 'discarded'; readonly vessel: number }
+  /** Why the maker goes on past limits, in their words, and which limits those are. */
+  | {
+      readonly kind: 'reason';
+      readonly step: string;
+      readonly words: string;
+      readonly over: readonly PastLimit[];
+    };
+
+/** A limit that was passed with a reason, and how far. */
+export interface PastLimit {
+  readonly rule: RuleId;
+  readonly subject: string;
+  /** The likely value at that moment; null for a check without a number. */
+  readonly value: number | null;
+}
 
 /** Where a batch stands. */
 export interface Tally {
@@ -25,6 +41,8 @@ export interface Tally {
   readonly filledTo: ReadonlyMap<number, number>;
   /** How often a bottle was thrown away and begun again. */
   readonly discards: ReadonlyMap<number, number>;
+  /** What was passed with a reason at the bench, in the order in which it was written. */
+  readonly reasons: readonly { readonly words: string; readonly over: readonly PastLimit[] }[];
 }
 
 export const emptyTally: Tally = {
@@ -34,6 +52,7 @@ export const emptyTally: Tally = {
   movedTo: new Map(),
   filledTo: new Map(),
   discards: new Map(),
+  reasons: [],
 };
 
 const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K, V> =>
@@ -64,9 +83,15 @@ export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
       };
     case 'filled':
       return { ...tally, filledTo: new Map(tally.filledTo).set(event.vessel, event.percent) };
+    case 'reason':
+      return {
+        ...tally,
+        reasons: [...tally.reasons, { words: event.words, over: event.over }],
+      };
     case 'discarded': {
       const gone = isOf(event.vessel);
       return {
+        ...tally,
         drops: without(tally.drops, gone),
         done: new Set([...tally.done].filter((step) => !gone(step))),
         asked: without(tally.asked, gone),

@@ -3,7 +3,16 @@ import { subjectName } from '../limits/words';
 import { carrierWords } from '../brief/words';
 import { findBase, findOil } from '../library/library';
 import { textureFigures } from '../library/texture';
-import { formatDrops, formatG, formatList, formatMl, formatNumber } from '../quantity/format';
+import { looseWords } from '../blend/words';
+import {
+  capitalised,
+  formatDrops,
+  formatG,
+  formatList,
+  formatMl,
+  formatNumber,
+  formatRange,
+} from '../quantity/format';
 import type { Into, Step, StepVessels } from './steps';
 
 /** From so many drops on a scale is the better judge. */
@@ -14,6 +23,12 @@ const bottles = (count: number): string => (count === 1 ? 'the bottle' : `${coun
 /** `9 tins of 15 ml`. */
 const lineWords = ({ count, of, nominalMl }: StepVessels): string =>
   `${countedVessels(count, of)} of ${formatMl(nominalMl, 4)}`;
+
+/** `each`, `each of 2`, `the first`, of what is filled to the line. */
+const eachOf = ({ count, lastMl }: StepVessels): string => {
+  if (lastMl > 0) return count === 2 ? 'the first' : `each of the first ${count - 1}`;
+  return count === 1 ? 'it' : 'each';
+};
 
 const intoWords: Record<Into, string> = {
   pan: 'into the pan',
@@ -59,7 +74,7 @@ export const stepTitle = (step: Step): string => {
     case 'set-out':
       return `Set out ${formatList(step.lines.map(({ count, of }) => countedVessels(count, of)))}`;
     case 'weigh':
-      return `${subjectName(step.baseId)}, ${formatG(step.g, 3)}`;
+      return `${subjectName(step.baseId)}, ${step.loose ? looseWords(step.loose) : formatG(step.g, 3)}`;
     case 'melt':
       return `Melt ${basesWords(step.baseIds)}`;
     case 'warm-in':
@@ -116,7 +131,9 @@ export const stepDetail = (step: Step): string => {
     case 'set-out':
       return `${formatList(step.lines.map(lineWords))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
     case 'weigh':
-      return `Scale to nought, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
+      return step.loose && step.gRange
+        ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${formatG(step.g, 3)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
+        : `Scale to nought, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
     case 'melt':
       return [
         `${step.baseIds.length > 1 ? 'The hardest first. ' : ''}Water bath, water a third to half up the pan, no lid, no flame near.`,
@@ -147,8 +164,10 @@ export const stepDetail = (step: Step): string => {
       return 'Oils first, carrier over them. Stir for a minute, let it stand for ten, and stir again.';
     case 'fill':
       return [
-        `${formatMl(step.line.ml, 3)} into each${step.line.g === null ? '' : `, ${formatG(step.line.g, 3)} on the scale`}.`,
-        ...(step.line.lastMl > 0 ? [`The last takes ${formatMl(step.line.lastMl)}.`] : []),
+        `${formatMl(step.line.ml, 3)} into ${eachOf(step.line)}${step.line.g === null ? '' : `, ${formatG(step.line.g, 3)} on the scale`}.`,
+        ...(step.line.lastMl > 0
+          ? [`The last takes the rest, ${formatMl(step.line.lastMl, 3)}.`]
+          : []),
         vesselKind(step.line.of).fillWhy,
         ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
       ].join(' ');
@@ -179,7 +198,7 @@ export const stepHeading = (step: Step): string =>
 export const stepFigure = (step: Step): string | null => {
   switch (step.kind) {
     case 'weigh':
-      return formatG(step.g, 3);
+      return step.loose ? looseWords(step.loose) : formatG(step.g, 3);
     case 'measure':
       return formatMl(step.ml, 3);
     case 'top-up':

@@ -1,4 +1,4 @@
-import { verdictWords, type Verdict } from '@jubbet/core';
+import { verdictSaid, type Verdict } from '@jubbet/core';
 import { clsx } from 'clsx';
 
 /** Shape and word carry the meaning; colour only helps. */
@@ -23,10 +23,10 @@ export const verdictWash: Record<Verdict, string> = {
   'not-known': 'bg-slate-wash',
 };
 
-/** `▲ mind` */
-export const VerdictMark = ({ verdict, word }: { verdict: Verdict; word?: string }) => (
-  <span className={clsx('whitespace-nowrap', verdictInk[verdict])}>
-    <span aria-hidden>{verdictShapes[verdict]} </span>
-    {word ?? verdictWords[verdict]}
+/** `▲ mind`; of what has no oil in it yet only that there is nothing, without a shape. */
+export const VerdictMark = ({ verdict, word }: { verdict: Verdict | null; word?: string }) => (
+  <span className={clsx('whitespace-nowrap', verdict ? verdictInk[verdict] : 'text-soft')}>
+    {verdict && <span aria-hidden>{verdictShapes[verdict]} </span>}
+    {word ?? verdictSaid(verdict)}
   </span>
 );
