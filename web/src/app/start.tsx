@@ -50,5 +50,11 @@ void seedFirst(db, today())
       });
     } else if (more) await seedRest();
     await layLibrary(await readLibrary());
+    // A batch that was broken off at its end is mended, once the first screen stands.
+    window.setTimeout(() => {
+      void import('../store/batches')
+        .then(({ batches }) => batches.mend())
+        .catch((error: unknown) => console.warn('batches were not mended', error));
+    }, afterFirstScreen);
   })
   .then(show, show);

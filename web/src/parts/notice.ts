@@ -3,6 +3,10 @@ import { createContext, use } from 'react';
 export interface Notice {
   readonly text: string;
   readonly undo?: () => void;
+  /** What failed can be tried once more. */
+  readonly again?: () => Promise<void>;
+  /** Something was not saved: said at once, also to those who listen. */
+  readonly alarm?: boolean;
 }
 
 export const NoticeContext = createContext<{ readonly tell: (notice: Notice | null) => void }>({

@@ -3,6 +3,7 @@ import type {
   BlendDraft,
   BlendFile,
   Bottle,
+  MadeSummary,
   OwnMaterial,
   OwnVessel,
   Person,
@@ -10,7 +11,7 @@ import type {
 } from '@jubbet/core';
 import { Dexie, type EntityTable } from 'dexie';
 import type { Kept } from './keptRecords';
-import { bottleWithUnit, houseWithUnits } from './olderForms';
+import { batchOfItsOwn, bottleWithUnit, houseWithUnits, withBatchesOfTheirOwn } from './olderForms';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
 export interface BlendRecord {
@@ -34,14 +35,27 @@ export interface BatchRecord {
   file: BlendFile;
   /** Essential oil that was asked for, in percent; null where only drops were. */
   askedPercent: number | null;
-  verdict: Verdict;
+  /** What was said of the plan when it was begun; null of a plan without oils. */
+  verdict: Verdict | null;
+  /** Who in the house it was for, where somebody was. */
+  personId: string | null;
+  /** Materials and figures of the house's own that are in it, as they were. */
+  materials: OwnMaterial[];
+  /** What laboratories had found of the bottles it was made from, by id of the oil. */
+  analyses: Record<string, NonNullable<Bottle['analysis']>>;
   /** What the maker wrote before going past a soft limit; empty where none was passed. */
   reason: string;
   startedAt: string;
   finishedAt: string | null;
+  /** What came of it, from what was counted; null until it is finished. */
+  made: MadeSummary | null;
+  /** Finished as not to be used: its label says that, and nothing else. */
+  notToBeUsed: boolean;
   /** Day of making, as on the label. */
   madeOn: string;
   notes: string;
+  /** Null while it is in the log. What is deleted stays, so that its number never comes again. */
+  deletedAt: string | null;
 }
 
 /** A blend as it was when it was made, or when the maker kept it. */
@@ -194,6 +208,25 @@ export const openDatabase = (name = 'jubbet'): Database => {
           snapshot.house = { ...(houseWithUnits(snapshot.house) as House), vessels: [] };
         });
     });
+  // A batch carries what it was made of, what came of it, and whether it may be used. What is
+  // deleted stays as a stone.
+  db.version(7).upgrade(async (transaction) => {
+    const materials: unknown[] = await transaction.table('materials').toArray();
+    const drafts: unknown[] = await transaction.table('drafts').toArray();
+    const ofItsOwn = batchOfItsOwn(materials, drafts);
+    await transaction
+      .table<BatchRecord>('batches')
+      .toCollection()
+      .modify((record, context: { value: unknown }) => {
+        context.value = ofItsOwn(record);
+      });
+    await transaction
+      .table<SnapshotRecord>('snapshots')
+      .toCollection()
+      .modify((snapshot) => {
+        snapshot.house = withBatchesOfTheirOwn(snapshot.house) as House;
+      });
+  });
   return db;
 };
 

@@ -1,7 +1,9 @@
 import {
   emptyDraft,
+  madeOf,
   settled,
   stepsOf,
+  summaryOf,
   workOut,
   type BenchEvent,
   type BlendDraft,
@@ -67,6 +69,9 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
         { kind: 'done', step: step.id },
       ];
     });
+    const events = all.slice(0, making.stopAfter ?? all.length);
+    const finished = making.stopAfter === undefined;
+    const made = finished ? summaryOf(madeOf(worked.blend, events), madeOn) : null;
     const batch: BatchRecord = {
       id: `batch-${making.blend}`,
       number: `${year}-${String(serial).padStart(3, '0')}`,
@@ -74,13 +79,19 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
       file: settled(worked.file, worked.evaluation, worked.blend.formula),
       askedPercent: draft.target?.percent ?? null,
       verdict: worked.evaluation.verdict,
+      personId: draft.brief.personId,
+      materials: [],
+      analyses: {},
       reason: '',
       startedAt: startOf(madeOn),
-      finishedAt: making.stopAfter === undefined ? startOf(madeOn) : null,
+      finishedAt: finished ? startOf(madeOn) : null,
+      made,
+      notToBeUsed: false,
       madeOn,
       notes: making.notes ?? '',
+      deletedAt: null,
     };
-    return { batch, events: all.slice(0, making.stopAfter ?? all.length) };
+    return { batch, events };
   });
 
   const batches = made.map(({ batch }) => batch);

@@ -156,7 +156,9 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
     default: {
       // All out, all cleared, all in again.
       const house = houseStore(db);
-      const read = house.read(await house.write());
+      const { text, unreadable } = await house.write();
+      expect(unreadable).toEqual([]);
+      const read = house.read(text);
       if (!read.ok) throw new Error(read.sentence);
       await house.clear();
       expect(await db.blends.count()).toBe(0);

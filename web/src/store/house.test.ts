@@ -26,6 +26,8 @@ const all = async (store: Database): Promise<Record<string, unknown[]>> =>
     ),
   );
 
+const written = async (): Promise<string> => (await houseStore(db).write()).text;
+
 const read = (text: string) => {
   const result = houseStore(db).read(text);
   if (!result.ok) throw new Error(result.sentence);
@@ -33,7 +35,7 @@ const read = (text: string) => {
 };
 
 test('out, then in again, into an empty house: the same data', async () => {
-  const text = await houseStore(db).write();
+  const text = await written();
   const other = openDatabase(`house-${serial}-other`);
   await houseStore(other).bringIn(read(text), 'replace');
   expect(await all(other)).toEqual(await all(db));
@@ -43,14 +45,14 @@ test('every table goes out and comes in', async () => {
   const tables = Object.entries(await all(db));
   const { house } = z
     .object({ house: z.record(z.string(), z.array(z.unknown())) })
-    .parse(JSON.parse(await houseStore(db).write()));
+    .parse(JSON.parse(await written()));
   expect(Object.keys(house).sort()).toEqual(tables.map(([name]) => name).sort());
   for (const [name, rows] of tables)
     expect([name, house[name]?.length]).toEqual([name, rows.length]);
 });
 
 test('a file of version 1 is read: its bottles were in ml, and it had no vessels', async () => {
-  const { house, ...head } = JSON.parse(await houseStore(db).write()) as {
+  const { house, ...head } = JSON.parse(await written()) as {
     house: { bottles: { bottle: Record<string, unknown> }[]; vessels?: unknown };
   };
   delete house.vessels;
@@ -65,7 +67,7 @@ test('a file of version 1 is read: its bottles were in ml, and it had no vessels
 });
 
 test('adding leaves what is here, and adds what is not', async () => {
-  const house = read(await houseStore(db).write());
+  const house = read(await written());
   await db.blends.delete('row-g');
   await db.batches.delete('batch-row-g');
   await db.events.where('batchId').equals('batch-row-g').delete();
@@ -83,7 +85,7 @@ test('adding leaves what is here, and adds what is not', async () => {
 });
 
 test('a batch number that is taken gets a mark, since the other stands on a label', async () => {
-  const house = read(await houseStore(db).write());
+  const house = read(await written());
   const [batch] = house.batches;
   const twin = { ...house, batches: [{ ...batch!, id: 'twin' }] };
   await houseStore(db).bringIn(twin, 'add');
@@ -93,7 +95,7 @@ test('a batch number that is taken gets a mark, since the other stands on a labe
 test('there is a way back from every reading in, and forth again', async () => {
   const before = await all(db);
   expect(await houseStore(db).wayBack()).toBeNull();
-  const house = read(await houseStore(db).write());
+  const house = read(await written());
   await houseStore(db).bringIn({ ...house, blends: [] }, 'replace');
   expect(await db.blends.count()).toBe(0);
   expect(await houseStore(db).wayBack()).toMatchObject({ why: 'before a file was read in' });
@@ -134,7 +136,7 @@ describe('a file that cannot be read is told, and changes nothing', () => {
   });
 
   test('mutations of a good file, a thousand or as many as MUTATIONS says', async () => {
-    const text = await houseStore(db).write();
+    const text = await written();
     const before = await all(db);
     fc.assert(
       fc.property(

@@ -1,17 +1,31 @@
 import {
+  analysisSchema,
   blendDraftSchema,
   blendFileSchema,
   bottleSchema,
   firstProblem,
+  madeSummarySchema,
   ownMaterialSchema,
   ownVesselSchema,
   personSchema,
+  ruleIds,
   type BenchEvent,
 } from '@jubbet/core';
 import { z } from 'zod';
-import { db, type Database, type House } from './database';
+import {
+  db,
+  type BatchRecord,
+  type Database,
+  type DraftRecord,
+  type House,
+  type MaterialRecord,
+} from './database';
+import { exampleIds, exampleNotes } from './exampleIds';
+import { exampleMaker } from './exampleBlends';
+import { madeBlend } from './madeBlend';
 import { now } from './now';
-import { houseWithUnits } from './olderForms';
+import { houseWithUnits, withBatchesOfTheirOwn } from './olderForms';
+import { isSerialKey, isSetting } from './settings';
 
 const moment = z.iso.datetime();
 const id = z.string().min(1).max(100);
@@ -27,113 +41,264 @@ const benchEvent: z.ZodType<BenchEvent> = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('filled'),
     vessel: bottle,
-    percent: z.number().positive().max(100),
+    percent: z.number().positive().max(200),
   }),
   z.strictObject({ kind: z.literal('discarded'), vessel: bottle }),
+  z.strictObject({
+    kind: z.literal('reason'),
+    step,
+    words: z.string().max(2000),
+    over: z
+      .array(
+        z.strictObject({
+          rule: z.enum(ruleIds),
+          subject: z.string().max(200),
+          value: z.number().nullable(),
+        }),
+      )
+      .max(200),
+  }),
 ]);
 
-const houseSchema = z.strictObject({
-  blends: z.array(
-    z.strictObject({
-      id,
-      draft: blendDraftSchema,
-      revision: z.number().int().min(1),
-      createdAt: moment,
-      updatedAt: moment,
-      deletedAt: moment.nullable(),
-    }),
-  ),
-  batches: z.array(
-    z.strictObject({
-      id,
-      number: z.string().min(1).max(40),
-      blendId: id,
-      file: blendFileSchema,
-      askedPercent: z.number().nullable(),
-      verdict,
-      reason: z.string().max(10_000),
-      startedAt: moment,
-      finishedAt: moment.nullable(),
-      madeOn: z.iso.date(),
-      notes: z.string().max(10_000),
-    }),
-  ),
-  events: z.array(
-    z.strictObject({ seq: z.number().int(), batchId: id, at: moment, event: benchEvent }),
-  ),
-  people: z.array(
-    z.strictObject({
-      id,
-      person: personSchema,
-      createdAt: moment,
-      updatedAt: moment,
-      deletedAt: moment.nullable(),
-    }),
-  ),
-  drafts: z.array(
-    z.strictObject({
-      id,
-      blendId: id,
-      number: z.number().int().min(1),
-      name: z.string().max(120),
-      good: z.string().max(10_000),
-      draft: blendDraftSchema,
-      at: moment,
-      batchId: id.nullable(),
-    }),
-  ),
-  materials: z
-    .array(
-      z.strictObject({
-        id,
-        own: ownMaterialSchema,
-        createdAt: moment,
-        updatedAt: moment,
-        deletedAt: moment.nullable(),
-      }),
-    )
-    .default([]),
-  bottles: z
-    .array(
-      z.strictObject({
-        id,
-        bottle: bottleSchema,
-        createdAt: moment,
-        updatedAt: moment,
-        deletedAt: moment.nullable(),
-      }),
-    )
-    .default([]),
-  vessels: z
-    .array(
-      z.strictObject({
-        id,
-        vessel: ownVesselSchema,
-        createdAt: moment,
-        updatedAt: moment,
-        deletedAt: moment.nullable(),
-      }),
-    )
-    .default([]),
-  settings: z.array(z.strictObject({ key: z.string().max(60), value: z.unknown() })),
-});
+const times = { createdAt: moment, updatedAt: moment, deletedAt: moment.nullable() };
 
-/** Version 1 had no vessels, and bottles in ml only. */
-const fileVersion = 2;
+/** Counts that a file may hold: whatever they were, they are made anew. */
+const count = z.number().int().min(1);
+
+/** A record of each table, as it leaves in the file and comes in again. */
+const recordSchemas = {
+  materials: z.strictObject({ id, own: ownMaterialSchema, ...times }),
+  blends: z.strictObject({ id, draft: blendDraftSchema, revision: count, ...times }),
+  people: z.strictObject({ id, person: personSchema, ...times }),
+  bottles: z.strictObject({ id, bottle: bottleSchema, ...times }),
+  vessels: z.strictObject({ id, vessel: ownVesselSchema, ...times }),
+  batches: z.strictObject({
+    id,
+    number: z.string().min(1).max(40),
+    blendId: id,
+    file: blendFileSchema,
+    askedPercent: z.number().min(0).max(100).nullable(),
+    verdict: verdict.nullable(),
+    personId: id.nullable(),
+    materials: z.array(ownMaterialSchema).max(200),
+    analyses: z.record(z.string().max(120), analysisSchema),
+    reason: z.string().max(10_000),
+    startedAt: moment,
+    finishedAt: moment.nullable(),
+    made: madeSummarySchema.nullable(),
+    notToBeUsed: z.boolean(),
+    madeOn: z.iso.date(),
+    notes: z.string().max(10_000),
+    deletedAt: moment.nullable(),
+  }),
+  drafts: z.strictObject({
+    id,
+    blendId: id,
+    number: count,
+    name: z.string().max(120),
+    good: z.string().max(10_000),
+    draft: blendDraftSchema,
+    at: moment,
+    batchId: id.nullable(),
+  }),
+  events: z.strictObject({ seq: z.number().int(), batchId: id, at: moment, event: benchEvent }),
+  settings: z.strictObject({ key: z.string().max(60), value: z.unknown() }),
+} satisfies Record<keyof House, z.ZodType>;
+
+type Table = keyof House;
+
+/** In this order they are read: materials first, since all others speak of them. */
+const tables = Object.keys(recordSchemas) as readonly Table[];
+
+/** What one record of a table is called. */
+const recordWords: Record<Table, string> = {
+  materials: 'material',
+  blends: 'blend',
+  people: 'person',
+  bottles: 'bottle',
+  vessels: 'vessel',
+  batches: 'batch',
+  drafts: 'draft',
+  events: 'bench entry',
+  settings: 'setting',
+};
+
+/** Version 1 had no vessels, and bottles in ml only; 2 had batches that carried nothing. */
+const fileVersion = 3;
+
+const headSchema = z.looseObject({ format: z.unknown(), version: z.unknown() });
 
 const fileSchema = z.strictObject({
   format: z.literal('jubbet-house'),
   version: z.literal(fileVersion),
   savedAt: moment,
-  house: houseSchema,
+  house: z.strictObject(
+    Object.fromEntries(tables.map((table) => [table, z.array(z.unknown()).default([])])) as Record<
+      Table,
+      z.ZodDefault<z.ZodArray<z.ZodUnknown>>
+    >,
+  ),
 });
+
+/** A record of a file that cannot be read: it is set aside, and the rest comes in. */
+export interface SetAside {
+  /** What it is, by its name where it has one: `blend “Row G”`. */
+  readonly what: string;
+  readonly why: string;
+}
 
 /** What reading a file of all data comes to. */
 export type ReadHouse =
-  | { readonly ok: true; readonly savedAt: string; readonly house: House }
+  | {
+      readonly ok: true;
+      readonly savedAt: string;
+      readonly house: House;
+      readonly setAside: readonly SetAside[];
+    }
   | { readonly ok: false; readonly sentence: string };
 
 const no = (sentence: string): ReadHouse => ({ ok: false, sentence });
+
+const nameSchema = z.looseObject({
+  number: z.unknown(),
+  file: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  draft: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  person: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  own: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  vessel: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  bottle: z.looseObject({ lot: z.string() }).optional().catch(undefined),
+});
+
+const calledOf = (table: Table, record: unknown, index: number): string => {
+  const found = nameSchema.safeParse(record).data;
+  const name =
+    found?.file?.name ??
+    found?.draft?.name ??
+    found?.person?.name ??
+    found?.own?.name ??
+    found?.vessel?.name ??
+    found?.bottle?.lot;
+  const word = recordWords[table];
+  return name ? `${word} “${name.slice(0, 80)}”` : `${word} ${index + 1}`;
+};
+
+/** Reads each record of a table by itself; what cannot be read is set aside and named. */
+const readTable = <T>(
+  table: Table,
+  rows: readonly unknown[],
+  schema: z.ZodType<T>,
+  aside: SetAside[],
+  check: (record: T) => string | null,
+): T[] =>
+  rows.flatMap((row, index): T[] => {
+    const parsed = schema.safeParse(row);
+    if (!parsed.success) {
+      const { field, message } = firstProblem(parsed.error, row);
+      aside.push({ what: calledOf(table, row, index), why: `${field} ${message}` });
+      return [];
+    }
+    const problem = check(parsed.data);
+    if (problem === null) return [parsed.data];
+    aside.push({ what: calledOf(table, row, index), why: problem });
+    return [];
+  });
+
+/** Says of the second of two with the same id that it stands twice. */
+const once = () => {
+  const seen = new Set<string>();
+  return ({ id: own }: { readonly id: string }): string | null => {
+    if (seen.has(own)) return 'stands twice in the file';
+    seen.add(own);
+    return null;
+  };
+};
+
+const isReadable = (batch: BatchRecord): string | null => {
+  try {
+    madeBlend(batch);
+    return null;
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+};
+
+/**
+ * Materials that only batches carry: they come in as taken out, so that those batches can still
+ * be read by their names.
+ */
+const carriedBy = (
+  batches: readonly BatchRecord[],
+  own: readonly MaterialRecord[],
+): MaterialRecord[] => {
+  const known = new Set(own.map((record) => record.id));
+  return batches.flatMap(({ materials, startedAt: at }) =>
+    materials.flatMap((material): MaterialRecord[] => {
+      if (material.kind === 'figure' || known.has(material.id)) return [];
+      known.add(material.id);
+      return [{ id: material.id, own: material, createdAt: at, updatedAt: at, deletedAt: at }];
+    }),
+  );
+};
+
+/** Counters begin anew, so that none of a file stands in the way of the next. */
+const renumbered = (drafts: readonly DraftRecord[]): DraftRecord[] => {
+  const last = new Map<string, number>();
+  return [...drafts]
+    .sort((a, b) => a.number - b.number)
+    .map((draft) => {
+      const number = (last.get(draft.blendId) ?? 0) + 1;
+      last.set(draft.blendId, number);
+      return { ...draft, number };
+    });
+};
+
+const numberedApart = (list: readonly BatchRecord[], given: Iterable<string>): BatchRecord[] => {
+  const taken = new Set(given);
+  return list.map((batch) => {
+    const number = unusedNumber(batch.number, taken);
+    taken.add(number);
+    return { ...batch, number };
+  });
+};
+
+/** Every record of a file that can be read, in the form in which it is stored. */
+const readRecords = (
+  raw: Readonly<Record<Table, readonly unknown[]>>,
+): { readonly house: House; readonly setAside: readonly SetAside[] } => {
+  const aside: SetAside[] = [];
+  const rows = <K extends Exclude<Table, 'events' | 'settings'>>(
+    table: K,
+    check: (record: z.infer<(typeof recordSchemas)[K]>) => string | null = () => null,
+  ): z.infer<(typeof recordSchemas)[K]>[] => {
+    const twice = once();
+    return readTable(
+      table,
+      raw[table],
+      recordSchemas[table] as unknown as z.ZodType<z.infer<(typeof recordSchemas)[K]>>,
+      aside,
+      (record) => twice(record) ?? check(record),
+    );
+  };
+  const own = rows('materials');
+  const blends = rows('blends').map((blend) => ({ ...blend, revision: 1 }));
+  const people = rows('people');
+  const bottles = rows('bottles');
+  const vessels = rows('vessels');
+  const batches = numberedApart(rows('batches', isReadable), []);
+  const materials = [...own, ...carriedBy(batches, own)];
+  const drafts = renumbered(rows('drafts'));
+  const there = new Set(batches.map((batch) => batch.id));
+  const events = readTable('events', raw.events, recordSchemas.events, aside, ({ batchId }) =>
+    there.has(batchId) ? null : 'its batch is not in the file',
+  )
+    .sort((a, b) => a.seq - b.seq)
+    .map((event, n) => ({ ...event, seq: n + 1 }));
+  const settings = readTable('settings', raw.settings, recordSchemas.settings, aside, isSetting);
+  return {
+    house: { blends, batches, events, people, drafts, materials, bottles, vessels, settings },
+    setAside: aside,
+  };
+};
 
 /** How the data of a file get in. */
 export type Manner = 'replace' | 'add';
@@ -173,6 +338,54 @@ const readAll = async (store: Database): Promise<House> => ({
   settings: await store.settings.toArray(),
 });
 
+/** The same house without what the example put in and nobody has touched. */
+const withoutExample = (here: House): House => {
+  const isExample = (record: { readonly id: string }) => exampleIds.has(record.id);
+  const touched = new Set(
+    here.events
+      .filter(({ batchId, at }) =>
+        here.batches.some((one) => one.id === batchId && one.startedAt !== at),
+      )
+      .map(({ batchId }) => batchId),
+  );
+  const blends = here.blends.filter((one) => !isExample(one) || one.revision > 1);
+  const batches = here.batches.filter(
+    (one) => !isExample(one) || touched.has(one.id) || one.notes !== exampleNotes(one.id),
+  );
+  const wearers = new Set([
+    ...blends.map(({ draft }) => draft.brief.personId),
+    ...batches.map(({ personId }) => personId),
+  ]);
+  const isTheirs = (one: { id: string; createdAt: string; updatedAt: string }) =>
+    !isExample(one) || one.updatedAt !== one.createdAt;
+  const blendIds = new Set(
+    [...blends, ...batches.map(({ blendId: id }) => ({ id }))].map(({ id }) => id),
+  );
+  const batchIds = new Set(batches.map(({ id: one }) => one));
+  return {
+    blends,
+    batches,
+    events: here.events.filter(({ batchId }) => batchIds.has(batchId)),
+    people: here.people.filter((one) => isTheirs(one) || wearers.has(one.id)),
+    drafts: here.drafts.filter(
+      (one) =>
+        !isExample(one) ||
+        (blendIds.has(one.blendId) && (one.batchId === null || batchIds.has(one.batchId))),
+    ),
+    materials: here.materials,
+    bottles: here.bottles.filter(isTheirs),
+    vessels: here.vessels.filter(isTheirs),
+    settings: [
+      // Nothing in a house of one's own is signed by the example's maker.
+      ...here.settings.filter(
+        ({ key, value }) => key !== 'seeded' && !(key === 'maker' && value === exampleMaker),
+      ),
+      // What the example has made may still have been on its way.
+      { key: 'seeded', value: true },
+    ],
+  };
+};
+
 const missing = <T extends { id: string }>(from: readonly T[], there: readonly T[]): T[] => {
   const ids = new Set(there.map((record) => record.id));
   return from.filter((record) => !ids.has(record.id));
@@ -185,7 +398,18 @@ const unusedNumber = (number: string, taken: ReadonlySet<string>): string => {
   return next;
 };
 
+/** Of two sets of settings the second, with the higher of the serials that were given. */
+const settingsOver = (before: House['settings'], after: House['settings']): House['settings'] => {
+  const serials = before.filter(({ key, value }) => {
+    const next = after.find((one) => one.key === key)?.value;
+    return isSerialKey(key) && (typeof next !== 'number' || Number(value) > next);
+  });
+  const keys = new Set(serials.map(({ key }) => key));
+  return [...after.filter(({ key }) => !keys.has(key)), ...serials];
+};
+
 const replaceAll = async (store: Database, house: House): Promise<void> => {
+  const settings = settingsOver(await store.settings.toArray(), house.settings);
   await Promise.all(tablesOf(store).map((table) => table.clear()));
   await store.blends.bulkAdd(house.blends);
   await store.batches.bulkAdd(house.batches);
@@ -195,17 +419,15 @@ const replaceAll = async (store: Database, house: House): Promise<void> => {
   await store.materials.bulkAdd(house.materials);
   await store.bottles.bulkAdd(house.bottles);
   await store.vessels.bulkAdd(house.vessels);
-  await store.settings.bulkAdd(house.settings);
+  await store.settings.bulkAdd(settings);
 };
 
 const addMissing = async (store: Database, house: House, here: House): Promise<void> => {
   const batches = missing(house.batches, here.batches);
-  const taken = new Set(here.batches.map(({ number }) => number));
-  const numbered = batches.map((batch) => {
-    const number = unusedNumber(batch.number, taken);
-    taken.add(number);
-    return { ...batch, number };
-  });
+  const numbered = numberedApart(
+    batches,
+    here.batches.map(({ number }) => number),
+  );
   const added = new Set(batches.map((batch) => batch.id));
   await store.blends.bulkAdd(missing(house.blends, here.blends));
   await store.batches.bulkAdd(numbered);
@@ -223,10 +445,15 @@ const addMissing = async (store: Database, house: House, here: House): Promise<v
 
 /** All data, out to one file and in again. */
 export const houseStore = (store: Database = db) => ({
-  /** Everything, as the text of one file. */
-  write: async (): Promise<string> => {
+  /** Everything, as the text of one file; and what of it could not be read again. */
+  write: async (): Promise<{ readonly text: string; readonly unreadable: readonly SetAside[] }> => {
     const house = await store.transaction('r', store.tables, () => readAll(store));
-    return `${JSON.stringify({ format: 'jubbet-house', version: fileVersion, savedAt: now(), house }, null, 1)}\n`;
+    const file = { format: 'jubbet-house', version: fileVersion, savedAt: now(), house };
+    const text = `${JSON.stringify(file)}\n`;
+    // It is saved only when it can be read again.
+    const read = houseStore(store).read(text);
+    if (!read.ok) throw new Error(read.sentence);
+    return { text, unreadable: read.setAside };
   },
   /** Reads a file; nothing is changed. */
   read: (text: string): ReadHouse => {
@@ -236,29 +463,30 @@ export const houseStore = (store: Database = db) => ({
     } catch {
       return no('This is not JSON, or it is cut off.');
     }
-    const head = z.looseObject({ format: z.unknown(), version: z.unknown() }).safeParse(json).data;
+    const head = headSchema.safeParse(json).data;
     if (head?.format === 'jubbet-blend') {
       return no('This file holds one blend. Read it in from the blends.');
     }
     if (head?.format !== 'jubbet-house') return no('This is not a file of all data.');
-    if (head.version !== 1 && head.version !== fileVersion) {
+    const { version } = head;
+    if (version !== 1 && version !== 2 && version !== fileVersion) {
       return no(
-        `This file is of version ${JSON.stringify(head.version)}; this Jubbet reads versions 1 to ${fileVersion}.`,
+        `This file is of version ${JSON.stringify(version)}; this Jubbet reads versions 1 to ${fileVersion}.`,
       );
     }
-    const lifted =
-      head.version === 1
-        ? { ...head, version: fileVersion, house: houseWithUnits(head['house']) }
-        : json;
+    const lifts = [houseWithUnits, withBatchesOfTheirOwn].slice(version - 1);
+    const lifted = {
+      ...head,
+      version: fileVersion,
+      house: lifts.reduce((house, lift) => lift(house), head['house']),
+    };
     const parsed = fileSchema.safeParse(lifted);
     if (!parsed.success) {
       const { field, message } = firstProblem(parsed.error, lifted);
       return no(`${field} ${message}.`);
     }
-    const { house, savedAt } = parsed.data;
-    const numbers = new Set(house.batches.map(({ number }) => number));
-    if (numbers.size < house.batches.length) return no('Two batches in it have the same number.');
-    return { ok: true, savedAt, house };
+    const { savedAt } = parsed.data;
+    return { ok: true, savedAt, ...readRecords(parsed.data.house) };
   },
   /** What getting these data in would do. */
   summary: async (house: House): Promise<Summary> => {
@@ -287,7 +515,22 @@ export const houseStore = (store: Database = db) => ({
       if (manner === 'replace') await replaceAll(store, house);
       else await addMissing(store, house, here);
     }),
-  /** Takes everything of the example house out, or all there is, leaving a way back. */
+  /**
+   * Takes the example house out and leaves what a visitor has made or changed, and those for
+   * whom that is. Leaves a way back.
+   */
+  clearExample: (): Promise<void> =>
+    store.transaction('rw', store.tables, async () => {
+      const here = await readAll(store);
+      await store.snapshots.put({
+        id: 'last',
+        at: now(),
+        why: 'before the example house was taken out',
+        house: here,
+      });
+      await replaceAll(store, withoutExample(here));
+    }),
+  /** Takes all there is out, leaving a way back. */
   clear: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
       const here = await readAll(store);
@@ -297,7 +540,10 @@ export const houseStore = (store: Database = db) => ({
         why: 'before all was cleared',
         house: here,
       });
-      const settings = here.settings;
+      const settings = [
+        ...here.settings.filter(({ key }) => key !== 'seeded'),
+        { key: 'seeded', value: true },
+      ];
       await replaceAll(store, {
         blends: [],
         batches: [],

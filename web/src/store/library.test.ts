@@ -43,7 +43,7 @@ const lotOnSheet = (): string | undefined => {
 };
 
 afterEach(async () => {
-  await layLibrary({ materials: [], bottles: [], day: '' });
+  await layLibrary({ materials: [], gone: [], bottles: [], day: '' });
 });
 
 test('figures and bottles of the house reach every sheet, and leave it when they are taken away', async () => {

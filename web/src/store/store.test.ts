@@ -132,23 +132,24 @@ describe('the log', () => {
 
   test('events come back in the order in which they fell', async () => {
     const log = batchStore(db);
+    const [x, y] = [await start(draft()), await start(draft())];
     const events = ['a', 'b', 'c', 'a'].map((step) => ({ kind: 'drop', step }) as const);
-    await Promise.all(events.map((event) => log.record('x', [event])));
-    await log.record('y', [{ kind: 'done', step: 'z' }]);
-    expect(await log.events('x')).toEqual(events);
+    await Promise.all(events.map((event) => log.record(x, [event])));
+    await log.record(y, [{ kind: 'done', step: 'wipe' }]);
+    expect(await log.events(x)).toEqual(events);
   });
 
   test('a batch taken out can be put back with all that happened', async () => {
     const log = batchStore(db);
     const id = await start(draft());
     await log.record(id, [{ kind: 'drop', step: 's' }]);
-    const removed = await log.remove(id);
+    await log.remove(id);
     expect(await log.get(id)).toBeNull();
-    expect(await log.events(id)).toEqual([]);
-    await log.putBack(removed!);
+    expect(await log.list()).toEqual([]);
+    await log.restore(id);
     expect(await log.get(id)).not.toBeNull();
     expect(await log.events(id)).toHaveLength(1);
-    expect(await log.remove('none')).toBeNull();
+    await expect(log.remove('none')).rejects.toThrow(/not here/);
   });
 });
 

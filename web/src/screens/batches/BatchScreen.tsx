@@ -1,26 +1,26 @@
 import {
-  bottleNow,
-  countedDrops,
   dayWords,
-  evaluate,
+  draftAsMade,
+  fileToDraft,
   findingMessage,
-  formulaBestBefore,
+  fillingsWords,
   formatMl,
   formatPercent,
-  resolveMade,
-  carrierWords,
-  fileToDraft,
-  fillingsWords,
-  formatG,
-  formatList,
-  stepsOf,
+  isAsPlanned,
+  madeOf,
+  madePieces,
+  mixtureBestBefore,
   strengthWords,
   subjectName,
-  tallyOf,
   usualVessel,
   vesselWords,
+  wearerChanges,
+  wearerOn,
   wearerWords,
   type BenchEvent,
+  type BlendDraft,
+  type Finding,
+  type Made,
   type Tally,
 } from '@jubbet/core';
 import { useMemo, useState } from 'react';
@@ -28,16 +28,28 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
+import { drafts } from '../../store/drafts';
+import { madeBlend } from '../../store/madeBlend';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
-import { Counted } from './Counted';
+import { WentIn } from './WentIn';
+
+/** What it really went into; planned containers where nothing is in any yet. */
+const intoWords = (made: Made): string => {
+  const pieces = madePieces(made);
+  return fillingsWords(pieces.length > 0 ? pieces : made.blend.fillings);
+};
 
 const Notes = ({ batch }: { batch: BatchRecord }) => {
   const [notes, setNotes] = useState(batch.notes);
+  const write = useWrite();
   return (
     <label className="grid gap-1">
       <span className="font-semibold">Notes</span>
@@ -49,7 +61,8 @@ const Notes = ({ batch }: { batch: BatchRecord }) => {
         value={notes}
         onChange={(event) => {
           setNotes(event.target.value);
-          void batches.note(batch.id, event.target.value);
+          const next = event.target.value;
+          void write('The note', () => batches.note(batch.id, next));
         }}
       />
     </label>
@@ -75,115 +88,175 @@ const Happened = ({ tally }: { tally: Tally }) => {
   return lines.length > 0 ? <p>{lines.join(' ')}</p> : null;
 };
 
-const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
+/** Several figures as one range of strengths: `3.2 %`, `2.9 to 3.4 %`. */
+const strengthsOf = ({ blend, vessels }: Made): string => {
+  const words = vessels
+    .filter(({ isEmpty }) => !isEmpty)
+    .map(({ evaluation }) => strengthWords(evaluation.mixture, blend.formula.by));
+  const unique = [...new Set(words)];
+  return unique.length > 0 ? unique.join('; ') : 'nothing in it yet';
+};
+
+/** A new sheet for the same wearer as they are today, and what has changed of them since. */
+const useAgain = (batch: BatchRecord) => {
   const navigate = useNavigate();
   const tell = useNotice();
-  const { blend, evaluation, counts, bottles, tally, until } = useMemo(() => {
-    const resolved = resolveMade(batch.file);
-    const worked = evaluate(resolved);
-    const steps = stepsOf(resolved, worked.mixture);
-    const tally = tallyOf(events);
-    return {
-      blend: resolved,
-      evaluation: worked,
-      counts: Array.from({ length: resolved.count }, (_, n) => countedDrops(steps, tally, n)),
-      bottles: Array.from({ length: resolved.count }, (_, n) =>
-        bottleNow(resolved, steps, tally, n),
-      ),
-      tally,
-      until: formulaBestBefore(batch.madeOn, resolved.formula),
-    };
-  }, [batch, events]);
-  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
-  /** A sheet of its own with what was made, drop for drop; it can be scaled there. */
-  const again = async () => {
-    const { brief } = batch.file;
-    const id = await blends.add({
-      ...fileToDraft(batch.file),
-      name: `${batch.file.name}, again`.slice(0, 120),
-      brief: { ...brief, personId: null },
-    });
+  const write = useWrite();
+  return async (draft: BlendDraft): Promise<void> => {
+    const person = batch.personId === null ? null : await people.get(batch.personId);
+    const then = batch.file.brief.wearer;
+    const now = person ? wearerOn(person.person, today()) : null;
+    const id = await write('The new sheet', () =>
+      blends.add({
+        ...draft,
+        name: `${batch.file.name}, again`.slice(0, 120),
+        brief: { ...draft.brief, wearer: then, personId: person?.id ?? null },
+      }),
+    );
+    if (id === undefined) return;
     await navigate(`/blends/${id}`);
-  };
-  const remove = async () => {
-    const removed = await batches.remove(batch.id);
-    await navigate('/batches');
-    if (removed) {
-      tell({
-        text: `Batch ${batch.number} is out of the log.`,
-        undo: () => void batches.putBack(removed),
-      });
+    const changes = now && then !== 'anyone' ? wearerChanges(then, now) : [];
+    if (changes.length > 0) {
+      tell({ text: `${now?.name ?? 'The wearer'} has changed since: ${changes.join('; ')}.` });
     }
   };
+};
+
+const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const again = useAgain(batch);
+  const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
+  const planned =
+    kept.data?.find(({ batchId }) => batchId === batch.id)?.draft ?? fileToDraft(batch.file);
+  const remove = async () => {
+    const gone = await write('The log', () => batches.remove(batch.id).then(() => true));
+    if (!gone) return;
+    await navigate('/batches');
+    tell({
+      text: `Batch ${batch.number} is out of the log.`,
+      undo: () => void write('The log', () => batches.restore(batch.id)),
+    });
+  };
+  const open = batch.finishedAt === null;
+  return (
+    <div className="flex flex-wrap gap-2">
+      <Button look="quiet" onClick={() => void remove()}>
+        Delete
+      </Button>
+      <Button onClick={() => void again(draftAsMade(batch.file, made))}>Make it again</Button>
+      {!made.isEmpty && !isAsPlanned(batch.file, made) && (
+        <Button onClick={() => void again(planned)}>Again, as planned</Button>
+      )}
+      <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+      {!batch.notToBeUsed && (
+        <ButtonLink look={open ? 'first' : 'plain'} to={`/make/${batch.id}`}>
+          {open ? 'Go on making' : 'See the bench'}
+        </ButtonLink>
+      )}
+    </div>
+  );
+};
+
+/** What stands against it, of all that was made, each thing once. */
+const findingsOf = ({ vessels }: Made): Finding[] => [
+  ...new Map(
+    vessels
+      .filter(({ isEmpty }) => !isEmpty)
+      .flatMap(({ evaluation }) => evaluation.findings.filter(({ verdict }) => verdict !== 'holds'))
+      .map((entry) => [findingMessage(entry), entry]),
+  ).values(),
+];
+
+const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const [until] = made.vessels
+    .filter(({ isEmpty }) => !isEmpty)
+    .map(({ evaluation }) => mixtureBestBefore(batch.madeOn, evaluation.mixture))
+    .sort((a, b) => a.date.localeCompare(b.date));
+  if (!until) return <>–</>;
+  return (
+    <>
+      {dayWords(until.date)}
+      <span className="text-soft">
+        ,{' '}
+        {until.because
+          ? `set by ${subjectName(until.because).toLowerCase()}`
+          : 'twelve months after making'}
+      </span>
+    </>
+  );
+};
+
+const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const { blend } = made;
+  const [first] = made.vessels.filter(({ isEmpty }) => !isEmpty);
+  return (
+    <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
+      <dt className="text-soft">For</dt>
+      <dd>{wearerWords(batch.file.brief.wearer)}</dd>
+      <dt className="text-soft">Into</dt>
+      <dd>
+        {intoWords(made)}
+        {blend.inOne && first && (
+          <span className="text-soft">
+            , from {formatMl(first.evaluation.mixture.fillMl, 3)} mixed in one
+          </span>
+        )}
+      </dd>
+      <dt className="text-soft">Strength</dt>
+      <dd>
+        {strengthsOf(made)}
+        {batch.askedPercent !== null && (
+          <span className="text-soft"> (asked {formatPercent(batch.askedPercent, 3)})</span>
+        )}
+      </dd>
+      <dt className="text-soft">Best before</dt>
+      <dd>
+        <BestBefore batch={batch} made={made} />
+      </dd>
+      <dt className="text-soft">Verdict</dt>
+      <dd>
+        {batch.notToBeUsed ? (
+          <VerdictMark verdict="over" word="not to be used" />
+        ) : (
+          <VerdictMark
+            verdict={made.verdict}
+            {...(made.hard ? { word: 'over: must not be used by its wearer' } : {})}
+          />
+        )}
+      </dd>
+      <dt className="text-soft">Blend</dt>
+      <dd>
+        <Link to={`/blends/${batch.blendId}`} className="text-press">
+          {batch.file.name}
+        </Link>
+        <span className="text-soft">, as it is now</span>
+      </dd>
+    </dl>
+  );
+};
+
+const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
+  const made = useMemo(() => madeOf(madeBlend(batch), events), [batch, events]);
+  const told = findingsOf(made);
+  const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
+  const open = batch.finishedAt === null;
   return (
     <div className="mx-auto grid max-w-4xl gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={`${batch.file.name}, batch ${batch.number}`}
-          aside={batch.finishedAt === null ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
+          aside={open ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
         />
-        <div className="flex flex-wrap gap-2">
-          <Button look="quiet" onClick={() => void remove()}>
-            Delete
-          </Button>
-          <Button onClick={() => void again()}>Make it again</Button>
-          <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
-          <ButtonLink look={batch.finishedAt === null ? 'first' : 'plain'} to={`/make/${batch.id}`}>
-            {batch.finishedAt === null ? 'Go on making' : 'See the bench'}
-          </ButtonLink>
-        </div>
+        <Actions batch={batch} made={made} />
       </div>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
-        <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
-          <dt className="text-soft">For</dt>
-          <dd>{wearerWords(batch.file.brief.wearer)}</dd>
-          <dt className="text-soft">Into</dt>
-          <dd>
-            {fillingsWords(blend.fillings)}
-            {blend.inOne && (
-              <span className="text-soft">
-                , from {formatMl(evaluation.mixture.fillMl, 3)} mixed in one
-              </span>
-            )}
-          </dd>
-          <dt className="text-soft">Strength</dt>
-          <dd>{strengthWords(evaluation.mixture, blend.formula.by)} as planned</dd>
-          <dt className="text-soft">Carried by</dt>
-          <dd>
-            {formatList(
-              evaluation.mixture.bases.map(
-                ({ base, ml, g }) =>
-                  `${formatG(g.likely, 3)} ${carrierWords(base)} (${formatMl(ml.likely, 3)})`,
-              ),
-            )}
-            {blend.count > 1 && <span className="text-soft"> each</span>}
-          </dd>
-          <dt className="text-soft">Best before</dt>
-          <dd>
-            {dayWords(until.date)}
-            <span className="text-soft">
-              ,{' '}
-              {until.because
-                ? `set by ${subjectName(until.because).toLowerCase()}`
-                : 'twelve months after making'}
-            </span>
-          </dd>
-          <dt className="text-soft">Verdict</dt>
-          <dd>
-            <VerdictMark verdict={batch.verdict} />
-          </dd>
-          <dt className="text-soft">Blend</dt>
-          <dd>
-            <Link to={`/blends/${batch.blendId}`} className="text-press">
-              {batch.file.name}
-            </Link>
-            <span className="text-soft">, as it is now</span>
-          </dd>
-        </dl>
-        {batch.reason && (
+        <Facts batch={batch} made={made} />
+        {reasons.length > 0 && (
           <p className="rounded-lg bg-brick-wash px-4 py-2">
-            <b className="text-brick">■ Made past a limit.</b> The reason written then: “
-            {batch.reason}”
+            <b className="text-brick">■ Made past a limit.</b> The reason written then:{' '}
+            {reasons.map((reason) => `“${reason}”`).join(', then ')}
           </p>
         )}
         {told.length > 0 && (
@@ -195,8 +268,8 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
             ))}
           </ul>
         )}
-        <Counted blend={blend} counts={counts} bottles={bottles} />
-        <Happened tally={tally} />
+        <WentIn made={made} />
+        <Happened tally={made.tally} />
         <Notes batch={batch} />
       </section>
     </div>

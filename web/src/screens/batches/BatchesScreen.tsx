@@ -1,4 +1,4 @@
-import { dayWords, fillingsOf, formulaBestBefore, resolveMade, wearerWords } from '@jubbet/core';
+import { dayWords, fillingsOf, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -8,14 +8,22 @@ import type { BatchRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 
-const bestBeforeOf = ({ file, madeOn }: BatchRecord): string =>
-  formulaBestBefore(madeOn, resolveMade(file).formula).date;
-
 const heading = 'px-2 py-2 text-left text-xs font-semibold text-soft';
 const cell = 'border-t border-line px-2 py-2.5 align-baseline';
 
+/** What came of it; of what is still on the bench only that. */
+const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
+  if (notToBeUsed) return <VerdictMark verdict="over" word="not to be used" />;
+  if (finishedAt === null) return <span className="text-soft">on the bench</span>;
+  return made?.hard ? (
+    <VerdictMark verdict="over" word="must not be used" />
+  ) : (
+    <VerdictMark verdict={made?.verdict ?? null} />
+  );
+};
+
 const Row = ({ batch }: { batch: BatchRecord }) => {
-  const until = bestBeforeOf(batch);
+  const until = batch.made?.bestBefore ?? null;
   return (
     <tr>
       <th scope="row" className={`${cell} pl-0 text-left font-normal whitespace-nowrap`}>
@@ -30,11 +38,11 @@ const Row = ({ batch }: { batch: BatchRecord }) => {
         {fillingsOf(batch.file).reduce((total, { count }) => total + count, 0)}
       </td>
       <td className={`${cell} whitespace-nowrap`}>
-        {dayWords(until)}
-        {until < today() && <b className="block text-sm text-brick">■ past</b>}
+        {until === null ? '–' : dayWords(until)}
+        {until !== null && until < today() && <b className="block text-sm text-brick">■ past</b>}
       </td>
       <td className={cell}>
-        <VerdictMark verdict={batch.verdict} />
+        <Outcome batch={batch} />
       </td>
       <td className={`${cell} pr-0 text-right`}>
         {batch.finishedAt === null ? (

@@ -43,10 +43,19 @@ const gapWords: Record<Gap, string> = {
   base: 'which carrier fills it up',
 };
 
-const Box = ({ verdict, title, lines }: { verdict: Verdict; title: string; lines: string[] }) => (
-  <div className={clsx('rounded-xl px-4 py-3', verdictWash[verdict])}>
-    <h2 className={clsx('text-lg', verdictInk[verdict])}>
-      <span aria-hidden>{verdictShapes[verdict]} </span>
+const Box = ({
+  verdict,
+  title,
+  lines,
+}: {
+  /** Null where there is nothing to judge yet. */
+  verdict: Verdict | null;
+  title: string;
+  lines: string[];
+}) => (
+  <div className={clsx('rounded-xl px-4 py-3', verdict ? verdictWash[verdict] : 'bg-slate-wash')}>
+    <h2 className={clsx('text-lg', verdict && verdictInk[verdict])}>
+      {verdict && <span aria-hidden>{verdictShapes[verdict]} </span>}
       {title}
     </h2>
     {lines.map((line) => (
@@ -56,6 +65,20 @@ const Box = ({ verdict, title, lines }: { verdict: Verdict; title: string; lines
     ))}
   </div>
 );
+
+const planLines = (
+  { blend: { formula }, evaluation }: Extract<WorkedOut, { state: 'done' }>,
+  looking: boolean,
+): string[] =>
+  planWords(
+    evaluation.plan,
+    evaluation.mixture.fillMl,
+    (oilId) => {
+      const entry = formula.oils.find(({ oil }) => oil.id === oilId);
+      return entry ? dropOf(entry, formula.dropSchool).likely : 0;
+    },
+    looking,
+  );
 
 const boxOf = (worked: WorkedOut, looking: boolean) => {
   if (worked.state === 'gaps') {
@@ -77,13 +100,17 @@ const boxOf = (worked: WorkedOut, looking: boolean) => {
       />
     );
   }
-  const { verdict, findings, hard, plan, mixture } = worked.evaluation;
-  if (worked.blend.formula.oils.length === 0 && verdict === 'holds') {
+  const { verdict, findings, hard } = worked.evaluation;
+  if (verdict === null) {
     return (
       <Box
-        verdict="holds"
-        title="No oil in it yet"
-        lines={['Add one: type three letters of its name, then enter.']}
+        verdict={null}
+        title="Nothing in it yet"
+        lines={
+          worked.blend.formula.oils.length === 0
+            ? ['Add an oil: type three letters of its name, then enter.']
+            : ['No oil comes to a whole drop.', ...planLines(worked, looking)]
+        }
       />
     );
   }
@@ -92,15 +119,7 @@ const boxOf = (worked: WorkedOut, looking: boolean) => {
     ...worstOnes.slice(0, 2).map(findingMessage),
     ...(worstOnes.length > 2 ? [`And ${worstOnes.length - 2} more, below.`] : []),
     ...(verdict === 'holds' ? ['Every limit that is checked keeps its distance.'] : []),
-    ...planWords(
-      plan,
-      mixture.fillMl,
-      (oilId) => {
-        const entry = worked.blend.formula.oils.find(({ oil }) => oil.id === oilId);
-        return entry ? dropOf(entry, worked.blend.formula.dropSchool).likely : 0;
-      },
-      looking,
-    ),
+    ...planLines(worked, looking),
   ];
   return <Box verdict={verdict} title={headline(verdict, findings, hard)} lines={lines} />;
 };

@@ -1,18 +1,24 @@
 import {
-  evaluate,
   fillingsWords,
+  fillMl,
+  formatList,
+  formatMl,
   handLabel,
   labelOf,
-  resolveMade,
+  madeOf,
+  madePieces,
+  plannedPieces,
+  strengthWords,
   usualVessels,
+  type BenchEvent,
   type Blend,
   type BlendDraft,
-  type Evaluation,
   type Label,
   type LabelFacts,
+  type Piece,
   type Vessel,
 } from '@jubbet/core';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -24,6 +30,8 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
+import type { BatchRecord } from '../../store/database';
+import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -82,7 +90,10 @@ const Labels = ({
   return (
     <div className="mx-auto grid max-w-4xl gap-4">
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={`Label: ${label.name}`} aside="at its true size on paper" />
+        <ScreenTitle
+          title={`Label: ${label.name}`}
+          aside={label.doNotUse ? 'must not be used' : 'at its true size on paper'}
+        />
         <div className="flex gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
           <Button onClick={() => window.print()}>
@@ -113,7 +124,7 @@ const Labels = ({
             framed
             className="w-16"
             value={size.width}
-            rule={{ least: 20, most: 200 }}
+            rule={{ least: 20, most: 280 }}
             onNumber={(width) => setSize({ ...size, width })}
           />
         </label>
@@ -170,36 +181,51 @@ const Labels = ({
   );
 };
 
-/** Labels of a blend, of one kind of its vessels at a time. */
+/** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
+const pieceWords = (blend: Blend, { vessel, count, ml, numbers, evaluation }: Piece): string => {
+  const what = fillingsWords([{ vessel, count }]);
+  if (blend.inOne) {
+    const isFull = ml > 0.99 * fillMl(vessel);
+    return isFull ? what : `${what}, with ${formatMl(ml, 3)} in it`;
+  }
+  const which =
+    blend.count > 1
+      ? `Bottle${count > 1 ? 's' : ''} ${formatList(numbers.map((number) => String(number + 1)))}: `
+      : '';
+  return `${which}${what}, ${strengthWords(evaluation.mixture, blend.formula.by)}`;
+};
+
+/** Labels of containers, of those that hold the same at a time. */
 const LabelsOf = ({
   blend,
-  evaluation,
+  pieces,
   facts,
+  notToBeUsed = false,
   back,
 }: {
   blend: Blend;
-  evaluation: Evaluation;
+  pieces: readonly [Piece, ...Piece[]];
   facts: LabelFacts;
+  /** The batch was finished so. */
+  notToBeUsed?: boolean;
   back: string;
 }) => {
-  const [line, setLine] = useState(0);
-  const { vessel, count } = blend.fillings[line] ?? { vessel: blend.formula.vessel, count: 1 };
+  const [chosen, setChosen] = useState(0);
+  const piece = pieces[chosen] ?? pieces[0];
   return (
     <Labels
-      key={line}
-      label={labelOf(blend, evaluation, facts, line)}
-      copies={Math.min(100, count)}
-      size={sizeFor(vessel)}
+      key={chosen}
+      label={labelOf(blend, piece, facts, notToBeUsed)}
+      copies={Math.min(100, piece.count)}
+      size={sizeFor(piece.vessel)}
       back={back}
       choose={
-        blend.fillings.length > 1 && (
+        pieces.length > 1 && (
           <SelectField
-            label="For which vessel"
-            value={String(line)}
-            choices={blend.fillings.map(
-              (one, index) => [String(index), fillingsWords([one])] as const,
-            )}
-            onChoose={(index) => setLine(Number(index))}
+            label="For which containers"
+            value={String(chosen)}
+            choices={pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const)}
+            onChoose={(index) => setChosen(Number(index))}
           />
         )
       }
@@ -207,26 +233,60 @@ const LabelsOf = ({
   );
 };
 
-/** The label of a batch. */
+const NoLabel = ({ text, back, to }: { text: string; back: string; to: string }) => (
+  <section className="mx-auto max-w-xl py-10">
+    <ScreenTitle title="No label yet" />
+    <p className="mt-3">{text}</p>
+    <ButtonLink look="first" className="mt-4" to={to}>
+      {back}
+    </ButtonLink>
+  </section>
+);
+
+const LabelOfBatch = ({
+  batch,
+  events,
+  maker,
+}: {
+  batch: BatchRecord;
+  events: readonly BenchEvent[];
+  maker: string;
+}) => {
+  const made = useMemo(() => madeOf(madeBlend(batch), events), [batch, events]);
+  const [first, ...others] = useMemo(() => madePieces(made), [made]);
+  if (!first) {
+    return (
+      <NoLabel
+        text="Nothing is in it yet, so there is nothing true to put on a label."
+        back="To the bench"
+        to={`/make/${batch.id}`}
+      />
+    );
+  }
+  return (
+    <LabelsOf
+      blend={made.blend}
+      pieces={[first, ...others]}
+      facts={{ batch: batch.number, madeOn: batch.madeOn, maker }}
+      notToBeUsed={batch.notToBeUsed}
+      back={`/batches/${batch.id}`}
+    />
+  );
+};
+
+/** The label of a batch, by what was counted and measured. */
 export const BatchLabelScreen = () => {
   const { batchId = '' } = useParams();
   const batch = useStored(['batch', batchId], () => batches.get(batchId));
+  const events = useStored(['events', batchId], () => batches.events(batchId));
   const set = useStored(['settings'], () => settings.read());
-  const error = batch.error ?? set.error;
+  const error = batch.error ?? events.error ?? set.error;
   if (error) throw error;
-  if (batch.data === undefined || set.data === undefined) return null;
+  if (batch.data === undefined || events.data === undefined || set.data === undefined) return null;
   if (batch.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
-  const blend = resolveMade(batch.data.file);
-  return (
-    <LabelsOf
-      blend={blend}
-      evaluation={evaluate(blend)}
-      facts={{ batch: batch.data.number, madeOn: batch.data.madeOn, maker: set.data.maker }}
-      back={`/batches/${batchId}`}
-    />
-  );
+  return <LabelOfBatch batch={batch.data} events={events.data} maker={set.data.maker} />;
 };
 
 /** The label of a blend that is not made yet: today's date, and no batch. */
@@ -253,27 +313,21 @@ const LabelOfDraft = ({
   maker: string;
 }) => {
   const { worked } = useWorkedOut(draft);
-  if (worked.state !== 'done') {
-    return (
-      <section className="mx-auto max-w-xl py-10">
-        <ScreenTitle title="No label yet" />
-        <p className="mt-3">
-          {worked.state === 'gaps'
-            ? 'The sentence still has gaps, so there is nothing true to put on a label.'
-            : worked.problem.message.replace(/^[\w.]+: /, '')}
-        </p>
-        <ButtonLink look="first" className="mt-4" to={`/blends/${blendId}`}>
-          Back to the sheet
-        </ButtonLink>
-      </section>
-    );
+  const back = `/blends/${blendId}`;
+  const no = (text: string) => <NoLabel text={text} back="Back to the sheet" to={back} />;
+  if (worked.state === 'gaps') {
+    return no('The sentence still has gaps, so there is nothing true to put on a label.');
   }
+  if (worked.state === 'problem') return no(worked.problem.message.replace(/^[\w.]+: /, ''));
+  const [first, ...others] = plannedPieces(worked.blend, worked.evaluation);
+  if (worked.evaluation.hard) return no('This must not be used by its wearer, so it has no label.');
+  if (!first) return no('It fills no container, so there is nothing to label.');
   return (
     <LabelsOf
       blend={worked.blend}
-      evaluation={worked.evaluation}
+      pieces={[first, ...others]}
       facts={{ batch: '', madeOn: today(), maker }}
-      back={`/blends/${blendId}`}
+      back={back}
     />
   );
 };

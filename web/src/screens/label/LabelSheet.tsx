@@ -68,7 +68,7 @@ export const LabelSheet = ({
       >
         <div ref={probe} className={paper} style={style(size, 8)}>
           <VesselLabel label={label} cautions={[]} />
-          <p className="cautions">{label.cautions.join(' ')}</p>
+          {!label.doNotUse && <p className="cautions">{label.cautions.join(' ')}</p>}
         </div>
         <div ref={second} className={paper} style={style(size, 8)}>
           <p className="font-semibold">{label.name}</p>
@@ -85,7 +85,12 @@ export const LabelSheet = ({
             : 'It does not fit on one label, so the cautions stand on a second one for the back.'}
         </p>
       )}
-      <div aria-label="Labels" role="group" className="flex flex-wrap gap-[4mm] screen-zoom">
+      <div
+        aria-label="Labels"
+        role="group"
+        tabIndex={0}
+        className="flex max-w-full flex-wrap gap-[4mm] overflow-x-auto screen-zoom print:overflow-visible"
+      >
         {numbers.map((n) => (
           <div key={n} className={n === 0 ? 'contents' : 'hidden print:contents'}>
             <div className={paper} style={style(size, fit.points)}>

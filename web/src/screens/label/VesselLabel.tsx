@@ -1,27 +1,30 @@
-import { dayWords, type Label } from '@jubbet/core';
+import { dayWords, doNotUseWords, type Label } from '@jubbet/core';
 
 /** What the front says; cautions may stand here or on a label of their own. */
-export const VesselLabel = ({ label, cautions }: { label: Label; cautions: readonly string[] }) => (
-  <>
-    <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
-    <p>
-      {label.purpose && (
-        <>
-          <i>{label.purpose}</i>
-          {' · '}
-        </>
-      )}
-      {label.what} · <b>{label.forWhom}</b>, {label.where}
-    </p>
-    <p>
-      <b>{label.strength}</b> in {label.bases.join(', ')}:{' '}
-      {label.oils.join('; ') || 'no essential oil'}
-    </p>
-    {cautions.length > 0 && <p>{cautions.join(' ')}</p>}
-    <p>
-      Made {dayWords(label.madeOn)} · <b>best before {dayWords(label.bestBefore.date)}</b> · batch{' '}
-      {label.batch || '________'}
-      {label.maker && ` · ${label.maker}`}
-    </p>
-  </>
-);
+export const VesselLabel = ({ label, cautions }: { label: Label; cautions: readonly string[] }) =>
+  label.doNotUse ? (
+    <p className="m-auto text-center text-[2em] leading-none font-bold">{doNotUseWords}</p>
+  ) : (
+    <>
+      <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
+      <p>
+        {label.purpose && (
+          <>
+            <i>{label.purpose}</i>
+            {' · '}
+          </>
+        )}
+        {label.what} · <b>{label.forWhom}</b>, {label.where}
+      </p>
+      <p>
+        <b>{label.strength}</b> in {label.bases.join(', ')}:{' '}
+        {label.oils.join('; ') || 'no essential oil'}
+      </p>
+      {cautions.length > 0 && <p>{cautions.join(' ')}</p>}
+      <p>
+        Made {dayWords(label.madeOn)} · <b>best before {dayWords(label.bestBefore.date)}</b> · batch{' '}
+        {label.batch || '________'}
+        {label.maker && ` · ${label.maker}`}
+      </p>
+    </>
+  );

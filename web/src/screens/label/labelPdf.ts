@@ -3,7 +3,7 @@ import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hy
 import fontkit from '@pdf-lib/fontkit';
 import type { Label } from '@jubbet/core';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import { layOut, places, type LaidOut, type Line } from './layout';
+import { layOut, onPaper, type LaidOut, type Line } from './layout';
 import { papers, type LabelSize, type Paper } from './labelSize';
 
 const mm = 72 / 25.4;
@@ -78,9 +78,11 @@ export const labelPdf = async (
     (isBold ? fonts.bold : fonts.regular).widthOfTextAtSize(text, points),
   );
   const faces = Array.from({ length: count }, () => laidOut.faces).flat();
-  const sheet = paper === 'single' ? size : papers[paper];
-  const spots = paper === 'single' ? [{ x: 0, y: 0 }] : places(size, sheet);
-  if (spots.length === 0) throw new Error('a label of this size does not fit on the paper');
+  const { sheet, spots } =
+    paper === 'single' ? { sheet: size, spots: [{ x: 0, y: 0 }] } : onPaper(size, papers[paper]);
+  if (spots.length === 0) {
+    throw new Error('a label of this size does not fit on the paper; choose one label a page');
+  }
   let page: PDFPage | null = null;
   for (const [n, lines] of faces.entries()) {
     const spot = spots[n % spots.length] ?? { x: 0, y: 0 };

@@ -8,6 +8,7 @@ import { papers } from './labelSize';
 const measure = (text: string, _bold: boolean, size: number) => text.length * size * 0.5;
 
 const label: Label = {
+  doNotUse: false,
   name: 'Prompt desk',
   what: 'Roll-on, 9.5 ml',
   purpose: 'to stay awake through act three',

@@ -1,4 +1,4 @@
-import { dayWords, type Label } from '@jubbet/core';
+import { dayWords, doNotUseWords, type Label } from '@jubbet/core';
 import type { LabelSize } from './labelSize';
 
 /** A stretch of text in one weight. */
@@ -44,6 +44,9 @@ interface Paragraph {
 const paragraph = (...runs: readonly Run[]): Paragraph => ({ runs, scale: 1 });
 
 const title = (name: string): Paragraph => ({ runs: [bold(name)], scale: 1.5 });
+
+/** What must not be used says that alone, as large as it goes. */
+const doNotUse: Paragraph = { runs: [bold(doNotUseWords)], scale: 2 };
 
 const front = (label: Label): Paragraph[] => [
   title(label.name),
@@ -173,11 +176,13 @@ export const layOut = (label: Label, size: LabelSize, measure: Measure): LaidOut
     width: (size.width - 2 * paddingMm) * pointsPerMm,
     height: (size.height - 2 * paddingMm) * pointsPerMm,
   };
-  const one = [...front(label), cautions(label), foot(label)];
-  const two = [
-    [...front(label), foot(label)],
-    [paragraph(bold(label.name)), cautions(label)],
-  ];
+  const one = label.doNotUse ? [doNotUse] : [...front(label), cautions(label), foot(label)];
+  const two = label.doNotUse
+    ? [[doNotUse]]
+    : [
+        [...front(label), foot(label)],
+        [paragraph(bold(label.name)), cautions(label)],
+      ];
   for (const points of sizes) {
     const lines = face(one, box, points, measure);
     if (lines) return { faces: [lines], points, fits: true };
@@ -210,4 +215,24 @@ export const places = (
     x: marginMm + (n % columns) * (size.width + gapMm),
     y: marginMm + Math.floor(n / columns) * (size.height + gapMm),
   }));
+};
+
+type Spots = ReturnType<typeof places>;
+
+/** Room at the edge of a page that any printer leaves, in mm. */
+const narrowMarginMm = 5;
+
+/**
+ * A page for labels of a size: upright where they fit, else turned, as for the long bands of
+ * jars; with a narrow margin where only that holds one. Without a spot where no page does.
+ */
+export const onPaper = (
+  size: LabelSize,
+  page: LabelSize,
+): { readonly sheet: LabelSize; readonly spots: Spots } => {
+  const turned = { width: page.height, height: page.width };
+  const tried = [undefined, narrowMarginMm].flatMap((margin) =>
+    [page, turned].map((sheet) => ({ sheet, spots: places(size, sheet, margin) })),
+  );
+  return tried.find(({ spots }) => spots.length > 0) ?? { sheet: page, spots: [] };
 };

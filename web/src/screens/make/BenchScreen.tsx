@@ -1,26 +1,29 @@
 import {
   currentStep,
   evaluate,
-  resolveMade,
   fillingsWords,
-  stepsOf,
+  gateOf,
   stepBefore,
   stepsNow,
+  stepsOf,
+  stepTitle,
   wearerWords,
-  type Step,
 } from '@jubbet/core';
-import { ArrowLeft } from 'lucide-react';
-import { useMemo } from 'react';
+import { ArrowLeft, ListChecks } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { liquidColour } from '../../parts/liquids';
 import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
+import { madeBlend } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
 import { BottleNow } from './BottleNow';
+import { Dock } from './Dock';
+import { GatePanel } from './GatePanel';
 import { Pad } from './Pad';
 import { StepList } from './StepList';
 import { TooMuch } from './TooMuch';
@@ -28,117 +31,135 @@ import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
 
-const nextWords = (step: Step, count: number): string => {
-  if (step.kind !== 'count') return 'Done, next';
-  if (count === step.drops) return 'It is in, next';
-  return count < step.drops ? `Go on with ${count} of ${step.drops}` : `Keep ${count}, next`;
-};
+const headerButton =
+  'inline-flex min-h-11 items-center gap-2 rounded-lg px-2 text-ink no-underline hover:underline disabled:opacity-50';
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
-  const { blend, planned } = useMemo(() => {
-    const resolved = resolveMade(batch.file);
-    return {
-      blend: resolved,
-      planned: stepsOf(resolved, evaluate(resolved).mixture),
-    };
-  }, [batch.file]);
+  const { file, materials, analyses, reason } = batch;
+  const bench = useMemo(() => {
+    const blend = madeBlend({ file, materials, analyses });
+    return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason };
+  }, [file, materials, analyses, reason]);
+  const { blend, planned } = bench;
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
   if (stored.error) throw stored.error;
   const navigate = useNavigate();
-  const { tally, act, choose, failure } = useBench(
+  const log = `/batches/${batch.id}`;
+  const { tally, act, choose, failure, setFailure } = useBench(
     batch.id,
-    planned,
+    bench,
     stored.data ?? null,
-    () => void navigate(`/batches/${batch.id}`),
+    () => void navigate(log),
   );
   useWakeLock();
+  useBenchKeys(act);
+  const [listed, setListed] = useState(false);
 
   const steps = useMemo(
     () => (tally ? stepsNow(blend, planned, tally) : planned),
     [blend, planned, tally],
   );
+  const gate = useMemo(
+    () => tally && gateOf(blend, planned, tally, reason),
+    [blend, planned, tally, reason],
+  );
   const step = tally && currentStep(steps, tally);
-  const isLast = step !== null && step === steps[steps.length - 1];
-  const press = act;
-  useBenchKeys(press);
-  if (!tally) return null;
+  const brokenOff = tally !== null && step === null && batch.finishedAt === null;
+  useEffect(() => {
+    // The browser went away between the last step and the end: it ends now.
+    if (brokenOff) void batches.mend().catch(setFailure);
+  }, [brokenOff, setFailure]);
+  if (!tally || !gate) return null;
 
+  const end = (): void => {
+    batches
+      .finishAsNotToBeUsed(batch.id)
+      .then(() => navigate(log))
+      .catch(setFailure);
+  };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const vessel = step && 'vessel' in step ? step.vessel : 0;
   const place =
     step && 'oilId' in step ? blend.formula.oils.findIndex(({ oil }) => oil.id === step.oilId) : 0;
+  const list = (
+    <StepList steps={steps} tally={tally} current={step ?? null} vessels={blend.count} />
+  );
   return (
-    <div className="bench flex min-h-dvh flex-col px-6 py-4 max-sm:px-3">
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-1">
-        <Link
-          to="/make"
-          className="inline-flex min-h-11 items-center gap-2 text-ink no-underline hover:underline"
-        >
+    <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
+      <header className="flex items-center gap-x-4">
+        <Link to="/make" className={headerButton}>
           <ArrowLeft aria-hidden size={20} /> Leave
         </Link>
-        <ScreenTitle
-          title={`Making: ${batch.file.name}`}
-          aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(batch.file.brief.wearer)}`}
-        />
-        <p className="ml-auto text-sm text-soft max-sm:hidden">every drop is kept as you count</p>
+        <div className="min-w-0 flex-1 truncate">
+          <ScreenTitle
+            title={`Making: ${file.name}`}
+            aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(file.brief.wearer)}`}
+          />
+        </div>
+        {step?.kind === 'label' && (
+          <ButtonLink look="paper" className="min-h-11" to={`${log}/label`}>
+            Print the label
+          </ButtonLink>
+        )}
+        <button
+          type="button"
+          className={headerButton}
+          disabled={stepBefore(steps, tally) === null}
+          onClick={() => act('step-back')}
+        >
+          Step back <Kbd>←</Kbd>
+        </button>
+        <button
+          type="button"
+          className={`${headerButton} lg:hidden`}
+          aria-expanded={listed}
+          aria-label="All steps of the batch"
+          onClick={() => setListed(!listed)}
+        >
+          <ListChecks aria-hidden size={22} />
+        </button>
       </header>
       {failure && (
-        <p role="alert" className="mt-2 rounded-lg bg-[#6b2418] px-4 py-2">
+        <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
           The last press was not kept ({failure}). The number shown is right; press again.
         </p>
       )}
-      <div className="mt-3 grid min-h-0 flex-1 gap-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
-        <section aria-label="All steps" className="max-lg:order-3">
-          <StepList steps={steps} tally={tally} current={step ?? null} vessels={blend.count} />
+      <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
+        <section aria-label="All steps" className="min-h-0 max-lg:hidden">
+          {list}
         </section>
-        <main className="flex flex-col gap-3 [&>button]:flex-1">
-          {step ? (
-            <Pad
-              step={step}
-              count={count}
-              colour={liquidColour(place)}
-              vessels={blend.count}
-              act={press}
-            />
-          ) : (
-            <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-3xl text-[#1d2433]">
-              All is done.
+        <main className="flex min-h-0 flex-col max-lg:order-2">
+          {listed && <div className="min-h-0 flex-1 overflow-y-auto lg:hidden">{list}</div>}
+          {step && (
+            <div className={listed ? 'contents max-lg:[&>*]:hidden' : 'contents'}>
+              <Pad
+                step={step}
+                count={count}
+                colour={liquidColour(place)}
+                vessels={blend.count}
+                act={act}
+              />
+            </div>
+          )}
+          {!step && (
+            <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-[#1d2433]">
+              {gate.state === 'open' ? 'All is done.' : 'Every step is done, but it stops here.'}
             </p>
           )}
           <p aria-live="polite" className="sr-only">
-            {step?.kind === 'count' ? `${count} of ${step.drops} drops` : ''}
+            {step?.kind === 'count' ? `${stepTitle(step)}: ${count} of ${step.drops} drops` : ''}
           </p>
-          <div className="flex flex-wrap justify-end gap-3">
-            {step?.kind === 'label' && (
-              <ButtonLink look="paper" className="min-h-12" to={`/batches/${batch.id}/label`}>
-                Print the label
-              </ButtonLink>
-            )}
-            <Button
-              look="paper"
-              className="min-h-12"
-              disabled={stepBefore(steps, tally) === null}
-              onClick={() => press('step-back')}
-            >
-              Step back <Kbd>←</Kbd>
-            </Button>
-            {step ? (
-              <Button
-                // While drops are missing, going on is not what most want next.
-                look={step.kind === 'count' && count < step.drops ? 'paper' : 'first'}
-                className="min-h-12"
-                onClick={() => press('go-on')}
-              >
-                {isLast ? 'All done' : nextWords(step, count)} <Kbd>↵</Kbd>
-              </Button>
-            ) : (
-              <ButtonLink look="first" className="min-h-12" to={`/batches/${batch.id}`}>
-                To the log
-              </ButtonLink>
-            )}
-          </div>
         </main>
-        <div className="grid content-start gap-3">
+        <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2">
+          {gate.state !== 'open' && (
+            <GatePanel
+              gate={gate}
+              wearer={file.brief.wearer}
+              step={step?.id ?? ''}
+              onReason={(event) => choose([event])}
+              onEnd={end}
+            />
+          )}
           {step?.kind === 'count' && count > step.drops && (
             <TooMuch
               blend={blend}
@@ -158,9 +179,30 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           />
         </div>
       </div>
+      <Dock
+        step={step ?? null}
+        count={count}
+        isLast={step !== null && step === steps[steps.length - 1]}
+        isOpen={gate.state === 'open'}
+        log={log}
+        press={act}
+      />
     </div>
   );
 };
+
+/** A batch that was ended as not to be used: nothing more is counted into it. */
+const Closed = ({ batch }: { batch: BatchRecord }) => (
+  <main className="bench grid min-h-dvh place-items-center p-6 text-center">
+    <div className="grid gap-4">
+      <ScreenTitle title={`Not to be used: ${batch.file.name}`} aside={`batch ${batch.number}`} />
+      <p>This batch is closed. It stays in the log, and its label says DO NOT USE.</p>
+      <ButtonLink look="first" to={`/batches/${batch.id}`}>
+        To the log
+      </ButtonLink>
+    </div>
+  </main>
+);
 
 /** The bench: this batch, step by step. */
 export const BenchScreen = () => {
@@ -175,5 +217,5 @@ export const BenchScreen = () => {
       </main>
     );
   }
-  return <Bench key={batchId} batch={data} />;
+  return data.notToBeUsed ? <Closed batch={data} /> : <Bench key={batchId} batch={data} />;
 };

@@ -4,7 +4,7 @@ import {
   findingMessage,
   formatPercent,
   strengthWords,
-  verdictWords,
+  verdictSaid,
   type Blend,
   type Step,
   type Tally,
@@ -42,8 +42,14 @@ export const BottleNow = ({
       <section aria-label="In the bottle now" className={panel}>
         <h2 className="font-sans text-sm font-normal text-soft">If you stop now</h2>
         <p className="text-lg">
-          <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
-          {blend.inOne ? 'in all of it' : 'in the bottle'}
+          {now.mixture.oils.every(({ ml }) => ml.likely === 0) ? (
+            verdictSaid(null)
+          ) : (
+            <>
+              <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
+              {blend.inOne ? 'in all of it' : 'in the bottle'}
+            </>
+          )}
           {askedPercent !== null && `, asked ${formatPercent(askedPercent)}`}
         </p>
       </section>
@@ -51,8 +57,8 @@ export const BottleNow = ({
         <h2 className="font-sans text-sm font-normal text-soft">When all is in</h2>
         <p className="text-lg">
           <b>{strengthWords(then.mixture, blend.formula.by)}</b> ·{' '}
-          <span aria-hidden>{verdictShapes[then.verdict]} </span>
-          {verdictWords[then.verdict]}
+          {then.verdict && <span aria-hidden>{verdictShapes[then.verdict]} </span>}
+          {verdictSaid(then.verdict)}
         </p>
         {then.verdict !== 'holds' && first && (
           <p className="mt-1 text-[15px]">{together(findingMessage(first))}</p>

@@ -12,19 +12,20 @@ import { clsx } from 'clsx';
 import { Droplet } from 'lucide-react';
 import { OilName } from '../../parts/OilName';
 import type { Intent } from './useBench';
+import { useTap } from './useTap';
 
 /** More drops than this are not drawn one by one. */
 const drawn = 24;
 
 const DropRow = ({ count, asked, colour }: { count: number; asked: number; colour: string }) => (
   <span aria-hidden className="flex flex-wrap justify-center gap-1.5">
-    {Array.from({ length: Math.max(count, asked) }, (_, n) => (
+    {Array.from({ length: asked }, (_, n) => (
       <Droplet
         key={n}
         size={30}
         strokeWidth={1.5}
         fill={n < count ? colour : 'transparent'}
-        className={n < asked ? 'text-[#8b8f9c]' : 'text-[#a3301f]'}
+        className="text-[#8b8f9c] max-sm:size-5"
       />
     ))}
   </span>
@@ -51,6 +52,7 @@ export const Pad = ({
 }) => {
   const counting = step.kind === 'count';
   const intent: Intent = counting ? 'drop' : 'go-on';
+  const tap = useTap(() => act(intent));
   const oil = 'oilId' in step ? findOil(step.oilId) : undefined;
   const vessel = 'vessel' in step && vessels > 1 ? `bottle ${step.vessel + 1} of ${vessels}` : '';
   const figure = stepFigure(step);
@@ -64,17 +66,15 @@ export const Pad = ({
           ? `${stepTitle(step)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
           : `${stepTitle(step)}: done`
       }
-      className="flex min-h-[22rem] touch-manipulation flex-col items-center justify-between gap-4 rounded-2xl bg-sheet px-6 py-8 text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-[#e3a94a]"
-      onPointerDown={(event) => {
-        if (event.isPrimary && event.button === 0) act(intent);
-      }}
+      className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e3a94a] max-sm:px-3"
+      {...tap}
       onClick={(event) => {
         // A click without a pointer comes from a reader's own "press".
         if (event.detail === 0) act(intent);
       }}
     >
       <span>
-        <span className="block font-serif text-4xl">
+        <span className="block font-serif text-[clamp(1.4rem,5vh,2.25rem)]">
           {oil ? <OilName name={oil.name} /> : stepHeading(step)}
         </span>
         <span className="mt-1 block text-lg text-[#565d6e]">
@@ -89,33 +89,35 @@ export const Pad = ({
             <span
               data-testid="count"
               className={clsx(
-                'block text-[11rem] leading-none font-bold tabular-nums',
+                'block text-[clamp(3.5rem,min(24vh,30vw),11rem)] leading-none font-bold tabular-nums',
                 past && 'text-[#a3301f]',
               )}
             >
               {count}
             </span>
-            <span className="mt-2 block font-serif text-3xl text-[#565d6e]">
+            <span className="mt-[1vh] block font-serif text-[clamp(1.2rem,4vh,1.875rem)] text-[#565d6e]">
               {beyond(count, step.drops)}
             </span>
           </span>
-          {Math.max(count, step.drops) <= drawn && (
+          {!past && step.drops <= drawn && (
             <DropRow count={count} asked={step.drops} colour={colour} />
           )}
         </>
       ) : (
-        <span className="grid max-w-2xl gap-5">
+        <span className="grid max-w-2xl gap-[2vh]">
           {figure && (
-            <span className="text-7xl leading-none font-bold tabular-nums max-sm:text-5xl">
+            <span className="text-[clamp(2rem,9vh,4.5rem)] leading-none font-bold tabular-nums max-sm:text-4xl">
               {figure}
             </span>
           )}
-          <span className="text-[1.75rem] leading-snug">{stepDetail(step)}</span>
+          <span className="text-[clamp(1.05rem,3.4vh,1.75rem)] leading-snug">
+            {stepDetail(step)}
+          </span>
         </span>
       )}
-      <span className="text-base text-[#565d6e]">
+      <span className="text-base text-[#565d6e] max-sm:text-sm">
         {counting
-          ? 'Tap anywhere here, or space, for each drop. Backspace takes one back.'
+          ? 'Tap anywhere here, or press space, for each drop.'
           : 'Tap anywhere here, or enter, when it is done.'}
       </span>
     </button>

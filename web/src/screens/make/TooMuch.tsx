@@ -5,7 +5,7 @@ import {
   formatPercent,
   subjectName,
   usualVessel,
-  verdictWords,
+  verdictSaid,
   vesselWords,
   waysOn,
   strengthWords,
@@ -63,7 +63,7 @@ const whatFor = (way: WayOn, inOne: boolean): string => {
 
 const outcomeOf = ({ outcome }: WayOn, by: By | undefined): string =>
   outcome
-    ? `${strengthWords(outcome.mixture, by)} ${verdictShapes[outcome.verdict]} ${verdictWords[outcome.verdict]}`
+    ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictSaid(outcome.verdict)}`
     : '';
 
 /** More fell than was asked: what can be done, each with its numbers. */

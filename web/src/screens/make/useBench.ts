@@ -1,29 +1,46 @@
 import {
   addEvent,
   currentStep,
+  gateOf,
+  mayCount,
   stepBefore,
   tallyOf,
   type BenchEvent,
+  type Blend,
   type Step,
   type Tally,
 } from '@jubbet/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { errorWords } from '../../parts/errorWords';
 import { batches } from '../../store/batches';
 
 /** What the maker can do at the bench. */
 export type Intent = 'drop' | 'take-back' | 'go-on' | 'step-back';
 
-const eventFor = (intent: Intent, steps: readonly Step[], tally: Tally): BenchEvent | null => {
+/** What is made at this bench, and what was written before it was begun. */
+interface Bench {
+  readonly blend: Blend;
+  readonly planned: readonly Step[];
+  readonly reason: string;
+}
+
+const eventFor = (
+  intent: Intent,
+  { blend, planned: steps, reason }: Bench,
+  tally: Tally,
+): BenchEvent | null => {
   const step = currentStep(steps, tally);
   switch (intent) {
     case 'drop':
-      return step?.kind === 'count' ? { kind: 'drop', step: step.id } : null;
+      return step?.kind === 'count' && mayCount(tally) ? { kind: 'drop', step: step.id } : null;
     case 'take-back':
       return step?.kind === 'count' && (tally.drops.get(step.id) ?? 0) > 0
         ? { kind: 'take-back', step: step.id }
         : null;
     case 'go-on':
-      return step ? { kind: 'done', step: step.id } : null;
+      return step && gateOf(blend, steps, tally, reason).state === 'open'
+        ? { kind: 'done', step: step.id }
+        : null;
     case 'step-back': {
       const before = stepBefore(steps, tally);
       return before ? { kind: 'reopened', step: before.id } : null;
@@ -40,12 +57,13 @@ const eventFor = (intent: Intent, steps: readonly Step[], tally: Tally): BenchEv
  */
 export const useBench = (
   batchId: string,
-  steps: readonly Step[],
+  bench: Bench,
   stored: readonly BenchEvent[] | null,
   onFinished: () => void,
 ) => {
   const [tally, setTally] = useState<Tally | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
+  const fail = useCallback((error: unknown): void => setFailure(errorWords(error)), []);
   const latest = useRef<Tally | null>(null);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const waiting = useRef(0);
@@ -69,36 +87,33 @@ export const useBench = (
           const before = latest.current;
           const events = before ? eventsFrom(before) : [];
           if (!before || events.length === 0) return;
-          await batches.record(batchId, events);
+          const isFinished = await batches.record(batchId, events);
           latest.current = events.reduce(addEvent, before);
           setTally(latest.current);
           setFailure(null);
-          if (currentStep(steps, latest.current) === null) {
-            await batches.finish(batchId);
-            finished.current();
-          }
+          if (isFinished) finished.current();
         } catch (error) {
-          setFailure(error instanceof Error ? error.message : String(error));
+          fail(error);
         } finally {
           waiting.current -= 1;
         }
       });
       return queue.current;
     },
-    [batchId, steps],
+    [batchId, fail],
   );
   const act = useCallback(
     (intent: Intent): void => {
       void take((now) => {
-        const event = eventFor(intent, steps, now);
+        const event = eventFor(intent, bench, now);
         return event ? [event] : [];
       });
     },
-    [steps, take],
+    [bench, take],
   );
   const choose = useCallback(
     (events: readonly BenchEvent[]): void => void take(() => events),
     [take],
   );
-  return { tally, act, choose, failure };
+  return { tally, act, choose, failure, setFailure: fail };
 };

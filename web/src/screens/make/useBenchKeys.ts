@@ -9,27 +9,32 @@ const keys: Readonly<Record<string, Intent>> = {
   ArrowLeft: 'step-back',
 };
 
-/** A control that has its own use for Enter. */
-const hasOwnEnter = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('a, button:not([data-pad])') !== null;
+/** A control that has its own use for space and enter: a key on a button is that button. */
+const isControl = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('a, button:not([data-pad]), summary') !== null;
 
-/** Space counts whatever has the focus; one press is one drop however long it is held. */
+/** Where keys write. */
+const isWriting = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('input, textarea, select') !== null;
+
+/** Keys of the bench; one press is one drop however long it is held. */
 export const useBenchKeys = (act: (intent: Intent) => void): void => {
   const latest = useRef(act);
   useEffect(() => {
     latest.current = act;
   });
   useEffect(() => {
+    const isOurs = ({ key, target }: KeyboardEvent): boolean =>
+      !isWriting(target) && !((key === ' ' || key === 'Enter') && isControl(target));
     const onDown = (event: KeyboardEvent): void => {
       const intent = keys[event.key];
-      if (!intent || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'Enter' && hasOwnEnter(event.target)) return;
+      if (!intent || event.ctrlKey || event.metaKey || event.altKey || !isOurs(event)) return;
       event.preventDefault();
       if (!event.repeat) latest.current(intent);
     };
-    // Letting go of space would press the button that has the focus.
+    // Letting go of space would press the pad a second time.
     const onUp = (event: KeyboardEvent): void => {
-      if (event.key === ' ') event.preventDefault();
+      if (event.key === ' ' && isOurs(event)) event.preventDefault();
     };
     window.addEventListener('keydown', onDown, { capture: true });
     window.addEventListener('keyup', onUp, { capture: true });

@@ -3,16 +3,22 @@ import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
 import { Button } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
+import { errorWords } from '../../parts/errorWords';
 import { saveFile } from '../../parts/saveFile';
+import { useWrite } from '../../parts/useWrite';
 import { db, type House } from '../../store/database';
 import { putExampleIn } from '../../store/putExample';
-import { house, type Manner, type Summary } from '../../store/house';
+import { batches } from '../../store/batches';
+import { house, type Manner, type SetAside, type Summary } from '../../store/house';
 import { now, today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
-/** Larger files than this are not read: no house holds as much. */
-const largestFile = 200_000_000;
+/** Larger files than this no browser reads as one text. */
+const largestFile = 500_000_000;
+
+/** So many records that were set aside are named; the rest is counted. */
+const mostNamed = 8;
 
 const counted = (count: number, one: string, many: string): string =>
   `${count} ${count === 1 ? one : many}`;
@@ -22,7 +28,20 @@ interface Waiting {
   readonly savedAt: string;
   readonly house: House;
   readonly summary: Summary;
+  readonly setAside: readonly SetAside[];
 }
+
+/** Records of a file that cannot be read, each by its name and with why. */
+const Aside = ({ list }: { list: readonly SetAside[] }) => (
+  <ul className="list-disc pl-5 text-sm">
+    {list.slice(0, mostNamed).map(({ what, why }, n) => (
+      <li key={n}>
+        {what}: {why}.
+      </li>
+    ))}
+    {list.length > mostNamed && <li>And {list.length - mostNamed} more.</li>}
+  </ul>
+);
 
 /** How much of the storage is used, and whether the browser promises to keep it. */
 const useStorage = () => {
@@ -50,7 +69,7 @@ const Confirm = ({
   onManner: (manner: Manner) => void;
   onLeave: () => void;
 }) => {
-  const { summary } = waiting;
+  const { summary, setAside } = waiting;
   return (
     <div
       role="group"
@@ -68,6 +87,15 @@ const Confirm = ({
         {summary.gone > 0 && `, ${summary.gone} of it not in the file`}. There is a way back from
         both.
       </p>
+      {setAside.length > 0 && (
+        <div className="text-brick">
+          <p>
+            {counted(setAside.length, 'record', 'records')} of it cannot be read and{' '}
+            {setAside.length === 1 ? 'is' : 'are'} set aside. All else comes in.
+          </p>
+          <Aside list={setAside} />
+        </div>
+      )}
       <div className="flex flex-wrap gap-2">
         <Button look="first" onClick={() => onManner('add')}>
           Add to what is here
@@ -89,22 +117,31 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
   const back = useStored(['way-back'], () => house.wayBack());
   const storage = useStorage();
   const tell = useNotice();
+  const write = useWrite();
 
   const attempt = async (work: () => Promise<void>, done: string): Promise<void> => {
     try {
       await work();
       setRefused(null);
-      tell({ text: done, undo: () => void house.goBack() });
+      tell({ text: done, undo: () => void write('The way back', () => house.goBack()) });
     } catch (error) {
-      setRefused(
-        `This could not be done: ${error instanceof Error ? error.message : String(error)}. Everything is as it was.`,
-      );
+      setRefused(`This could not be done: ${errorWords(error)}. Everything is as it was.`);
     }
   };
 
+  const [unreadable, setUnreadable] = useState<readonly SetAside[]>([]);
+  const [asked, setAsked] = useState(false);
   const save = async () => {
-    saveFile(`jubbet-${today()}.json`, await house.write(), 'application/json');
-    await settings.write('lastExport', now());
+    try {
+      const { text, unreadable: aside } = await house.write();
+      saveFile(`jubbet-${today()}.json`, text, 'application/json');
+      setUnreadable(aside);
+      await settings.write('lastExport', now());
+    } catch (error) {
+      setRefused(
+        `The data could not be saved to a file: ${errorWords(error)}. They are still here.`,
+      );
+    }
   };
 
   const read = async (file: File) => {
@@ -112,7 +149,12 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       setRefused(`${file.name} is too large. Nothing was changed.`);
       return;
     }
-    const result = house.read(await file.text());
+    const text = await file.text().catch(() => null);
+    if (text === null) {
+      setRefused(`${file.name} could not be opened. Nothing was changed.`);
+      return;
+    }
+    const result = house.read(text);
     if (!result.ok) {
       setWaiting(null);
       setRefused(`${file.name} was not read in. ${result.sentence} Nothing was changed.`);
@@ -123,6 +165,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       name: file.name,
       savedAt: result.savedAt,
       house: result.house,
+      setAside: result.setAside,
       summary: await house.summary(result.house),
     });
   };
@@ -167,6 +210,15 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           {refused}
         </p>
       )}
+      {unreadable.length > 0 && (
+        <div role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          <p>
+            Saved, but {counted(unreadable.length, 'record', 'records')} of it could not be read
+            again:
+          </p>
+          <Aside list={unreadable} />
+        </div>
+      )}
       {waiting && (
         <Confirm
           waiting={waiting}
@@ -174,7 +226,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           onManner={(manner) => {
             setWaiting(null);
             void attempt(
-              () => house.bringIn(waiting.house, manner),
+              () => house.bringIn(waiting.house, manner).then(() => batches.mend()),
               manner === 'add'
                 ? `${waiting.name} is added.`
                 : `${waiting.name} is in place of all.`,
@@ -188,9 +240,22 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
         >
           Put the example house in
         </Button>
-        <Button onClick={() => void attempt(() => house.clear(), 'The house is empty.')}>
-          Empty the house
-        </Button>
+        {asked ? (
+          <>
+            <Button
+              look="first"
+              onClick={() => {
+                setAsked(false);
+                void attempt(() => house.clear(), 'The house is empty.');
+              }}
+            >
+              Yes, take all of it out
+            </Button>
+            <Button onClick={() => setAsked(false)}>Cancel</Button>
+          </>
+        ) : (
+          <Button onClick={() => setAsked(true)}>Empty the house</Button>
+        )}
       </div>
       {storage.state && (
         <p className="flex flex-wrap items-center gap-2 border-t border-line pt-3 text-sm text-soft">

@@ -1,0 +1,116 @@
+import {
+  findingMessage,
+  isReason,
+  pastLimits,
+  type BenchEvent,
+  type Gate,
+  type WearerOrAnyone,
+} from '@jubbet/core';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { together } from '../../parts/together';
+
+const panel = 'rounded-xl border border-[#c0553f] bg-[#4a1a12] px-4 py-3';
+
+type Closed = Exclude<Gate, { state: 'open' }>;
+
+const Reasons = ({ findings }: Pick<Closed, 'findings'>) => (
+  <ul className="mt-1 grid gap-1 text-[15px]">
+    {findings.slice(0, 3).map((entry) => (
+      <li key={`${entry.rule}/${entry.subject}`}>{together(findingMessage(entry))}</li>
+    ))}
+    {findings.length > 3 && <li>And {findings.length - 3} more.</li>}
+  </ul>
+);
+
+const nameOf = (wearer: WearerOrAnyone): string =>
+  wearer === 'anyone' ? 'anyone' : (wearer.name ?? 'this person');
+
+/** What must not be used by its wearer can be ended only so. Asked twice: it cannot be undone. */
+const NotToBeUsed = ({ onEnd }: { onEnd: () => void }) => {
+  const [asked, setAsked] = useState(false);
+  return asked ? (
+    <div className="mt-3 grid gap-2">
+      <p>This ends the batch for good. Its label will say DO NOT USE, and it stays in the log.</p>
+      <div className="flex flex-wrap gap-2">
+        <Button look="first" className="min-h-11" onClick={onEnd}>
+          Yes, not to be used
+        </Button>
+        <Button className="min-h-11 text-[#1d2433]!" onClick={() => setAsked(false)}>
+          Cancel
+        </Button>
+      </div>
+    </div>
+  ) : (
+    <Button className="mt-3 min-h-11 text-[#1d2433]!" onClick={() => setAsked(true)}>
+      Finish as not to be used
+    </Button>
+  );
+};
+
+const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
+  const [words, setWords] = useState('');
+  return (
+    <form
+      className="mt-3 grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isReason(words)) onReason(words.trim());
+      }}
+    >
+      <label className="grid gap-1">
+        <span className="font-bold">Why do you go past this?</span>
+        <span className="text-sm">A few words. They stay with the batch.</span>
+        <textarea
+          rows={2}
+          maxLength={2000}
+          className="rounded-md border border-[#c0553f] bg-transparent px-2 py-1.5"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+      </label>
+      <Button look="first" type="submit" className="min-h-11" disabled={!isReason(words)}>
+        Go on with this reason
+      </Button>
+    </form>
+  );
+};
+
+/** Why the bench does not go on, and what can be done. */
+export const GatePanel = ({
+  gate,
+  wearer,
+  step,
+  onReason,
+  onEnd,
+}: {
+  gate: Closed;
+  wearer: WearerOrAnyone;
+  /** The step at which it stands. */
+  step: string;
+  onReason: (event: BenchEvent) => void;
+  onEnd: () => void;
+}) => (
+  <section role="alert" aria-label="Stop" className={panel}>
+    <h2 className="font-sans text-base font-bold text-[#ffb3a1]">
+      <span aria-hidden>■ </span>
+      {gate.state === 'blocked' ? `Do not use on ${nameOf(wearer)}` : 'Over the limit'}
+    </h2>
+    <Reasons findings={gate.findings} />
+    {gate.state === 'blocked' ? (
+      <>
+        <p className="mt-2 text-[15px]">
+          You can’t override this. Take back drops that did not fall, choose a way on that is open,
+          or end this batch.
+        </p>
+        <NotToBeUsed onEnd={onEnd} />
+      </>
+    ) : (
+      <WriteReason
+        onReason={(words) =>
+          onReason({ kind: 'reason', step, words, over: pastLimits(gate.findings) })
+        }
+      />
+    )}
+  </section>
+);

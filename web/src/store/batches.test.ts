@@ -1,0 +1,249 @@
+import 'fake-indexeddb/auto';
+import {
+  emptyDraft,
+  layOver,
+  stepsOf,
+  workOut,
+  type BenchEvent,
+  type BlendDraft,
+  type OwnMaterial,
+} from '@jubbet/core';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { batchStore } from './batches';
+import { openDatabase, type Database } from './database';
+import { houseStore } from './house';
+import { layLibrary, readLibrary } from './library';
+import { madeBlend } from './madeBlend';
+import { materialsStore } from './materials';
+
+let serial = 0;
+let db: Database;
+
+beforeEach(() => {
+  serial += 1;
+  db = openDatabase(`batches-${serial}`);
+});
+afterEach(() => {
+  layOver({ oils: [], bases: [] });
+  vi.useRealTimers();
+});
+
+const child = {
+  ageMonths: 36,
+  pregnant: false,
+  nursing: false,
+  conditions: [],
+  allergies: [],
+  skin: 'normal' as const,
+};
+
+const draft = (changes: Partial<BlendDraft> = {}): BlendDraft => ({
+  ...emptyDraft(),
+  name: 'Trial',
+  brief: { ...emptyDraft().brief, wearer: child, place: 'body-leave-on' },
+  oils: [{ id: 'lavender', drops: 1 }],
+  bases: [{ id: 'jojoba', parts: 1 }],
+  ...changes,
+});
+
+const begin = async (given = draft()) => {
+  const worked = workOut(given);
+  if (worked.state !== 'done') throw new Error(JSON.stringify(worked));
+  const { file, blend, evaluation } = worked;
+  const id = await batchStore(db).start({
+    blendId: 'b',
+    draft: given,
+    file,
+    blend,
+    evaluation,
+    reason: '',
+  });
+  return { id, steps: stepsOf(blend, evaluation.mixture) };
+};
+
+const drop: BenchEvent = { kind: 'drop', step: 'count/0/lavender' };
+const drops = (count: number): BenchEvent[] => Array.from({ length: count }, () => drop);
+const done = (step: string): BenchEvent => ({ kind: 'done', step });
+
+describe('a bottle that must not be used', () => {
+  test('does not go on, at this step or a later one, by whatever way', async () => {
+    const log = batchStore(db);
+    const { id, steps } = await begin();
+    await log.record(id, [done('wipe'), done('lay-out')]);
+    await log.record(id, drops(12));
+    await expect(log.record(id, [done('count/0/lavender')])).rejects.toThrow(/must not be used/);
+    // Nor with more drops asked for, a reason, or all steps at once.
+    await log.record(id, [{ kind: 'asked', step: 'count/0/lavender', drops: 12 }]);
+    const reason: BenchEvent = { kind: 'reason', step: 's', words: 'she said so', over: [] };
+    await expect(log.record(id, [reason, ...steps.map((step) => done(step.id))])).rejects.toThrow(
+      /must not be used/,
+    );
+    expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
+  });
+
+  test('is finished only as not to be used, and stays closed after that', async () => {
+    const log = batchStore(db);
+    const { id } = await begin();
+    await log.record(id, drops(12));
+    await log.finishAsNotToBeUsed(id);
+    expect(await log.get(id)).toMatchObject({
+      notToBeUsed: true,
+      made: { verdict: 'over', hard: true },
+    });
+    await expect(log.record(id, [drop])).rejects.toThrow(/not to be used/);
+    await expect(log.record(id, [{ kind: 'reopened', step: 'wipe' }])).rejects.toThrow();
+  });
+
+  test('is not mended into a finished one', async () => {
+    const { id, steps } = await begin();
+    const at = '2026-11-25T10:00:00.000Z';
+    const all = [...drops(12), ...steps.map((step) => done(step.id))];
+    await db.events.bulkAdd(all.map((event) => ({ batchId: id, at, event })));
+    await batchStore(db).mend();
+    expect((await batchStore(db).get(id))?.finishedAt).toBeNull();
+  });
+});
+
+describe('the end of a batch', () => {
+  test('comes with the last step, in one act, with what came of it', async () => {
+    const log = batchStore(db);
+    const { id, steps } = await begin();
+    await log.record(id, drops(1));
+    for (const [n, step] of steps.entries()) {
+      expect(await log.record(id, [done(step.id)])).toBe(n === steps.length - 1);
+    }
+    expect(await log.get(id)).toMatchObject({
+      finishedAt: expect.any(String),
+      made: {
+        verdict: 'holds',
+        hard: false,
+        percent: [expect.closeTo(0.526, 3), expect.any(Number)],
+      },
+    });
+  });
+
+  test('broken off by an older Jubbet it is made up for', async () => {
+    const log = batchStore(db);
+    const { id, steps } = await begin();
+    const at = '2026-11-25T10:00:00.000Z';
+    const all = [drop, ...steps.map((step) => done(step.id))];
+    await db.events.bulkAdd(all.map((event) => ({ batchId: id, at, event })));
+    expect((await log.get(id))?.finishedAt).toBeNull();
+    await log.mend();
+    expect(await log.get(id)).toMatchObject({
+      finishedAt: expect.any(String),
+      made: { verdict: 'holds' },
+    });
+  });
+
+  test('counted on after the end it is open again, and judged anew', async () => {
+    const log = batchStore(db);
+    const { id, steps } = await begin();
+    await log.record(id, [drop, ...steps.map((step) => done(step.id))]);
+    await log.record(id, [{ kind: 'reopened', step: 'count/0/lavender' }]);
+    expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
+    await log.record(id, drops(11));
+    await expect(log.record(id, [done('count/0/lavender')])).rejects.toThrow(/must not be used/);
+  });
+});
+
+describe('a batch number', () => {
+  test('never comes again, whatever was deleted', async () => {
+    const log = batchStore(db);
+    const first = await begin();
+    const second = await begin();
+    const number = (await log.get(second.id))?.number;
+    await log.remove(second.id);
+    const third = await begin();
+    expect((await log.get(third.id))?.number).not.toBe(number);
+    // Undone in another tab, long after: both are there.
+    await log.restore(second.id);
+    expect((await log.list()).map((one) => one.id).sort()).toEqual(
+      [first.id, second.id, third.id].sort(),
+    );
+  });
+
+  test('does not come again after an older backup took the place of all', async () => {
+    const log = batchStore(db);
+    await begin();
+    const { text } = await houseStore(db).write();
+    const later = await begin();
+    const number = (await log.get(later.id))?.number;
+    const read = houseStore(db).read(text);
+    if (!read.ok) throw new Error(read.sentence);
+    await houseStore(db).bringIn(read.house, 'replace');
+    const next = await begin();
+    expect((await log.get(next.id))?.number).not.toBe(number);
+  });
+
+  test('of a hostile file does not stop the next one', async () => {
+    const { id } = await begin();
+    await db.batches.update(id, { number: `${new Date().getFullYear()}-9007199254740991` });
+    const next = await begin();
+    expect((await batchStore(db).get(next.id))?.number).toMatch(/^\d{4}-\d{3}$/);
+  });
+});
+
+const jasmine: OwnMaterial = {
+  kind: 'oil',
+  id: 'own-night-jasmine',
+  name: 'Night jasmine',
+  botanical: '',
+  densityGPerMl: 0.95,
+  shelfYears: 2,
+  note: 'base',
+  viscosity: 'thin',
+  source: 'my notes',
+  maximumPercent: 5,
+  lightPercent: null,
+  contents: [],
+};
+
+describe('a batch carries what it was made of', () => {
+  const own = draft({
+    brief: { ...draft().brief, wearer: { ...child, ageMonths: 480 } },
+    oils: [{ id: 'own-night-jasmine', drops: 2 }],
+  });
+  const lay = async () => layLibrary(await readLibrary(db));
+
+  test('and is still read after an oil of one’s own was deleted', async () => {
+    await materialsStore(db).put(jasmine);
+    await lay();
+    const { id } = await begin(own);
+    await materialsStore(db).remove(jasmine.id);
+    await lay();
+    const batch = await batchStore(db).get(id);
+    expect(batch?.materials).toEqual([jasmine]);
+    expect(madeBlend(batch!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+    // A sheet with it says so by its name, and what to do.
+    const worked = workOut(own);
+    expect(worked.state === 'problem' ? worked.problem.message : worked.state).toMatch(
+      /“Night jasmine” was taken out of your materials/,
+    );
+  });
+
+  test('with the figures of that day', async () => {
+    await materialsStore(db).put(jasmine);
+    await lay();
+    const { id } = await begin(own);
+    await materialsStore(db).put({ ...jasmine, maximumPercent: 0.1 });
+    await lay();
+    const batch = await batchStore(db).get(id);
+    expect(madeBlend(batch!).formula.oils[0]?.oil.dermalMaximum.percent).toBe(5);
+  });
+
+  test('out and in again in a browser that has never seen it', async () => {
+    await materialsStore(db).put(jasmine);
+    await lay();
+    const { id } = await begin(own);
+    const { text } = await houseStore(db).write();
+    layOver({ oils: [], bases: [] });
+    const fresh = openDatabase(`batches-${serial}-fresh`);
+    const read = houseStore(fresh).read(text);
+    if (!read.ok) throw new Error(read.sentence);
+    expect(read.setAside).toEqual([]);
+    await houseStore(fresh).bringIn(read.house, 'add');
+    const there = await batchStore(fresh).get(id);
+    expect(madeBlend(there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+  });
+});

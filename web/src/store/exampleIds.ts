@@ -1,0 +1,19 @@
+import { makings, ownVessels } from './exampleMakings';
+import { melts } from './exampleMelts';
+import { people, pouring, shelved, told } from './exampleTold';
+
+const blends = [...told, ...pouring, ...melts].map(({ id }) => id);
+
+/** Ids of everything that the example house puts in, and nobody else does. */
+export const exampleIds: ReadonlySet<string> = new Set([
+  ...blends,
+  ...Object.keys(people),
+  ...shelved.map(({ id }) => id),
+  ...ownVessels.map(({ id }) => id),
+  ...makings.map(({ blend }) => `batch-${blend}`),
+  ...makings.flatMap(({ blend }) => [1, 2].map((number) => `draft-${blend}-${number}`)),
+]);
+
+/** The notes of a batch as the example has them; empty where it has none. */
+export const exampleNotes = (batchId: string): string =>
+  makings.find(({ blend }) => `batch-${blend}` === batchId)?.notes ?? '';
