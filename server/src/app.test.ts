@@ -46,6 +46,17 @@ test('every address of the application is the application', async () => {
   }
 });
 
+test('whether an address is there can be asked without fetching it', async () => {
+  for (const path of ['/', '/blends', '/assets/main-abcdefgh.js']) {
+    const answer = await fetch(`http://127.0.0.1:${port}${path}`, {
+      method: 'HEAD',
+      headers: { accept: 'text/html' },
+    });
+    expect([path, answer.status]).toEqual([path, 200]);
+    expect(await answer.text()).toBe('');
+  }
+});
+
 test('the page may load nothing from elsewhere and run nothing inline', async () => {
   const policy = (await get('/')).headers.get('content-security-policy') ?? '';
   expect(policy).toContain("default-src 'none'");

@@ -54,7 +54,9 @@ export const createApp = (folder: string): Express => {
   );
   app.use((request, response) => {
     const wantsPage =
-      request.method === 'GET' && !request.path.startsWith('/assets/') && request.accepts('html');
+      (request.method === 'GET' || request.method === 'HEAD') &&
+      !request.path.startsWith('/assets/') &&
+      request.accepts('html');
     if (!wantsPage) {
       response.status(404).json({ error: 'There is nothing at this address.' });
       return;

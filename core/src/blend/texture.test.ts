@@ -85,6 +85,8 @@ describe('texture', () => {
 
   test('bands run on, and the ends belong to the firmer one', () => {
     expect(bandOf(20).texture).toBe('medium-firm');
+    // A sum of fractions that should be 20.
+    expect(bandOf(100 * (0.1 + 0.05 + 0.05) - 1e-12).texture).toBe('medium-firm');
     expect(bandOf(19.99).texture).toBe('medium');
     expect(bandOf(0).texture).toBe('liquid');
     expect(bandOf(100).texture).toBe('wax-like');

@@ -65,11 +65,16 @@ export const setPoint = (share: number): number => {
   );
 };
 
+/** The dust of floating point, in percent. */
+const dust = 1e-6;
+
 /** The band of a share of wax, in percent by weight. */
 export const bandOf = (waxPercent: number): Band => {
   const found =
-    bands.find(({ waxPercent: [from, to] }) => waxPercent >= from && waxPercent < to) ??
-    bands[bands.length - 1];
+    // What comes to 20 % by a sum of fractions is 20 %, not a hair below it.
+    bands.find(
+      ({ waxPercent: [from, to] }) => waxPercent >= from - dust && waxPercent < to - dust,
+    ) ?? bands[bands.length - 1];
   if (!found) throw new Error('the library has no bands of texture');
   return found;
 };

@@ -8,6 +8,8 @@ import { measuredDrop } from '../quantity/drop';
 import type { Range } from '../quantity/range';
 import { keepsFrom, type Day } from './bestBefore';
 
+const isDay = (text: string): boolean => z.iso.date().safeParse(text).success;
+
 /** A day that there is: 2026-02-31 is none. */
 const day = z.iso
   .date({ error: 'should be a day, as in 2026-11-25' })
@@ -117,8 +119,11 @@ interface Keeping {
 /** The earlier of the printed date and what the material keeps once opened. */
 export const keeping = (bottle: Bottle): Keeping | null => {
   const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
-  const opened = bottle.openedOn && material ? keepsFrom(bottle.openedOn, material) : null;
-  const { printedDate: printed } = bottle;
+  // A day that there is not, of an older store, says nothing.
+  const openedOn = bottle.openedOn !== null && isDay(bottle.openedOn) ? bottle.openedOn : null;
+  const opened = openedOn && material ? keepsFrom(openedOn, material) : null;
+  const printed =
+    bottle.printedDate !== null && isDay(bottle.printedDate) ? bottle.printedDate : null;
   if (printed !== null && (opened === null || printed <= opened)) {
     return { until: printed, because: 'printed' };
   }
@@ -202,7 +207,7 @@ export const oilInBottle = (oil: Oil, analysis: Bottle['analysis']): Oil =>
         ...oil,
         capped: { confidence: 'high', constituents: analysis.contents },
         own: {
-          material: oil.own?.material ?? false,
+          ...(oil.own ?? { material: false }),
           figures: [
             ...(oil.own?.figures ?? []),
             { figure: 'contents', value: null, original: null, source: analysis.source },

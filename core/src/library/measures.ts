@@ -26,3 +26,9 @@ export const looseDensity = (baseId: string, form?: Form): Range | undefined => 
   const [low = 0, likely = 0, high = 0] = found.gPerMl;
   return { low, likely, high };
 };
+
+/** How a solid usually lies: the first way that is known; undefined where none is. */
+export const usualForm = (baseId: string): Form | undefined => {
+  const found = measuresJson.loose.find(({ bases }) => bases.includes(baseId));
+  return forms.find((form) => form === found?.form);
+};

@@ -1,7 +1,8 @@
 import { afterEach, describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
 import { bottlesInUse, shelve, type Bottle } from '../keep/shelf';
-import { emptyDraft, settled, workOut } from '../files/draft';
+import { emptyDraft, settled, workOut, type BlendDraft } from '../files/draft';
+import { timesAsMuch } from '../files/scale';
 import { readBlend } from '../files/readBlend';
 import { resolveMade } from '../files/resolve';
 import { labelOf, plannedPieces } from '../label/label';
@@ -59,6 +60,75 @@ describe('a ready-made blend', () => {
     expect(mixture.strength.byVolume.likely).toBeCloseTo(1, 9);
   });
 
+  describe('asked for by a percentage', () => {
+    const asked = (percent: number, oils: BlendDraft['oils']) => {
+      const worked = workOut({
+        ...emptyDraft(),
+        brief: {
+          ...emptyDraft().brief,
+          place: 'body-leave-on',
+          wearer: {
+            ageMonths: 480,
+            pregnant: false,
+            nursing: false,
+            conditions: [],
+            allergies: [],
+            skin: 'normal',
+          },
+        },
+        vessel: { id: 'dropper-30' },
+        target: { percent },
+        oils,
+        bases: [{ id: 'jojoba', parts: 1 }],
+      });
+      if (worked.state !== 'done') throw new Error(worked.state);
+      return worked.evaluation;
+    };
+
+    test('comes to that much essential oil, not to that much of itself', () => {
+      house(readyMade({ parts: [{ id: 'lavender', parts: 1 }] }));
+      // 2 % of 27.6 ml is 0.552 ml of essential oil, 5.52 ml of a blend that holds a tenth: 110
+      // drops, where 11 would be 0.2 %.
+      const { plan, mixture } = asked(2, [{ id: 'own-calm', parts: 1 }]);
+      expect(plan.drops).toEqual([110]);
+      expect(mixture.strength.byVolume.likely).toBeCloseTo(2, 1);
+    });
+
+    test('beside an oil that is all essential, parts are parts of what is dropped', () => {
+      house(readyMade());
+      // Equal parts: 1.1 ml of essential oil in 2 ml. 0.552 ml are 0.502 ml, 10 drops, of each.
+      const { plan, mixture } = asked(2, [
+        { id: 'own-calm', parts: 1 },
+        { id: 'petitgrain', parts: 1 },
+      ]);
+      expect(plan.drops).toEqual([10, 10]);
+      expect(mixture.strength.byVolume.likely).toBeCloseTo(1.99, 1);
+    });
+
+    test('scaled beside 10 ml of it, drops are scaled and not lost', () => {
+      house(readyMade());
+      const draft: BlendDraft = {
+        ...emptyDraft(),
+        brief: { ...emptyDraft().brief, wearer: 'anyone', place: 'body-leave-on' },
+        vessel: { id: 'jar-240' },
+        count: 2,
+        inOne: true,
+        oils: [
+          { id: 'own-calm', ml: 10 },
+          { id: 'petitgrain', drops: 20 },
+        ],
+        bases: [{ id: 'jojoba', parts: 1 }],
+      };
+      const worked = workOut(draft);
+      if (worked.state !== 'done') throw new Error(worked.state);
+      const twice = timesAsMuch(draft, worked.evaluation, 2);
+      expect(twice.ok && twice.draft.oils).toEqual([
+        { id: 'own-calm', ml: 20 },
+        { id: 'petitgrain', drops: 40 },
+      ]);
+    });
+  });
+
   test('has the light limit of what is in it, by its share', () => {
     house(readyMade());
     // A fortieth of it is bergamot of 0.4 %: 0.4 / 0.025 = 16 %.
@@ -94,6 +164,51 @@ describe('a fragrance oil', () => {
       blendOf({ oils: { 'own-fig': ml(0.01) }, brief: { place: 'body-leave-on' } }),
     );
     expect(verdict).toBe('not-known');
+  });
+});
+
+describe('a figure bears the source that it has', () => {
+  const findingOn = (rule: string, id: string) =>
+    evaluate(blendOf({ oils: { [id]: 1, lavender: 1 } })).findings.find(
+      (one) => one.rule === rule && (one.subject === id || one.subject === 'blend'),
+    );
+
+  test('one’s own light limit its own, the library’s maximum the library’s', () => {
+    house({
+      kind: 'figure',
+      id: 'figure-bergamot-light',
+      oilId: 'bergamot',
+      figure: 'light',
+      value: 0.3,
+      source: 'EU sheet of my supplier',
+    });
+    expect(findingOn('light-sum', 'bergamot')?.source).toBe('EU sheet of my supplier');
+    house({
+      kind: 'figure',
+      id: 'figure-ylang-ylang-density',
+      oilId: 'ylang-ylang',
+      figure: 'density',
+      value: 0.94,
+      source: 'weighed by me',
+    });
+    expect(findingOn('oil-maximum', 'ylang-ylang')?.source).toBe('EOS2');
+  });
+
+  test('what is said of a material of one’s own never bears a book’s name', () => {
+    house({
+      kind: 'oil',
+      id: 'own-garden',
+      name: 'Garden oil',
+      ...common,
+      source: 'distilled here',
+      maximumPercent: null,
+      lightPercent: null,
+      contents: null,
+    });
+    const { findings } = evaluate(blendOf({ oils: { 'own-garden': 1 }, wearer: 'anyone' }));
+    const about = findings.filter(({ subject }) => subject === 'own-garden');
+    expect(about.length).toBeGreaterThan(1);
+    for (const one of about) expect([one.rule, one.source]).toEqual([one.rule, 'distilled here']);
   });
 });
 

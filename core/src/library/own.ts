@@ -92,8 +92,6 @@ export const ownMaterialSchema = z.discriminatedUnion('kind', [
 export type OwnMaterial = z.infer<typeof ownMaterialSchema>;
 type OwnOil = Extract<OwnMaterial, { kind: 'oil' | 'ready-made' | 'fragrance' }>;
 
-const ownWhole = { material: true, figures: [] } as const;
-
 /** What nobody has said of it is to be minded, never quietly fine. */
 const plainOil = (own: OwnOil): Oil => ({
   id: own.id,
@@ -115,7 +113,7 @@ const plainOil = (own: OwnOil): Oil => ({
   odourStrength: 3,
   allergens: [],
   capped: null,
-  own: ownWhole,
+  own: { material: true, source: own.source, figures: [] },
 });
 
 const worse = <T>(order: readonly T[], found: readonly T[]): T | undefined =>
@@ -218,6 +216,7 @@ const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
         capped: own.contents && { confidence: 'high', constituents: own.contents },
         own: {
           material: true,
+          source: own.source,
           figures: (['maximum', 'light'] as const).map((figure) => ({
             figure,
             value: figure === 'maximum' ? own.maximumPercent : own.lightPercent,
@@ -240,6 +239,7 @@ const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
         certificate: own.certificate,
         own: {
           material: true,
+          source: own.source,
           figures: [{ figure: 'maximum', value: null, original: null, source: own.source }],
         },
       };
@@ -279,7 +279,7 @@ const withFigure = (oil: Oil, own: OwnFigure): Oil => {
   const { figure, value } = own;
   const mark = {
     own: {
-      material: oil.own?.material ?? false,
+      ...(oil.own ?? { material: false }),
       figures: [
         ...(oil.own?.figures ?? []),
         { figure, value, original: figureOf(oil, figure), source: own.source },

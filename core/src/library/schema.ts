@@ -349,6 +349,8 @@ interface Certificate {
 interface OwnMark {
   /** The whole material is theirs. */
   readonly material: boolean;
+  /** Who says what is known of a material of theirs. */
+  readonly source?: string;
   /** Figures of theirs, with the library's own, so that it stays in sight. */
   readonly figures: readonly {
     readonly figure: FigureId;

@@ -29,7 +29,22 @@ const sureWords: Readonly<Record<string, string>> = {
 
 /** `EOS2; HOME` with the titles in place of the short names. */
 export const sourceWords = (source: string): string =>
-  source.replace(/\b[A-Z]+\d?\b/g, (short) => sourceTitles[short] ?? short);
+  source.replace(/\b[A-Z]+\d?\b/g, (short) =>
+    Object.hasOwn(sourceTitles, short) ? (sourceTitles[short] ?? short) : short,
+  );
+
+/** The same, but what is in the maker's own words stays as they wrote it. */
+const sourceSaid = ({ source, subject, reason }: Finding): string => {
+  const oils = reason.code === 'light-sum' ? reason.oils : [subject];
+  const own = oils.flatMap((id) => {
+    const mark = findOil(id)?.own;
+    return mark ? [mark.source, ...mark.figures.map((figure) => figure.source)] : [];
+  });
+  return source
+    .split('; ')
+    .map((one) => (own.includes(one) ? one : sourceWords(one)))
+    .join('; ');
+};
 
 const amountWords = ({ drops, ml }: OilInBlend): string =>
   drops !== null && drops > 0
@@ -173,14 +188,22 @@ const othersOf = (finding: Finding, { brief, school }: Question): string[] => {
   }
 };
 
+/** How sure the library is says nothing of a figure of the maker's own. */
+const isOwn = (oilId: string, figure: FigureId): boolean =>
+  (findOil(oilId)?.own?.figures ?? []).some((entry) => entry.figure === figure);
+
 const sureOf = ({ reason, subject }: Finding): string | null => {
   switch (reason.code) {
     case 'constituent':
       return sureWords[reason.confidence] ?? null;
     case 'oil-maximum':
-      return sureWords[findOil(subject)?.dermalMaximum.confidence ?? ''] ?? null;
+      return isOwn(subject, 'maximum')
+        ? null
+        : (sureWords[findOil(subject)?.dermalMaximum.confidence ?? ''] ?? null);
     case 'light-sum':
-      return sureWords[guidelines.lightSensitising.confidence] ?? null;
+      return reason.oils.some((id) => isOwn(id, 'light'))
+        ? null
+        : (sureWords[guidelines.lightSensitising.confidence] ?? null);
     case 'sale':
       return sureWords[cautions.sale.confidence] ?? null;
     default:
@@ -191,7 +214,7 @@ const sureOf = ({ reason, subject }: Finding): string | null => {
 /** Writes a finding out: arithmetic, source, certainty, and who says otherwise. */
 export const explain = (finding: Finding, question: Question): Explanation => ({
   arithmetic: arithmeticOf(finding, question),
-  source: sourceWords(finding.source),
+  source: sourceSaid(finding),
   sure: sureOf(finding),
   others: othersOf(finding, question),
 });

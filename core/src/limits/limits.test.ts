@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
 import { oils } from '../library/library';
 import { blendOf, drops, g, ml, parts } from '../testing';
-import type { Finding, RuleId } from './finding';
+import { exactly } from '../quantity/range';
+import { finding, type Finding, type RuleId } from './finding';
 import { wholeBlendLimit } from './guideline';
 import { findingMessage } from './words';
 
@@ -569,4 +570,18 @@ test('every finding of every kind has words', () => {
       }
     }
   }
+});
+
+test('two numbers that differ never read alike', () => {
+  const close = finding({
+    rule: 'whole-blend',
+    verdict: 'over',
+    value: exactly(2.0031),
+    limit: 2,
+    unit: '%',
+    by: 'volume',
+    source: 'EOS2',
+    reason: { code: 'whole-blend', recommended: 2, because: 'age' },
+  });
+  expect(findingMessage(close)).toMatch(/is at 2\.003 %, past the 2 % allowed/);
 });

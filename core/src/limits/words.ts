@@ -50,18 +50,27 @@ export const guidelineWords = (about: string): string => {
 export const subjectName = (subject: string): string =>
   findOil(subject)?.name ?? findBase(subject)?.name ?? subject;
 
+/** Two numbers with digits enough to differ, where they do: `2.003` and `2`. */
+const apart = (value: number, limit: number): readonly [string, string] => {
+  for (let digits = 2; digits < 7; digits += 1) {
+    const pair = [formatNumber(value, digits), formatNumber(limit, digits)] as const;
+    if (pair[0] !== pair[1]) return pair;
+  }
+  return [formatNumber(value), formatNumber(limit)];
+};
+
 /** `2.9 of 4 %`, with what large drops would make of it; past the limit, both numbers in full. */
 const upTo = ({ value, limit, verdict, by, rule }: Finding): string => {
   if (!value || limit === null) return '';
-  const likely = formatNumber(value.likely);
+  const [likely, most] = apart(value.likely, limit);
   const high = formatNumber(value.high);
   const measure = by === 'weight' ? ' by weight' : '';
-  if (verdict === 'over') return `${likely} %${measure}, past the ${formatPercent(limit)} allowed`;
+  if (verdict === 'over') return `${likely} %${measure}, past the ${most} % allowed`;
   const large =
     likely === high
       ? ''
       : `, up to ${high} with large drops${rule === 'constituent' || rule === 'sale' ? ' and high content' : ''}`;
-  return `${likely} of ${formatPercent(limit)}${measure}${large}`;
+  return `${likely} of ${most} %${measure}${large}`;
 };
 
 const rinsed = (finding: Finding): string =>

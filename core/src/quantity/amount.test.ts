@@ -27,6 +27,9 @@ describe('an amount is read as people say it', () => {
     ['1 fluid ounce', 'metric', { kind: 'ml', ml: 28.4130625 }],
     ['1 dessertspoon', 'australian', { kind: 'ml', ml: 10 }],
     ['75 ml', 'metric', { kind: 'ml', ml: 75 }],
+    ['1,250.5 g', 'metric', { kind: 'g', g: 1250.5 }],
+    ['1.250,5 g', 'metric', { kind: 'g', g: 1250.5 }],
+    ['10 000 g', 'metric', { kind: 'g', g: 10_000 }],
     ['7,5ml', 'metric', { kind: 'ml', ml: 7.5 }],
     ['1 l', 'metric', { kind: 'ml', ml: 1000 }],
     ['15 g', 'metric', { kind: 'g', g: 15 }],
@@ -43,6 +46,11 @@ describe('an amount is read as people say it', () => {
     expect(amount(text, country)).toEqual(expected);
   });
 
+  test('what can be read two ways is asked back, with both', () => {
+    expect(read('1,000 g')).toMatchObject({ ok: false, readings: ['1000 g', '1 g'] });
+    expect(read('10.000 ml')).toMatchObject({ ok: false, readings: ['10000 ml', '10 ml'] });
+  });
+
   test('a bare ounce of a liquid asks which; of a solid it weighs', () => {
     expect(amount('1 oz', 'us')).toBe('which-ounce');
     expect(amount('1 oz', 'us', false)).toEqual({ kind: 'g', g: 28.349523125 });
@@ -52,6 +60,11 @@ describe('an amount is read as people say it', () => {
     ['', 'no-number'],
     ['plenty', 'no-number'],
     ['2 buckets', 'no-unit'],
+    ['2 constructor', 'no-unit'],
+    ['2 toString', 'no-unit'],
+    ['hasOwnProperty ml', 'no-number'],
+    ['1,000 g', 'two-ways'],
+    ['10.000 ml', 'two-ways'],
     ['1/0 cup', 'no-number'],
     ['1.5 drops', 'whole-drops'],
     ['1 cup', 'not-here'],

@@ -1,3 +1,5 @@
+import { readDecimal } from './number';
+
 /** Where spoons, cups and fluid ounces are at home. */
 export type SpoonCountry = 'metric' | 'us' | 'imperial' | 'australian';
 
@@ -20,7 +22,13 @@ export type Amount =
 /** What reading an amount comes to. */
 export type ReadAmount =
   | { readonly ok: true; readonly amount: Amount }
-  | { readonly ok: false; readonly code: AmountProblem; readonly text: string };
+  | {
+      readonly ok: false;
+      readonly code: AmountProblem;
+      readonly text: string;
+      /** The two ways of reading it, each to be read without doubt. */
+      readonly readings?: readonly [string, string];
+    };
 
 /** Why an amount cannot be read. */
 export type AmountProblem =
@@ -33,7 +41,9 @@ export type AmountProblem =
   /** A measure that this country does not have. */
   | 'not-here'
   /** Drops come whole. */
-  | 'whole-drops';
+  | 'whole-drops'
+  /** A number that can be read two ways: `1,000`. */
+  | 'two-ways';
 
 const fractions: Readonly<Record<string, number>> = {
   '¼': 1 / 4,
@@ -59,15 +69,22 @@ const words: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 
-/** `2`, `2.5`, `2,5`, `1/2`, `1 1/2`, `½`, `1½`, `a`, `half a`. */
-const numberOf = (text: string): number | null => {
+/** Of a table of words only what stands in it: `constructor` is in none. */
+const lookUp = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
+  Object.hasOwn(table, word) ? table[word] : undefined;
+
+/** `2`, `2.5`, `2,5`, `1,000,000`, `1/2`, `1 1/2`, `½`, `1½`, `a`, `half a`. */
+const numberOf = (text: string): number | readonly [number, number] | null => {
   const plain = text.trim().toLowerCase();
-  if (plain in words) return words[plain] ?? null;
+  const word = lookUp(words, plain);
+  if (word !== undefined) return word;
+  const decimal = readDecimal(plain);
+  if (decimal.ok) return decimal.value;
+  if (decimal.code === 'two-ways') return decimal.readings;
   const match =
-    /^(?<whole>\d+(?:[.,]\d+)?)?\s*(?:(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<sign>[¼½¾⅓⅔⅛]))?$/u.exec(
-      plain,
-    ) ?? /^(?<over>\d+)\s*\/\s*(?<under>\d+)$/u.exec(plain);
-  if (!match || plain === '') return null;
+    /^(?<whole>\d+)?\s*(?:(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<sign>[¼½¾⅓⅔⅛]))?$/u.exec(plain) ??
+    /^(?<over>\d+)\s*\/\s*(?<under>\d+)$/u.exec(plain);
+  if (!match || plain === '' || plain.startsWith('-')) return null;
   const { whole, over, under, sign } = match.groups ?? {};
   if (under === '0') return null;
   // `11/2` is eleven halves, not one and a half: a space parts the two.
@@ -76,7 +93,7 @@ const numberOf = (text: string): number | null => {
     return Number(top) / Number(bottom);
   }
   return (
-    (whole ? Number(whole.replace(',', '.')) : 0) +
+    (whole ? Number(whole) : 0) +
     (over && under ? Number(over) / Number(under) : 0) +
     (sign ? (fractions[sign] ?? 0) : 0)
   );
@@ -150,29 +167,42 @@ export const readAmount = (
   const share = /^(.*?) ?of (?:the|a) (?:bottle|vessel|jar|tin)$/.exec(plain);
   if (share) {
     const value = numberOf(share[1] ?? '');
-    return value === null || value > 1 ? no('no-number') : yes({ kind: 'ml', ml: value * fillMl });
+    return typeof value !== 'number' || value > 1 || value < 0
+      ? no('no-number')
+      : yes({ kind: 'ml', ml: value * fillMl });
   }
   const match =
-    /^([\d.,/¼½¾⅓⅔⅛ ]*\d?[\d¼½¾⅓⅔⅛]|half an?|an?|one|two thirds|three quarters)? ?([a-z%. ]+)$/u.exec(
+    /^([\d.,/'’¼½¾⅓⅔⅛ ]*\d?[\d¼½¾⅓⅔⅛]|half an?|an?|one|two thirds|three quarters)? ?([a-z%. ]+)$/u.exec(
       plain,
     );
   const said = match?.[1]?.trim() ?? '';
   const unit = (match?.[2] ?? '').replace(/\./g, '').trim();
   const value = numberOf(said);
   if (value === null) return no('no-number');
+  if (typeof value !== 'number') {
+    const [first, second] = value.map((reading) => `${reading} ${unit}`.trim());
+    return {
+      ok: false,
+      code: 'two-ways',
+      text: text.trim(),
+      readings: [first ?? '', second ?? ''],
+    };
+  }
   const one = unit.replace(/s$/, '');
   const name =
-    [unit, one].find(
-      (word) => word in litres || word in grams || word in volumes || word in masses,
+    [unit, one].find((word) =>
+      [litres, grams, volumes, masses].some((table) => Object.hasOwn(table, word)),
     ) ?? one;
-  if (name in litres) return yes({ kind: 'ml', ml: value * (litres[name] ?? 0) });
-  if (name in grams) return yes({ kind: 'g', g: value * (grams[name] ?? 0) });
-  const volume = volumes[name];
+  const litre = lookUp(litres, name);
+  if (litre !== undefined) return yes({ kind: 'ml', ml: value * litre });
+  const gram = lookUp(grams, name);
+  if (gram !== undefined) return yes({ kind: 'g', g: value * gram });
+  const volume = lookUp(volumes, name);
   if (volume !== undefined) {
     const ml = volumeOf(volume, country, measures);
     return ml === undefined ? no('not-here') : yes({ kind: 'ml', ml: value * ml });
   }
-  const mass = masses[name];
+  const mass = lookUp(masses, name);
   if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
   if (one === 'oz' || one === 'ounce') {
     return liquid
@@ -208,5 +238,25 @@ export const amountProblemWords = ({
       return 'Your spoons have no such measure. Say it in ml, or choose others in Settings.';
     case 'whole-drops':
       return 'Drops come whole.';
+    case 'two-ways':
+      return `“${text}” can be read two ways. Which is meant?`;
   }
+};
+
+/**
+ * The measure of volume in which an amount is said, by its full name, with how many of them and
+ * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is said in another unit.
+ */
+export const spoonsIn = (
+  text: string,
+  country: SpoonCountry,
+  measures: Measures,
+): { readonly value: number; readonly unit: string; readonly ml: number } | null => {
+  const word = /([a-z ]+?)\.?\s*$/i.exec(text.trim())?.[1]?.trim().toLowerCase() ?? '';
+  const unit = lookUp(volumes, word) ?? lookUp(volumes, word.replace(/s$/, ''));
+  const read = readAmount(text, country, measures, { fillMl: 0, liquid: false });
+  const one = unit === undefined ? undefined : volumeOf(unit, country, measures);
+  return unit !== undefined && one !== undefined && read.ok && read.amount.kind === 'ml'
+    ? { value: Math.round((1000 * read.amount.ml) / one) / 1000, unit, ml: read.amount.ml }
+    : null;
 };

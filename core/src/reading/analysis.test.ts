@@ -1,4 +1,4 @@
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { readAnalysis } from './analysis';
 
 const rows = (text: string) => text.split('\n').map((line) => line.split(';'));
@@ -45,4 +45,38 @@ test.each([
 ])('what cannot be read is answered with a sentence: %s', (text, sentence) => {
   const read = readAnalysis(rows(text));
   expect(read.ok ? '' : read.sentence).toMatch(sentence);
+});
+
+describe('what could be read another way is not guessed at', () => {
+  const byComma = (text: string) => readAnalysis(text.split('\n').map((line) => line.split(',')));
+
+  test('decimal commas in a table parted by commas are put together again', () => {
+    const read = byComma('limonene,0,2\nlinalool,34,25\nlinalyl acetate,31,0');
+    expect(read.ok && read.contents.map(([name, , typical]) => [name, typical])).toEqual([
+      ['limonene', 0.2],
+      ['linalool', 34.25],
+      ['linalyl acetate', 31],
+    ]);
+  });
+
+  test('retention times are not percents, where a heading says so', () => {
+    expect(contents('Constituent;RT;Area %\nlinalool;12.4;34.2\nlimonene;8.1;0.9')).toEqual({
+      linalool: 34.2,
+      limonene: 0.9,
+    });
+  });
+
+  test('without a heading several columns of numbers are refused', () => {
+    const read = readAnalysis(rows('linalool;12.4;34.2\nlimonene;8.1;0.9'));
+    expect(read.ok ? '' : read.sentence).toMatch(/more than one column of numbers/);
+  });
+
+  test('a line without a percent is left out, and told', () => {
+    const read = readAnalysis(rows('linalool;34.2\nlimonene;trace\ngeraniol;1.1'));
+    expect(read).toMatchObject({ ok: true, refused: [{ line: 2, text: 'limonene trace' }] });
+  });
+
+  test('a line of totals is no constituent', () => {
+    expect(contents('linalool;34.2\nTotal;34.2')).toEqual({ linalool: 34.2 });
+  });
 });

@@ -9,6 +9,8 @@ export type ReadAnalysis =
       readonly contents: readonly Content[];
       /** Names that the library does not list: kept, and no cap reads them. */
       readonly unlisted: readonly string[];
+      /** Lines without a percent where one should stand: left out. */
+      readonly refused: readonly { readonly line: number; readonly text: string }[];
       readonly totalPercent: number;
     }
   | { readonly ok: false; readonly sentence: string };
@@ -46,10 +48,8 @@ const byCas = new Map(
 );
 const others = new Map(Object.entries(otherNames).map(([from, to]) => [plainName(from), to]));
 
-interface Row {
-  readonly cells: readonly string[];
+interface Row extends Line {
   readonly percent: number;
-  readonly line: number;
 }
 
 const casPattern = /^\d{2,7}-\d{2}-\d$/;
@@ -67,37 +67,87 @@ const percentOf = (cell: string): number | null => {
   return Number(text.replace('<', ''));
 };
 
+const isNumber = (cell: string): boolean => !casPattern.test(cell) && percentOf(cell) !== null;
+
+/** Headings of columns of numbers that are no percents: retention times and the like. */
+const otherHeading =
+  /^(#|no\.?|nr\.?|peak|rt|r\.t\.?|rri?|ri|lri|ki|kovats|index|cas)\b|time|min\b|index/i;
+const percentHeading = /%|percent|per cent|area|content|amount|anteil|gehalt|teneur|w\/w/i;
+
+/** Where the percents stand: in a column, or in two that a decimal comma has parted. */
+type Place = { readonly column: number; readonly parted: boolean };
+
+const several =
+  'It has more than one column of numbers, and no heading says which are the percents. Write “%” over it, or leave the others out.';
+
+/** Two columns of whole numbers beside each other, in a table parted by commas: `34,2`. */
+const isParted = (rows: readonly Line[], [first = 0, second = 0]: readonly number[]): boolean =>
+  second === first + 1 &&
+  rows.every(
+    ({ cells }) => /^<?\d{1,2}$/.test(cells[first] ?? '') && /^\d{1,3}$/.test(cells[second] ?? ''),
+  );
+
+interface Line {
+  readonly cells: readonly string[];
+  readonly line: number;
+}
+
+const placeOf = (heading: readonly string[] | undefined, rows: readonly Line[]): Place | string => {
+  const widest = Math.max(0, ...rows.map(({ cells }) => cells.length));
+  const numbers = Array.from({ length: widest }, (_, column) => column).filter(
+    (column) =>
+      column > 0 &&
+      !otherHeading.test(heading?.[column] ?? '') &&
+      2 * rows.filter(({ cells }) => isNumber(cells[column] ?? '')).length >= rows.length,
+  );
+  const named = numbers.filter((column) => percentHeading.test(heading?.[column] ?? ''));
+  const [only] = named.length === 1 ? named : numbers;
+  if (only === undefined) return 'No column of percents was found.';
+  if (named.length === 1 || numbers.length === 1) return { column: only, parted: false };
+  return numbers.length === 2 && isParted(rows, numbers) ? { column: only, parted: true } : several;
+};
+
+const percentAt = ({ cells }: Line, { column, parted }: Place): number | null =>
+  parted
+    ? percentOf(`${cells[column] ?? ''}.${cells[column + 1] ?? ''}`)
+    : isNumber(cells[column] ?? '')
+      ? percentOf(cells[column] ?? '')
+      : null;
+
 /**
  * Reads a batch analysis: rows of a constituent and a percent; a column of CAS numbers
- * helps. A heading is passed over; a line without a percent is too. The percents may not
- * come to more than 101.
+ * helps. Where several columns hold numbers a heading must say which are the percents; a decimal
+ * comma in a table that is parted by commas is put together again. A row that cannot be read so
+ * is refused and told. The percents may not come to more than 101.
  *
  * @param data cells of each line of the table
  */
 export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis => {
-  const rows = data.flatMap((cells, index): Row[] => {
-    const line = index + 1;
-    const trimmed = cells.map((cell) => cell.trim());
-    const percent = trimmed
-      .slice(1)
-      .filter((cell) => !casPattern.test(cell))
-      .map(percentOf)
-      .find((value): value is number => value !== null);
-    return trimmed[0] && percent !== undefined ? [{ cells: trimmed, percent, line }] : [];
-  });
-  if (rows.length === 0) {
-    return {
-      ok: false,
-      sentence:
-        'No line with a constituent and a percent was found. A line looks like “linalool, 34.2”.',
-    };
+  const no = (sentence: string): ReadAnalysis => ({ ok: false, sentence });
+  const lines = data
+    .map((cells, index): Line => ({ cells: cells.map((cell) => cell.trim()), line: index + 1 }))
+    .filter(({ cells }) => cells[0] && !/^(total|sum|summe)\b/i.test(cells[0]));
+  const isHeading = ({ cells }: Line): boolean => !cells.slice(1).some(isNumber);
+  const first = lines.findIndex((line) => !isHeading(line));
+  const heading = first > 0 ? lines[first - 1]?.cells : undefined;
+  const body = first < 0 ? [] : lines.slice(first);
+  if (body.length === 0) {
+    return no(
+      'No line with a constituent and a percent was found. A line looks like “linalool, 34.2”.',
+    );
+  }
+  const place = placeOf(heading, body);
+  if (typeof place === 'string') return no(place);
+  const rows: Row[] = [];
+  const refused: { line: number; text: string }[] = [];
+  for (const line of body) {
+    const percent = percentAt(line, place);
+    if (percent === null) refused.push({ line: line.line, text: line.cells.join(' ') });
+    else rows.push({ ...line, percent });
   }
   const tooMuch = rows.find(({ percent }) => percent > 100);
   if (tooMuch) {
-    return {
-      ok: false,
-      sentence: `Line ${tooMuch.line}: ${tooMuch.cells[0] ?? ''} cannot be ${tooMuch.percent} %.`,
-    };
+    return no(`Line ${tooMuch.line}: ${tooMuch.cells[0] ?? ''} cannot be ${tooMuch.percent} %.`);
   }
   const sums = new Map<string, number>();
   const unlisted: string[] = [];
@@ -109,15 +159,15 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
   }
   const totalPercent = [...sums.values()].reduce((total, one) => total + one, 0);
   if (totalPercent > 101) {
-    return {
-      ok: false,
-      sentence: `The percents come to ${totalPercent.toFixed(1)}, more than the whole bottle. Look for a line that counts twice.`,
-    };
+    return no(
+      `The percents come to ${totalPercent.toFixed(1)}, more than the whole bottle. Look for a line that counts twice.`,
+    );
   }
   return {
     ok: true,
     contents: [...sums].map(([name, percent]): Content => [name, percent, percent, percent]),
     unlisted,
+    refused,
     totalPercent,
   };
 };

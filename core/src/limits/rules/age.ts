@@ -1,4 +1,5 @@
 import { guidelines } from '../../library/library';
+import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
@@ -38,6 +39,7 @@ export const age = ({ mixture, brief }: Question): Finding[] => {
           verdict: over ? 'over' : 'mind',
           hard: over,
           subject: oil.id,
+          source: materialSource(oil, 'EOS2'),
           forAnyone: wearer === null,
           reason: {
             code: 'age',

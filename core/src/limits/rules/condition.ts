@@ -1,6 +1,7 @@
 import type { Wearer } from '../../brief/wearer';
 import { guidelines } from '../../library/library';
 import type { PlaceId } from '../../library/schema';
+import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
@@ -50,7 +51,11 @@ export const condition = ({ mixture, brief }: Question): Finding[] => {
   const wearer = knownWearer(brief);
   const given = wearer ? conditionsOf(wearer, brief.place) : null;
   const materials = [
-    ...mixture.oils.map(({ oil: { id, conditions } }) => ({ id, conditions, source: 'EOS2' })),
+    ...mixture.oils.map(({ oil }) => ({
+      id: oil.id,
+      conditions: oil.conditions,
+      source: materialSource(oil, 'EOS2'),
+    })),
     ...mixture.bases.map(({ base: { id, conditions } }) => ({ id, conditions, source: 'RECALL' })),
   ];
   const byMaterial = materials.flatMap((material) =>

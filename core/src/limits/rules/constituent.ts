@@ -1,4 +1,5 @@
 import { constituentLimits } from '../../library/library';
+import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { jointSum } from '../jointSum';
@@ -21,7 +22,7 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
         ...common,
         verdict: 'not-known',
         subject: oil.id,
-        source: 'RECALL',
+        source: materialSource(oil, 'RECALL'),
         reason: { code: 'chemistry-not-held' },
       }),
     );

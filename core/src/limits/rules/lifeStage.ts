@@ -1,3 +1,4 @@
+import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
@@ -20,6 +21,7 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
         verdict: over ? 'over' : 'mind',
         hard: over,
         subject: oil.id,
+        source: materialSource(oil, 'EOS2'),
         forAnyone: wearer === null,
         reason: { code: 'life-stage', stages: told },
       }),

@@ -1,6 +1,7 @@
 import { sureWeights, weightedShare } from '../../blend/mixture';
 import { guidelines } from '../../library/library';
 import { exactly, isLarger, larger, scale } from '../../quantity/range';
+import { figureSource, sourcesOf } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { againstLimit, isHardPast } from '../verdict';
@@ -70,6 +71,7 @@ export const lightSum = ({ mixture, brief }: Question): Finding[] => {
       limit: 1,
       unit: 'ratio',
       by: isLarger(share.byVolume, share.byWeight) ? 'weight' : 'volume',
+      source: sourcesOf(sensitising.map(({ oil }) => figureSource(oil, 'light', source))),
       reason: { code: 'light-sum', oils: sensitising.map(({ oil }) => oil.id), covered },
     }),
     ...bases,

@@ -1,3 +1,4 @@
+import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { ownMaximum } from '../ownMaximum';
 import type { Question } from '../question';
@@ -20,7 +21,7 @@ export const notKnown = ({ mixture, brief }: Question): Finding[] => {
         subject: oil.id,
         value: percent,
         unit: '%',
-        source,
+        source: materialSource(oil, source),
         reason: { code },
       });
     const held = oil.certificate
