@@ -147,7 +147,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
               <ComboboxOptions static className="mt-2 max-h-[50vh] overflow-y-auto">
                 {hits.map((hit) => (
                   <ComboboxOption
-                    key={hit.key}
+                    key={`${query}/${hit.key}`}
                     value={hit}
                     className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-focus:bg-slate-wash"
                   >

@@ -3,17 +3,17 @@ import { settings } from '../store/settings';
 import { useStored } from '../store/useStored';
 import { NumberUnder } from './Field';
 import { NumberField } from './NumberField';
-import { readNumber, type NumberRule } from './readNumber';
+import { readNumber, type NumberRule, type Refusal } from './readNumber';
 import { saidAmount, type SaidOf } from './saidAmount';
 
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
 const useSaid = (of: SaidOf, rule: NumberRule, onNumber: (value: number) => void) => {
   const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
-  return (text: string, act: boolean): string | null => {
+  return (text: string, act: boolean): Refusal | null => {
     const said = saidAmount(text, of, country);
-    if (!said.ok) return said.sentence;
+    if (!said.ok) return said;
     const checked = readNumber(String(said.value), rule);
-    if (!checked.ok) return checked.sentence;
+    if (!checked.ok) return checked;
     if (act) onNumber(checked.value);
     return null;
   };

@@ -1,8 +1,10 @@
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from './Button';
+import { errorWords } from './errorWords';
 import { useNotice } from './notice';
 import { ScreenTitle } from './ScreenTitle';
+import { useWrite } from './useWrite';
 
 /** A thing that is written down as a whole: kept with one press, or left as it was. */
 export const KeepForm = ({
@@ -36,13 +38,14 @@ export const KeepForm = ({
   const [failure, setFailure] = useState<string | null>(null);
   const navigate = useNavigate();
   const tell = useNotice();
+  const write = useWrite();
   const tryTo = async (act: () => Promise<unknown>, to: string): Promise<boolean> => {
     try {
       await act();
       await navigate(to);
       return true;
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
+      setFailure(errorWords(error));
       return false;
     }
   };
@@ -62,7 +65,8 @@ export const KeepForm = ({
               look="quiet"
               onClick={() =>
                 void tryTo(removal.remove, back).then((gone) => {
-                  if (gone) tell({ text: removal.said, undo: () => void removal.restore() });
+                  if (gone)
+                    tell({ text: removal.said, undo: () => void write('It', removal.restore) });
                 })
               }
             >

@@ -1,7 +1,7 @@
 import { formatNumber } from '@jubbet/core';
 import { clsx } from 'clsx';
-import { useId, useState, type InputHTMLAttributes, type Ref } from 'react';
-import { readNumber, type NumberRule } from './readNumber';
+import { useId, useRef, useState, type InputHTMLAttributes, type Ref } from 'react';
+import { readNumber, type NumberRule, type Refusal } from './readNumber';
 
 interface Props extends Omit<
   InputHTMLAttributes<HTMLInputElement>,
@@ -13,12 +13,17 @@ interface Props extends Omit<
   /** Called with every number that can stand; never with one that cannot. */
   readonly onNumber: (value: number) => void;
   /**
-   * Reads what is no plain number: acts on it and returns null, or returns a sentence
-   * that says why it cannot. Called while it is typed.
+   * Reads what is no plain number: acts on it and returns null, or says why it cannot. Called
+   * while it is typed.
    */
-  readonly also?: ((text: string, act: boolean) => string | null) | undefined;
+  readonly also?: ((text: string, act: boolean) => Refusal | null) | undefined;
   /** Called when the field is emptied, where empty may stand. */
   readonly onEmpty?: () => void;
+  /**
+   * Asked when typing begins for the way back: what a field refuses it does not keep in part.
+   * Where it is not given, the number from before is set again.
+   */
+  readonly wayBack?: () => () => void;
   readonly label: string;
   readonly unit?: string;
   /** Drawn as a field even when nobody is at it. */
@@ -28,16 +33,57 @@ interface Props extends Omit<
   readonly ref?: Ref<HTMLInputElement>;
 }
 
+/** What was typed is not taken: why, and how it may have been meant. */
+const Problem = ({
+  id,
+  refusal: { sentence, readings },
+  inFlow,
+  onReading,
+}: {
+  id: string;
+  refusal: Refusal;
+  inFlow: boolean;
+  onReading: (reading: string) => void;
+}) => (
+  <span
+    id={id}
+    role="alert"
+    className={clsx(
+      'rounded-md bg-brick-wash px-2 py-1 text-left text-sm text-brick',
+      inFlow ? 'basis-full' : 'absolute top-full right-0 z-20 mt-1 w-max max-w-60 shadow-sm',
+    )}
+  >
+    {sentence}
+    {readings.length > 0 && (
+      <span className="mt-1 flex flex-wrap gap-1">
+        {readings.map((reading) => (
+          <button
+            key={reading}
+            type="button"
+            className="min-h-8 rounded-md border border-brick px-2 font-semibold"
+            // The field keeps the focus, and with it what was typed.
+            onMouseDown={(event) => event.preventDefault()}
+            onClick={() => onReading(reading)}
+          >
+            {reading}
+          </button>
+        ))}
+      </span>
+    )}
+  </span>
+);
+
 /**
  * A number as people type it. What can stand is kept at once; what cannot is
- * answered beside the field and changes nothing; leaving the field puts back what
- * stands.
+ * answered beside the field, changes nothing, and takes back what it began as;
+ * leaving the field puts back what stands.
  */
 export const NumberField = ({
   value,
   rule,
   onNumber,
   onEmpty,
+  wayBack,
   also,
   label,
   unit,
@@ -47,12 +93,52 @@ export const NumberField = ({
   ...rest
 }: Props) => {
   const [typed, setTyped] = useState<string | null>(null);
+  const back = useRef<(() => void) | null>(null);
+  const kept = useRef(false);
   const id = useId();
-  const read = typed === null ? null : readNumber(typed, rule);
-  const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read.sentence : null;
+  const read = typed === null ? null : readNumber(typed, rule, unit);
+  const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read : null;
   // A number that may not stand is answered as one; only what is no number may be words.
   const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
-  const problem = unread !== null && also && isWords ? also(typed ?? '', false) : unread;
+  const refusal = unread !== null && also && isWords ? also(typed ?? '', false) : unread;
+
+  const begin = (): void => {
+    if (back.current) return;
+    const before = value;
+    back.current =
+      wayBack?.() ??
+      (() => {
+        if (before !== null) onNumber(before);
+        else onEmpty?.();
+      });
+  };
+  /** Takes what is typed where it can stand; what was kept of it before, it gives back. */
+  const take = (text: string): void => {
+    begin();
+    setTyped(text);
+    const next = readNumber(text, rule, unit);
+    if (next.ok) {
+      kept.current = true;
+      onNumber(next.value);
+      return;
+    }
+    if (text.trim() === '') {
+      if (onEmpty) kept.current = true;
+      onEmpty?.();
+      return;
+    }
+    if (!next.isNumber && also?.(text, true) === null) {
+      kept.current = true;
+      return;
+    }
+    if (kept.current) back.current?.();
+    kept.current = false;
+  };
+  const end = (): void => {
+    setTyped(null);
+    back.current = null;
+    kept.current = false;
+  };
   return (
     <span
       className={clsx('relative inline-flex items-baseline gap-1', inFlow && 'max-w-60 flex-wrap')}
@@ -64,12 +150,12 @@ export const NumberField = ({
         inputMode={also ? 'text' : rule.whole ? 'numeric' : 'decimal'}
         autoComplete="off"
         aria-label={label}
-        aria-invalid={problem !== null}
-        aria-describedby={problem ? id : undefined}
+        aria-invalid={refusal !== null}
+        aria-describedby={refusal ? id : undefined}
         className={clsx(
           'rounded-md border bg-transparent px-1.5 text-right outline-offset-1',
           framed ? 'py-1.5' : 'py-1',
-          problem
+          refusal
             ? 'border-brick'
             : clsx(
                 framed ? 'border-line' : 'border-transparent',
@@ -82,44 +168,26 @@ export const NumberField = ({
           event.target.select();
           rest.onFocus?.(event);
         }}
-        onChange={(event) => {
-          const text = event.target.value;
-          setTyped(text);
-          const next = readNumber(text, rule);
-          if (next.ok) onNumber(next.value);
-          else if (text.trim() === '') onEmpty?.();
-          else if (!next.isNumber) also?.(text, true);
-        }}
+        onChange={(event) => take(event.target.value)}
         onKeyDown={(event) => {
           rest.onKeyDown?.(event);
           // A key that does something here starts from what stands, not from half-typed text.
-          if (event.defaultPrevented) setTyped(null);
+          if (event.defaultPrevented) end();
         }}
         onBlur={(event) => {
-          setTyped(null);
+          end();
           rest.onBlur?.(event);
         }}
       />
       {unit && (
         <span className="text-soft">
           {/* In words it bears its own unit: what it comes to is said. */}
-          {read && !read.ok && unread !== null && problem === null
+          {isWords && refusal === null
             ? `= ${value === null ? '–' : formatNumber(value, 4)} ${unit}`
             : unit}
         </span>
       )}
-      {problem && (
-        <span
-          id={id}
-          role="alert"
-          className={clsx(
-            'rounded-md bg-brick-wash px-2 py-1 text-left text-sm text-brick',
-            inFlow ? 'basis-full' : 'absolute top-full right-0 z-20 mt-1 w-max max-w-60 shadow-sm',
-          )}
-        >
-          {problem}
-        </span>
-      )}
+      {refusal && <Problem id={id} refusal={refusal} inFlow={inFlow} onReading={take} />}
     </span>
   );
 };

@@ -57,7 +57,9 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
             const taken = isTaken(material);
             return (
               <ComboboxOption
-                key={material.id}
+                // A new query is a new list: what is marked is its first row, never the one that
+                // was marked before.
+                key={`${query}/${material.id}`}
                 value={material}
                 disabled={taken}
                 className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-disabled:opacity-60 data-focus:bg-slate-wash"

@@ -24,7 +24,8 @@ test.each([
   ['10001', drops, 'At most 10000.'],
   ['0', parts, 'More than 0, please.'],
   ['1e3', parts, '“1e3” is not a number.'],
-  ['1,000.5', parts, '“1,000.5” is not a number.'],
+  ['2.5 to 3', parts, '“2.5 to 3” is not a number.'],
+  ['1,000', drops, '“1,000” can be read two ways. Which is meant?'],
   ['Infinity', parts, '“Infinity” is not a number.'],
   ['.', parts, '“.” is not a number.'],
 ])('“%s” is answered', (text, rule, sentence) => {
@@ -41,4 +42,21 @@ test.each([
   ['', parts, false],
 ])('“%s” is a number, even where it may not stand: %o %s', (text, rule, isNumber) => {
   expect(readNumber(text, rule)).toMatchObject({ ok: false, isNumber });
+});
+
+test('what can be read two ways gives both readings', () => {
+  expect(readNumber('1,000', drops)).toMatchObject({ readings: ['1000', '1'] });
+});
+
+test.each([
+  ['3 %', '%', 3],
+  ['3%', '%', 3],
+  ['2.5 ML', 'ml', 2.5],
+  ['1,000.5 g', 'g', 1000.5],
+])('“%s” in a field of %s is %s', (text, unit, value) => {
+  expect(readNumber(text, { least: 0, most: 20_000 }, unit)).toEqual({ ok: true, value });
+});
+
+test('another unit is not the one of the field', () => {
+  expect(readNumber('3 %', parts, 'ml')).toMatchObject({ ok: false, isNumber: false });
 });

@@ -1,3 +1,5 @@
+import { readDecimal } from '@jubbet/core';
+
 /** What may stand in a field. */
 export interface NumberRule {
   readonly least: number;
@@ -7,26 +9,54 @@ export interface NumberRule {
   readonly whole?: boolean;
 }
 
+/** Why something typed is not taken, and the ways in which it may have been meant. */
+export interface Refusal {
+  readonly sentence: string;
+  /** Texts that are read without doubt, to be pressed; none where nothing is in doubt. */
+  readonly readings: readonly string[];
+}
+
 export type ReadNumber =
   | { readonly ok: true; readonly value: number }
-  | {
+  | (Refusal & {
       readonly ok: false;
-      readonly sentence: string;
       /** True for a number that may not stand here; false for what is no number. */
       readonly isNumber: boolean;
-    };
+    });
 
-const no = (sentence: string, isNumber = false): ReadNumber => ({ ok: false, sentence, isNumber });
+const no = (sentence: string, isNumber = false, readings: readonly string[] = []): ReadNumber => ({
+  ok: false,
+  sentence,
+  isNumber,
+  readings,
+});
 
 const notHere = (sentence: string): ReadNumber => no(sentence, true);
 
-/** A number as people type it: a comma or a point, spaces around it. */
-export const readNumber = (text: string, rule: NumberRule): ReadNumber => {
-  const plain = text.trim().replace(',', '.');
+const withoutUnit = (text: string, unit: string): string => {
+  const plain = text.trim();
+  return unit !== '' && plain.toLowerCase().endsWith(unit.toLowerCase())
+    ? plain.slice(0, -unit.length).trim()
+    : plain;
+};
+
+/**
+ * A number as people type it: in either custom of commas and points, with spaces around it, with
+ * the unit of the field behind it or without.
+ *
+ * @param unit that stands beside the field: `%`
+ */
+export const readNumber = (text: string, rule: NumberRule, unit = ''): ReadNumber => {
   const kind = rule.whole ? 'a whole number' : 'a number';
+  const plain = withoutUnit(text, unit);
   if (plain === '') return no(`Type ${kind}.`);
-  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return no(`“${text.trim()}” is not ${kind}.`);
-  const value = Number(plain);
+  const read = readDecimal(plain);
+  if (!read.ok) {
+    return read.code === 'two-ways'
+      ? no(`“${plain}” can be read two ways. Which is meant?`, true, read.readings.map(String))
+      : no(`“${text.trim()}” is not ${kind}.`);
+  }
+  const { value } = read;
   if (rule.whole && !Number.isInteger(value)) return notHere('Whole numbers only.');
   if (value < rule.least || (rule.above && value === rule.least)) {
     return notHere(

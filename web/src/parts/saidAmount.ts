@@ -1,3 +1,4 @@
+import type { Refusal } from './readNumber';
 import { amountProblemWords, measures, readAmount, type SpoonCountry } from '@jubbet/core';
 
 /** Of what an amount is said, and in which unit it is kept. */
@@ -11,9 +12,13 @@ export interface SaidOf {
 
 /** What an amount comes to in its unit, or why it does not. */
 export type SaidAmount =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly sentence: string };
+  { readonly ok: true; readonly value: number } | ({ readonly ok: false } & Refusal);
 
-const no = (sentence: string): SaidAmount => ({ ok: false, sentence });
+const no = (sentence: string, readings: readonly string[] = []): SaidAmount => ({
+  ok: false,
+  sentence,
+  readings,
+});
 
 /** To a hundredth: finer than a kitchen scale. */
 const yes = (value: number): SaidAmount => ({ ok: true, value: Math.round(100 * value) / 100 });
@@ -25,7 +30,7 @@ export const saidAmount = (
   country: SpoonCountry,
 ): SaidAmount => {
   const read = readAmount(text, country, measures, { fillMl: 0, liquid });
-  if (!read.ok) return no(amountProblemWords(read));
+  if (!read.ok) return no(amountProblemWords(read), read.readings);
   const { amount } = read;
   switch (amount.kind) {
     case 'ml':

@@ -1,4 +1,10 @@
-import { blendDraftSchema, emptyDraft, wearerOn, type BlendDraft } from '@jubbet/core';
+import {
+  blendDraftSchema,
+  emptyDraft,
+  personSchema,
+  wearerOn,
+  type BlendDraft,
+} from '@jubbet/core';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
 import { now, today } from './now';
 import { settingsStore } from './settings';
@@ -14,7 +20,8 @@ const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.upda
 
 /** The blend for the person as they are today: somebody who was five may be six by now. */
 const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendRecord => {
-  if (!found) return record;
+  // Somebody whose month of birth cannot be read stays as the sheet has them.
+  if (!found || !personSchema.safeParse(found.person).success) return record;
   const { conditions, allergies, ...rest } = wearerOn(found.person, today());
   const wearer = { ...rest, conditions: [...conditions], allergies: [...allergies] };
   return {

@@ -25,6 +25,8 @@ import {
 } from '@jubbet/core';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
@@ -281,11 +283,28 @@ export const BatchScreen = () => {
   const { batchId = '' } = useParams();
   const batch = useStored(['batch', batchId], () => batches.get(batchId));
   const events = useStored(['events', batchId], () => batches.events(batchId));
+  const write = useWrite();
   const error = batch.error ?? events.error;
   if (error) throw error;
   if (batch.data === undefined || events.data === undefined) return null;
   if (batch.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
-  return <Record key={batchId} batch={batch.data} events={events.data} />;
+  const record = batch.data;
+  return (
+    <Boundary
+      key={batchId}
+      fallback={(error) => (
+        <Broken
+          what="batch"
+          name={record.number}
+          error={error}
+          record={{ batch: record, events: events.data }}
+          onDelete={() => void write('The log', () => batches.remove(batchId))}
+        />
+      )}
+    >
+      <Record batch={record} events={events.data} />
+    </Boundary>
+  );
 };

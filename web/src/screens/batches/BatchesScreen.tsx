@@ -1,7 +1,10 @@
 import { dayWords, fillingsOf, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
@@ -66,6 +69,7 @@ const Row = ({ batch }: { batch: BatchRecord }) => {
 /** The log: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
   const { data, error } = useStored(['batches'], () => batches.list());
+  const write = useWrite();
   if (error) throw error;
   return (
     <div className="mx-auto max-w-5xl">
@@ -122,7 +126,24 @@ export const BatchesScreen = () => {
             </thead>
             <tbody>
               {data.map((batch) => (
-                <Row key={batch.id} batch={batch} />
+                <Boundary
+                  key={batch.id}
+                  fallback={(error) => (
+                    <tr>
+                      <td colSpan={8}>
+                        <Broken
+                          what="batch"
+                          name={batch.number}
+                          error={error}
+                          record={batch}
+                          onDelete={() => void write('The log', () => batches.remove(batch.id))}
+                        />
+                      </td>
+                    </tr>
+                  )}
+                >
+                  <Row batch={batch} />
+                </Boundary>
               ))}
             </tbody>
           </table>

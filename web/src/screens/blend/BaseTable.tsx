@@ -3,6 +3,8 @@ import {
   carrierWords,
   findBase,
   formatNumber,
+  formatRange,
+  looseWords,
   searchBases,
   type Base,
   type BaseInBlend,
@@ -14,24 +16,26 @@ import { memo } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { useNotice } from '../../parts/notice';
 import { PickByName } from '../../parts/PickByName';
+import type { Refusal } from '../../parts/readNumber';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { addBase, measureBase, removeBase, type BaseAmount, type DraftBase } from './changes';
 import { saidBase } from './saidBase';
 import type { TokenProps } from './tokenProps';
 
-type Measure = keyof BaseAmount;
+/** What a number that is typed is of. Of spoons, which are words, it is in g. */
+type Written = Exclude<keyof BaseAmount, 'loose'>;
 
-const units: Record<Measure, string> = { parts: 'parts', percent: '%', ml: 'ml', g: 'g' };
-const most: Record<Measure, number> = { parts: 1_000_000, percent: 100, ml: 20_000, g: 20_000 };
+const units: Record<Written, string> = { parts: 'parts', percent: '%', ml: 'ml', g: 'g' };
+const most: Record<Written, number> = { parts: 1_000_000, percent: 100, ml: 20_000, g: 20_000 };
 
-const measureOf = ({ parts, percent, ml }: DraftBase): Measure => {
+const measureOf = ({ parts, percent, ml }: DraftBase): Written => {
   if (parts !== undefined) return 'parts';
   if (percent !== undefined) return 'percent';
   return ml === undefined ? 'g' : 'ml';
 };
 
-const wordOf = (measure: Measure): string =>
+const wordOf = (measure: Written): string =>
   ({ parts: 'Parts', percent: 'Percent', ml: 'ml', g: 'g' })[measure];
 
 const cell = 'border-b border-line px-1 py-0 text-right align-middle whitespace-nowrap';
@@ -45,6 +49,7 @@ const BaseRow = ({
   isRest,
   change,
   said,
+  wayBack,
 }: {
   entry: DraftBase;
   /** True where it takes up what all others leave. */
@@ -54,7 +59,8 @@ const BaseRow = ({
   /** Of the whole, by what the blend is measured by. */
   percent: number | null;
   change: TokenProps['change'];
-  said: (text: string, act: boolean) => string | null;
+  said: (text: string, act: boolean) => Refusal | null;
+  wayBack: () => () => void;
 }) => {
   const measure = measureOf(entry);
   const name = carrierWords(base);
@@ -62,6 +68,7 @@ const BaseRow = ({
     <tr>
       <th scope="row" className={`${cell} pl-0 text-left! font-normal whitespace-normal!`}>
         {base.name}
+        {entry.loose && <span className="block text-xs text-soft">{looseWords(entry.loose)}</span>}
       </th>
       <td className={cell}>
         <NumberField
@@ -69,10 +76,11 @@ const BaseRow = ({
           className="w-20 font-semibold"
           unit={isRest ? '' : units[measure]}
           value={isRest ? null : (entry[measure] ?? null)}
-          placeholder={isRest ? 'the rest' : ''}
+          placeholder={isRest ? 'the rest' : entry.loose ? 'by spoons' : ''}
           rule={{ least: 0, above: true, most: most[measure] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
           also={said}
+          wayBack={wayBack}
           onNumber={(value) =>
             change(
               measureBase(entry.id, { [isRest ? 'percent' : measure]: value }),
@@ -83,11 +91,16 @@ const BaseRow = ({
       </td>
       <td className={cell}>
         {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
-        {base.kind === 'dry' && (
+        {(base.kind === 'dry' || entry.loose) && (
           <span className="block text-xs leading-none text-soft">as it lies</span>
         )}
       </td>
-      <td className={cell}>{mixed ? formatNumber(mixed.g.likely, 3) : '–'}</td>
+      <td className={cell}>
+        {mixed ? formatNumber(mixed.g.likely, 3) : '–'}
+        {mixed && entry.loose && (
+          <span className="block text-xs leading-none text-soft">{formatRange(mixed.g, 'g')}</span>
+        )}
+      </td>
       <td className={`${cell} max-sm:hidden`}>
         {percent === null ? '–' : formatNumber(percent, 3)}
       </td>
@@ -177,13 +190,14 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
                       : null
                   }
                   change={change}
+                  wayBack={() => () => change(() => draft)}
                   said={(text, act) => {
                     const read = saidBase(text, base, {
                       country,
                       wholeMl: done?.mixture.fillMl ?? 0,
                       dropSchool: draft.dropSchool,
                     });
-                    if (!read.ok) return read.sentence;
+                    if (!read.ok) return read;
                     if (act) {
                       change(measureBase(entry.id, read.amount), `base/${entry.id}`);
                       if (read.advice) tell({ text: read.advice });

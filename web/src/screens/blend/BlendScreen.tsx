@@ -1,5 +1,8 @@
 import { useParams } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { Missing } from '../../parts/Missing';
+import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
 import { Sheet } from './Sheet';
@@ -7,6 +10,7 @@ import { Sheet } from './Sheet';
 export const BlendScreen = () => {
   const { blendId = '' } = useParams();
   const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
+  const write = useWrite();
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
@@ -17,5 +21,20 @@ export const BlendScreen = () => {
       />
     );
   }
-  return <Sheet key={blendId} record={data} />;
+  return (
+    <Boundary
+      key={blendId}
+      fallback={(broken) => (
+        <Broken
+          what="blend"
+          name={data.draft.name || 'Without a name'}
+          error={broken}
+          record={data}
+          onDelete={() => void write('The book', () => blends.remove(blendId))}
+        />
+      )}
+    >
+      <Sheet record={data} />
+    </Boundary>
+  );
 };

@@ -17,6 +17,7 @@ export const DropStepper = ({
   drops,
   typed,
   onDrops,
+  wayBack,
   onArrow,
   ref,
 }: {
@@ -26,6 +27,7 @@ export const DropStepper = ({
   /** True where the drops were set here, rather than worked out from parts. */
   typed: boolean;
   onDrops: (drops: number) => void;
+  wayBack: () => () => void;
   onArrow: (by: 1 | -1) => void;
   ref?: Ref<HTMLInputElement>;
 }) => {
@@ -53,6 +55,7 @@ export const DropStepper = ({
         value={drops}
         rule={{ least: 0, most, whole: true }}
         onNumber={onDrops}
+        wayBack={wayBack}
         onKeyDown={(event) => {
           const move = keyMoves[event.key];
           if (move === undefined) return;

@@ -17,6 +17,7 @@ import { liquidColour } from '../../parts/liquids';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
+import type { Refusal } from '../../parts/readNumber';
 import type { Amount, DraftOil } from './changes';
 import { DropStepper } from './DropStepper';
 
@@ -72,6 +73,7 @@ export const OilRow = ({
   mixed,
   own,
   onAmount,
+  wayBack,
   said,
   onRemove,
   onArrow,
@@ -90,8 +92,10 @@ export const OilRow = ({
   mixed: OilInBlend | null;
   own?: Finding | undefined;
   onAmount: (amount: Amount) => void;
+  /** Back to the amounts from before something was typed that cannot stand. */
+  wayBack: () => () => void;
   /** Reads an amount in words: `2 tsp`, `15 g`. */
-  said: (text: string, act: boolean) => string | null;
+  said: (text: string, act: boolean) => Refusal | null;
   onRemove: () => void;
   onArrow: (by: 1 | -1) => void;
   dropsRef: Ref<HTMLInputElement>;
@@ -122,6 +126,7 @@ export const OilRow = ({
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
         also={said}
+        wayBack={wayBack}
         onNumber={(parts) => onAmount({ parts })}
       />
     </td>
@@ -132,6 +137,7 @@ export const OilRow = ({
         drops={entry.drops ?? mixed?.drops ?? null}
         typed={entry.drops !== undefined}
         onDrops={(drops) => onAmount({ drops })}
+        wayBack={wayBack}
         onArrow={onArrow}
       />
     </td>
@@ -142,9 +148,9 @@ export const OilRow = ({
           className={clsx('w-14', entry.g !== undefined && 'font-semibold')}
           value={entry.g ?? (mixed?.g ? Number(formatNumber(mixed.g.likely)) : null)}
           placeholder="–"
-          disabled={oil.densityGPerMl === null}
           rule={{ least: 0, most: 20_000 }}
           also={said}
+          wayBack={wayBack}
           title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
           onNumber={(g) => onAmount({ g })}
         />
@@ -156,6 +162,7 @@ export const OilRow = ({
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
           also={said}
+          wayBack={wayBack}
           title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
           onNumber={(ml) => onAmount({ ml })}
         />
@@ -172,6 +179,7 @@ export const OilRow = ({
           placeholder="–"
           rule={{ least: 0, most: 100 }}
           also={said}
+          wayBack={wayBack}
           onNumber={(percent) => onAmount({ percent })}
         />
       ) : (

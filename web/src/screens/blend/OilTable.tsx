@@ -17,13 +17,26 @@ import { memo, useRef, useState, type RefObject } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { asWorkedOut, askFor, measureOil, removeOil, weighed } from './changes';
+import {
+  asWorkedOut,
+  askFor,
+  countOil,
+  measureOil,
+  removeOil,
+  weighed,
+  type Amount,
+  type Change,
+} from './changes';
 import { OilRow } from './OilRow';
 import { said } from './said';
 import { vesselOfDraft } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
+
+/** Drops of one oil leave the others as they are; other measures are shared with by parts. */
+const amountOf = (id: string, amount: Amount): Change =>
+  amount.drops === undefined ? measureOil(id, amount) : countOil(id, amount.drops);
 
 /** Totals; typed, they ask for the strength that they come to, and parts share it. */
 const Totals = ({ draft, change, worked, by }: TokenProps & { worked: WorkedOut; by: By }) => {
@@ -233,16 +246,16 @@ export const OilTable = memo(
                         ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
                       )}
                       onAmount={(amount) =>
-                        change(measureOil(entry.id, amount), `amount/${entry.id}`)
+                        change(amountOf(entry.id, amount), `amount/${entry.id}`)
                       }
+                      wayBack={() => () => change(() => draft, `amount/${entry.id}`)}
                       said={(text, act) =>
                         said(text, {
                           country,
                           fillMl:
                             done?.evaluation.mixture.fillMl ?? fillMl(vesselOfDraft(draft.vessel)),
-                          weighable: oil.densityGPerMl !== null,
                           take: (amount) => {
-                            if (act) change(measureOil(entry.id, amount), `amount/${entry.id}`);
+                            if (act) change(amountOf(entry.id, amount), `amount/${entry.id}`);
                           },
                         })
                       }

@@ -1,9 +1,10 @@
 import {
   dropFigures,
+  formatList,
   formatPercent,
   guidelines,
+  strengthBy,
   strengthWords,
-  toldBy,
   wholeBlendLimit,
   type DropSchoolId,
   type Mixture,
@@ -28,11 +29,26 @@ const usableSchools = guidelines.schools.filter(
     school.usableAsLimit && school.id in schoolNames,
 );
 
+/** Oils that were asked for and came to no drop: one is already too much. */
+const withoutWords = (draft: TokenProps['draft'], mixture: Mixture): string => {
+  const names = draft.oils.flatMap(({ parts }, index) => {
+    const mixed = mixture.oils[index];
+    return parts !== undefined && mixed?.drops === 0 ? [mixed.oil.name.toLowerCase()] : [];
+  });
+  return names.length > 0 ? `, without ${formatList(names)}` : '';
+};
+
+/** `2 %`; where it comes to something else, `1.6 % (target 1 %), without vetiver`. */
 const textOf = (draft: TokenProps['draft'], mixture: Mixture | null): string => {
   if (draft.target) {
-    const by = mixture ? toldBy(mixture, draft.by) : draft.by;
-    const words = draft.by !== 'weight' ? '' : ` by ${by}`;
-    return `${formatPercent(draft.target.percent, 3)}${words}`;
+    const target = formatPercent(draft.target.percent, 3);
+    if (!mixture || mixture.oils.length === 0) {
+      return `${target}${draft.by === 'weight' ? ' by weight' : ''}`;
+    }
+    const real = strengthWords(mixture, draft.by);
+    const isMet =
+      formatPercent(strengthBy(mixture, draft.by).likely) === formatPercent(draft.target.percent);
+    return `${isMet ? real : `${real} (target ${target})`}${withoutWords(draft, mixture)}`;
   }
   return mixture && mixture.oils.length > 0
     ? `${strengthWords(mixture, draft.by)} as counted`

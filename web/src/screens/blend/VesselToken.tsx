@@ -19,6 +19,7 @@ import { Button } from '../../parts/Button';
 import { AmountField } from '../../parts/AmountField';
 import { SelectField, TextField } from '../../parts/Field';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { NumberField } from '../../parts/NumberField';
 import { VesselMeasures } from '../../parts/VesselMeasures';
 import { useStored } from '../../store/useStored';
@@ -74,12 +75,17 @@ const OwnVesselFields = ({
   onVessel: (vessel: Measured) => void;
 }) => {
   const tell = useNotice();
+  const write = useWrite();
   const shelved = useStored(['vessels'], () => vessels.list()).data ?? [];
   const calledSo = (vessel.name ?? '').trim();
   const there = shelved.some(({ vessel: one }) => one.name === calledSo);
   const keep = async () => {
-    const id = await vessels.add({ ...vessel, name: calledSo });
-    tell({ text: `“${calledSo}” is on the shelf.`, undo: () => void vessels.remove(id) });
+    const id = await write('The vessel', () => vessels.add({ ...vessel, name: calledSo }));
+    if (!id) return;
+    tell({
+      text: `“${calledSo}” is on the shelf.`,
+      undo: () => void write('The vessel', () => vessels.remove(id)),
+    });
   };
   return (
     <div className="grid gap-2 rounded-md bg-slate-wash px-3 py-2 text-sm">

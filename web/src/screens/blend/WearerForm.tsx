@@ -1,6 +1,7 @@
-import { type Wearer } from '@jubbet/core';
+import { ageWords, readAge, type Wearer } from '@jubbet/core';
+import { clsx } from 'clsx';
+import { useId, useState } from 'react';
 import { HealthFields } from '../../parts/HealthFields';
-import { NumberField } from '../../parts/NumberField';
 
 /** A wearer of whom the age may still be missing. */
 export type WearerDraft = Omit<Wearer, 'ageMonths' | 'name'> & {
@@ -8,37 +9,52 @@ export type WearerDraft = Omit<Wearer, 'ageMonths' | 'name'> & {
   readonly ageMonths: number | null;
 };
 
-/** Years, and below six years months beside them, since the guidelines turn on them. */
-const Age = ({ months, onMonths }: { months: number | null; onMonths: (m: number) => void }) => {
-  const years = months === null ? null : Math.floor(months / 12);
+/**
+ * An age as people say it, with what was understood beside it. Of what cannot be read no age is
+ * kept, not the one from before either: every limit starts from it.
+ */
+const Age = ({
+  months,
+  onMonths,
+}: {
+  months: number | null;
+  onMonths: (months: number | null) => void;
+}) => {
+  const [typed, setTyped] = useState<string | null>(null);
+  const id = useId();
+  const unread = typed !== null && typed.trim() !== '' && !readAge(typed).ok;
   return (
-    <span className="grid gap-1">
-      <span aria-hidden className="text-sm text-soft">
-        Age
-      </span>
-      <span className="flex items-baseline gap-3">
-        <NumberField
-          label="Age in years"
-          framed
-          className="w-16"
-          unit="years"
-          value={years}
-          rule={{ least: 0, most: 120, whole: true }}
-          onNumber={(value) => onMonths(value * 12 + (value < 6 ? (months ?? 0) % 12 : 0))}
+    <label className="grid gap-1">
+      <span className="text-sm text-soft">Age</span>
+      <span className="flex flex-wrap items-baseline gap-2">
+        <input
+          type="text"
+          aria-label="Age"
+          aria-invalid={unread}
+          aria-describedby={id}
+          autoComplete="off"
+          placeholder="41, or 7 months"
+          className={clsx(
+            'w-36 rounded-md border bg-transparent px-2 py-1.5',
+            unread ? 'border-brick' : 'border-line',
+          )}
+          value={typed ?? (months === null ? '' : ageWords(months))}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            const read = readAge(event.target.value);
+            onMonths(read.ok ? read.months : null);
+          }}
         />
-        {months !== null && months < 72 && (
-          <NumberField
-            label="and months"
-            framed
-            className="w-14"
-            unit="months"
-            value={months % 12}
-            rule={{ least: 0, most: 11, whole: true }}
-            onNumber={(value) => onMonths((years ?? 0) * 12 + value)}
-          />
-        )}
+        <span id={id} role="status" className={unread ? 'text-sm text-brick' : 'text-sm text-soft'}>
+          {unread
+            ? `“${typed.trim()}” is not an age. Say 41, 7 months, 6 weeks or 2 1/2.`
+            : months === null
+              ? ''
+              : `= ${ageWords(months)}`}
+        </span>
       </span>
-    </span>
+    </label>
   );
 };
 

@@ -29,6 +29,27 @@ export const removeOil =
   (id: string): Change =>
   (draft) => ({ ...draft, oils: draft.oils.filter((oil) => oil.id !== id) });
 
+/**
+ * Sets the drops of one oil and leaves all others as they are: what the parts came to stays, as
+ * drops, so that a drop more of one never takes one from another. The total moves.
+ */
+export const countOil =
+  (id: string, drops: number): Change =>
+  (draft) => {
+    const worked = draft.oils.some(({ parts }) => parts !== undefined) ? workOut(draft) : null;
+    const plan = worked?.state === 'done' ? worked.evaluation.plan.drops : null;
+    return {
+      ...draft,
+      oils: draft.oils.map((oil, index): DraftOil => {
+        const { parts, ...rest } = oil;
+        const kept = oil.dropMl ? { dropMl: oil.dropMl } : {};
+        if (oil.id === id) return { id, ...kept, drops };
+        const planned = plan?.[index] ?? null;
+        return parts === undefined || planned === null ? oil : { ...rest, drops: planned };
+      }),
+    };
+  };
+
 /** Sets how much of an oil there is, in the measure that was typed. */
 export const measureOil =
   (id: string, amount: Amount): Change =>
@@ -49,7 +70,7 @@ export const askFor =
   (draft) => ({ ...draft, target: percent === null ? null : { percent } });
 
 export type DraftBase = BlendDraft['bases'][number];
-export type BaseAmount = Pick<DraftBase, 'parts' | 'percent' | 'ml' | 'g'>;
+export type BaseAmount = Pick<DraftBase, 'parts' | 'percent' | 'ml' | 'g' | 'loose'>;
 
 /** Shares with which what is not a carrier begins, in percent: to be set by the maker. */
 const beginsWith = { wax: 20, butter: 20, dry: 65, antioxidant: 0.5, solubiliser: 5 } as const;

@@ -1,9 +1,9 @@
 import { expect, test, vi } from 'vitest';
 import { said } from './said';
 
-const on = (text: string, weighable = true) => {
+const on = (text: string) => {
   const take = vi.fn();
-  const answer = said(text, { country: 'us', fillMl: 28, weighable, take });
+  const answer = said(text, { country: 'us', fillMl: 28, take });
   return { answer, taken: take.mock.calls[0]?.[0] as unknown };
 };
 
@@ -25,10 +25,19 @@ test.each([
   ['some', /not an amount/],
 ])('%s is answered, and nothing is taken', (text, sentence) => {
   const { answer, taken } = on(text);
-  expect(answer).toMatch(sentence);
+  expect(answer?.sentence).toMatch(sentence);
   expect(taken).toBeUndefined();
 });
 
-test('grams of an oil of unknown density say nothing', () => {
-  expect(on('2 g', false).answer).toMatch(/density of this oil is not known/);
+test('what can be read two ways is asked back, and neither is taken', () => {
+  const { answer, taken } = on('1,000 ml');
+  expect(answer?.readings).toEqual(['1000 ml', '1 ml']);
+  expect(taken).toBeUndefined();
+});
+
+test('a word that every object has is no unit', () => {
+  expect(on('2 constructor')).toMatchObject({
+    answer: { sentence: expect.stringMatching(/no unit/) },
+    taken: undefined,
+  });
 });

@@ -1,4 +1,5 @@
 import { amountProblemWords, measures, readAmount, type SpoonCountry } from '@jubbet/core';
+import type { Refusal } from '../../parts/readNumber';
 import type { Amount } from './changes';
 
 /** What an oil may be said to be at most, as its file has it. */
@@ -11,7 +12,6 @@ const readable = (amount: number): number => Math.round(10_000 * amount) / 10_00
 /**
  * Reads an amount of an oil in words and takes it.
  *
- * @param weighable false where the density is not known, so that grams say nothing
  * @returns null where it was taken, else a sentence that says why not
  */
 export const said = (
@@ -19,26 +19,27 @@ export const said = (
   {
     country,
     fillMl,
-    weighable,
     take,
   }: {
     readonly country: SpoonCountry;
     readonly fillMl: number;
-    readonly weighable: boolean;
     readonly take: (amount: Amount) => void;
   },
-): string | null => {
+): Refusal | null => {
+  const no = (sentence: string, readings: readonly string[] = []): Refusal => ({
+    sentence,
+    readings,
+  });
   const read = readAmount(text, country, measures, { fillMl, liquid: true });
-  if (!read.ok) return amountProblemWords(read);
+  if (!read.ok) return no(amountProblemWords(read), read.readings);
   const { amount } = read;
-  const tooMuch = 'That is more than any vessel here takes.';
+  const tooMuch = no('That is more than any vessel here takes.');
   switch (amount.kind) {
     case 'ml':
       if (amount.ml > mostMl) return tooMuch;
       take({ ml: readable(amount.ml) });
       return null;
     case 'g':
-      if (!weighable) return 'The density of this oil is not known: say it in ml or drops.';
       if (amount.g > mostMl) return tooMuch;
       take({ g: readable(amount.g) });
       return null;
@@ -47,11 +48,11 @@ export const said = (
       take({ drops: amount.drops });
       return null;
     case 'parts':
-      if (amount.parts <= 0) return 'More than 0 parts, please.';
+      if (amount.parts <= 0) return no('More than 0 parts, please.');
       take({ parts: amount.parts });
       return null;
     case 'percent':
-      if (amount.percent > 100) return 'At most 100 %.';
+      if (amount.percent > 100) return no('At most 100 %.');
       take({ percent: amount.percent });
       return null;
   }

@@ -5,13 +5,17 @@ import {
   formatRange,
   isMelted,
   looseDensity,
+  looseUnits,
   measures,
   readAmount,
+  spoonsIn,
+  usualForm,
   type Base,
   type DropSchoolId,
   type Form,
   type SpoonCountry,
 } from '@jubbet/core';
+import type { Refusal } from '../../parts/readNumber';
 import type { BaseAmount } from './changes';
 
 const mostMl = 20_000;
@@ -24,7 +28,7 @@ const forms: readonly (Form | 'melted')[] = ['pellets', 'grated', 'soft', 'loose
 /** What was read of a base, or why it was not. */
 type SaidBase =
   | { readonly ok: true; readonly amount: BaseAmount; readonly advice: string | null }
-  | { readonly ok: false; readonly sentence: string };
+  | ({ readonly ok: false } & Refusal);
 
 /**
  * Reads an amount of a base in words: `2 tbsp`, `1/2 cup`, `30 g`, `1 tbsp grated`. A solid
@@ -45,7 +49,11 @@ export const saidBase = (
     readonly dropSchool: DropSchoolId;
   },
 ): SaidBase => {
-  const no = (sentence: string): SaidBase => ({ ok: false, sentence });
+  const no = (sentence: string, readings: readonly string[] = []): SaidBase => ({
+    ok: false,
+    sentence,
+    readings,
+  });
   const yes = (amount: BaseAmount, advice: string | null = null): SaidBase => ({
     ok: true,
     amount,
@@ -55,11 +63,13 @@ export const saidBase = (
   const plain = form ? text.replace(new RegExp(`\\b${form}\\b`, 'i'), '') : text;
   const solid = isMelted(base) || base.kind === 'dry';
   const read = readAmount(plain, country, measures, { fillMl: wholeMl, liquid: !solid });
-  if (!read.ok) return no(amountProblemWords(read));
+  if (!read.ok) return no(amountProblemWords(read), read.readings);
   const { amount } = read;
   switch (amount.kind) {
     case 'ml':
-      return solid ? byVolume(base, amount.ml, form) : checked(yes({ ml: readable(amount.ml) }));
+      return solid
+        ? byVolume(base, spoonsIn(plain, country, measures), amount.ml, form)
+        : checked(yes({ ml: readable(amount.ml) }));
     case 'g':
       return checked(yes({ g: readable(amount.g) }));
     case 'drops':
@@ -77,14 +87,27 @@ export const saidBase = (
 
 const checked = (said: SaidBase): SaidBase => {
   if (!said.ok) return said;
-  const size = said.amount.ml ?? said.amount.g ?? 0;
-  if (size > mostMl) return { ok: false, sentence: 'That is more than any vessel here takes.' };
-  if (size <= 0) return { ok: false, sentence: 'More than nothing, please.' };
+  const { ml, g, loose } = said.amount;
+  const size = ml ?? g ?? loose?.ml ?? 0;
+  const no = (sentence: string): SaidBase => ({ ok: false, sentence, readings: [] });
+  if (size > mostMl) return no('That is more than any vessel here takes.');
+  if (size <= 0) return no('More than nothing, please.');
   return said;
 };
 
-/** A solid by volume: in g, with what it may weigh as it lies. */
-const byVolume = (base: Base, ml: number, form: Form | 'melted' | undefined): SaidBase => {
+/** Spoons and cups in which a solid may be measured. */
+type Spoons = ReturnType<typeof spoonsIn>;
+
+/**
+ * A solid by volume: kept as it was typed, with what it may weigh as it lies. Melted it fills the
+ * spoon, and weighs what its density says.
+ */
+const byVolume = (
+  base: Base,
+  spoons: Spoons,
+  ml: number,
+  form: Form | 'melted' | undefined,
+): SaidBase => {
   if (form === 'melted') {
     return checked({ ok: true, amount: { g: readable(ml * base.densityGPerMl) }, advice: null });
   }
@@ -93,6 +116,7 @@ const byVolume = (base: Base, ml: number, form: Form | 'melted' | undefined): Sa
     return {
       ok: false,
       sentence: `Not known what that much ${base.name.toLowerCase()} weighs as it lies: weigh it, or say “melted”.`,
+      readings: [],
     };
   }
   const per = loose ?? {
@@ -102,9 +126,17 @@ const byVolume = (base: Base, ml: number, form: Form | 'melted' | undefined): Sa
   };
   const g = readable(per.likely * ml);
   const range = formatRange({ low: per.low * ml, likely: g, high: per.high * ml }, 'g');
+  const unit = looseUnits.find((one) => one === spoons?.unit);
   return checked({
     ok: true,
-    amount: { g },
+    amount: {
+      loose: {
+        value: unit && spoons ? spoons.value : readable(ml),
+        unit: unit ?? 'ml',
+        form: form ?? usualForm(base.id) ?? 'loose',
+        ml: readable(ml),
+      },
+    },
     advice: `Taken as ${formatG(g, 3)}; it may be ${range}, as it lies. Weigh it.`,
   });
 };

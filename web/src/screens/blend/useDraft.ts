@@ -28,6 +28,8 @@ export const useDraft = (record: BlendRecord) => {
   const lastField = useRef<string | undefined>(undefined);
   const onItsWay = useRef(0);
   const queue = useRef<Promise<void>>(Promise.resolve());
+  /** Counts up when another tab was first: what waited to be written then is written no more. */
+  const overtakes = useRef(0);
   const { id } = record;
 
   const show = useCallback((next: BlendDraft) => {
@@ -47,14 +49,17 @@ export const useDraft = (record: BlendRecord) => {
   const write = useCallback(
     (next: BlendDraft) => {
       onItsWay.current += 1;
+      const turn = overtakes.current;
       queue.current = queue.current
         .then(async () => {
+          if (turn !== overtakes.current) return;
           const written = await blends.write(id, next, revision.current);
           revision.current = written.revision;
           setFailure(null);
           if (!written.overtaken) return;
-          // Another tab wrote first: its version is shown, ours is one undo away.
-          past.current.push(next);
+          // Another tab wrote first: its version is shown, ours, as it stood here, is one undo away.
+          overtakes.current += 1;
+          past.current.push(current.current);
           show(written.draft);
           setOvertaken(true);
         })

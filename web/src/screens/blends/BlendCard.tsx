@@ -18,6 +18,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
@@ -67,9 +68,18 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
   const done = worked.state === 'done' ? worked.evaluation : null;
   const file = draftToFile(draft);
   const [sharing, setSharing] = useState(false);
+  const write = useWrite();
   const remove = async () => {
-    await blends.remove(id);
-    tell({ text: `${name} is deleted.`, undo: () => void blends.restore(id) });
+    const done = await write('The book', () => blends.remove(id).then(() => true));
+    if (!done) return;
+    tell({
+      text: `${name} is deleted.`,
+      undo: () => void write('The book', () => blends.restore(id)),
+    });
+  };
+  const copy = async () => {
+    const next = await write('The copy', () => blends.copy(id));
+    if (next) await navigate(`/blends/${next}`);
   };
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
@@ -99,10 +109,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
         </p>
       </div>
       <div className="flex items-center">
-        <IconButton
-          label={`Copy ${name}`}
-          onClick={() => void blends.copy(id).then((copy) => navigate(`/blends/${copy}`))}
-        >
+        <IconButton label={`Copy ${name}`} onClick={() => void copy()}>
           <Copy aria-hidden size={18} />
         </IconButton>
         <IconButton

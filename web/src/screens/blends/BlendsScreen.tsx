@@ -2,9 +2,12 @@ import { readBlendText, fileToDraft, blendDraftSchema } from '@jubbet/core';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { Kbd } from '../../parts/Kbd';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
+import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
 import { BlendCard } from './BlendCard';
@@ -20,7 +23,11 @@ export const BlendsScreen = () => {
   const picker = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blends'], () => blends.list());
-  const create = () => void blends.create().then((id) => navigate(`/blends/${id}`));
+  const write = useWrite();
+  const create = () =>
+    void write('The new blend', () => blends.create()).then(
+      (id) => id && navigate(`/blends/${id}`),
+    );
   useKeys({ n: create });
   if (error) throw error;
 
@@ -35,8 +42,10 @@ export const BlendsScreen = () => {
       return;
     }
     setRefused(null);
-    const id = await blends.add(blendDraftSchema.parse(fileToDraft(read.file)));
-    await navigate(`/blends/${id}`);
+    const id = await write('The blend of the file', () =>
+      blends.add(blendDraftSchema.parse(fileToDraft(read.file))),
+    );
+    if (id) await navigate(`/blends/${id}`);
   };
 
   return (
@@ -86,7 +95,22 @@ export const BlendsScreen = () => {
       )}
       <ul className="mt-4 grid gap-2">
         {data?.map((record) => (
-          <BlendCard key={record.id} record={record} />
+          <Boundary
+            key={record.id}
+            fallback={(error) => (
+              <li>
+                <Broken
+                  what="blend"
+                  name={record.draft.name || 'Without a name'}
+                  error={error}
+                  record={record}
+                  onDelete={() => void write('The book', () => blends.remove(record.id))}
+                />
+              </li>
+            )}
+          >
+            <BlendCard record={record} />
+          </Boundary>
         ))}
       </ul>
     </div>

@@ -5,6 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
@@ -35,10 +36,17 @@ const Row = ({
   onBack: () => void;
 }) => {
   const tell = useNotice();
+  const write = useWrite();
   const title = record.name || `Draft ${record.number}`;
+  const keep = (words: Partial<Pick<DraftRecord, 'name' | 'good'>>) =>
+    void write('What you wrote', () => drafts.write(record.id, words));
   const remove = async () => {
-    const removed = await drafts.remove(record.id);
-    if (removed) tell({ text: `${title} is gone.`, undo: () => void drafts.putBack(removed) });
+    const removed = await write('The draft', () => drafts.remove(record.id));
+    if (!removed) return;
+    tell({
+      text: `${title} is gone.`,
+      undo: () => void write('The draft', () => drafts.putBack(removed)),
+    });
   };
   return (
     <li className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3">
@@ -68,7 +76,7 @@ const Row = ({
           maxLength={120}
           placeholder="A name for it"
           defaultValue={record.name}
-          onChange={(event) => void drafts.write(record.id, { name: event.target.value })}
+          onChange={(event) => keep({ name: event.target.value })}
         />
         <input
           aria-label={`What was good about draft ${record.number}`}
@@ -76,7 +84,7 @@ const Row = ({
           maxLength={10_000}
           placeholder="What was good about it"
           defaultValue={record.good}
-          onChange={(event) => void drafts.write(record.id, { good: event.target.value })}
+          onChange={(event) => keep({ good: event.target.value })}
         />
       </div>
       <div className="flex flex-wrap gap-2">
@@ -94,6 +102,7 @@ const Row = ({
 const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecord[] }) => {
   const navigate = useNavigate();
   const tell = useNotice();
+  const write = useWrite();
   const [chosen, setChosen] = useState<readonly string[]>([nowId]);
   const toggle = (id: string) =>
     setChosen((before) =>
@@ -108,7 +117,10 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
   });
   const goBack = async (record: DraftRecord) => {
     const before = blend.draft;
-    const written = await blends.write(blend.id, record.draft, blend.revision);
+    const written = await write('The sheet', () =>
+      blends.write(blend.id, record.draft, blend.revision),
+    );
+    if (!written) return;
     if (written.overtaken) {
       tell({ text: 'The sheet was changed in another tab just now. Nothing was done.' });
       return;
@@ -116,7 +128,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
     await navigate(`/blends/${blend.id}`);
     tell({
       text: `The sheet is as it was in ${record.name || `draft ${record.number}`}.`,
-      undo: () => void blends.write(blend.id, before, written.revision),
+      undo: () => void write('The sheet', () => blends.write(blend.id, before, written.revision)),
     });
   };
   return (
@@ -124,7 +136,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Drafts of ${blend.draft.name || 'a blend'}`} />
         <div className="flex gap-2">
-          <Button onClick={() => void drafts.keep(blend.id, blend.draft)}>
+          <Button onClick={() => void write('The draft', () => drafts.keep(blend.id, blend.draft))}>
             Keep the sheet as a draft
           </Button>
           <ButtonLink look="first" to={`/blends/${blend.id}`}>

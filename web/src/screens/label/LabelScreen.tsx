@@ -28,6 +28,7 @@ import { NumberField } from '../../parts/NumberField';
 import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
+import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
@@ -70,6 +71,7 @@ const Labels = ({
   const [count, setCount] = useState(copies);
   const [paper, setPaper] = useState<Paper>('A4');
   const [told, setTold] = useState<string | null>(null);
+  const write = useWrite();
   useKeys({ p: () => window.print() });
   const savePdf = async () => {
     try {
@@ -113,7 +115,10 @@ const Labels = ({
             maxLength={120}
             defaultValue={label.maker}
             placeholder="Your name, as it stands on labels"
-            onChange={(event) => void settings.write('maker', event.target.value)}
+            onChange={(event) => {
+              const maker = event.target.value;
+              void write('Your name', () => settings.write('maker', maker));
+            }}
           />
         </label>
         <label className="flex items-baseline gap-2">

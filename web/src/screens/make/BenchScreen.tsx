@@ -12,6 +12,8 @@ import {
 import { ArrowLeft, ListChecks } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { liquidColour } from '../../parts/liquids';
@@ -81,16 +83,25 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   const vessel = step && 'vessel' in step ? step.vessel : 0;
   const place =
     step && 'oilId' in step ? blend.formula.oils.findIndex(({ oil }) => oil.id === step.oilId) : 0;
+  const stop = gate.state !== 'open' && (
+    <GatePanel
+      gate={gate}
+      wearer={file.brief.wearer}
+      step={step?.id ?? ''}
+      onReason={(event) => choose([event])}
+      onEnd={end}
+    />
+  );
   const list = (
     <StepList steps={steps} tally={tally} current={step ?? null} vessels={blend.count} />
   );
   return (
     <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
-      <header className="flex items-center gap-x-4">
+      <header className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
         <Link to="/make" className={headerButton}>
           <ArrowLeft aria-hidden size={20} /> Leave
         </Link>
-        <div className="min-w-0 flex-1 truncate">
+        <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
           <ScreenTitle
             title={`Making: ${file.name}`}
             aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(file.brief.wearer)}`}
@@ -103,7 +114,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         )}
         <button
           type="button"
-          className={headerButton}
+          className={`${headerButton} max-sm:ml-auto`}
           disabled={stepBefore(steps, tally) === null}
           onClick={() => act('step-back')}
         >
@@ -151,15 +162,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           </p>
         </main>
         <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2">
-          {gate.state !== 'open' && (
-            <GatePanel
-              gate={gate}
-              wearer={file.brief.wearer}
-              step={step?.id ?? ''}
-              onReason={(event) => choose([event])}
-              onEnd={end}
-            />
-          )}
+          {gate.state === 'blocked' && stop}
           {step?.kind === 'count' && count > step.drops && (
             <TooMuch
               blend={blend}
@@ -170,6 +173,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               onChoose={choose}
             />
           )}
+          {gate.state === 'needs-reason' && stop}
           <BottleNow
             blend={blend}
             steps={steps}
@@ -217,5 +221,20 @@ export const BenchScreen = () => {
       </main>
     );
   }
-  return data.notToBeUsed ? <Closed batch={data} /> : <Bench key={batchId} batch={data} />;
+  if (data.notToBeUsed) return <Closed batch={data} />;
+  return (
+    <Boundary
+      key={batchId}
+      fallback={(broken) => (
+        <main className="p-6">
+          <Broken what="batch" name={data.number} error={broken} record={data} onDelete={null} />
+          <p className="mt-4">
+            <Link to="/batches">To the log</Link>, where it can be deleted.
+          </p>
+        </main>
+      )}
+    >
+      <Bench batch={data} />
+    </Boundary>
+  );
 };

@@ -1,14 +1,36 @@
 import { wearerOn, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 
+const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
+  const matters = [
+    ...person.conditions,
+    ...person.allergies.map((allergy) => `allergy: ${allergy}`),
+  ];
+  return (
+    <li className="rounded-xl border border-line bg-sheet px-4 py-3">
+      <h2 className="text-lg">
+        <Link to={`/people/${id}`} className="text-press no-underline hover:underline">
+          {wearerWords(wearerOn(person, today()))}
+        </Link>
+      </h2>
+      {matters.length > 0 && <p className="text-sm text-soft">{matters.join(' · ')}</p>}
+    </li>
+  );
+};
+
 /** Who is in the house, with what matters for their skin. */
 export const PeopleScreen = () => {
   const { data, error } = useStored(['people'], () => people.list());
+  const write = useWrite();
   if (error) throw error;
   return (
     <div className="mx-auto max-w-3xl">
@@ -28,23 +50,23 @@ export const PeopleScreen = () => {
         </p>
       )}
       <ul className="mt-4 grid gap-2">
-        {data?.map(({ id, person }) => (
-          <li key={id} className="rounded-xl border border-line bg-sheet px-4 py-3">
-            <h2 className="text-lg">
-              <Link to={`/people/${id}`} className="text-press no-underline hover:underline">
-                {wearerWords(wearerOn(person, today()))}
-              </Link>
-            </h2>
-            {[...person.conditions, ...person.allergies.map((allergy) => `allergy: ${allergy}`)]
-              .length > 0 && (
-              <p className="text-sm text-soft">
-                {[
-                  ...person.conditions,
-                  ...person.allergies.map((allergy) => `allergy: ${allergy}`),
-                ].join(' · ')}
-              </p>
+        {data?.map((record) => (
+          <Boundary
+            key={record.id}
+            fallback={(broken) => (
+              <li>
+                <Broken
+                  what="person"
+                  name={record.person.name}
+                  error={broken}
+                  record={record}
+                  onDelete={() => void write('The list', () => people.remove(record.id))}
+                />
+              </li>
             )}
-          </li>
+          >
+            <Row record={record} />
+          </Boundary>
         ))}
       </ul>
     </div>

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { TextField } from '../../parts/Field';
+import { errorWords } from '../../parts/errorWords';
+import { useWrite } from '../../parts/useWrite';
 import { HealthFields } from '../../parts/HealthFields';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
@@ -40,6 +42,7 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
   const [failure, setFailure] = useState<string | null>(null);
   const navigate = useNavigate();
   const tell = useNotice();
+  const write = useWrite();
   const problem = problemOf(person);
   const set = (part: Partial<Person>): void => {
     const next = { ...person, ...part };
@@ -48,15 +51,17 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
     people
       .write(id, next)
       .then(() => setFailure(null))
-      .catch((error: unknown) =>
-        setFailure(error instanceof Error ? error.message : String(error)),
-      );
+      .catch((error: unknown) => setFailure(errorWords(error)));
   };
   const remove = async () => {
     if (id === null) return;
-    await people.remove(id);
+    const done = await write('The list', () => people.remove(id).then(() => true));
+    if (!done) return;
     await navigate('/people');
-    tell({ text: `${person.name} has moved out.`, undo: () => void people.restore(id) });
+    tell({
+      text: `${person.name} has moved out.`,
+      undo: () => void write('The list', () => people.restore(id)),
+    });
   };
   return (
     <form
@@ -64,7 +69,9 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
       onSubmit={(event) => {
         event.preventDefault();
         if (problem || id !== null) return;
-        void people.add(person).then(() => navigate('/people'));
+        void write(person.name, () => people.add(person)).then((added) =>
+          added ? navigate('/people') : undefined,
+        );
       }}
     >
       <div className="flex flex-wrap items-center justify-between gap-3">

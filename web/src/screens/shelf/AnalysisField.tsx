@@ -1,4 +1,4 @@
-import { formatPercent, readAnalysis, type Bottle } from '@jubbet/core';
+import { formatPercent, readAnalysis, type Bottle, type ReadAnalysis } from '@jubbet/core';
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
@@ -12,6 +12,60 @@ const rowsOf = (text: string): string[][] => {
   return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
 };
 
+type Found = Extract<ReadAnalysis, { ok: true }>;
+
+/** What was read, before it counts. */
+const Preview = ({
+  found,
+  onTake,
+  onCancel,
+}: {
+  found: Found;
+  onTake: () => void;
+  onCancel: () => void;
+}) => (
+  <div
+    role="group"
+    aria-label="What was read"
+    className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
+  >
+    <p>
+      {found.contents.length} constituents, {formatPercent(found.totalPercent, 3)} in all. Is this
+      what the sheet says?
+    </p>
+    <div className="max-h-64 overflow-y-auto" tabIndex={0} role="region" aria-label="Percents">
+      <table className="text-sm">
+        <tbody>
+          {found.contents.map(([name, , typical]) => (
+            <tr key={name}>
+              <th scope="row" className="pr-6 text-left font-normal">
+                {name}
+              </th>
+              <td className="text-right">{formatPercent(typical, 4)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+    {found.refused.length > 0 && (
+      <p className="text-sm text-brick">
+        Left out, since no percent stands there:{' '}
+        {found.refused
+          .slice(0, 5)
+          .map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`)
+          .join(', ')}
+        {found.refused.length > 5 ? ' and others' : ''}.
+      </p>
+    )}
+    <div className="flex flex-wrap gap-2">
+      <Button look="first" onClick={onTake}>
+        Use these figures
+      </Button>
+      <Button onClick={onCancel}>Cancel</Button>
+    </div>
+  </div>
+);
+
 /** What a laboratory found in this very bottle: read in, or pasted. */
 export const AnalysisField = ({
   lot,
@@ -24,24 +78,27 @@ export const AnalysisField = ({
 }) => {
   const [text, setText] = useState('');
   const [told, setTold] = useState<string | null>(null);
+  const [found, setFound] = useState<Found | null>(null);
   const usual = `batch analysis${lot ? ` of lot ${lot}` : ''}`;
   const read = (given: string) => {
     setText(given);
+    setFound(null);
     if (given.length > longest) {
       setTold('This is far too long for an analysis of one bottle. Nothing was changed.');
       return;
     }
-    const found = readAnalysis(rowsOf(given));
-    if (!found.ok) {
-      setTold(`${found.sentence} Nothing was changed.`);
-      return;
-    }
+    const next = readAnalysis(rowsOf(given));
+    setTold(next.ok ? null : `${next.sentence} Nothing was changed.`);
+    if (next.ok) setFound(next);
+  };
+  const take = (next: Found) => {
     setTold(
-      found.unlisted.length > 0
-        ? `No cap reads ${found.unlisted.slice(0, 5).join(', ')}${found.unlisted.length > 5 ? ' and others' : ''}: the library does not list them.`
+      next.unlisted.length > 0
+        ? `No cap reads ${next.unlisted.slice(0, 5).join(', ')}${next.unlisted.length > 5 ? ' and others' : ''}: the library does not list them.`
         : null,
     );
-    onChange({ source: analysis?.source ?? usual, contents: [...found.contents] });
+    setFound(null);
+    onChange({ source: analysis?.source ?? usual, contents: [...next.contents] });
   };
   if (analysis) {
     const most = [...analysis.contents].sort((a, b) => b[2] - a[2]);
@@ -81,7 +138,11 @@ export const AnalysisField = ({
         aria-label="Read a batch analysis in"
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file) void file.text().then(read);
+          if (!file) return;
+          file
+            .text()
+            .then(read)
+            .catch(() => setTold(`${file.name} could not be opened. Nothing was changed.`));
         }}
       />
       <label className="grid gap-1">
@@ -101,6 +162,9 @@ export const AnalysisField = ({
         <p role="alert" className="text-sm text-brick">
           {told}
         </p>
+      )}
+      {found && (
+        <Preview found={found} onTake={() => take(found)} onCancel={() => setFound(null)} />
       )}
     </>
   );

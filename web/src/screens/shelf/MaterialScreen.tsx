@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { blends } from '../../store/blends';
 import { bottles } from '../../store/bottles';
@@ -61,6 +62,7 @@ export const MaterialScreen = () => {
   const { materialId = '' } = useParams();
   const navigate = useNavigate();
   const tell = useNotice();
+  const write = useWrite();
   const oil = findOil(materialId);
   const base = findBase(materialId);
   const material = oil ?? base;
@@ -73,11 +75,12 @@ export const MaterialScreen = () => {
     );
   }
   const remove = async () => {
-    await materials.remove(materialId);
+    const done = await write('The material', () => materials.remove(materialId).then(() => true));
+    if (!done) return;
     await navigate('/shelf');
     tell({
       text: `${material.name} is taken out.`,
-      undo: () => void materials.restore(materialId),
+      undo: () => void write('The material', () => materials.restore(materialId)),
     });
   };
   return (

@@ -5,6 +5,8 @@ import {
   ambiguousNames,
   chemistryOf,
   figureSources,
+  shippedOils,
+  type FigureId,
   flashPointOf,
   formatList,
   formatNumber,
@@ -22,6 +24,7 @@ import { Button } from '../../parts/Button';
 import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { materials } from '../../store/materials';
+import { useWrite } from '../../parts/useWrite';
 import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
@@ -37,7 +40,12 @@ interface Figure {
 
 const figuresOf = (oil: Oil): Figure[] => {
   const { dermalMaximum: max } = oil;
-  const from = (figure: string, confidence?: string) => {
+  // A figure of one's own bears one's own source; the library's keeps its own, and how sure it is.
+  const shipped = shippedOils.find(({ id }) => id === oil.id);
+  const from = (figure: string, own: FigureId | null = null, confidence?: string) => {
+    const mine = own && oil.own?.figures.findLast((entry) => entry.figure === own);
+    if (mine) return { source: mine.source, confidence: 'yours' };
+    if (oil.own?.material) return { source: oil.own.source ?? '', confidence: 'yours' };
     const { source = 'RECALL', confidence: usual = 'none' } = figureSources.oils[figure] ?? {};
     return { source, confidence: confidence ?? usual };
   };
@@ -54,24 +62,24 @@ const figuresOf = (oil: Oil): Figure[] => {
               ? 'none but the light limit'
               : max.status
           : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed from near kin' : ''}${max.basis ? ` (${max.basis})` : ''}`,
-      ...from('dermalMaximum', max.confidence),
+      ...from('dermalMaximum', 'maximum', max.confidence),
     },
     {
       name: 'Light limit',
       value:
         oil.phototoxicLimitPercent === null ? 'none' : formatPercent(oil.phototoxicLimitPercent),
-      ...from('phototoxicLimitPercent', max.confidence),
+      ...from('phototoxicLimitPercent', 'light', shipped?.dermalMaximum.confidence),
     },
     {
       name: 'Density',
       value: oil.densityGPerMl === null ? notKnown : `${formatNumber(oil.densityGPerMl, 4)} g/ml`,
-      ...from('densityGPerMl'),
+      ...from('densityGPerMl', 'density'),
     },
     { name: 'Thickness', value: oil.viscosity, ...from('viscosity') },
     {
       name: 'Keeps, once opened',
       value: `${formatNumber(oil.shelfYears)} years`,
-      ...from('shelfYears'),
+      ...from('shelfYears', 'shelf'),
     },
     { name: 'Oxidises', value: `${oil.oxidation} risk`, ...from('oxidation') },
     {
@@ -133,73 +141,80 @@ const Links = ({ oils }: { oils: readonly Oil[] }) => (
   </>
 );
 
-const Figures = ({ oil }: { oil: Oil }) => (
-  <section aria-label="Figures" className={box}>
-    <h2 className="text-lg">Figures</h2>
-    <table className="mt-1 w-full border-collapse text-sm">
-      <thead>
-        <tr className="border-b border-line text-left text-xs text-soft">
-          <th scope="col" className="py-1 font-semibold">
-            Figure
-          </th>
-          <th scope="col" className="py-1 font-semibold">
-            It is
-          </th>
-          <th scope="col" className="py-1 font-semibold max-sm:hidden">
-            Source
-          </th>
-          <th scope="col" className="py-1 font-semibold">
-            Sure
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {figuresOf(oil).map(({ name, value, source, confidence }) => (
-          <tr key={name} className="border-b border-line align-baseline last:border-0">
-            <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
-              {name}
+const Figures = ({ oil }: { oil: Oil }) => {
+  const write = useWrite();
+  return (
+    <section aria-label="Figures" className={box}>
+      <h2 className="text-lg">Figures</h2>
+      <table className="mt-1 w-full border-collapse text-sm">
+        <thead>
+          <tr className="border-b border-line text-left text-xs text-soft">
+            <th scope="col" className="py-1 font-semibold">
+              Figure
             </th>
-            <td className="py-1 pr-3 font-semibold">
-              {value === 'not known' ? <VerdictMark verdict="not-known" /> : together(value)}
-            </td>
-            <td className="py-1 pr-3 text-soft max-sm:hidden">{sourceWords(source)}</td>
-            <td className="py-1">{confidence}</td>
+            <th scope="col" className="py-1 font-semibold">
+              It is
+            </th>
+            <th scope="col" className="py-1 font-semibold max-sm:hidden">
+              Source
+            </th>
+            <th scope="col" className="py-1 font-semibold">
+              Sure
+            </th>
           </tr>
+        </thead>
+        <tbody>
+          {figuresOf(oil).map(({ name, value, source, confidence }) => (
+            <tr key={name} className="border-b border-line align-baseline last:border-0">
+              <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
+                {name}
+              </th>
+              <td className="py-1 pr-3 font-semibold">
+                {value === 'not known' ? <VerdictMark verdict="not-known" /> : together(value)}
+              </td>
+              <td className="py-1 pr-3 text-soft max-sm:hidden">
+              {confidence === 'yours' ? source : sourceWords(source)}
+            </td>
+              <td className="py-1">{confidence}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {(oil.own?.figures ?? [])
+        .filter(({ original }) => original !== null || !oil.own?.material)
+        .map(({ figure, value, original, source }) => (
+          <p
+            key={figure}
+            className="mt-2 flex flex-wrap items-center gap-2 rounded-md bg-amber-wash px-3 py-1.5 text-sm text-amber"
+          >
+            <span>
+              Yours: {figureNames[figure]}
+              {value === null ? '' : ` ${formatNumber(value, 4)} ${figureUnits[figure]}`}, from{' '}
+              {source}. The library says{' '}
+              {original === null ? 'none' : `${formatNumber(original, 4)} ${figureUnits[figure]}`}.
+            </span>
+            {figure !== 'contents' && (
+              <Button
+                look="quiet"
+                onClick={() =>
+                  void write('The figure', () => materials.remove(`figure-${oil.id}-${figure}`))
+                }
+              >
+                Back to the library’s
+              </Button>
+            )}
+          </p>
         ))}
-      </tbody>
-    </table>
-    {(oil.own?.figures ?? [])
-      .filter(({ original }) => original !== null || !oil.own?.material)
-      .map(({ figure, value, original, source }) => (
-        <p
-          key={figure}
-          className="mt-2 flex flex-wrap items-center gap-2 rounded-md bg-amber-wash px-3 py-1.5 text-sm text-amber"
-        >
-          <span>
-            Yours: {figureNames[figure]}
-            {value === null ? '' : ` ${formatNumber(value, 4)} ${figureUnits[figure]}`}, from{' '}
-            {source}. The library says{' '}
-            {original === null ? 'none' : `${formatNumber(original, 4)} ${figureUnits[figure]}`}.
-          </span>
-          {figure !== 'contents' && (
-            <Button
-              look="quiet"
-              onClick={() => void materials.remove(`figure-${oil.id}-${figure}`)}
-            >
-              Back to the library’s
-            </Button>
-          )}
-        </p>
-      ))}
-    <details className="mt-3">
-      <summary className="w-fit text-press">Put a figure of my own in its place</summary>
-      <div className="mt-2">
-        <OwnFigure oil={oil} />
-      </div>
-    </details>
-    <p className="mt-3 text-xs text-soft">{provenance.oils}</p>
-  </section>
-);
+      <details className="mt-3">
+        <summary className="w-fit text-press">Put a figure of my own in its place</summary>
+        <div className="mt-2">
+          <OwnFigure oil={oil} />
+        </div>
+      </details>
+      <p className="mt-3 text-xs text-soft">{provenance.oils}</p>
+    </section>
+  );
+};
 
 /** An essential oil: names, figures, cautions, chemistry, company. */
 export const OilPage = ({ oil }: { oil: Oil }) => {

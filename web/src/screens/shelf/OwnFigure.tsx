@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
 import { materials } from '../../store/materials';
 
 type Own = Exclude<FigureId, 'contents'>;
@@ -36,13 +37,17 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
   const [value, setValue] = useState<number | null>(null);
   const [source, setSource] = useState('');
   const tell = useNotice();
+  const write = useWrite();
   const id = `figure-${oil.id}-${figure}`;
   const put = async () => {
     if (value === null) return;
-    await materials.put({ kind: 'figure', id, oilId: oil.id, figure, value, source });
+    const done = await write('Your figure', () =>
+      materials.put({ kind: 'figure', id, oilId: oil.id, figure, value, source }).then(() => true),
+    );
+    if (!done) return;
     tell({
       text: `Your ${figureNames[figure]} counts from here on.`,
-      undo: () => void materials.remove(id),
+      undo: () => void write('The figure', () => materials.remove(id)),
     });
   };
   return (

@@ -19,10 +19,13 @@ import {
 import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
+import { Boundary } from '../../parts/Boundary';
+import { Broken } from '../../parts/Broken';
 import { ButtonLink } from '../../parts/Button';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import type { BottleRecord } from '../../store/database';
 import { materials } from '../../store/materials';
@@ -81,17 +84,34 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
   );
 };
 
-const Group = ({ title, records }: { title: string; records: readonly BottleRecord[] }) =>
-  records.length === 0 ? null : (
+const Group = ({ title, records }: { title: string; records: readonly BottleRecord[] }) => {
+  const write = useWrite();
+  return records.length === 0 ? null : (
     <section aria-label={title} className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3">
       <h2 className="text-lg">{title}</h2>
       <ul>
         {records.map((record) => (
-          <Row key={record.id} record={record} />
+          <Boundary
+            key={record.id}
+            fallback={(error) => (
+              <li>
+                <Broken
+                  what="bottle"
+                  name={nameOf(record.bottle.materialId)}
+                  error={error}
+                  record={record}
+                  onDelete={() => void write('The shelf', () => bottles.remove(record.id))}
+                />
+              </li>
+            )}
+          >
+            <Row record={record} />
+          </Boundary>
         ))}
       </ul>
     </section>
   );
+};
 
 type Material = Oil | Base;
 
