@@ -8,14 +8,15 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
-  timeout: 120_000,
+  timeout: 60_000,
   expect: { timeout: 10_000 },
-  // A reload may overtake the last keystroke on a machine that is busy elsewhere; a second failure counts.
-  retries: 1,
+  // A test that passes on a second try has failed.
+  retries: 0,
   use: {
     ...devices['Desktop Chrome'],
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 15_000,
     trace: 'retain-on-failure',
     // Taking the whole application in is for the test of that alone.
     serviceWorkers: 'block',

@@ -27,10 +27,60 @@ test('one press is one drop, however long it is held', async ({ page }) => {
   await expect(count(page)).toHaveText('2');
 });
 
-test('space counts whatever has the focus', async ({ page }) => {
+test('space on a button is that button, not a drop', async ({ page }) => {
   await page.getByRole('button', { name: /Step back/ }).focus();
   await page.keyboard.press('Space');
+  // Back at the oil before, of which two drops fell.
+  await expect(page.getByRole('button', { name: /^Petitgrain: 2/ })).toBeVisible();
+  await expect(count(page)).toHaveText('2');
+});
+
+test('after a press with the mouse the next space is a drop again', async ({ page }) => {
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: /^Take one back/ }).click();
   await expect(count(page)).toHaveText('1');
+  await page.keyboard.press('Space');
+  await expect(count(page)).toHaveText('2');
+});
+
+test('a finger that slides counts nothing, one that taps counts when it is let go', async ({
+  page,
+}) => {
+  const box = await page.getByRole('button', { name: /^Cardamom/ }).boundingBox();
+  if (!box) throw new Error('no pad');
+  const { mouse } = page;
+  await mouse.move(box.x + 200, box.y + 200);
+  await mouse.down();
+  await mouse.move(box.x + 200, box.y + 320, { steps: 6 });
+  await mouse.move(box.x + 200, box.y + 200, { steps: 6 });
+  await mouse.up();
+  await mouse.down();
+  await expect(count(page)).toHaveText('0');
+  await mouse.up();
+  await expect(count(page)).toHaveText('1');
+});
+
+test.describe('with a finger', () => {
+  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+
+  test('one is taken back, and the bench stays where it is', async ({ page }) => {
+    const pad = page.getByRole('button', { name: /^Cardamom/ });
+    await pad.tap();
+    await pad.tap();
+    await expect(count(page)).toHaveText('2');
+    await page.getByRole('button', { name: /^Take one back/ }).tap();
+    await expect(count(page)).toHaveText('1');
+    for (const name of [/^Take one back/, /^Go on with 1 of 2/]) {
+      const box = await page.getByRole('button', { name }).boundingBox();
+      expect(box?.height).toBeGreaterThanOrEqual(72);
+      // At the foot of the screen, in sight.
+      expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThanOrEqual(844);
+      expect(box?.y).toBeGreaterThan(740);
+    }
+    const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+    expect(tall).toBeLessThanOrEqual(844);
+  });
 });
 
 test('a tap anywhere on the pad is one drop, and quick taps are all counted', async ({ page }) => {

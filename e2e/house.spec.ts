@@ -85,6 +85,7 @@ test('all data go out to a file, and come in again where they are missing', asyn
   await page.getByRole('button', { name: 'Save all to a file' }).click();
   const path = await (await download).path();
   await page.getByRole('button', { name: 'Empty the house' }).click();
+  await page.getByRole('button', { name: 'Yes, take all of it out' }).click();
   await expect(page.getByText('The house is empty.')).toBeVisible();
   await page.goto('/blends');
   await expect(page.getByText('A blend starts as a sentence')).toBeVisible();
@@ -108,6 +109,7 @@ test('all data go out to a file, and come in again where they are missing', asyn
 test('emptying the house can be undone', async ({ page }) => {
   await page.goto('/settings');
   await page.getByRole('button', { name: 'Empty the house' }).click();
+  await page.getByRole('button', { name: 'Yes, take all of it out' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Blends' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(21);

@@ -32,8 +32,9 @@ test('a soft over asks for a written reason, which stays with the batch', async 
   await expect(page.getByRole('heading', { name: /Making: Prompt desk/ })).toBeVisible();
   await page.goto('/batches');
   await page
-    .getByRole('row', { name: /over/ })
+    .getByRole('row', { name: /Prompt desk.*on the bench/ })
     .getByRole('link', { name: /^2\d{3}-\d{3}$/ })
+    .first()
     .click();
   await expect(page.getByText('Ines has worn this strength for years.')).toBeVisible();
 });
@@ -51,7 +52,7 @@ test('words of one’s own are not known, by name', async ({ page }) => {
   await page.goto('/blends/row-g');
   await page.getByRole('button', { name: /^Wearer/ }).click();
   await page.getByLabel('someone else').check();
-  await page.getByLabel('Age in years').fill('70');
+  await page.getByLabel('Age', { exact: true }).fill('70');
   await page.getByText('Conditions and medicines').click();
   await page.getByLabel(/Conditions and medicines: Another/).fill('a new hip');
   await page.keyboard.press('Enter');

@@ -56,7 +56,7 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!limits\/(words|explain)|library\/(names|botanical|handbook|chemistry|baseFacts))/,
+              test: /\/core\/src\/(?!limits\/(words|explain)|make\/|label\/|keep\/(madeSummary|batchNumber)|files\/again|quantity\/age|library\/(texture|data\/texture|names|botanical|handbook|chemistry|baseFacts|own))/,
               minShareCount: 12,
               priority: 1,
             },

@@ -34,6 +34,7 @@ export { allergyTo } from './limits/allergies';
 export { wholeBlendLimit } from './limits/guideline';
 export type { School } from './limits/question';
 export { shareOfLimit, type Verdict } from './limits/verdict';
+export { verdictSaid } from './limits/verdictWords';
 export * from './limits/words';
 export { oneDropPercent, schoolDropPercent } from './dose/oneDrop';
 export { oneUse, standingDensity } from './dose/oneUse';

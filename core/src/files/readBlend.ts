@@ -1,5 +1,5 @@
 import { fillMl } from '../brief/vessel';
-import { subjectName } from '../limits/words';
+import { materialName } from '../library/materialName';
 import { formatMl, formatNumber, formatPercent } from '../quantity/format';
 import { isPast } from '../quantity/compare';
 import { blendFileSchema, type BlendFile } from './blendFile';
@@ -42,7 +42,7 @@ const told = (why: Extract<Resolved, { ok: false }>['problem']): ReadBlend => {
       return problem(
         'wrong-field',
         why.field,
-        `${why.field}: “${subjectName(why.id)}” was taken out of your materials. Put it back there, or choose another.`,
+        `${why.field}: “${materialName(why.id)}” was taken out of your materials. Put it back there, or choose another.`,
       );
     case 'too-large':
       return problem(

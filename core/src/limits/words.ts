@@ -1,20 +1,10 @@
 import { ageWords, placeWords } from '../brief/words';
-import { cautions, findBase, findOil } from '../library/library';
+import { cautions } from '../library/library';
+import { materialName } from '../library/materialName';
 import { formatList, formatNumber, formatPercent } from '../quantity/format';
 import type { BottleInUse } from '../blend/formula';
 import type { Finding, KindCaution, PlaceCaution } from './finding';
-import { shareOfLimit, type Verdict } from './verdict';
-
-export const verdictWords: Record<Verdict, string> = {
-  holds: 'holds',
-  mind: 'mind',
-  over: 'over',
-  'not-known': 'not known',
-};
-
-/** A verdict in words; of what has no oil in it that there is none. */
-export const verdictSaid = (verdict: Verdict | null): string =>
-  verdict === null ? 'Nothing in it yet' : verdictWords[verdict];
+import { shareOfLimit } from './verdict';
 
 const rowWords: Record<string, string> = {
   age: 'this age',
@@ -47,8 +37,7 @@ export const guidelineWords = (about: string): string => {
 };
 
 /** The name of an oil or base by its id; other subjects as they stand. */
-export const subjectName = (subject: string): string =>
-  findOil(subject)?.name ?? findBase(subject)?.name ?? subject;
+export const subjectName = materialName;
 
 /** Two numbers with digits enough to differ, where they do: `2.003` and `2`. */
 const apart = (value: number, limit: number): readonly [string, string] => {

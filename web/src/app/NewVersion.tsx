@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { useNavigation } from 'react-router';
 import { Button } from '../parts/Button';
-import { watchVersions, type Versions } from './versions';
+import type { Versions } from './versions';
 
 /** What comes first is the page: being offline is seen to when it rests, in ms. */
 const whenItRests = 1500;
@@ -28,7 +28,9 @@ export const NewVersion = () => {
   useEffect(() => {
     const rest = setTimeout(() => {
       if (versions || !('serviceWorker' in navigator)) return;
-      versions = watchVersions(navigator.serviceWorker, offer, () => window.location.reload());
+      void import('./versions').then(({ watchVersions }) => {
+        versions ??= watchVersions(navigator.serviceWorker, offer, () => window.location.reload());
+      });
     }, whenItRests);
     return () => clearTimeout(rest);
   }, []);

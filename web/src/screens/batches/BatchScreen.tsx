@@ -26,7 +26,7 @@ import {
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
@@ -295,7 +295,7 @@ export const BatchScreen = () => {
     <Boundary
       key={batchId}
       fallback={(error) => (
-        <Broken
+        <BrokenRecord
           what="batch"
           name={record.number}
           error={error}

@@ -1,7 +1,7 @@
 import { dayWords, fillingsOf, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
@@ -131,7 +131,7 @@ export const BatchesScreen = () => {
                   fallback={(error) => (
                     <tr>
                       <td colSpan={8}>
-                        <Broken
+                        <BrokenRecord
                           what="batch"
                           name={batch.number}
                           error={error}

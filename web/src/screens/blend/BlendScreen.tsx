@@ -1,6 +1,6 @@
 import { useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Missing } from '../../parts/Missing';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
@@ -25,7 +25,7 @@ export const BlendScreen = () => {
     <Boundary
       key={blendId}
       fallback={(broken) => (
-        <Broken
+        <BrokenRecord
           what="blend"
           name={data.draft.name || 'Without a name'}
           error={broken}

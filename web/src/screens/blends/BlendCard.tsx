@@ -14,7 +14,7 @@ import {
   strengthWords,
 } from '@jubbet/core';
 import { Copy, Download, Trash2 } from 'lucide-react';
-import { useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
@@ -22,7 +22,10 @@ import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
-import { FileOut, saveBlend } from './FileOut';
+import { saveBlend } from './saveBlend';
+
+/** Asked for when a blend leaves, and loaded then. */
+const FileOut = lazy(async () => ({ default: (await import('./FileOut')).FileOut }));
 
 /** The brief again, as one line; gaps are left out. */
 const summary = (draft: BlendDraft): string => {
@@ -129,7 +132,11 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           Make
         </ButtonLink>
       </div>
-      {sharing && file && <FileOut name={name} file={file} onDone={() => setSharing(false)} />}
+      {sharing && file && (
+        <Suspense fallback={null}>
+          <FileOut name={name} file={file} onDone={() => setSharing(false)} />
+        </Suspense>
+      )}
     </li>
   );
 };

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Kbd } from '../../parts/Kbd';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
@@ -99,7 +99,7 @@ export const BlendsScreen = () => {
             key={record.id}
             fallback={(error) => (
               <li>
-                <Broken
+                <BrokenRecord
                   what="blend"
                   name={record.draft.name || 'Without a name'}
                   error={error}

@@ -1,11 +1,7 @@
-import { forAnyone, wearerWords, writeBlend, type BlendFile } from '@jubbet/core';
+import { forAnyone, wearerWords, type BlendFile } from '@jubbet/core';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
-import { saveFile } from '../../parts/saveFile';
-
-/** Saves a blend as a file. */
-export const saveBlend = (name: string, file: BlendFile): void =>
-  saveFile(`${name}.json`, writeBlend(file), 'application/json');
+import { saveBlend } from './saveBlend';
 
 /**
  * A blend that is shared is for anyone: who it was made for, and what is known of their

@@ -1,4 +1,3 @@
-import { differenceInDays } from 'date-fns';
 import { Link } from 'react-router';
 import type { BlendRecord } from '../../store/database';
 import { settings } from '../../store/settings';
@@ -6,13 +5,15 @@ import { useStored } from '../../store/useStored';
 
 /** Days after which unsaved work is worth a word. */
 const oldAfter = 14;
+const dayMs = 86_400_000;
 
 /** Says when work of some weeks stands in this browser alone. */
 export const SaveReminder = ({ blends }: { blends: readonly BlendRecord[] }) => {
   const { data } = useStored(['settings'], () => settings.read());
   const since = data?.lastExport ?? data?.openedAt;
   if (!since) return null;
-  const days = differenceInDays(new Date(), new Date(since));
+  // Whole days of 24 hours: the page that comes first does without a calendar for this.
+  const days = Math.floor((Date.now() - Date.parse(since)) / dayMs);
   const changed = blends.filter(({ updatedAt }) => updatedAt > since).length;
   if (days < oldAfter || changed === 0) return null;
   return (

@@ -13,7 +13,7 @@ import { ArrowLeft, ListChecks } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { liquidColour } from '../../parts/liquids';
@@ -227,7 +227,13 @@ export const BenchScreen = () => {
       key={batchId}
       fallback={(broken) => (
         <main className="p-6">
-          <Broken what="batch" name={data.number} error={broken} record={data} onDelete={null} />
+          <BrokenRecord
+            what="batch"
+            name={data.number}
+            error={broken}
+            record={data}
+            onDelete={null}
+          />
           <p className="mt-4">
             <Link to="/batches">To the log</Link>, where it can be deleted.
           </p>

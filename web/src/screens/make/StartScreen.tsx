@@ -3,12 +3,14 @@ import {
   findingMessage,
   formatG,
   formatMl,
+  isReason,
   type BlendDraft,
   type WorkedOut,
 } from '@jubbet/core';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
+import { errorWords } from '../../parts/errorWords';
 import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -57,7 +59,7 @@ const Ready = ({
   const { evaluation } = done;
   const over = evaluation.verdict === 'over';
   const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
-  const missing = over && reason.trim() === '';
+  const missing = over && !isReason(reason);
   const start = async () => {
     try {
       const id = await batches.start({
@@ -70,7 +72,7 @@ const Ready = ({
       });
       await navigate(`/make/${id}`);
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
+      setFailure(errorWords(error));
     }
   };
   return (
@@ -97,7 +99,7 @@ const Ready = ({
         <label className="grid gap-1">
           <span className="font-semibold">Why do you go past this?</span>
           <span className="text-sm text-soft">
-            Your reason stays with the batch. Nobody can make it without one.
+            A few words. They stay with the batch, and nobody can make it without them.
           </span>
           <textarea
             required

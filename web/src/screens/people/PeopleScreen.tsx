@@ -1,7 +1,7 @@
 import { wearerOn, wearerWords } from '@jubbet/core';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
@@ -55,7 +55,7 @@ export const PeopleScreen = () => {
             key={record.id}
             fallback={(broken) => (
               <li>
-                <Broken
+                <BrokenRecord
                   what="person"
                   name={record.person.name}
                   error={broken}

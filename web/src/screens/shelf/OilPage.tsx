@@ -173,8 +173,8 @@ const Figures = ({ oil }: { oil: Oil }) => {
                 {value === 'not known' ? <VerdictMark verdict="not-known" /> : together(value)}
               </td>
               <td className="py-1 pr-3 text-soft max-sm:hidden">
-              {confidence === 'yours' ? source : sourceWords(source)}
-            </td>
+                {confidence === 'yours' ? source : sourceWords(source)}
+              </td>
               <td className="py-1">{confidence}</td>
             </tr>
           ))}

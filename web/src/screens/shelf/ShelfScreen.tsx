@@ -20,7 +20,7 @@ import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
-import { Broken } from '../../parts/Broken';
+import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
@@ -95,7 +95,7 @@ const Group = ({ title, records }: { title: string; records: readonly BottleReco
             key={record.id}
             fallback={(error) => (
               <li>
-                <Broken
+                <BrokenRecord
                   what="bottle"
                   name={nameOf(record.bottle.materialId)}
                   error={error}
