@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   // A test that passes on a second try has failed.
   retries: 0,

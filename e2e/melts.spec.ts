@@ -100,7 +100,7 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
 
   await page.getByRole('link', { name: 'Label', exact: true }).click();
   await expect(page.getByLabel('How many labels')).toHaveValue('9');
-  await page.getByLabel('For which vessel').selectOption({ label: '4 sticks of 5 ml' });
+  await page.getByLabel('For which containers').selectOption({ label: '4 sticks of 5 ml' });
   await expect(page.getByLabel('How many labels')).toHaveValue('4');
   await expect(page.getByRole('group', { name: 'Labels' })).toContainText('Stick');
 });

@@ -14,6 +14,9 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
   await expect(page.getByText(/One drop is 0\.04\sml/)).toBeVisible();
   await page.getByLabel('or paste it').fill('geranial; 20\nneral; 10\nzingabarol; 1');
   await page.getByRole('button', { name: 'Read it' }).click();
+  // Shown before it counts.
+  await expect(page.getByRole('group', { name: 'What was read' })).toContainText('geranial');
+  await page.getByRole('button', { name: 'Use these figures' }).click();
   await expect(page.getByText(/No cap reads zingabarol/)).toBeVisible();
   await page.getByRole('button', { name: 'Put it on the shelf' }).click();
   await expect(page.getByText(/past its time since/).first()).toBeVisible();

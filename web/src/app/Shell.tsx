@@ -92,7 +92,7 @@ export const Shell = () => {
       </a>
       <div className="flex min-h-dvh">
         <Rail />
-        <main id="room" className="min-w-0 flex-1 px-6 py-4 max-sm:px-4 max-sm:pb-24">
+        <main id="room" className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-24">
           <Outlet key={library} />
         </main>
       </div>

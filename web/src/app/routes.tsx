@@ -1,6 +1,5 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { FailurePage } from './FailurePage';
-import { NotFoundPage } from './NotFoundPage';
 import { screens } from './screens';
 import { Shell } from './Shell';
 
@@ -140,7 +139,10 @@ export const router = createBrowserRouter([
               Component: (await screens.settings()).SettingsScreen,
             }),
           },
-          { path: '*', Component: NotFoundPage },
+          {
+            path: '*',
+            lazy: async () => ({ Component: (await import('./NotFoundPage')).NotFoundPage }),
+          },
         ],
       },
     ],

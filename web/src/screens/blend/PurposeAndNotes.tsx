@@ -7,7 +7,7 @@ const field =
 export const PurposeAndNotes = ({ draft, change }: TokenProps) => (
   <section
     aria-label="Purpose and notes"
-    className="grid items-start gap-3 rounded-xl border border-line bg-sheet px-4 py-3 sm:grid-cols-2"
+    className="grid items-start gap-3 rounded-xl border border-line bg-sheet px-4 py-2 sm:grid-cols-2"
   >
     <label className="grid gap-1">
       <span className="text-sm text-soft">What it is for</span>

@@ -42,7 +42,7 @@ export const Sentence = memo(
       <p
         aria-label="Brief"
         role="group"
-        className="rounded-xl border border-line bg-sheet px-5 py-3 font-serif text-[21px] leading-[1.6] max-sm:px-4 max-sm:text-[19px]"
+        className="rounded-xl border border-line bg-sheet px-5 py-2 font-serif text-[20.5px] leading-[1.45] max-sm:px-4 max-sm:text-[19px]"
       >
         {draft.count > 1 || draft.more ? '' : 'A '}
         <Vessel {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { BlendRecord } from '../../store/database';
+import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
@@ -13,7 +14,7 @@ export const SaveReminder = ({ blends }: { blends: readonly BlendRecord[] }) => 
   const since = data?.lastExport ?? data?.openedAt;
   if (!since) return null;
   // Whole days of 24 hours: the page that comes first does without a calendar for this.
-  const days = Math.floor((Date.now() - Date.parse(since)) / dayMs);
+  const days = Math.floor((Date.parse(today()) - Date.parse(since)) / dayMs);
   const changed = blends.filter(({ updatedAt }) => updatedAt > since).length;
   if (days < oldAfter || changed === 0) return null;
   return (

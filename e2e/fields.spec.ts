@@ -1,0 +1,133 @@
+import { expect, test, type Page } from '@playwright/test';
+
+// What is typed is read as it was meant, or asked back, or refused as a whole.
+
+const drops = (page: Page, oil: string) => page.getByLabel(`Drops of ${oil}`, { exact: true });
+
+test('an age is read as people say it, and what was understood stands beside it', async ({
+  page,
+}) => {
+  await page.goto('/blends/row-g');
+  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByLabel('someone else').check();
+  const age = page.getByLabel('Age', { exact: true });
+  for (const [said, understood] of [
+    ['7 months', '= 7 months'],
+    ['18 mo', '= 18 months'],
+    ['6 weeks', '= 1 month'],
+    ['2 1/2', '= 2 years and 6 months'],
+    ['41', '= 41 years'],
+  ] as const) {
+    await age.fill(said);
+    await expect(page.getByText(understood, { exact: true })).toBeVisible();
+  }
+  await age.fill('7 months');
+  await expect(page.getByRole('button', { name: /^Wearer: someone of 7 months/ })).toBeVisible();
+  // What cannot be read leaves no age behind, not the one from before either.
+  await age.fill('seven');
+  await expect(page.getByText(/“seven” is not an age/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Wearer: … whom/ })).toBeVisible();
+});
+
+for (const [typed, meant] of [
+  ['lemongr', 'Lemongrass'],
+  ['rosem', 'Rosemary'],
+] as const) {
+  test(`typing ${typed} a letter at a time and enter takes ${meant}`, async ({ page }) => {
+    await page.goto('/blends/leading-lady');
+    await expect(page.getByLabel('Add an oil')).toBeVisible();
+    await page.keyboard.press('/');
+    for (const letter of typed) {
+      await page.keyboard.type(letter);
+      // Time for the list to follow, as for somebody who types slowly.
+      await expect(page.getByRole('option').first()).toBeVisible();
+    }
+    await expect(page.getByRole('option').first()).toContainText(meant);
+    await expect(page.getByRole('option').first()).toHaveAttribute('data-focus', '');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('rowheader', { name: new RegExp(meant) })).toBeVisible();
+  });
+}
+
+test('what can be read two ways is asked back, with both readings to press', async ({ page }) => {
+  await page.goto('/blends/curtain-call');
+  const jojoba = page.getByLabel(/^(Parts|Percent|g|ml) of jojoba/);
+  await jojoba.fill('1,000 g');
+  const asked = page.getByRole('alert');
+  await expect(asked).toContainText('can be read two ways');
+  await asked.getByRole('button', { name: '1000 g' }).click();
+  await jojoba.blur();
+  await expect(page.getByLabel('g of jojoba')).toHaveValue('1000');
+});
+
+test('a number of thousands is that number', async ({ page }) => {
+  await page.goto('/blends/curtain-call');
+  const jojoba = page.getByLabel(/^(Parts|Percent|g|ml) of jojoba/);
+  await jojoba.fill('1 250 g');
+  await jojoba.blur();
+  await expect(page.getByLabel('g of jojoba')).toHaveValue('1250');
+});
+
+test('what a field refuses it does not keep in part', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByRole('button', { name: /^Strength/ }).click();
+  const strength = page.getByLabel('Essential oil, in percent');
+  await strength.pressSequentially('2.5 to 3');
+  await expect(page.getByRole('alert')).toContainText('is not a number');
+  await strength.blur();
+  await expect(strength).toHaveValue('3');
+  // The unit may stand behind it.
+  await strength.fill('2 %');
+  await strength.blur();
+  await expect(strength).toHaveValue('2');
+});
+
+test('a word that every object has wipes no figure', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  const before = await page.getByLabel('ml of Petitgrain').inputValue();
+  await page.getByLabel('ml of Petitgrain').fill('2 constructor');
+  await expect(page.getByRole('alert')).toContainText('no unit known here');
+  await page.getByLabel('ml of Petitgrain').blur();
+  await expect(page.getByLabel('ml of Petitgrain')).toHaveValue(before);
+  await expect(page.getByRole('status', { name: 'Verdict' })).not.toContainText('NaN');
+});
+
+test('a drop more of one oil takes none from another; the total moves and says so', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  const others = ['Cardamom', 'Ylang ylang', 'Vetiver'];
+  await expect(drops(page, 'Petitgrain')).toHaveValue('2');
+  const before = await Promise.all(others.map((oil) => drops(page, oil).inputValue()));
+  await page.getByRole('button', { name: 'One drop more of Petitgrain' }).click();
+  await expect(drops(page, 'Petitgrain')).toHaveValue('3');
+  expect(await Promise.all(others.map((oil) => drops(page, oil).inputValue()))).toEqual(before);
+  await expect(
+    page.getByRole('button', { name: /^Strength: 3\.7 % \(target 3 %\)/ }),
+  ).toBeVisible();
+});
+
+test('wax by the spoon stays as it was typed, also when it is doubled', async ({ page }) => {
+  await page.goto('/blends/curtain-call');
+  const wax = page.getByLabel(/^(Parts|Percent|g|ml) of beeswax/i);
+  await wax.fill('2 tbsp');
+  await wax.blur();
+  const bases = page.getByRole('region', { name: 'Bases' });
+  await expect(bases).toContainText('2 tablespoons of pellets');
+  await expect(bases).toContainText('14 to 20 g');
+  await page.reload();
+  await expect(bases).toContainText('2 tablespoons of pellets');
+});
+
+test('an oil of unknown density can be weighed', async ({ page }) => {
+  await page.goto('/blends/row-g');
+  await page.getByLabel('Add an oil').fill('vanilla');
+  await expect(page.getByRole('option').first()).toContainText(/vanilla/i);
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /ml; show g instead/ }).click();
+  const grams = page.getByLabel(/^g of Vanilla/);
+  await expect(grams).toBeEnabled();
+  await grams.fill('0.1');
+  await grams.blur();
+  await expect(grams).toHaveValue('0.1');
+});
