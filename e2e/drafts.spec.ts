@@ -20,11 +20,11 @@ test('the strength may be typed as percent, ml or drops, of one oil or of all', 
 }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByLabel('Percent in all').fill('2');
-  // 2 % of 9.5 ml is 3.8 drops: four are 2.1 %, and both stand there.
-  await expect(page.getByRole('button', { name: 'Strength: 2.1 % (target 2 %)' })).toBeVisible();
+  // One drop of each at the least is 2.6 %: both stand there.
+  await expect(page.getByRole('button', { name: 'Strength: 2.6 % (target 2 %)' })).toBeVisible();
   await page.getByLabel('Drops in all').fill('8');
-  // 8 drops of 0.05 ml in 9.5 ml.
-  await expect(page.getByRole('button', { name: 'Strength: 4.2 %', exact: true })).toBeVisible();
+  // 8 drops of 0.05 ml in 9.5 ml; over 3 : 2 : 1 : 1 seven lie nearest.
+  await expect(page.getByRole('button', { name: 'Strength: 3.7 % (target 4.21 %)' })).toBeVisible();
   await page.getByLabel('Percent of Petitgrain').fill('1.5');
   await expect(page.getByLabel('ml of Petitgrain')).toHaveValue('0.14');
   await page.reload();

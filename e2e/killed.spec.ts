@@ -1,11 +1,12 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, test, type Page } from '@playwright/test';
 
 // The browser is killed for real, as by a dead battery: no warning, no clean end.
-// KILLS and SEED make it longer or repeat it; the seed is told with every failure.
+// KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
+// finishing and reading in are each shot at that often.
 
 const kills = Number(process.env['KILLS'] ?? 3);
 const seed = Number(process.env['SEED'] ?? 1);
@@ -56,12 +57,17 @@ const kill = (browser: ChildProcess): Promise<void> =>
     process.kill(-(browser.pid ?? 0), 'SIGKILL');
   });
 
-const openBench = async (address: string, base: string): Promise<Page> => {
+const open = async (address: string, url: string): Promise<Page> => {
   const connected = await chromium.connectOverCDP(address);
   const [context] = connected.contexts();
   if (!context) throw new Error('the browser has no window');
   const page = await context.newPage();
-  await page.goto(`${base}/make/batch-prompt-desk`);
+  await page.goto(url);
+  return page;
+};
+
+const openBench = async (address: string, base: string): Promise<Page> => {
+  const page = await open(address, `${base}/make/batch-prompt-desk`);
   await expect(page.getByRole('button', { name: /^Cardamom/ })).toBeVisible();
   return page;
 };
@@ -111,6 +117,109 @@ test(`no drop that was shown is lost when the browser is killed, ${kills} times,
         await kill(browser);
         await pressing;
       } else await kill(browser);
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+  }
+});
+
+/** Some ms, up to so many, as chance has it. */
+const wait = (most: number): Promise<void> =>
+  new Promise((done) => setTimeout(done, Math.floor(random() * most)));
+
+test(`a batch killed around its last step is finished or goes on, never stuck, ${kills} times, seed ${seed}`, async ({
+  baseURL,
+}) => {
+  test.setTimeout(60_000 + kills * 30_000);
+  const base = baseURL ?? '';
+  for (let time = 0; time < kills; time += 1) {
+    const folder = mkdtempSync(join(tmpdir(), 'jubbet-killed-'));
+    try {
+      const first = await launch(folder);
+      const page = await openBench(first.address, base);
+      for (const key of ['Space', 'Space', 'Enter', 'Space', 'Enter', 'Space', 'Enter']) {
+        await page.keyboard.press(key);
+      }
+      await expect(page.getByRole('button', { name: /^Smell/ })).toBeVisible();
+      // Smell, top up, close, label: somewhere among these it is shot.
+      const pressing = (async () => {
+        for (let step = 0; step < 4; step += 1) {
+          await page.keyboard.press('Enter').catch(() => undefined);
+        }
+      })();
+      await wait(120);
+      await kill(first.browser);
+      await pressing;
+
+      const second = await launch(folder);
+      const again = await open(second.address, `${base}/make/batch-prompt-desk`);
+      // Where steps are left they are done now; where none is, it has ended by itself.
+      const pad = again.locator('[data-pad]');
+      const log = again.getByRole('link', { name: 'To the log' });
+      await expect(pad.or(log)).toBeVisible();
+      for (let step = 0; step < 4 && (await pad.count()) > 0; step += 1) {
+        const before = await pad.getAttribute('aria-label');
+        await again.keyboard.press('Enter');
+        await expect(again.locator(`[data-pad][aria-label="${before ?? ''}"]`)).toHaveCount(0);
+      }
+      await again.goto(`${base}/batches`);
+      await expect(
+        again.getByRole('row', { name: /Prompt desk/ }),
+        `after kill ${time}, seed ${seed}`,
+      ).not.toContainText('on the bench');
+      await again.goto(`${base}/make`);
+      await expect(again.getByRole('heading', { name: 'Make' })).toBeVisible();
+      await expect(
+        again.getByRole('link', { name: 'Go on with Prompt desk' }),
+        `after kill ${time}, seed ${seed}`,
+      ).toHaveCount(0);
+      await kill(second.browser);
+    } finally {
+      rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+    }
+  }
+});
+
+test(`a file that is read in is all in or not at all, killed ${kills} times, seed ${seed}`, async ({
+  baseURL,
+}, info) => {
+  test.setTimeout(60_000 + kills * 30_000);
+  const base = baseURL ?? '';
+  const path = info.outputPath('house.json');
+  const folder = mkdtempSync(join(tmpdir(), 'jubbet-killed-'));
+  try {
+    for (let time = 0; time <= kills; time += 1) {
+      const { browser, address } = await launch(folder);
+      const page = await open(address, `${base}/settings`);
+      if (time === 0) {
+        const download = page.waitForEvent('download');
+        await page.getByRole('button', { name: 'Save all to a file' }).click();
+        await (await download).saveAs(path);
+        const file = JSON.parse(readFileSync(path, 'utf8')) as {
+          house: { blends: { id: string }[] };
+        };
+        // Twenty houses more: enough to be in the middle of.
+        const more = Array.from({ length: 20 }, (_, n) =>
+          file.house.blends.map((blend) => ({ ...blend, id: `${blend.id}-${n}` })),
+        ).flat();
+        file.house.blends.push(...more);
+        writeFileSync(path, JSON.stringify(file));
+      }
+      await page.goto(`${base}/blends`);
+      const cards = page.getByRole('heading', { level: 2 });
+      await expect(cards.first()).toBeVisible();
+      const count = await cards.count();
+      // The 21 of the example, or those and the 420 of the file.
+      expect([21, 441], `before kill ${time}, seed ${seed}`).toContain(count);
+      if (count === 441 || time === kills) {
+        await kill(browser);
+        break;
+      }
+      await page.goto(`${base}/settings`);
+      await page.getByLabel('A file of all data to read in').setInputFiles(path);
+      await page.getByRole('button', { name: 'Add to what is here' }).click();
+      await wait(60);
+      await kill(browser);
     }
   } finally {
     rmSync(folder, { recursive: true, force: true, maxRetries: 5 });

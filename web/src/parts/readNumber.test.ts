@@ -48,6 +48,14 @@ test('what can be read two ways gives both readings', () => {
   expect(readNumber('1,000', drops)).toMatchObject({ readings: ['1000', '1'] });
 });
 
+test('where only one reading can stand, that is what was meant', () => {
+  expect(readNumber('99.999', { least: 0, most: 100 })).toEqual({ ok: true, value: 99.999 });
+  expect(readNumber('1,000', { least: 10, most: 10_000, whole: true })).toEqual({
+    ok: true,
+    value: 1000,
+  });
+});
+
 test.each([
   ['3 %', '%', 3],
   ['3%', '%', 3],

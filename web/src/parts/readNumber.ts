@@ -40,6 +40,17 @@ const withoutUnit = (text: string, unit: string): string => {
     : plain;
 };
 
+/** A number against what may stand in the field. */
+const checked = (value: number, rule: NumberRule): ReadNumber => {
+  if (rule.whole && !Number.isInteger(value)) return notHere('Whole numbers only.');
+  if (value < rule.least || (rule.above && value === rule.least)) {
+    return notHere(
+      rule.above ? `More than ${rule.least}, please.` : `${rule.least} or more, please.`,
+    );
+  }
+  return value > rule.most ? notHere(`At most ${rule.most}.`) : { ok: true, value };
+};
+
 /**
  * A number as people type it: in either custom of commas and points, with spaces around it, with
  * the unit of the field behind it or without.
@@ -51,18 +62,12 @@ export const readNumber = (text: string, rule: NumberRule, unit = ''): ReadNumbe
   const plain = withoutUnit(text, unit);
   if (plain === '') return no(`Type ${kind}.`);
   const read = readDecimal(plain);
-  if (!read.ok) {
-    return read.code === 'two-ways'
-      ? no(`“${plain}” can be read two ways. Which is meant?`, true, read.readings.map(String))
-      : no(`“${text.trim()}” is not ${kind}.`);
-  }
-  const { value } = read;
-  if (rule.whole && !Number.isInteger(value)) return notHere('Whole numbers only.');
-  if (value < rule.least || (rule.above && value === rule.least)) {
-    return notHere(
-      rule.above ? `More than ${rule.least}, please.` : `${rule.least} or more, please.`,
-    );
-  }
-  if (value > rule.most) return notHere(`At most ${rule.most}.`);
-  return { ok: true, value };
+  if (read.ok) return checked(read.value, rule);
+  if (read.code === 'no-number') return no(`“${text.trim()}” is not ${kind}.`);
+  // Of two readings one may be out of the question here: 99.999 % is no 99999 %.
+  const possible = read.readings.map((value) => checked(value, rule)).filter(({ ok }) => ok);
+  const [only] = possible;
+  return only && possible.length === 1
+    ? only
+    : no(`“${plain}” can be read two ways. Which is meant?`, true, read.readings.map(String));
 };

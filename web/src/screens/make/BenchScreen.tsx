@@ -8,6 +8,7 @@ import {
   stepsOf,
   stepTitle,
   wearerWords,
+  type BenchEvent,
 } from '@jubbet/core';
 import { ArrowLeft, ListChecks } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
@@ -25,6 +26,7 @@ import { madeBlend } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
 import { BottleNow } from './BottleNow';
 import { Dock } from './Dock';
+import { focusPad } from './focusPad';
 import { GatePanel } from './GatePanel';
 import { Pad } from './Pad';
 import { StepList } from './StepList';
@@ -83,12 +85,16 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   const vessel = step && 'vessel' in step ? step.vessel : 0;
   const place =
     step && 'oilId' in step ? blend.formula.oils.findIndex(({ oil }) => oil.id === step.oilId) : 0;
+  const chosen = (events: readonly BenchEvent[]): void => {
+    choose(events);
+    focusPad();
+  };
   const stop = gate.state !== 'open' && (
     <GatePanel
       gate={gate}
       wearer={file.brief.wearer}
       step={step?.id ?? ''}
-      onReason={(event) => choose([event])}
+      onReason={(event) => chosen([event])}
       onEnd={end}
     />
   );
@@ -170,7 +176,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               tally={tally}
               step={step}
               askedPercent={batch.askedPercent}
-              onChoose={choose}
+              onChoose={chosen}
             />
           )}
           {gate.state === 'needs-reason' && stop}

@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import type { MouseEvent, ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Kbd } from '../../parts/Kbd';
+import { focusPad } from './focusPad';
 import type { Intent } from './useBench';
 
 const shape =
@@ -16,7 +17,7 @@ const amber = 'border-[#e3a94a] bg-[#e3a94a] text-[#16203c]';
  * not the same press once more.
  */
 const backToPad = ({ detail }: MouseEvent): void => {
-  if (detail > 0) document.querySelector<HTMLElement>('[data-pad]')?.focus();
+  if (detail > 0) focusPad();
 };
 
 const nextWords = (step: Step, count: number): string => {

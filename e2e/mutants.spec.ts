@@ -1,0 +1,134 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+
+// Files of all data with something wrong in them: whatever of one is taken in, every screen opens.
+// MUTANTS and SEED make it longer or repeat it.
+
+const mutants = Number(process.env['MUTANTS'] ?? 12);
+const seed = Number(process.env['SEED'] ?? 1);
+
+const random = (() => {
+  let state = seed >>> 0;
+  return (): number => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+})();
+
+const one = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
+
+const poison: readonly unknown[] = [
+  null,
+  '',
+  'garbage',
+  '2026-02-31',
+  '0000-00-00',
+  '<img src=x onerror=alert(1)>',
+  -1,
+  0,
+  1e-9,
+  99.9999,
+  1e308,
+  2 ** 53 - 1,
+  true,
+  [],
+  {},
+  ['lavender'],
+  'constructor',
+  'own-nothing',
+];
+
+type Json = Record<string, unknown> | unknown[];
+
+const isJson = (value: unknown): value is Json => typeof value === 'object' && value !== null;
+
+/** A random place in the data, and what happens there: another value, one less, one twice. */
+const mutated = (house: Json): void => {
+  let at = house;
+  for (;;) {
+    const keys = Object.keys(at);
+    if (keys.length === 0) return;
+    const key = one(keys);
+    const inner = (at as Record<string, unknown>)[key];
+    if (isJson(inner) && Object.keys(inner).length > 0 && random() < 0.9) {
+      at = inner;
+      continue;
+    }
+    const act = random();
+    if (act < 0.7) (at as Record<string, unknown>)[key] = one(poison);
+    else if (Array.isArray(at)) at.push(inner);
+    else Reflect.deleteProperty(at, key);
+    return;
+  }
+};
+
+/** From screen to screen without loading the page anew. */
+const visit = async (page: Page, path: string): Promise<void> => {
+  await page.evaluate((to) => {
+    window.history.pushState({ key: to }, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate', { state: { key: to } }));
+  }, path);
+};
+
+const screens = [
+  '/blends',
+  '/blends/prompt-desk',
+  '/blends/prompt-desk/make',
+  '/blends/prompt-desk/drafts',
+  '/blends/prompt-desk/label',
+  '/blends/prompt-desk/wearers',
+  '/blends/curtain-call',
+  '/make',
+  '/make/batch-prompt-desk',
+  '/batches',
+  '/batches/batch-after-the-lift',
+  '/batches/batch-curtain-call/label',
+  '/people',
+  '/people/bettina',
+  '/shelf',
+  '/shelf/sandalwood-1',
+  '/settings',
+];
+
+test(`every screen opens with what was taken of ${mutants} broken files, seed ${seed}`, async ({
+  page,
+}, info) => {
+  test.setTimeout(60_000 + mutants * 20_000);
+  await page.goto('/settings');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save all to a file' }).click();
+  const good = readFileSync(await (await download).path(), 'utf8');
+  const failures: string[] = [];
+  page.on('pageerror', (error) => failures.push(error.message));
+  let taken = 0;
+  for (let n = 0; n < mutants; n += 1) {
+    const file = JSON.parse(good) as { house: Json };
+    // Several at once, so that one file shows more than one weakness.
+    for (let times = 0; times < 8; times += 1) mutated(file.house);
+    const path = info.outputPath(`mutant.json`);
+    writeFileSync(path, JSON.stringify(file));
+    await visit(page, '/settings');
+    await page.getByLabel('A file of all data to read in').setInputFiles(path);
+    const replace = page.getByRole('button', { name: 'Replace all that is here' });
+    const refused = page.getByRole('alert').filter({ hasText: 'Nothing was changed' });
+    await expect(replace.or(refused)).toBeVisible();
+    if ((await refused.count()) > 0) {
+      await page.reload();
+      continue;
+    }
+    taken += 1;
+    await replace.click();
+    await expect(page.getByText(/is in place of all/)).toBeVisible();
+    for (const screen of screens) {
+      await visit(page, screen);
+      const heading = page.getByRole('heading', { level: 1 });
+      await expect(heading, `mutant ${n}, ${screen}, seed ${seed}`).toBeAttached();
+      await expect(
+        page.getByText(/This page stopped working|cannot be shown/),
+        `mutant ${n}, ${screen}, seed ${seed}`,
+      ).toHaveCount(0);
+    }
+    expect(failures, `mutant ${n}, seed ${seed}`).toEqual([]);
+  }
+  expect(taken).toBeGreaterThan(mutants / 4);
+});
