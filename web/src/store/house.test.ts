@@ -153,3 +153,112 @@ describe('a file that cannot be read is told, and changes nothing', () => {
     expect(await all(db)).toEqual(before);
   }, 1_200_000);
 });
+
+describe('what comes in harms nothing', () => {
+  type Rows = Record<string, unknown>[];
+  type File = {
+    house: Record<'blends' | 'batches' | 'bottles' | 'drafts' | 'events' | 'settings', Rows>;
+  };
+  const changed = async (change: (house: File['house']) => void) => {
+    const file = JSON.parse(await written()) as File;
+    change(file.house);
+    const result = houseStore(db).read(JSON.stringify(file));
+    if (!result.ok) throw new Error(result.sentence);
+    return result;
+  };
+
+  test('one record that cannot be read is set aside and named, and the rest comes in', async () => {
+    const { house, setAside } = await changed(({ blends }) => {
+      (blends[1]!['draft'] as Record<string, unknown>)['oils'] = 'poison';
+    });
+    expect(setAside).toEqual([
+      { what: expect.stringMatching(/^blend “.+”$/), why: expect.stringMatching(/oils/) },
+    ]);
+    expect(house.blends).toHaveLength(exampleHouse('2026-11-25').blends.length - 1);
+    expect(house.batches).toHaveLength(exampleHouse('2026-11-25').batches.length);
+  });
+
+  test('a day that there is not is no day of a bottle', async () => {
+    const { setAside } = await changed(({ bottles }) => {
+      (bottles[0]!['bottle'] as Record<string, unknown>)['openedOn'] = '2026-02-31';
+    });
+    expect(setAside[0]).toMatchObject({ why: expect.stringMatching(/openedOn.*day/) });
+  });
+
+  test('settings that are not known, or cannot be, do not come in', async () => {
+    const { house, setAside } = await changed(({ settings }) => {
+      settings.push({ key: 'lastExport', value: 'garbage' }, { key: 'constructor', value: 1 });
+    });
+    expect(setAside.map(({ what }) => what)).toHaveLength(2);
+    expect(house.settings.map(({ key }) => key)).not.toContain('constructor');
+    expect(house.settings.map(({ key }) => key)).not.toContain('lastExport');
+  });
+
+  test('numbers as large as there are stop nothing: they are made new', async () => {
+    const { house } = await changed(({ events, drafts, blends }) => {
+      events.at(-1)!['seq'] = Number.MAX_SAFE_INTEGER;
+      drafts[0]!['number'] = Number.MAX_SAFE_INTEGER;
+      blends[0]!['revision'] = Number.MAX_SAFE_INTEGER;
+    });
+    const other = openDatabase(`house-${serial}-large`);
+    await houseStore(other).bringIn(house, 'replace');
+    const batchId = house.batches[0]!.id;
+    const next = await other.events.add({
+      batchId,
+      at: '2026-11-25T10:00:00.000Z',
+      event: { kind: 'done', step: 's' },
+    } as never);
+    expect(next).toBe(house.events.length + 1);
+    expect(house.blends.every(({ revision }) => revision === 1)).toBe(true);
+    expect(Math.max(...house.drafts.map(({ number }) => number))).toBeLessThan(10);
+    expect((await houseStore(other).write()).unreadable).toEqual([]);
+  });
+
+  test('of two batches with one number the second gets a mark', async () => {
+    const { house } = await changed(({ batches }) => {
+      batches[1]!['number'] = batches[0]!['number'];
+    });
+    expect(house.batches[1]?.number).toBe(`${house.batches[0]!.number} (2)`);
+  });
+
+  test('what was filled up to the neck of a jug is read again', async () => {
+    const { setAside } = await changed(({ events }) => {
+      events.push({
+        seq: 99_999,
+        batchId: 'batch-encore',
+        at: '2026-11-25T10:00:00.000Z',
+        event: { kind: 'filled', vessel: 0, percent: 180 },
+      });
+    });
+    expect(setAside).toEqual([]);
+  });
+});
+
+test('the example goes, and what a visitor made or changed stays', async () => {
+  const store = houseStore(db);
+  await db.blends.add({
+    ...(await db.blends.get('row-g'))!,
+    id: 'mine',
+    revision: 1,
+    draft: { ...(await db.blends.get('row-g'))!.draft, name: 'Mine' },
+  });
+  await db.blends.update('encore', { revision: 2 });
+  await db.batches.update('batch-interval', { notes: 'My own words' });
+  await db.events.add({
+    batchId: 'batch-prompt-desk',
+    at: '2026-11-26T10:00:00.000Z',
+    event: { kind: 'drop', step: 'count/0/cardamom' },
+  } as never);
+  await store.clearExample();
+  expect((await db.blends.toArray()).map(({ id }) => id).sort()).toEqual(['encore', 'mine']);
+  expect((await db.batches.toArray()).map(({ id }) => id).sort()).toEqual([
+    'batch-interval',
+    'batch-prompt-desk',
+  ]);
+  // Those for whom that is stay with it; nothing is signed by the example's maker.
+  expect((await db.people.toArray()).map(({ id }) => id)).toContain('ines');
+  expect(await db.bottles.count()).toBe(0);
+  expect(await db.settings.get('maker')).toBeUndefined();
+  await store.goBack();
+  expect(await db.blends.count()).toBe(exampleHouse('2026-11-25').blends.length + 1);
+});

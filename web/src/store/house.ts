@@ -160,7 +160,6 @@ export type ReadHouse =
 const no = (sentence: string): ReadHouse => ({ ok: false, sentence });
 
 const nameSchema = z.looseObject({
-  number: z.unknown(),
   file: z.looseObject({ name: z.string() }).optional().catch(undefined),
   draft: z.looseObject({ name: z.string() }).optional().catch(undefined),
   person: z.looseObject({ name: z.string() }).optional().catch(undefined),

@@ -176,3 +176,67 @@ test('version 5 opens: bottles were in ml and still are, and vessels may be meas
   expect(way?.house.vessels).toEqual([]);
   expect(await db.vessels.count()).toBe(0);
 });
+
+test('version 6 opens: a batch carries its materials and for whom it was, and nothing is lost', async () => {
+  const old = new Dexie('sixth');
+  old.version(1).stores(version1.stores);
+  old.version(2);
+  old.version(3).stores({ people: 'id', snapshots: 'id' });
+  old.version(4).stores({ drafts: 'id, blendId' });
+  old.version(5).stores({ materials: 'id', bottles: 'id' });
+  old.version(6).stores({ vessels: 'id' });
+  const at = '2026-11-25T10:00:00.000Z';
+  const jasmine = { kind: 'oil', id: 'own-night-jasmine', name: 'Night jasmine' };
+  const figure = { kind: 'figure', id: 'figure-lavender-maximum', oilId: 'lavender', value: 3 };
+  const other = { kind: 'oil', id: 'own-other', name: 'Another' };
+  const kept = (own: { id: string }) => ({
+    id: own.id,
+    own,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+  });
+  const batch = {
+    id: 'b',
+    number: '2026-001',
+    blendId: 'row-g',
+    file: {
+      name: 'Row G',
+      oils: [
+        { id: 'own-night-jasmine', drops: 2 },
+        { id: 'lavender', drops: 1 },
+      ],
+      bases: [{ id: 'jojoba', parts: 1 }],
+    },
+    askedPercent: null,
+    verdict: 'holds',
+    reason: '',
+    startedAt: at,
+    finishedAt: at,
+    madeOn: '2026-11-25',
+    notes: 'as it was',
+  };
+  const draft = { id: 'd', blendId: 'row-g', batchId: 'b', draft: { brief: { personId: 'ines' } } };
+  await old.table('materials').bulkAdd([jasmine, figure, other].map(kept));
+  await old.table('drafts').add(draft);
+  await old.table('batches').add(batch);
+  await old.table('events').add({ ...version1.event, batchId: 'b' });
+  await old.table('snapshots').add({
+    id: 'last',
+    at,
+    why: 'before a file was read in',
+    house: { batches: [batch], materials: [kept(jasmine)], drafts: [draft], events: [] },
+  });
+  old.close();
+
+  const db = openDatabase('sixth');
+  const added = { analyses: {}, made: null, notToBeUsed: false, deletedAt: null };
+  expect(await db.batches.toArray()).toEqual([
+    { ...batch, ...added, personId: 'ines', materials: [jasmine, figure] },
+  ]);
+  expect(await db.events.count()).toBe(1);
+  const way = await db.snapshots.get('last');
+  expect(way?.house.batches).toEqual([
+    { ...batch, ...added, personId: 'ines', materials: [jasmine] },
+  ]);
+});
