@@ -129,7 +129,7 @@ test('log and label say what fell, into what it went, and every oil in ml', asyn
   const row = page
     .getByRole('region', { name: 'What went in' })
     .getByRole('row', { name: /Cardamom/ });
-  await expect(row).toContainText('▲ 4');
+  await expect(row).toContainText('▲ 4 drops');
   await page.getByRole('link', { name: 'Label', exact: true }).click();
   const label = page.getByRole('group', { name: 'Labels' });
   await expect(label).toContainText('2.8 %');

@@ -30,11 +30,14 @@ const show = (): void =>
 /** What the example house has made, once; where it fails, the next start does it. */
 let rest: Promise<void> | null = null;
 const seedRest = (): Promise<void> =>
-  (rest ??= import('../store/seedBatches').then(({ seedBatches }) => seedBatches(db, today())));
+  (rest ??= import('../store/seedBatches')
+    .then(({ seedBatches }) => seedBatches(db, today()))
+    // Where it fails the next start does it.
+    .catch((error: unknown) => console.warn('the example was not completed', error)));
 
 /** Screens that show what was made. */
 const showsMade = (path: string): boolean =>
-  /^\/(batches|make|people|settings)|\/drafts$/.test(path);
+  /^\/(batches|make|people|settings)|\/(drafts|make)$/.test(path);
 
 /** Long enough for the first screen to stand, in ms. */
 const afterFirstScreen = 3000;

@@ -23,6 +23,7 @@ import {
 import { exampleIds, exampleNotes } from './exampleIds';
 import { exampleMaker } from './exampleBlends';
 import { madeBlend } from './madeBlend';
+import { numberedApart } from './numberedApart';
 import { now } from './now';
 import { houseWithUnits, withBatchesOfTheirOwn } from './olderForms';
 import { isSerialKey, isSetting } from './settings';
@@ -251,15 +252,6 @@ const renumbered = (drafts: readonly DraftRecord[]): DraftRecord[] => {
     });
 };
 
-const numberedApart = (list: readonly BatchRecord[], given: Iterable<string>): BatchRecord[] => {
-  const taken = new Set(given);
-  return list.map((batch) => {
-    const number = unusedNumber(batch.number, taken);
-    taken.add(number);
-    return { ...batch, number };
-  });
-};
-
 /** Every record of a file that can be read, in the form in which it is stored. */
 const readRecords = (
   raw: Readonly<Record<Table, readonly unknown[]>>,
@@ -388,13 +380,6 @@ const withoutExample = (here: House): House => {
 const missing = <T extends { id: string }>(from: readonly T[], there: readonly T[]): T[] => {
   const ids = new Set(there.map((record) => record.id));
   return from.filter((record) => !ids.has(record.id));
-};
-
-/** A number that stands on a label already gets a mark beside it. */
-const unusedNumber = (number: string, taken: ReadonlySet<string>): string => {
-  let next = number;
-  for (let n = 2; taken.has(next); n += 1) next = `${number} (${n})`;
-  return next;
 };
 
 /** Of two sets of settings the second, with the higher of the serials that were given. */

@@ -1,6 +1,7 @@
 import type { Database } from './database';
 import { exampleBatches, exampleVessels } from './example';
 import { exampleBlends } from './exampleBlends';
+import { numberedApart } from './numberedApart';
 import { halfSeeded } from './seed';
 
 /** Adds what the example house has made, once, where its blends were put in before. */
@@ -8,7 +9,9 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     if ((await store.settings.get('seeded'))?.value !== halfSeeded) return;
     const { batches, drafts, events } = exampleBatches(day, exampleBlends(day).blends);
-    await store.batches.bulkAdd(batches);
+    // A visitor may have been quicker: their number stands on a label already.
+    const taken = (await store.batches.orderBy('number').keys()).map(String);
+    await store.batches.bulkAdd(numberedApart(batches, taken));
     await store.drafts.bulkAdd(drafts);
     await store.events.bulkAdd(events);
     await store.vessels.bulkAdd(exampleVessels(day));

@@ -175,6 +175,23 @@ describe('the example house', () => {
     expect(await seedFirst(db, '2026-11-26')).toBe(false);
   });
 
+  test('a visitor who made something before it was complete keeps their batch and its number', async () => {
+    await seedFirst(db, '2026-11-25');
+    const { file, blend, evaluation } = done(draft());
+    const id = await batchStore(db).start({
+      blendId: 'b',
+      draft: draft(),
+      file,
+      blend,
+      evaluation,
+      reason: '',
+    });
+    const number = (await batchStore(db).get(id))?.number;
+    await seedBatches(db, '2026-11-25');
+    expect((await batchStore(db).get(id))?.number).toBe(number);
+    expect(await db.batches.count()).toBe(exampleHouse('2026-11-25').batches.length + 1);
+  });
+
   test('leaves a house alone that somebody lives in', async () => {
     await blendStore(db).add(draft());
     await seedOnce(db, '2026-11-25');

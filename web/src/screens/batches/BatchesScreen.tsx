@@ -18,10 +18,11 @@ const cell = 'border-t border-line px-2 py-2.5 align-baseline';
 const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
   if (notToBeUsed) return <VerdictMark verdict="over" word="not to be used" />;
   if (finishedAt === null) return <span className="text-soft">on the bench</span>;
-  return made?.hard ? (
+  if (made === null) return <span className="text-soft">not judged yet</span>;
+  return made.hard ? (
     <VerdictMark verdict="over" word="must not be used" />
   ) : (
-    <VerdictMark verdict={made?.verdict ?? null} />
+    <VerdictMark verdict={made.verdict} />
   );
 };
 

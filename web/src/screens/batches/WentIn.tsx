@@ -1,4 +1,5 @@
 import {
+  formatDrops,
   formatG,
   formatMl,
   madePieces,
@@ -32,13 +33,14 @@ const columnsOf = (made: Made): Column[] => {
   if (made.blend.inOne) return made.vessels.map((one) => ({ title: 'In all', one }));
   return madePieces(made).flatMap(({ numbers }: Piece) => {
     const one = made.vessels.find(({ number }) => number === numbers[0]);
-    return one ? [{ title: titleOf(numbers), one }] : [];
+    const title = made.blend.count === 1 ? 'In the bottle' : titleOf(numbers);
+    return one ? [{ title, one }] : [];
   });
 };
 
 /** `3 drops`, `0.1 ml`, `1.2 g`. */
 const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
-  if (drops !== null) return String(drops);
+  if (drops !== null) return formatDrops(drops);
   return weighedG !== undefined && g ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
 };
 
@@ -51,16 +53,14 @@ export const WentIn = ({ made }: { made: Made }) => {
   const asked = (index: number): string => {
     const measure = oils[index]?.measure;
     if (!measure) return '';
-    if (measure.by === 'drops') return String(measure.drops);
+    if (measure.by === 'drops') return formatDrops(measure.drops);
     if (measure.by === 'ml') return formatMl(measure.ml, 3);
     return measure.by === 'g' ? formatG(measure.g, 3) : '';
   };
   return (
     <div tabIndex={0} role="region" aria-label="What went in" className="relative overflow-x-auto">
       <table className="border-collapse">
-        <caption className="pb-1 text-left font-semibold">
-          What went in: oils in drops where they were counted
-        </caption>
+        <caption className="pb-1 text-left font-semibold">What went in</caption>
         <thead>
           <tr className="text-xs text-soft">
             <th scope="col" className="px-2 py-1 pl-0 text-left font-semibold">

@@ -87,7 +87,7 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
       wide
     >
       {() => (
-        <div className="grid max-h-[min(70vh,40rem)] gap-3 overflow-y-auto">
+        <div className="-m-1 grid max-h-[min(70vh,40rem)] gap-3 overflow-y-auto p-1">
           <Choices
             legend="It is for"
             name="wearer"

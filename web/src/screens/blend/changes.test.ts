@@ -1,10 +1,11 @@
-import { emptyDraft, type BlendDraft } from '@jubbet/core';
+import { emptyDraft, workOut, type BlendDraft } from '@jubbet/core';
 import { describe, expect, test } from 'vitest';
 import {
   addBase,
   addOil,
   asWorkedOut,
   askFor,
+  countOil,
   linesOf,
   measureBase,
   measureOil,
@@ -30,6 +31,28 @@ describe('oils', () => {
     expect(addOil('lavender')(draft({ target: { percent: 1 } })).oils).toEqual([
       { id: 'lavender', parts: 1 },
     ]);
+  });
+
+  test('a drop more of one leaves the drops of the others, and the target, as they are', () => {
+    const before = draft({
+      target: { percent: 3 },
+      oils: [
+        { id: 'petitgrain', parts: 3 },
+        { id: 'cardamom', parts: 2 },
+        { id: 'lavender', drops: 1 },
+      ],
+    });
+    const worked = workOut(before);
+    if (worked.state !== 'done') throw new Error(worked.state);
+    const [first = null, second = null] = worked.evaluation.plan.drops;
+    expect(countOil('petitgrain', (first ?? 0) + 1)(before)).toMatchObject({
+      target: { percent: 3 },
+      oils: [
+        { id: 'petitgrain', drops: (first ?? 0) + 1 },
+        { id: 'cardamom', drops: second },
+        { id: 'lavender', drops: 1 },
+      ],
+    });
   });
 
   test('none is added twice, and none that nobody knows', () => {
