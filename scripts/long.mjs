@@ -37,9 +37,14 @@ const parts = [
     { MUTATIONS: '10000' },
   ],
   [
-    'the browser killed 50 times',
+    'the browser killed 50 times each while counting, finishing and reading in',
     ['node_modules/@playwright/test/cli.js', 'test', 'killed'],
-    { KILLS: '50', CHROMIUM: chromium },
+    { KILLS: '50', SEED: seed, CHROMIUM: chromium },
+  ],
+  [
+    '5,000 broken houses, and every screen with what was taken of them',
+    ['node_modules/@playwright/test/cli.js', 'test', 'mutants'],
+    { MUTANTS: '5000', SEED: seed, CHROMIUM: chromium },
   ],
 ];
 let failed = 0;
