@@ -17,7 +17,8 @@ export default defineConfig({
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
     actionTimeout: 15_000,
-    trace: 'retain-on-failure',
+    // A trace of every test takes as long as the tests: TRACE=1 keeps those of failures.
+    trace: process.env['TRACE'] ? 'retain-on-failure' : 'off',
     // Taking the whole application in is for the test of that alone.
     serviceWorkers: 'block',
     launchOptions: {

@@ -131,3 +131,13 @@ test('an oil of unknown density can be weighed', async ({ page }) => {
   await grams.blur();
   await expect(grams).toHaveValue('0.1');
 });
+
+test('an oil that comes to no drop is named at the strength', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByLabel('Add an oil').fill('cinnamon bark');
+  await expect(page.getByRole('option').first()).toContainText(/cinnamon bark/i);
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('button', { name: /^Strength: .*without cinnamon bark/ }),
+  ).toBeVisible();
+});

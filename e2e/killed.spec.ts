@@ -8,7 +8,7 @@ import { chromium, expect, test, type Page } from '@playwright/test';
 // KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
 // finishing and reading in are each shot at that often.
 
-const kills = Number(process.env['KILLS'] ?? 3);
+const kills = Number(process.env['KILLS'] ?? 2);
 const seed = Number(process.env['SEED'] ?? 1);
 
 // A trace cannot be kept of a browser that is shot.

@@ -4,7 +4,7 @@ import { expect, test, type Page } from '@playwright/test';
 // Files of all data with something wrong in them: whatever of one is taken in, every screen opens.
 // MUTANTS and SEED make it longer or repeat it.
 
-const mutants = Number(process.env['MUTANTS'] ?? 12);
+const mutants = Number(process.env['MUTANTS'] ?? 5);
 const seed = Number(process.env['SEED'] ?? 1);
 
 const random = (() => {

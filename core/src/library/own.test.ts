@@ -1,13 +1,13 @@
 import { afterEach, describe, expect, test } from 'vitest';
 import { evaluate } from '../dose/evaluate';
-import { bottlesInUse, shelve, type Bottle } from '../keep/shelf';
+import { analysesInUse, bottlesInUse, shelve, type Bottle } from '../keep/shelf';
 import { emptyDraft, settled, workOut, type BlendDraft } from '../files/draft';
 import { timesAsMuch } from '../files/scale';
 import { readBlend } from '../files/readBlend';
 import { resolveMade } from '../files/resolve';
 import { labelOf, plannedPieces } from '../label/label';
 import { blendOf, known, ml, oilOf } from '../testing';
-import { findOil, layOver } from './library';
+import { findOil, houseLookup, layOver } from './library';
 import { oilsNamed, searchOils } from './names';
 import { houseMaterials, ownMaterialSchema, type OwnMaterial } from './own';
 
@@ -368,6 +368,24 @@ describe('a bottle on the shelf', () => {
     shelve(bottlesInUse([bottle({ weighings: [{ drops: 20, massG: 1.2 }] })], '2026-11-25'));
     expect(evaluate(resolveMade(bare)).mixture.oils[0]?.bottle).toBeUndefined();
     expect(evaluate(resolveMade(bare)).mixture.oils[0]?.ml.likely).toBeCloseTo(0.1, 9);
+  });
+
+  test('without lot numbers another bottle’s analysis does not become that of a batch', () => {
+    const found = (percent: number) =>
+      ({
+        source: 'its sheet',
+        contents: [['limonene', percent, percent, percent]],
+      }) satisfies Bottle['analysis'];
+    shelve(bottlesInUse([bottle({ lot: '', analysis: found(70) })], '2026-11-25'));
+    const worked = workOut(draftOfLemon());
+    if (worked.state !== 'done') throw new Error(worked.state);
+    const file = settled(worked.file, worked.evaluation, worked.blend.formula);
+    const carried = { find: houseLookup, analyses: analysesInUse(['lemon']) };
+    // Another bottle, without a lot number too, is opened after that.
+    shelve(bottlesInUse([bottle({ lot: '', analysis: found(20) })], '2026-11-26'));
+    const contents = resolveMade(file, carried).formula.oils[0]?.oil.capped?.constituents;
+    expect(contents).toEqual([['limonene', 70, 70, 70]]);
+    expect(resolveMade(file).formula.oils[0]?.oil.capped).toBe(oilOf('lemon').capped);
   });
 
   test('the label goes by the bottles, of bases too', () => {

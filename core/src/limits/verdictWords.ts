@@ -1,6 +1,6 @@
 import type { Verdict } from './verdict';
 
-export const verdictWords: Record<Verdict, string> = {
+const verdictWords: Record<Verdict, string> = {
   holds: 'holds',
   mind: 'mind',
   over: 'over',

@@ -2,6 +2,7 @@ import { fillMl } from '../brief/vessel';
 import type { Blend } from '../dose/blend';
 import type { Evaluation } from '../dose/evaluate';
 import { usualVessels } from '../library/library';
+import { mostCounted } from './gate';
 import { bottleThen, stepsNow, vesselOf } from './bottle';
 import type { CountStep, Step } from './steps';
 import { addEvent, type BenchEvent, type Tally } from './tally';
@@ -72,7 +73,11 @@ export const waysOn = (
   const factor = step.drops > 0 ? fell / step.drops : 1;
   const wanted = others.map((other) => ({
     other,
-    drops: Math.max(Math.round(other.drops * factor), tally.drops.get(other.id) ?? 0),
+    // Never more than is counted at all.
+    drops: Math.min(
+      mostCounted,
+      Math.max(Math.round(other.drops * factor), tally.drops.get(other.id) ?? 0),
+    ),
   }));
   const raised = wanted.filter(({ other, drops }) => drops > other.drops);
   const asks = raised.flatMap(({ other, drops }): BenchEvent[] => [

@@ -23,6 +23,7 @@ import { blends } from '../store/blends';
 import { bottles } from '../store/bottles';
 import { today } from '../store/now';
 import { people } from '../store/people';
+import { useWrite } from '../parts/useWrite';
 import { useStored } from '../store/useStored';
 import { vessels } from '../store/vessels';
 
@@ -43,6 +44,7 @@ const at = (path: string) => () => Promise.resolve(path);
 export const Find = ({ onClose }: { onClose: () => void }) => {
   const [query, setQuery] = useState('');
   const navigate = useNavigate();
+  const write = useWrite();
   const book = useStored(['blends'], () => blends.list()).data ?? [];
   const log = useStored(['batches'], () => batches.list()).data ?? [];
   const house = useStored(['people'], () => people.list()).data ?? [];
@@ -131,7 +133,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
             onChange={(hit) => {
               if (!hit) return;
               onClose();
-              void hit.open().then((path) => navigate(path));
+              void write('The new blend', hit.open).then((path) => path && navigate(path));
             }}
           >
             <ComboboxInput

@@ -94,7 +94,7 @@ const SheetBody = ({
 
 /** One blend: brief, glass, oils, verdict. The sentence is painted before all else. */
 export const Sheet = ({ record }: { record: BlendRecord }) => {
-  const { draft, change, undo, redo, steps, failure, overtaken, dismiss } = useDraft(record);
+  const { draft, change, undo, redo, steps, failure, retry, overtaken, dismiss } = useDraft(record);
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(draft);
   const painted = useAfterPaint('sheet');
@@ -159,9 +159,13 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
         </div>
       </div>
       {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          The last change could not be kept: {failure}. It is still here on the sheet; try again in
-          a moment.
+        <p role="alert" className="flex gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          <span className="flex-1">
+            The last change could not be saved: {failure}. It is still here on the sheet.
+          </span>
+          <button type="button" className="underline" onClick={retry}>
+            Try again
+          </button>
         </p>
       )}
       {overtaken && (

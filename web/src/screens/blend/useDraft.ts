@@ -1,5 +1,6 @@
 import type { BlendDraft } from '@jubbet/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { errorWords } from '../../parts/errorWords';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 import type { Change } from './changes';
@@ -64,7 +65,7 @@ export const useDraft = (record: BlendRecord) => {
           setOvertaken(true);
         })
         .catch((error: unknown) => {
-          setFailure(error instanceof Error ? error.message : String(error));
+          setFailure(errorWords(error));
         })
         .finally(() => {
           onItsWay.current -= 1;
@@ -107,6 +108,8 @@ export const useDraft = (record: BlendRecord) => {
   const undo = useCallback(() => walk(past, future), [walk]);
   const redo = useCallback(() => walk(future, past), [walk]);
   const dismiss = useCallback(() => setOvertaken(false), []);
+  /** Writes what stands on the sheet once more, after it could not be written. */
+  const retry = useCallback(() => write(current.current), [write]);
 
-  return { draft, change, undo, redo, steps, failure, overtaken, dismiss };
+  return { draft, change, undo, redo, steps, failure, retry, overtaken, dismiss };
 };
