@@ -75,10 +75,14 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
   }
 });
 
-test('what is typed is kept at once', async ({ page }) => {
+test('what is typed is kept at once', async ({ page, context }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByLabel('What it is for').fill('for long cues');
   await page.getByLabel('Drops of Cardamom', { exact: true }).fill('4');
+  // A reload may overtake the last keystroke on its way to the disk: another tab shows it there.
+  const other = await context.newPage();
+  await other.goto('/blends/prompt-desk');
+  await expect(other.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
   await page.reload();
   await expect(page.getByLabel('What it is for')).toHaveValue('for long cues');
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
