@@ -247,3 +247,20 @@ describe('a batch carries what it was made of', () => {
     expect(madeBlend(there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
   });
 });
+
+test('what a file says came of a batch is not believed: its events are judged', async () => {
+  const { id } = await begin();
+  const at = '2026-11-25T10:00:00.000Z';
+  await db.events.bulkAdd(drops(12).map((event) => ({ batchId: id, at, event })));
+  await db.batches.update(id, {
+    finishedAt: at,
+    made: { verdict: 'holds', hard: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
+  });
+  const { text } = await houseStore(db).write();
+  const other = openDatabase(`batches-${serial}-other`);
+  const read = houseStore(other).read(text);
+  if (!read.ok) throw new Error(read.sentence);
+  await houseStore(other).bringIn(read.house, 'add');
+  await batchStore(other).mend();
+  expect((await batchStore(other).get(id))?.made).toMatchObject({ verdict: 'over', hard: true });
+});

@@ -145,10 +145,11 @@ export const batchStore = (store: Database = db) => {
         const at = now();
         let finished = false;
         if (goesOn(events)) {
-          const made = madeFrom(batch, [...(await eventsOf(store, batchId)), ...events]);
+          const past = await eventsOf(store, batchId);
+          const made = madeFrom(batch, [...past, ...events]);
           const before = events
             .filter(({ kind }) => kind !== 'done')
-            .reduce(addEvent, tallyOf(await eventsOf(store, batchId)));
+            .reduce(addEvent, tallyOf(past));
           const { state } = gateOf(made.blend, made.planned, before, batch.reason);
           if (state === 'blocked') throw new Error('what is in it must not be used by its wearer');
           if (state === 'needs-reason') throw new Error('going past this limit needs a reason');

@@ -1,6 +1,7 @@
 import {
   emptyDraft,
   madeOf,
+  resolveMade,
   settled,
   stepsOf,
   summaryOf,
@@ -71,12 +72,13 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
     });
     const events = all.slice(0, making.stopAfter ?? all.length);
     const finished = making.stopAfter === undefined;
-    const made = finished ? summaryOf(madeOf(worked.blend, events), madeOn) : null;
+    const file = settled(worked.file, worked.evaluation, worked.blend.formula);
+    const made = finished ? summaryOf(madeOf(resolveMade(file), events), madeOn) : null;
     const batch: BatchRecord = {
       id: `batch-${making.blend}`,
       number: `${year}-${String(serial).padStart(3, '0')}`,
       blendId: making.blend,
-      file: settled(worked.file, worked.evaluation, worked.blend.formula),
+      file,
       askedPercent: draft.target?.percent ?? null,
       verdict: worked.evaluation.verdict,
       personId: draft.brief.personId,

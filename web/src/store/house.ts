@@ -486,9 +486,16 @@ export const houseStore = (store: Database = db) => ({
       gone: missing<{ id: string }>(all(here), all(house)).length,
     };
   },
-  /** Gets data in, in one transaction that leaves a way back. */
-  bringIn: (house: House, manner: Manner): Promise<void> =>
+  /**
+   * Gets data in, in one transaction that leaves a way back. What came of a batch is not taken
+   * from the file: it is judged here, by its events, with `batches.mend`.
+   */
+  bringIn: (given: House, manner: Manner): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
+      const house = {
+        ...given,
+        batches: given.batches.map((batch): BatchRecord => ({ ...batch, made: null })),
+      };
       const here = await readAll(store);
       await store.snapshots.put({
         id: 'last',

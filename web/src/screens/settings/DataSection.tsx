@@ -236,7 +236,12 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         <Button
-          onClick={() => void attempt(() => putExampleIn(db, today()), 'The example house is in.')}
+          onClick={() =>
+            void attempt(
+              () => putExampleIn(db, today()).then(() => batches.mend()),
+              'The example house is in.',
+            )
+          }
         >
           Put the example house in
         </Button>
