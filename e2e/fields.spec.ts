@@ -76,6 +76,13 @@ test('what a field refuses it does not keep in part', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('is not a number');
   await strength.blur();
   await expect(strength).toHaveValue('3');
+  // Nor what is left of a number that is taken away, where empty may not stand.
+  await strength.fill('25');
+  await strength.press('End');
+  await strength.press('Backspace');
+  await strength.press('Backspace');
+  await strength.blur();
+  await expect(strength).toHaveValue('3');
   // The unit may stand behind it.
   await strength.fill('2 %');
   await strength.blur();
@@ -107,7 +114,9 @@ test('a drop more of one oil takes none from another; the total moves and says s
   ).toBeVisible();
 });
 
-test('wax by the spoon stays as it was typed, also when it is doubled', async ({ page }) => {
+test('wax by the spoon stays as it was typed, also when the sheet is opened anew', async ({
+  page,
+}) => {
   await page.goto('/blends/curtain-call');
   const wax = page.getByLabel(/^(Parts|Percent|g|ml) of beeswax/i);
   await wax.fill('2 tbsp');

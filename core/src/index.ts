@@ -54,8 +54,14 @@ export { gateOf, goesOn, isReason, mayCount, pastLimits, type Gate } from './mak
 export { waysOn, type WayOn } from './make/extraDrops';
 export * from './make/words';
 export { nextBatchNumber, serialOf } from './keep/batchNumber';
-export { madeSummarySchema, summaryOf, type MadeSummary } from './keep/madeSummary';
-export { mixtureBestBefore, type BestBefore, type Day } from './keep/bestBefore';
+export {
+  madeBestBefore,
+  madeFindings,
+  madeSummarySchema,
+  summaryOf,
+  type MadeSummary,
+} from './keep/madeSummary';
+export type { BestBefore, Day } from './keep/bestBefore';
 export {
   dayWords,
   doNotUseWords,
@@ -91,13 +97,8 @@ export {
   type Bottle,
   type Stock,
 } from './keep/shelf';
-export {
-  carriedLookup,
-  houseMaterials,
-  materialsUsed,
-  ownMaterialSchema,
-  type OwnMaterial,
-} from './library/own';
+export { carriedLookup, materialsUsed } from './library/carried';
+export { houseMaterials, ownMaterialSchema, type OwnMaterial } from './library/own';
 export { readAnalysis, type ReadAnalysis } from './reading/analysis';
 export { chemistryOf, findConstituent, goesWith } from './library/chemistry';
 export { flashPointOf, handbook } from './library/handbook';

@@ -30,6 +30,8 @@ export interface Content {
   readonly ml: number;
   /** Null where the weight of the whole is not known. */
   readonly g: number | null;
+  /** False for the last of a line, which takes what is left. */
+  readonly isFull: boolean;
 }
 
 /** A batch as it is parted among vessels. */
@@ -119,6 +121,6 @@ export const part = (
 /** What each container of a batch really holds: the full ones of a line, and the last. */
 export const contentsOf = ({ lines }: Pick<Parted, 'lines'>): Content[] =>
   lines.flatMap(({ vessel, full, fillMl: ml, fillG, lastMl, lastG }) => [
-    ...(full > 0 ? [{ vessel, count: full, ml, g: fillG }] : []),
-    ...(lastMl > 0 ? [{ vessel, count: 1, ml: lastMl, g: lastG }] : []),
+    ...(full > 0 ? [{ vessel, count: full, ml, g: fillG, isFull: true }] : []),
+    ...(lastMl > 0 ? [{ vessel, count: 1, ml: lastMl, g: lastG, isFull: false }] : []),
   ]);

@@ -91,7 +91,7 @@ describe('a target never changes what the maker fixed', () => {
   });
 });
 
-describe('a ready amount of something loose stays as it was typed', () => {
+describe('a solid by the spoon stays as it was typed', () => {
   const spoons = (value: number): BlendDraft =>
     draft({
       by: 'weight',

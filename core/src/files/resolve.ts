@@ -15,10 +15,11 @@ import type { Blend } from '../dose/blend';
 import { mostDropsOf, wholeDrops } from '../dose/wholeDrops';
 import { oilInBottle, onShelf, type Bottle } from '../keep/shelf';
 import { isMelted } from '../library/isMelted';
-import { findBase, findVessel, houseLookup, isGone, type Lookup } from '../library/library';
+import { findBase, houseLookup, type Lookup } from '../library/library';
 import { looseDensity } from '../library/measures';
 import type { Base } from '../library/schema';
 import { mostDrops, type BlendFile } from './blendFile';
+import { missingOf, type UnknownThing } from './missing';
 
 type FileOil = BlendFile['oils'][number];
 type FileBase = BlendFile['bases'][number];
@@ -131,16 +132,6 @@ const shareOfOils = (
   return essential.reduce((total, share, at) => total + share * (sizes[at] ?? 0), 0) / whole;
 };
 
-/** A material or a container of a file that is not in this house. */
-interface UnknownThing {
-  readonly ok: false;
-  readonly code: 'not-here' | 'taken-out';
-  readonly what: 'oil' | 'base' | 'vessel';
-  readonly id: string;
-  /** Where it stands in the file: `oils.0.id`. */
-  readonly field: string;
-}
-
 /** More than can be made or counted at once. */
 interface TooMuch {
   readonly ok: false;
@@ -160,41 +151,6 @@ export type Resolved =
 
 /** Most that is mixed at once, in ml: 200 litres, a barrel. */
 const largestBatchMl = 200_000;
-
-/** The first thing in a file that this house does not have; null where it has all. */
-const missingOf = (file: BlendFile, find: Lookup, made: boolean): UnknownThing | null => {
-  const missing = (
-    what: UnknownThing['what'],
-    id: string,
-    field: string,
-    isThere: boolean,
-  ): UnknownThing[] => {
-    if (!isThere) return [{ ok: false, code: 'not-here', what, id, field }];
-    // What was made of it is still what it was; nothing new is made of what was taken out.
-    return !made && isGone(id) ? [{ ok: false, code: 'taken-out', what, id, field }] : [];
-  };
-  const vessels = [file.vessel, ...(file.more ?? []).map(({ vessel }) => vessel)];
-  return (
-    [
-      ...vessels.flatMap((vessel, n) =>
-        'id' in vessel
-          ? missing(
-              'vessel',
-              vessel.id,
-              n === 0 ? 'vessel.id' : `more.${n - 1}.vessel.id`,
-              findVessel(vessel.id) !== undefined,
-            )
-          : [],
-      ),
-      ...file.oils.flatMap(({ id }, n) =>
-        missing('oil', id, `oils.${n}.id`, find.oil(id) !== undefined),
-      ),
-      ...file.bases.flatMap(({ id }, n) =>
-        missing('base', id, `bases.${n}.id`, find.base(id) !== undefined),
-      ),
-    ][0] ?? null
-  );
-};
 
 /** True where bases by parts of the volume do nothing but fill up, whatever the oils take. */
 const isTopUp = ({ bases }: BlendFile, by: By): boolean =>

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { strengthBy } from '../blend/words';
-import type { Made } from '../make/made';
-import { mixtureBestBefore, type Day } from './bestBefore';
+import type { Finding } from '../limits/finding';
+import type { Made, MadeVessel } from '../make/made';
+import { mixtureBestBefore, type BestBefore, type Day } from './bestBefore';
 
 /** What came of a batch, as lists show it: from what was counted and measured. */
 export const madeSummarySchema = z.strictObject({
@@ -17,17 +18,38 @@ export const madeSummarySchema = z.strictObject({
 
 export type MadeSummary = z.infer<typeof madeSummarySchema>;
 
+const filledOf = ({ vessels }: Made): readonly MadeVessel[] =>
+  vessels.filter(({ isEmpty }) => !isEmpty);
+
+/** The earliest date of the containers of a batch; null where nothing is in any. */
+export const madeBestBefore = (made: Made, madeOn: Day): BestBefore | null =>
+  filledOf(made)
+    .map(({ evaluation }) => mixtureBestBefore(madeOn, evaluation.mixture))
+    .sort((a, b) => a.date.localeCompare(b.date))[0] ?? null;
+
+/** What stands against a batch, of all its containers; what is the same of several once. */
+export const madeFindings = (made: Made): readonly Finding[] => [
+  ...new Map(
+    filledOf(made).flatMap(({ evaluation }) =>
+      evaluation.findings
+        .filter(({ verdict }) => verdict !== 'holds')
+        .map(
+          (one) => [JSON.stringify([one.rule, one.subject, one.reason, one.value]), one] as const,
+        ),
+    ),
+  ).values(),
+];
+
 /** What a list shows of a batch. */
 export const summaryOf = (made: Made, madeOn: Day): MadeSummary => {
-  const filled = made.vessels.filter(({ isEmpty }) => !isEmpty);
+  const filled = filledOf(made);
   const percents = filled.map(
     ({ evaluation }) => strengthBy(evaluation.mixture, made.blend.formula.by).likely,
   );
-  const days = filled.map(({ evaluation }) => mixtureBestBefore(madeOn, evaluation.mixture).date);
   return {
     verdict: made.verdict,
     hard: made.hard,
     percent: percents.length > 0 ? [Math.min(...percents), Math.max(...percents)] : null,
-    bestBefore: [...days].sort()[0] ?? null,
+    bestBefore: madeBestBefore(made, madeOn)?.date ?? null,
   };
 };

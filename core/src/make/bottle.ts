@@ -3,6 +3,7 @@ import { usualVessel, type Vessel } from '../brief/vessel';
 import type { Blend } from '../dose/blend';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import { asCounted } from './asCounted';
+import { eachVessel } from './eachVessel';
 import { mixedSteps, type Step } from './steps';
 import { countedDrops, foretoldDrops, type Tally } from './tally';
 
@@ -90,13 +91,14 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
         : (byId.get(step.id) ?? step),
     );
   }
-  return asked.map((step): Step => {
-    if (step.kind !== 'top-up') return step;
-    const { mixture } = bottleThen(blend, asked, tally, step.vessel);
+  const toppingUp = eachVessel(blend, steps, tally, (vessel) => {
+    const { bases } = bottleThen(blend, asked, tally, vessel).mixture;
     return {
-      ...step,
-      ml: mixture.bases.reduce((total, { ml }) => total + ml.likely, 0),
-      bases: mixture.bases.map(({ base, ml }) => ({ id: base.id, ml: ml.likely })),
+      ml: bases.reduce((total, { ml }) => total + ml.likely, 0),
+      bases: bases.map(({ base, ml }) => ({ id: base.id, ml: ml.likely })),
     };
   });
+  return asked.map((step): Step =>
+    step.kind === 'top-up' ? { ...step, ...toppingUp[step.vessel] } : step,
+  );
 };

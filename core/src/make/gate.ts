@@ -3,7 +3,7 @@ import { evaluate } from '../dose/evaluate';
 import type { Finding } from '../limits/finding';
 import { isPast } from '../quantity/compare';
 import { bottleThen, stepsAsked } from './bottle';
-import { eachVessel } from './made';
+import { eachVessel } from './eachVessel';
 import type { Step } from './steps';
 import type { BenchEvent, PastLimit, Tally } from './tally';
 

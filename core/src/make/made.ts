@@ -3,6 +3,7 @@ import type { Blend } from '../dose/blend';
 import { evaluate, type Evaluation } from '../dose/evaluate';
 import { worst, type Verdict } from '../limits/verdict';
 import { bottleNow, vesselOf } from './bottle';
+import { eachVessel } from './eachVessel';
 import { stepsOf, type Step } from './steps';
 import { tallyOf, type BenchEvent, type Tally } from './tally';
 
@@ -31,48 +32,7 @@ export interface Made {
   readonly hard: boolean;
 }
 
-/** Numbers of the containers that are mixed by themselves; the jug is number 0. */
-const numbersOf = ({ count }: Blend): number[] => Array.from({ length: count }, (_, n) => n);
-
 const isOf = (number: number) => (step: Step) => 'vessel' in step && step.vessel === number;
-
-/** Containers with the same in them are worked out once: a thousand bottles are mostly alike. */
-const contentKey = (planned: readonly Step[], tally: Tally, number: number): string =>
-  JSON.stringify([
-    planned
-      .filter(isOf(number))
-      .map(({ id }) => [
-        id.replace(`/${number}`, '/'),
-        tally.drops.get(id) ?? 0,
-        tally.done.has(id),
-        tally.asked.get(id) ?? null,
-      ]),
-    tally.movedTo.get(number) ?? null,
-    tally.filledTo.get(number) ?? null,
-  ]);
-
-/** Works each container out, those that are alike once. */
-export const eachVessel = <T>(
-  blend: Blend,
-  planned: readonly Step[],
-  tally: Tally,
-  work: (number: number) => T,
-): readonly T[] => {
-  const known = new Map<string, T>();
-  const byNumber = new Map<number, Step[]>();
-  for (const step of planned) {
-    if (!('vessel' in step)) continue;
-    byNumber.set(step.vessel, [...(byNumber.get(step.vessel) ?? []), step]);
-  }
-  return numbersOf(blend).map((number) => {
-    const key = contentKey(byNumber.get(number) ?? [], tally, number);
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const made = work(number);
-    known.set(key, made);
-    return made;
-  });
-};
 
 /** True where oils were to go in and none has; of plain carrier, where no step of it is done. */
 const isNothing = (

@@ -122,12 +122,12 @@ export const NumberField = ({
       onNumber(next.value);
       return;
     }
-    if (text.trim() === '') {
-      if (onEmpty) kept.current = true;
-      onEmpty?.();
+    if (text.trim() === '' && onEmpty) {
+      kept.current = true;
+      onEmpty();
       return;
     }
-    if (!next.isNumber && also?.(text, true) === null) {
+    if (text.trim() !== '' && !next.isNumber && also?.(text, true) === null) {
       kept.current = true;
       return;
     }

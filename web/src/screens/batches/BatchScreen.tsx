@@ -7,9 +7,10 @@ import {
   formatMl,
   formatPercent,
   isAsPlanned,
+  madeBestBefore,
+  madeFindings,
   madeOf,
   madePieces,
-  mixtureBestBefore,
   strengthWords,
   subjectName,
   usualVessel,
@@ -19,7 +20,6 @@ import {
   wearerWords,
   type BenchEvent,
   type BlendDraft,
-  type Finding,
   type Made,
   type Tally,
 } from '@jubbet/core';
@@ -161,21 +161,8 @@ const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   );
 };
 
-/** What stands against it, of all that was made, each thing once. */
-const findingsOf = ({ vessels }: Made): Finding[] => [
-  ...new Map(
-    vessels
-      .filter(({ isEmpty }) => !isEmpty)
-      .flatMap(({ evaluation }) => evaluation.findings.filter(({ verdict }) => verdict !== 'holds'))
-      .map((entry) => [findingMessage(entry), entry]),
-  ).values(),
-];
-
 const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
-  const [until] = made.vessels
-    .filter(({ isEmpty }) => !isEmpty)
-    .map(({ evaluation }) => mixtureBestBefore(batch.madeOn, evaluation.mixture))
-    .sort((a, b) => a.date.localeCompare(b.date));
+  const until = madeBestBefore(made, batch.madeOn);
   if (!until) return <>–</>;
   return (
     <>
@@ -241,7 +228,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 
 const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
   const made = useMemo(() => madeOf(madeBlend(batch), events), [batch, events]);
-  const told = findingsOf(made);
+  const told = madeFindings(made);
   const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
   const open = batch.finishedAt === null;
   return (

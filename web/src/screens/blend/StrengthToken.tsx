@@ -80,9 +80,10 @@ export const StrengthToken = ({
               value={draft.target?.percent ?? null}
               rule={{ least: 0, above: true, most: 100 }}
               onNumber={(percent) => change(askFor(percent))}
-              onEmpty={() => {
-                if (draft.oils.every(({ parts }) => parts === undefined)) change(askFor(null));
-              }}
+              // Parts share a target: beside them it cannot be left empty.
+              {...(draft.oils.every(({ parts }) => parts === undefined)
+                ? { onEmpty: () => change(askFor(null)) }
+                : {})}
             />
           </label>
           {limit && (

@@ -1,6 +1,5 @@
 import {
   fillingsWords,
-  fillMl,
   formatList,
   formatMl,
   handLabel,
@@ -187,10 +186,12 @@ const Labels = ({
 };
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
-const pieceWords = (blend: Blend, { vessel, count, ml, numbers, evaluation }: Piece): string => {
+const pieceWords = (
+  blend: Blend,
+  { vessel, count, ml, isFull, numbers, evaluation }: Piece,
+): string => {
   const what = fillingsWords([{ vessel, count }]);
   if (blend.inOne) {
-    const isFull = ml > 0.99 * fillMl(vessel);
     return isFull ? what : `${what}, with ${formatMl(ml, 3)} in it`;
   }
   const which =
