@@ -2,7 +2,6 @@ import {
   fillingsWords,
   formatList,
   formatMl,
-  handLabel,
   labelOf,
   madeOf,
   madePieces,
@@ -12,22 +11,16 @@ import {
   type BenchEvent,
   type Blend,
   type BlendDraft,
-  type Label,
   type LabelFacts,
   type Piece,
   type Vessel,
 } from '@jubbet/core';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
-import { Missing } from '../../parts/Missing';
+import { ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
-import { NumberField } from '../../parts/NumberField';
-import { saveFile } from '../../parts/saveFile';
+import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { useKeys } from '../../parts/useKeys';
-import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
@@ -36,8 +29,8 @@ import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
-import { LabelSheet } from './LabelSheet';
-import type { LabelSize, Paper } from './labelSize';
+import { Labels } from './Labels';
+import type { LabelSize } from './labelSize';
 
 /** The label size of a usual vessel, or of the one nearest in volume. */
 const sizeFor = ({ id: vesselId, kind: of, nominalMl }: Vessel): LabelSize => {
@@ -49,139 +42,6 @@ const sizeFor = ({ id: vesselId, kind: of, nominalMl }: Vessel): LabelSize => {
   const nearest = near(sized.filter(({ kind }) => kind === of)) ?? near(sized);
   return (
     sized.find(({ id }) => id === vesselId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
-  );
-};
-
-const Labels = ({
-  label,
-  copies,
-  size: usual,
-  back,
-  choose,
-}: {
-  label: Label;
-  copies: number;
-  size: LabelSize;
-  back: string;
-  /** The way to the labels of another kind of vessel, where there is one. */
-  choose: ReactNode;
-}) => {
-  const [size, setSize] = useState(usual);
-  const [count, setCount] = useState(copies);
-  const [paper, setPaper] = useState<Paper>('A4');
-  const [told, setTold] = useState<string | null>(null);
-  const write = useWrite();
-  useKeys({ p: () => window.print() });
-  const savePdf = async () => {
-    try {
-      const { labelPdf } = await import('./labelPdf');
-      const { data, laidOut, pages } = await labelPdf(label, size, paper, count);
-      saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
-      setTold(
-        laidOut.fits
-          ? `${pages === 1 ? 'One page' : `${pages} pages`}, in type of ${laidOut.points} points${laidOut.faces.length > 1 ? '; the cautions stand on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
-          : 'It does not fit a label of this size: what is too long runs over its edge. Take a larger label, or hang a tag on it.',
-      );
-    } catch (error) {
-      setTold(
-        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}.`,
-      );
-    }
-  };
-  return (
-    <div className="mx-auto grid max-w-4xl gap-4">
-      <div className="screen-only flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle
-          title={`Label: ${label.name}`}
-          aside={label.doNotUse ? 'must not be used' : 'at its true size on paper'}
-        />
-        <div className="flex gap-2">
-          <ButtonLink to={back}>Back</ButtonLink>
-          <Button onClick={() => window.print()}>
-            Print <Kbd>P</Kbd>
-          </Button>
-          <Button look="first" onClick={() => void savePdf()}>
-            Save as PDF
-          </Button>
-        </div>
-      </div>
-      <div className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
-        {choose}
-        <label className="grid gap-1">
-          <span className="text-sm text-soft">Made by</span>
-          <input
-            className="w-64 rounded-md border border-line bg-transparent px-2 py-1.5"
-            maxLength={120}
-            defaultValue={label.maker}
-            placeholder="Your name, as it stands on labels"
-            onChange={(event) => {
-              const maker = event.target.value;
-              void write('Your name', () => settings.write('maker', maker));
-            }}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          Width
-          <NumberField
-            label="Width of the label"
-            unit="mm"
-            framed
-            className="w-16"
-            value={size.width}
-            rule={{ least: 20, most: 280 }}
-            onNumber={(width) => setSize({ ...size, width })}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          Height
-          <NumberField
-            label="Height of the label"
-            unit="mm"
-            framed
-            className="w-16"
-            value={size.height}
-            rule={{ least: 15, most: 200 }}
-            onNumber={(height) => setSize({ ...size, height })}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          Labels
-          <NumberField
-            label="How many labels"
-            framed
-            className="w-14"
-            value={count}
-            rule={{ least: 1, most: 100, whole: true }}
-            onNumber={setCount}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          PDF on
-          <select
-            className="min-h-9 rounded-md border border-line bg-sheet px-2"
-            value={paper}
-            onChange={(event) => setPaper(event.target.value as Paper)}
-          >
-            <option value="A4">a sheet of A4</option>
-            <option value="Letter">a sheet of Letter</option>
-            <option value="single">one label a page</option>
-          </select>
-        </label>
-      </div>
-      {told && (
-        <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
-          {told}
-        </p>
-      )}
-      <LabelSheet label={label} size={size} count={count} />
-      <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
-        <h2 className="text-lg">To write by hand</h2>
-        <p className="text-sm text-soft">
-          For a scrap of tape. Use a pencil or a pen that oil does not smear.
-        </p>
-        <p className="mt-2 font-serif text-lg whitespace-pre-line">{handLabel(label).join('\n')}</p>
-      </section>
-    </div>
   );
 };
 
