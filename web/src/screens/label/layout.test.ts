@@ -1,7 +1,7 @@
 import type { Label } from '@jubbet/core';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { layOut, places } from './layout';
+import { layOut, onPaper, places } from './layout';
 import { papers } from './labelSize';
 
 /** A typewriter: every letter is half its size wide. */
@@ -86,4 +86,27 @@ test('as many stand on a sheet as fit, none over its edge or another', () => {
     expect(y + box.height).toBeLessThanOrEqual(287);
   }
   expect(places({ width: 250, height: 40 }, papers.A4)).toEqual([]);
+});
+
+test('labels as long as those of jars find a page, turned where they must be', () => {
+  // Long bands of 200 and 255 mm on paper 210 mm wide.
+  for (const width of [200, 255]) {
+    const { sheet, spots } = onPaper({ width, height: 42 }, papers.A4);
+    expect(sheet).toEqual({ width: 297, height: 210 });
+    expect(spots.length).toBeGreaterThan(0);
+    for (const { x, y } of spots) {
+      expect(x + width).toBeLessThanOrEqual(sheet.width);
+      expect(y + 42).toBeLessThanOrEqual(sheet.height);
+    }
+  }
+  expect(onPaper(box, papers.A4).sheet).toEqual(papers.A4);
+  expect(onPaper({ width: 280, height: 280 }, papers.A4).spots).toEqual([]);
+});
+
+test('what must not be used says that alone', () => {
+  for (const size of [box, { width: 22, height: 22 }]) {
+    const laidOut = layOut({ ...label, doNotUse: true }, size, measure);
+    expect(laidOut.fits).toBe(true);
+    expect(wordsOf(laidOut).join(' ')).toBe('DO NOT USE');
+  }
 });
