@@ -1,8 +1,10 @@
 // Measures each figure against its reference in the same run, and writes docs/benchmarks.md.
 import { writeFileSync } from 'node:fs';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { constituentLimits, evaluate, readBlend, type Blend } from '@jubbet/core';
-import { timeBoth } from '../core/src/dose/againstHighs.testing';
+import { constituentLimits } from '@jubbet/core/catalog';
+import { evaluate, type Blend } from '@jubbet/core/drops';
+import { readBlend } from '@jubbet/core/exchange';
+import { timeBoth } from '../core/src/drops/againstHighs.testing';
 
 const house = process.env['HOUSE'] ?? '';
 const empty = process.env['EMPTY'] ?? '';
@@ -45,13 +47,15 @@ const eightOils = (): Blend => {
     oils: ids.map((id) => ({ id, drops: 2 })),
     bases: [{ id: 'jojoba', parts: 1 }],
   });
-  if (!read.ok) throw new Error(read.problem.message);
-  return read.blend;
+  if (!read.ok) throw new Error(read.problem.code);
+  const worked = workOut(shippedCatalog, read.recipe);
+  if (worked.state !== 'done') throw new Error(worked.state);
+  return worked.blend;
 };
 
 /** The sums of the rules alone, as plainly as they can be written: volume and weight, three ends. */
 const plainSums = ({ formula }: Blend): number => {
-  const fill = (formula.vessel.nominalMl * formula.vessel.workingFillPercent) / 100;
+  const fill = (formula.container.nominalMl * formula.container.workingFillPercent) / 100;
   const base = formula.bases[0]?.base.densityGPerMl ?? 1;
   let worst = 0;
   for (const drop of [0.025, 0.05, 0.06]) {

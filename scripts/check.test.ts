@@ -11,9 +11,9 @@ const check = (...files: string[]) =>
 
 describe('npm run check', () => {
   test.each([
-    ['holds', 'holds', 0],
-    ['mind', 'mind', 0],
-    ['not-known', 'not-known', 0],
+    ['within', 'within', 0],
+    ['caution', 'caution', 0],
+    ['unknown', 'unknown', 0],
     ['over', 'over', 1],
   ])(
     '%s',
@@ -28,9 +28,9 @@ describe('npm run check', () => {
 
   test('a file that cannot be read leaves with 2 and one sentence that names the field', () => {
     const path = join(mkdtempSync(join(tmpdir(), 'jubbet-')), 'later.json');
-    writeFileSync(path, '{"format":"jubbet-blend","version":2}');
+    writeFileSync(path, '{"format":"jubbet-blend","version":3}');
     for (const [file, sentence] of [
-      [path, /^version: 2 cannot be read.*\.\n$/],
+      [path, /^version: 3 cannot be read.*\.\n$/],
       ['no/such/file.json', /^file: no\/such\/file\.json cannot be opened\.\n$/],
     ] as const) {
       const { stdout, stderr, status } = check(file);

@@ -1,7 +1,7 @@
 // Reads a blend file and prints what the limits say of it, as one JSON report.
 // Leaves with 0 unless the blend is over (1) or the file cannot be read (2).
 import { readFileSync } from 'node:fs';
-import { readBlendText, reportOn } from '@jubbet/core';
+import { checkBlend } from '@jubbet/core/exchange';
 
 const refuse = (sentence: string): void => {
   process.stderr.write(`${sentence}\n`);
@@ -18,11 +18,10 @@ if (path === undefined || more.length > 0) {
   } catch {
     refuse(`file: ${path} cannot be opened.`);
   }
-  const read = text === undefined ? undefined : readBlendText(text);
-  if (read && !read.ok) refuse(read.problem.message);
-  if (read?.ok) {
-    const report = reportOn(read.blend);
-    process.stdout.write(`${JSON.stringify(report, null, 2)}\n`);
-    process.exitCode = report.verdict === 'over' ? 1 : 0;
+  const checked = text === undefined ? undefined : checkBlend(text);
+  if (checked && !checked.ok) refuse(checked.sentence);
+  if (checked?.ok) {
+    process.stdout.write(`${JSON.stringify(checked.report, null, 2)}\n`);
+    process.exitCode = checked.report.verdict === 'over' ? 1 : 0;
   }
 }

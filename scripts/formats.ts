@@ -1,7 +1,15 @@
 // Writes the JSON Schemas of the open formats from the code: node scripts/run.mjs scripts/formats.ts
 import { writeFileSync } from 'node:fs';
-import { blendFileSchema } from '@jubbet/core';
+import { blendFile1Schema, blendFile2Schema } from '@jubbet/core/exchange';
 import { z } from 'zod';
 
-const schema = z.toJSONSchema(blendFileSchema, { io: 'input' });
-writeFileSync('docs/formats/jubbet-blend-1.schema.json', `${JSON.stringify(schema, null, 2)}\n`);
+for (const [version, schema] of [
+  [1, blendFile1Schema],
+  [2, blendFile2Schema],
+] as const) {
+  const json = z.toJSONSchema(schema, { io: 'input' });
+  writeFileSync(
+    `docs/formats/jubbet-blend-${version}.schema.json`,
+    `${JSON.stringify(json, null, 2)}\n`,
+  );
+}

@@ -23,7 +23,7 @@ const parts = [
   ],
   [
     '5,000 drafts of any shape',
-    ['node_modules/vitest/vitest.mjs', 'run', 'core/src/files/anyBlend.test.ts'],
+    ['node_modules/vitest/vitest.mjs', 'run', 'core/src/exchange/anyBlend.test.ts'],
     { DRAFTS: '5000', SEED: seed },
   ],
   [

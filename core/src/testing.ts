@@ -1,10 +1,7 @@
-import type { FormulaOil, OilMeasure } from './blend/formula';
-import type { Brief } from './brief/brief';
-import { usualVessel } from './brief/vessel';
-import type { Wearer } from './brief/wearer';
-import type { Blend } from './dose/blend';
-import { findBase, findOil } from './library/library';
-import type { Carrier, Oil } from './library/schema';
+import type { FormulaOil, OilMeasure } from './mixture';
+import type { Brief, Wearer } from './brief';
+import { usualContainer, shippedCatalog, type Carrier, type Catalog, type Oil } from './catalog';
+import type { Blend } from './drops';
 
 // Makes blends for tests out of the few things that a test is about.
 
@@ -19,14 +16,15 @@ const found = <T>(thing: T | undefined, id: string): T => {
   return thing;
 };
 
-export const oilOf = (id: string): Oil => found(findOil(id), id);
-export const baseOf = (id: string): Carrier => found(findBase(id), id);
+export const oilOf = (id: string, catalog: Catalog = shippedCatalog): Oil =>
+  found(catalog.oil(id), id);
+export const baseOf = (id: string): Carrier => found(shippedCatalog.base(id), id);
 
 /** A healthy woman of 41. */
 const adult: Wearer = {
   ageMonths: 492,
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [],
   allergies: [],
   skin: 'normal',
@@ -36,41 +34,49 @@ interface Asked {
   readonly oils: Record<string, OilMeasure | number>;
   readonly wearer?: Partial<Wearer> | 'anyone';
   readonly brief?: Partial<Omit<Brief, 'wearer'>>;
-  readonly vessel?: string;
+  readonly container?: string;
   readonly target?: number;
   readonly bases?: Record<string, number>;
-  readonly school?: Blend['school'];
-  readonly dropSchool?: Blend['formula']['dropSchool'];
+  readonly guideline?: Blend['guideline'];
+  readonly dropsPerMl?: Blend['formula']['dropsPerMl'];
   readonly dropMl?: Record<string, FormulaOil['dropMl']>;
+  /** Of a house with materials of its own. */
+  readonly catalog?: Catalog;
 }
 
 /** A blend in a 10 ml roll-on with jojoba for the wrists of an adult, unless asked otherwise. */
 export const blendOf = (asked: Asked): Blend => ({
+  catalog: asked.catalog ?? shippedCatalog,
   name: 'Test',
   purpose: '',
   count: 1,
-  fillings: [{ vessel: found(usualVessel(asked.vessel ?? 'roll-on-10'), 'vessel'), count: 1 }],
+  fillings: [
+    { container: found(usualContainer(asked.container ?? 'roll-on-10'), 'vessel'), count: 1 },
+  ],
   inOne: false,
   lossPercent: 0,
   gainPercent: 0,
   grain: null,
-  school: asked.school ?? 'clinical',
+  guideline: asked.guideline ?? 'clinical',
   brief: {
     wearer: asked.wearer === 'anyone' ? 'anyone' : { ...adult, ...asked.wearer },
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
     forSale: false,
+    asked: [],
+    timesPerDay: null,
     ...asked.brief,
   },
   formula: {
-    vessel: found(usualVessel(asked.vessel ?? 'roll-on-10'), 'vessel'),
-    dropSchool: asked.dropSchool ?? 'pharmacy',
+    container: found(usualContainer(asked.container ?? 'roll-on-10'), 'vessel'),
+    by: 'volume',
+    dropsPerMl: asked.dropsPerMl ?? 20,
     ...(asked.target === undefined ? {} : { targetPercent: asked.target }),
     oils: Object.entries(asked.oils).map(([id, measure]) => {
       const dropMl = asked.dropMl?.[id];
       return {
-        oil: oilOf(id),
+        oil: oilOf(id, asked.catalog),
         measure: typeof measure === 'number' ? { by: 'drops', drops: measure } : measure,
         ...(dropMl ? { dropMl } : {}),
       };

@@ -1,4 +1,4 @@
-import type { PlaceId } from '../library/schema';
+import type { PlaceId } from '../catalog';
 import type { WearerOrAnyone } from './wearer';
 
 /** Stays on the skin, or is rinsed off within minutes. */
@@ -15,4 +15,8 @@ export interface Brief {
   readonly sun: Sun;
   /** Sold, or given in trade: then the law of goods counts as well. */
   readonly forSale: boolean;
+  /** Ids of the questions that were answered of this person: what is not in it was not asked. */
+  readonly asked: readonly string[];
+  /** How often it is put on in a day; null where nobody has said. */
+  readonly timesPerDay: number | null;
 }

@@ -1,4 +1,5 @@
-import type { Trimester, Wearer } from './wearer';
+import { z } from 'zod';
+import { wearerShape, type Trimester, type Wearer } from './wearer';
 
 /** A month of the calendar, `1985-03`. */
 export type Month = string;
@@ -22,6 +23,29 @@ export interface Reaction {
   readonly on: string;
   readonly what: string;
 }
+
+/** Somebody in the house, as stored and as carried by the file of all data. */
+export const personSchema = z
+  .strictObject({
+    ...wearerShape,
+    name: z.string().trim().min(1).max(80),
+    born: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, { error: 'month-form' }),
+    pregnancy: z
+      .strictObject({ week: z.number().int().min(1).max(42), on: z.iso.date() })
+      .optional(),
+    reactions: z
+      .array(
+        z.strictObject({
+          materialId: z.string().min(1).max(200),
+          on: z.iso.date(),
+          what: z.string().max(500),
+        }),
+      )
+      .max(100)
+      .optional(),
+    consent: z.string().max(500).optional(),
+  })
+  .omit({ ageMonths: true });
 
 const dayMs = 86_400_000;
 

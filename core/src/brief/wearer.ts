@@ -1,3 +1,5 @@
+import { z } from 'zod';
+
 /** What the skin is like, in the words of the guidelines. */
 export type Skin = 'normal' | 'sensitive' | 'damaged';
 
@@ -12,7 +14,7 @@ export interface Wearer {
   readonly ageMonths: number;
   readonly pregnant: boolean;
   readonly trimester?: Trimester | undefined;
-  readonly nursing: boolean;
+  readonly breastfeeding: boolean;
   /** From the library's vocabulary; other words are kept, and no rule reads them. */
   readonly conditions: readonly string[];
   /** Families of the library, ids of materials, or other words, which no rule reads. */
@@ -22,6 +24,31 @@ export interface Wearer {
 
 /**
  * Somebody not known: a gift or a stall. An adult of whom nothing is known, so
- * that every "avoid" and "caution" is to be minded and told on the label.
+ * that every "avoid" and "caution" is told on the label.
  */
 export type WearerOrAnyone = Wearer | 'anyone';
+
+const words = z.array(z.string().trim().min(1).max(200)).max(50).readonly();
+
+/** What is said of somebody's skin and health, wherever it is kept. */
+export const wearerShape = {
+  name: z.string().trim().min(1).max(80).optional(),
+  ageMonths: z.number().int().min(0).max(1500),
+  pregnant: z.boolean(),
+  trimester: z.union([z.literal(1), z.literal(2), z.literal(3)]).optional(),
+  breastfeeding: z.boolean(),
+  conditions: words,
+  allergies: words,
+  skin: z.enum(['normal', 'sensitive', 'damaged']),
+};
+
+/** A third is of a pregnancy alone. */
+export const trimesterOnlyIfPregnant = ({
+  pregnant,
+  trimester,
+}: Pick<Wearer, 'pregnant' | 'trimester'>): boolean => pregnant || trimester === undefined;
+
+export const wearerSchema = z.strictObject(wearerShape).refine(trimesterOnlyIfPregnant, {
+  error: 'trimester-alone',
+  path: ['trimester'],
+});

@@ -1,14 +1,22 @@
-import type { Wearer } from '../brief/wearer';
-import { ageWords, someoneOfAge } from '../brief/words';
-import type { Brief } from '../brief/brief';
-import { knownWearer } from '../limits/question';
-import type { Finding, KindCaution, PlaceCaution } from '../limits/finding';
-import { cautions, guidelines } from '../library/library';
-import type { Mixture } from '../blend/mixture';
-import { formatList } from '../quantity/format';
-import { findingMessage } from '../limits/words';
+import type { Brief, Wearer } from '../brief';
+import { guidelines } from '../catalog';
+import { knownWearer, type Finding, type KindCaution, type PlaceCaution } from '../limits';
+import type { Mixture } from '../mixture';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** One caution of a label, as facts. */
+export type LabelCaution =
+  | { readonly code: 'out-of-sun'; readonly hours: number }
+  | { readonly code: 'not-when'; readonly stages: readonly ('pregnant' | 'breastfeeding')[] }
+  | { readonly code: 'not-under' | 'not-near-face-under'; readonly months: number }
+  | { readonly code: 'ask-first'; readonly conditions: readonly string[] }
+  | { readonly code: 'allergies'; readonly to: readonly string[] }
+  /** What speaks against it for the wearer that is known. */
+  | { readonly code: 'finding'; readonly finding: Finding }
+  | { readonly code: 'kind'; readonly what: KindCaution }
+  | { readonly code: 'place'; readonly what: PlaceCaution }
+  | { readonly code: 'made-for'; readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> }
+  /** What is said of every blend. */
+  | { readonly code: 'everywhere' };
 
 const oldest = (findings: readonly Finding[], near: boolean): number =>
   Math.max(
@@ -18,10 +26,10 @@ const oldest = (findings: readonly Finding[], near: boolean): number =>
     ),
   );
 
-const unique = (items: readonly string[]): string[] => [...new Set(items)];
+const unique = <T>(items: readonly T[]): T[] => [...new Set(items)];
 
 /** What somebody not known has to be told, gathered so that it fits a label. */
-const forAnyone = (findings: readonly Finding[]): string[] => {
+const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   const told = findings.filter((entry) => entry.forAnyone);
   const stages = unique(
     told.flatMap(({ reason }) => (reason.code === 'life-stage' ? [...reason.stages] : [])),
@@ -31,17 +39,13 @@ const forAnyone = (findings: readonly Finding[]): string[] => {
   const conditions = unique(
     told.flatMap(({ reason }) => (reason.code === 'condition' ? [reason.condition] : [])),
   );
-  const allergies = unique(
-    told.flatMap(({ reason }) => (reason.code === 'allergy' ? [reason.to] : [])),
-  );
+  const to = unique(told.flatMap(({ reason }) => (reason.code === 'allergy' ? [reason.to] : [])));
   return [
-    ...(stages.length > 0 ? [`Not when ${stages.join(' or ')}.`] : []),
-    ...(child > 0 ? [`Not for children under ${ageWords(child)}.`] : []),
-    ...(childFace > child
-      ? [`Not on or near the face of children under ${ageWords(childFace)}.`]
-      : []),
-    ...(conditions.length > 0 ? [`Ask first with: ${formatList(conditions)}.`] : []),
-    ...(allergies.length > 0 ? [`Mind an allergy to: ${formatList(allergies)}.`] : []),
+    ...(stages.length > 0 ? [{ code: 'not-when', stages } as const] : []),
+    ...(child > 0 ? [{ code: 'not-under', months: child } as const] : []),
+    ...(childFace > child ? [{ code: 'not-near-face-under', months: childFace } as const] : []),
+    ...(conditions.length > 0 ? [{ code: 'ask-first', conditions } as const] : []),
+    ...(to.length > 0 ? [{ code: 'allergies', to } as const] : []),
   ];
 };
 
@@ -49,55 +53,43 @@ const forAnyone = (findings: readonly Finding[]): string[] => {
 const skinIsAsked = 'hypersensitive or damaged skin';
 
 /** Conditions that speak against what is in it, and that this wearer was not said to have. */
-const notAsked = (mixture: Mixture, wearer: Wearer): string[] => {
+const notAsked = (mixture: Mixture, wearer: Wearer): LabelCaution[] => {
   const all = unique(
     [
       ...mixture.oils.flatMap(({ oil, ml }) => (ml.high > 0 ? oil.conditions : [])),
       ...mixture.bases.flatMap(({ base }) => base.conditions),
     ].map(({ condition }) => condition),
   );
-  const open = all.filter((one) => one !== skinIsAsked && !wearer.conditions.includes(one));
-  return open.length > 0 ? [`Ask first with: ${formatList(open)}.`] : [];
-};
-
-/** What the kind of product asks of whoever opens it; the rest is a matter of making it. */
-const kindOnLabel: Partial<Record<KindCaution, string>> = {
-  'bath-film': 'Disperse before bathing: oil alone floats on the water, neat on skin.',
-  'bath-solubiliser': 'Disperse before bathing: some of the oil floats.',
-  'bath-slip': 'The tub gets slippery.',
-  'keep-dry': 'Keep water out of it. A shower floor gets slippery.',
-  flame: 'Keep away from flames.',
-  water: `Shake before use. Use it up within ${cautions.water.keepsDays} days of making.`,
-};
-
-/** What the place asks of whoever uses it. */
-const placeOnLabel: Partial<Record<PlaceCaution, string>> = {
-  underarm: 'Not after shaving.',
-  broken: 'Not on open skin.',
-  breast: 'Not on the breast.',
-  'bath-little': 'Feels ice cold in bath water: use very little.',
+  const conditions = all.filter((one) => one !== skinIsAsked && !wearer.conditions.includes(one));
+  return conditions.length > 0 ? [{ code: 'ask-first', conditions }] : [];
 };
 
 /** Cautions of product and place, as they concern whoever opens it. */
-const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): string[] => {
-  const told = findings.flatMap(({ reason }) => {
-    if (reason.code === 'kind') return [kindOnLabel[reason.what]];
-    return reason.code === 'place' ? [placeOnLabel[reason.what]] : [];
-  });
+const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): LabelCaution[] => {
+  const told = findings.flatMap(({ reason }): LabelCaution[] =>
+    reason.code === 'kind' || reason.code === 'place'
+      ? [
+          reason.code === 'kind'
+            ? { code: 'kind', what: reason.what }
+            : { code: 'place', what: reason.what },
+        ]
+      : [],
+  );
   // Dispersed or not, fat makes a tub slippery; the findings tell only what matters most.
   const fat = mixture.bases.some(({ base }) => ['oil', 'butter', 'wax'].includes(base.kind));
-  const slips = brief.place === 'bath' && fat ? [kindOnLabel['bath-slip']] : [];
-  return unique([...told, ...slips].filter((line) => line !== undefined));
+  return brief.place === 'bath' && fat ? [...told, { code: 'kind', what: 'bath-slip' }] : told;
 };
 
 /** Of a known wearer, the cautions that are theirs. */
-const forWearer = (findings: readonly Finding[]): string[] =>
+const forWearer = (findings: readonly Finding[]): LabelCaution[] =>
   findings
     .filter(
       ({ verdict, rule }) =>
-        verdict !== 'holds' && ['age', 'life-stage', 'condition', 'allergy'].includes(rule),
+        verdict !== 'within' &&
+        verdict !== 'note' &&
+        ['age', 'life-stage', 'condition', 'allergy'].includes(rule),
     )
-    .map(findingMessage);
+    .map((finding) => ({ code: 'finding', finding }));
 
 /**
  * The cautions that this blend's label carries, the most particular first: sun,
@@ -107,21 +99,20 @@ export const labelCautions = (
   mixture: Mixture,
   brief: Brief,
   findings: readonly Finding[],
-): string[] => {
+): LabelCaution[] => {
   const wearer = knownWearer(brief);
   const sensitising =
     brief.use === 'leave-on' &&
     (mixture.oils.some(({ oil, ml }) => ml.high > 0 && oil.phototoxicLimitPercent !== null) ||
       mixture.bases.some(({ base }) => base.sun !== null));
-  const hours = guidelines.lightSensitising.hoursOutOfSun.used;
   return [
-    ...(sensitising ? [`Keep treated skin out of sun for ${hours} hours.`] : []),
+    ...(sensitising
+      ? [{ code: 'out-of-sun', hours: guidelines.phototoxic.hoursOutOfSun.used } as const]
+      : []),
     ...(wearer ? forWearer(findings) : forAnyone(findings)),
     ...(wearer ? notAsked(mixture, wearer) : []),
     ...inUse(mixture, brief, findings),
-    ...(wearer
-      ? [`Made for ${wearer.name ?? someoneOfAge(wearer.ageMonths)}: not for others.`]
-      : []),
-    `${guidelines.everywhere.map(capital).join('. ')}.`,
+    ...(wearer ? [{ code: 'made-for', wearer } as const] : []),
+    { code: 'everywhere' },
   ];
 };

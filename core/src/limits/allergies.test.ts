@@ -1,12 +1,12 @@
 import { expect, test } from 'vitest';
-import type { Wearer } from '../brief/wearer';
+import type { Wearer } from '../brief';
 import { baseOf } from '../testing';
 import { allergyTo } from './allergies';
 
 const allergicTo = (...allergies: string[]): Wearer => ({
   ageMonths: 324,
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [],
   allergies,
   skin: 'normal',

@@ -1,5 +1,5 @@
-import type { WearerOrAnyone } from '../brief/wearer';
-import type { Base, Oil } from '../library/schema';
+import type { WearerOrAnyone } from '../brief';
+import type { Base, Oil } from '../catalog';
 
 /** What speaks against a material for somebody's allergies. */
 export interface AgainstAllergy {

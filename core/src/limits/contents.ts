@@ -1,5 +1,5 @@
-import type { ConstituentLimit, Content, Oil } from '../library/schema';
-import type { Range } from '../quantity/range';
+import type { ConstituentLimit, Content, Oil } from '../catalog';
+import type { Range } from '../quantity';
 
 /** Added up once for each oil and cap, and kept as long as the oil is. */
 const found = new WeakMap<object, Map<readonly string[], Range>>();

@@ -1,4 +1,4 @@
-import type { FigureId, Oil } from '../library/schema';
+import type { FigureId, Oil } from '../catalog';
 
 /** Who says what is known of a material: the maker of one of their own, else the library. */
 export const materialSource = ({ own }: Pick<Oil, 'own'>, library: string): string =>

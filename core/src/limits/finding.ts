@@ -1,7 +1,6 @@
-import type { BottleInUse } from '../blend/formula';
-import type { Confidence } from '../library/schema';
-import type { Range } from '../quantity/range';
-import type { Verdict } from './verdict';
+import type { BottleInUse, Confidence } from '../catalog';
+import type { Range } from '../quantity';
+import type { FindingVerdict } from './verdict';
 
 /** The checks, by the names they have in reports. */
 export const ruleIds = [
@@ -64,7 +63,7 @@ type FindingReason =
       readonly why: string;
       readonly nearFace: 'everywhere' | 'here' | 'elsewhere' | 'perhaps';
     }
-  | { readonly code: 'life-stage'; readonly stages: readonly ('pregnant' | 'nursing')[] }
+  | { readonly code: 'life-stage'; readonly stages: readonly ('pregnant' | 'breastfeeding')[] }
   | { readonly code: 'condition'; readonly condition: string; readonly general?: string }
   | { readonly code: 'condition-free-words' }
   | { readonly code: 'allergy'; readonly to: string }
@@ -72,7 +71,7 @@ type FindingReason =
   | { readonly code: 'never-on-skin' }
   | { readonly code: 'not-for-home'; readonly why: string }
   | { readonly code: 'figure-not-held' }
-  | { readonly code: 'density-not-held' }
+  | { readonly code: 'density-assumed' }
   | { readonly code: 'share-not-known' }
   | { readonly code: 'place'; readonly what: PlaceCaution }
   | { readonly code: 'kind'; readonly what: KindCaution }
@@ -96,9 +95,9 @@ type FindingReason =
 /** What one check compared, and what came of it. */
 export interface Finding {
   readonly rule: RuleId;
-  readonly verdict: Verdict;
+  readonly verdict: FindingVerdict;
   /** For an "over": no way past it for this wearer. */
-  readonly hard: boolean;
+  readonly blocking: boolean;
   /** Id of the oil or base; `blend` for the whole; a condition or allergy by its words. */
   readonly subject: string;
   /** What was compared, in `unit`; null for a check without a number. */
@@ -125,7 +124,7 @@ export const finding = (
 ): Finding => ({
   rule: given.rule,
   verdict: given.verdict,
-  hard: given.hard ?? false,
+  blocking: given.blocking ?? false,
   subject: given.subject ?? 'blend',
   value: given.value ?? null,
   limit: given.limit ?? null,

@@ -1,8 +1,7 @@
-import type { Brief } from '../brief/brief';
-import type { Wearer } from '../brief/wearer';
-import { guidelines } from '../library/library';
-import type { StageId } from '../library/schema';
-import { knownWearer, type School } from './question';
+import type { Brief, Wearer } from '../brief';
+import { guidelines, type StageId } from '../catalog';
+import { knownWearer } from './question';
+import type { Guideline } from '../recipe';
 
 /** One row of the guidelines that applies to this wearer and place. */
 interface GuidelineRow {
@@ -28,13 +27,13 @@ const { adult } = guidelines;
 const isAdult = (ageMonths: number): boolean =>
   ageMonths >= adult.fromMonths && ageMonths < adult.toMonths;
 
-const ageRow = (ageMonths: number, school: School): GuidelineRow => {
+const ageRow = (ageMonths: number, guideline: Guideline): GuidelineRow => {
   const row = guidelines.age.find(
     ({ fromMonths, toMonths }) =>
       ageMonths >= fromMonths && (toMonths === null || ageMonths < toMonths),
   );
   if (!row) throw new Error(`no guideline for an age of ${ageMonths} months`);
-  return { about: 'age', kind: 'age', ...row[school], source: row.source };
+  return { about: 'age', kind: 'age', ...row[guideline], source: row.source };
 };
 
 const stageRow = (id: StageId, firstTrimester = false): GuidelineRow => {
@@ -68,7 +67,7 @@ const onFacialSkin = new Set<string>(['face', 'beard', 'lips']);
 const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
   const rows: GuidelineRow[] = [];
   if (wearer.pregnant) rows.push(stageRow('pregnant', (wearer.trimester ?? 1) === 1));
-  if (wearer.nursing) rows.push(stageRow('nursing'));
+  if (wearer.breastfeeding) rows.push(stageRow('nursing'));
   if (wearer.skin === 'sensitive') {
     rows.push(stageRow(onFacialSkin.has(place) ? 'sensitive-skin-face' : 'sensitive-skin-body'));
   }
@@ -93,14 +92,14 @@ const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
 const anyAdultMonths = adult.fromMonths;
 
 /** How strong a blend may be for this wearer and place, in percent, under a school. */
-export const wholeBlendLimit = (brief: Brief, school: School): WholeBlendLimit => {
+export const wholeBlendLimit = (brief: Brief, guideline: Guideline): WholeBlendLimit => {
   const wearer = knownWearer(brief);
   const place = placeRow(brief.place);
   const ageMonths = wearer?.ageMonths ?? anyAdultMonths;
-  const ageBinds = place.adultLadderBinds || school !== 'clinical' || !isAdult(ageMonths);
+  const ageBinds = place.adultLadderBinds || guideline !== 'clinical' || !isAdult(ageMonths);
   const rows: GuidelineRow[] = [
     place,
-    ...(ageBinds ? [ageRow(ageMonths, school)] : []),
+    ...(ageBinds ? [ageRow(ageMonths, guideline)] : []),
     ...(wearer ? stagesOf(wearer, brief.place) : [stageRow('anyone')]),
   ];
   const binding = rows.reduce((lowest, row) => (row.maximum < lowest.maximum ? row : lowest));

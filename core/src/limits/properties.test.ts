@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { evaluate } from '../dose/evaluate';
-import { guidelines, oils } from '../library/library';
-import type { PlaceId } from '../library/schema';
-import { blendOf, ml } from '../testing';
+import { guidelines, shippedCatalog, type PlaceId } from '../catalog';
+import { ml } from '../testing';
+import { judged } from './judged.testing';
 import type { Finding } from './finding';
 import { verdictOrder } from './verdict';
 
-const ids = oils.map(({ id }) => id);
+const ids = shippedCatalog.oils.map(({ id }) => id);
 const places = guidelines.place.map(({ id }) => id);
 const conditions = guidelines.conditions.map(({ id }) => id);
 
@@ -24,7 +23,7 @@ const wearer = fc.oneof(
   fc.record({
     ageMonths: fc.integer({ min: 0, max: 1100 }),
     pregnant: fc.boolean(),
-    nursing: fc.boolean(),
+    breastfeeding: fc.boolean(),
     conditions: fc.subarray(conditions, { maxLength: 2 }),
     skin: fc.constantFrom('normal' as const, 'sensitive' as const, 'damaged' as const),
   }),
@@ -40,24 +39,24 @@ const asked = fc.record({
 
 type Asked = typeof asked extends fc.Arbitrary<infer T> ? T : never;
 
-const judged = (
+const judge = (
   { amounts: list, wearer: who, place, use, forSale }: Asked,
-  more: { vessel?: string; school?: 'clinical' | 'cautious' } = {},
+  more: { container?: string; guideline?: 'clinical' | 'cautious' } = {},
 ) =>
-  evaluate(
-    blendOf({
-      oils: Object.fromEntries(list.map(({ id, amount }) => [id, ml(amount)])),
-      wearer: who,
-      brief: { place, use, forSale },
-      vessel: 'roll-on-10',
-      ...more,
-    }),
-  );
+  judged({
+    oils: Object.fromEntries(list.map(({ id, amount }) => [id, ml(amount)])),
+    wearer: who,
+    brief: { place, use, forSale },
+    container: 'roll-on-10',
+    ...more,
+  });
 
 const keyOf = ({ rule, subject, reason }: Finding): string => `${rule}/${subject}/${reason.code}`;
 
-const rank = ({ verdict, hard }: Finding): number =>
-  2 * (verdictOrder.length - verdictOrder.indexOf(verdict)) + Number(hard);
+const rank = ({ verdict, blocking }: Finding): number =>
+  verdict === 'note'
+    ? 0
+    : 2 * (verdictOrder.length - verdictOrder.indexOf(verdict)) + Number(blocking);
 
 /** How bad the worst finding of each rule about this oil is. */
 const ofOil = (findings: readonly Finding[], id: string): ReadonlyMap<string, number> => {
@@ -75,8 +74,8 @@ describe('whatever the blend and the wearer', () => {
         const [first, ...rest] = given.amounts;
         if (!first) return;
         const more = { ...given, amounts: [{ ...first, amount: first.amount * factor }, ...rest] };
-        const before = ofOil(judged(given).findings, first.id);
-        const after = ofOil(judged(more).findings, first.id);
+        const before = ofOil(judge(given).findings, first.id);
+        const after = ofOil(judge(more).findings, first.id);
         for (const [rule, worst] of before) {
           expect(after.get(rule), rule).toBeGreaterThanOrEqual(worst);
         }
@@ -89,9 +88,9 @@ describe('whatever the blend and the wearer', () => {
     fc.assert(
       fc.property(asked, (given) => {
         const small = new Map(
-          judged(given).findings.map((one) => [`${one.rule}/${one.subject}`, one]),
+          judge(given).findings.map((one) => [`${one.rule}/${one.subject}`, one]),
         );
-        for (const one of judged(given, { vessel: 'roll-on-30' }).findings) {
+        for (const one of judge(given, { container: 'roll-on-30' }).findings) {
           if (one.value === null || one.limit === null) continue;
           const before = small.get(`${one.rule}/${one.subject}`);
           if (before) expect(rank(one)).toBeLessThanOrEqual(rank(before));
@@ -105,25 +104,25 @@ describe('whatever the blend and the wearer', () => {
     fc.assert(
       fc.property(asked, (given) => {
         const round = { ...given, amounts: [...given.amounts].reverse() };
-        const one = judged(given);
-        const other = judged(round);
+        const one = judge(given);
+        const other = judge(round);
         expect(other.verdict).toBe(one.verdict);
-        expect(other.hard).toBe(one.hard);
+        expect(other.blocking).toBe(one.blocking);
         expect(other.findings.map(keyOf).sort()).toEqual(one.findings.map(keyOf).sort());
       }),
       { numRuns: 300 },
     );
   });
 
-  test('every hard finding stays hard whatever the school', () => {
+  test('every blocking finding stays blocking whatever the guideline', () => {
     fc.assert(
       fc.property(asked, (given) => {
-        const hard = (school: 'clinical' | 'cautious') =>
-          judged(given, { school })
-            .findings.filter((one) => one.hard)
+        const blocking = (guideline: 'clinical' | 'cautious') =>
+          judge(given, { guideline })
+            .findings.filter((one) => one.blocking)
             .map(({ rule, subject }) => `${rule}/${subject}`)
             .sort();
-        expect(hard('cautious')).toEqual(hard('clinical'));
+        expect(blocking('cautious')).toEqual(blocking('clinical'));
       }),
       { numRuns: 500 },
     );
@@ -133,9 +132,10 @@ describe('whatever the blend and the wearer', () => {
     fc.assert(
       fc.property(asked, (given) => {
         const unknown = given.amounts.some(
-          ({ id }) => oils.find((oil) => oil.id === id)?.dermalMaximum.status === 'not known',
+          ({ id }) =>
+            shippedCatalog.oils.find((oil) => oil.id === id)?.dermalMaximum.status === 'not known',
         );
-        if (unknown) expect(['not-known', 'over']).toContain(judged(given).verdict);
+        if (unknown) expect(['unknown', 'over']).toContain(judge(given).verdict);
       }),
       { numRuns: 500 },
     );

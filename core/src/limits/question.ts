@@ -1,22 +1,22 @@
-import type { Mixture } from '../blend/mixture';
-import type { Brief } from '../brief/brief';
-import type { Wearer } from '../brief/wearer';
+import type { Brief, Wearer } from '../brief';
+import type { Catalog } from '../catalog';
+import type { Mixture } from '../mixture';
+import type { Guideline } from '../recipe';
 
-/** The schools whose figures may serve as limits. */
-export type School = 'clinical' | 'cautious';
-
-/** All of them. */
-export const schools: readonly School[] = ['clinical', 'cautious'];
+/** All guidelines whose figures may serve as limits. */
+export const guidelineIds: readonly Guideline[] = ['clinical', 'cautious'];
 
 /** What every rule is asked: may this mixture go there on this wearer? */
 export interface Question {
+  /** Where the names of allergies are looked up. */
+  readonly catalog: Pick<Catalog, 'oil' | 'base'>;
   readonly mixture: Mixture;
   readonly brief: Brief;
-  /** Kinds of the vessels: `roll-on`, `tin`. */
-  readonly vessels: readonly string[];
-  readonly school: School;
+  /** Kinds of the containers: `roll-on`, `tin`. */
+  readonly containers: readonly string[];
+  readonly guideline: Guideline;
 }
 
 /** The wearer, or null for anyone. */
-export const knownWearer = ({ wearer }: Brief): Wearer | null =>
+export const knownWearer = ({ wearer }: Pick<Brief, 'wearer'>): Wearer | null =>
   wearer === 'anyone' ? null : wearer;

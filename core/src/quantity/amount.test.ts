@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import measuresJson from '../library/data/measures.json';
-import { amountProblemWords, readAmount, type Measures, type SpoonCountry } from './amount';
+import measuresJson from '../catalog/data/measures.json';
+import { amountProblemWords } from '../words';
+import { readAmount, type Measures, type SpoonCountry } from './amount';
 
 const measures = measuresJson as unknown as Measures;
 

@@ -219,30 +219,6 @@ export const readAmount = (
   return no('no-unit');
 };
 
-/** Why an amount cannot be read, in a sentence for people. */
-export const amountProblemWords = ({
-  code,
-  text,
-}: {
-  code: AmountProblem;
-  text: string;
-}): string => {
-  switch (code) {
-    case 'no-number':
-      return `“${text}” is not an amount. Say 2 tsp, 15 g, 30 drops.`;
-    case 'no-unit':
-      return `“${text}” has no unit known here. Say ml, g, tsp, fl oz, drops or parts.`;
-    case 'which-ounce':
-      return 'Which ounce: fl oz, of volume, or oz of weight? For weight, say it in g.';
-    case 'not-here':
-      return 'Your spoons have no such measure. Say it in ml, or choose others in Settings.';
-    case 'whole-drops':
-      return 'Drops come whole.';
-    case 'two-ways':
-      return `“${text}” can be read two ways. Which is meant?`;
-  }
-};
-
 /**
  * The measure of volume in which an amount is said, by its full name, with how many of them and
  * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is said in another unit.

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { isPast } from './compare';
 import { dropVolume, measuredDrop } from './drop';
-import { formatList, formatNumber, formatRange } from './format';
+import { formatList, formatNumber, formatRange } from '../words';
 import { exactly } from './range';
 
 describe('a drop', () => {

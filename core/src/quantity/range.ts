@@ -32,19 +32,15 @@ export const sum = (ranges: readonly Range[]): Range =>
     zero,
   );
 
-/** The larger of two readings of one quantity, value by value; the first where there is one only. */
-export const larger = (a: Range, b: Range | null): Range =>
-  b === null
-    ? a
-    : {
-        low: Math.max(a.low, b.low),
-        likely: Math.max(a.likely, b.likely),
-        high: Math.max(a.high, b.high),
-      };
+/** The larger of two readings of one quantity, value by value. */
+export const larger = (a: Range, b: Range): Range => ({
+  low: Math.max(a.low, b.low),
+  likely: Math.max(a.likely, b.likely),
+  high: Math.max(a.high, b.high),
+});
 
-/** True where the second reading counts: there is one, and its likely value is the larger. */
-export const isLarger = (a: Range, b: Range | null): boolean =>
-  b !== null && b.likely > a.likely * (1 + 1e-9);
+/** True where the second reading counts: its likely value is the larger. */
+export const isLarger = (a: Range, b: Range): boolean => b.likely > a.likely * (1 + 1e-9);
 
 /** True where all three values agree, to a part in a million. */
 export const isExact = (range: Range): boolean =>

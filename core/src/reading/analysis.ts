@@ -1,6 +1,5 @@
-import constituentsJson from '../library/data/constituents.json';
-import { plainName } from '../library/names';
-import type { Content } from '../library/schema';
+import constituentsJson from '../catalog/data/constituents.json';
+import { plainName, type Content } from '../catalog';
 
 /** A batch analysis as it was read, or why it was not. */
 export type ReadAnalysis =
@@ -13,7 +12,18 @@ export type ReadAnalysis =
       readonly refused: readonly { readonly line: number; readonly text: string }[];
       readonly totalPercent: number;
     }
-  | { readonly ok: false; readonly sentence: string };
+  | ({ readonly ok: false } & AnalysisProblem);
+
+/** Why an analysis cannot be read. */
+export type AnalysisProblem =
+  | { readonly code: 'no-lines' | 'no-percents' | 'which-column' }
+  | {
+      readonly code: 'past-100';
+      readonly line: number;
+      readonly name: string;
+      readonly percent: number;
+    }
+  | { readonly code: 'past-whole'; readonly totalPercent: number };
 
 const greek: Readonly<Record<string, string>> = {
   α: 'alpha',
@@ -77,9 +87,6 @@ const percentHeading = /%|percent|per cent|area|content|amount|anteil|gehalt|ten
 /** Where the percents stand: in a column, or in two that a decimal comma has parted. */
 type Place = { readonly column: number; readonly parted: boolean };
 
-const several =
-  'It has more than one column of numbers, and no heading says which are the percents. Write “%” over it, or leave the others out.';
-
 /** Two columns of whole numbers beside each other, in a table parted by commas: `34,2`. */
 const isParted = (rows: readonly Line[], [first = 0, second = 0]: readonly number[]): boolean =>
   second === first + 1 &&
@@ -92,7 +99,10 @@ interface Line {
   readonly line: number;
 }
 
-const placeOf = (heading: readonly string[] | undefined, rows: readonly Line[]): Place | string => {
+const placeOf = (
+  heading: readonly string[] | undefined,
+  rows: readonly Line[],
+): Place | 'no-percents' | 'which-column' => {
   const widest = Math.max(0, ...rows.map(({ cells }) => cells.length));
   const numbers = Array.from({ length: widest }, (_, column) => column).filter(
     (column) =>
@@ -102,9 +112,11 @@ const placeOf = (heading: readonly string[] | undefined, rows: readonly Line[]):
   );
   const named = numbers.filter((column) => percentHeading.test(heading?.[column] ?? ''));
   const [only] = named.length === 1 ? named : numbers;
-  if (only === undefined) return 'No column of percents was found.';
+  if (only === undefined) return 'no-percents';
   if (named.length === 1 || numbers.length === 1) return { column: only, parted: false };
-  return numbers.length === 2 && isParted(rows, numbers) ? { column: only, parted: true } : several;
+  return numbers.length === 2 && isParted(rows, numbers)
+    ? { column: only, parted: true }
+    : 'which-column';
 };
 
 const percentAt = ({ cells }: Line, { column, parted }: Place): number | null =>
@@ -123,7 +135,7 @@ const percentAt = ({ cells }: Line, { column, parted }: Place): number | null =>
  * @param data cells of each line of the table
  */
 export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis => {
-  const no = (sentence: string): ReadAnalysis => ({ ok: false, sentence });
+  const no = (problem: AnalysisProblem): ReadAnalysis => ({ ok: false, ...problem });
   const lines = data
     .map((cells, index): Line => ({ cells: cells.map((cell) => cell.trim()), line: index + 1 }))
     .filter(({ cells }) => cells[0] && !/^(total|sum|summe)\b/i.test(cells[0]));
@@ -132,12 +144,10 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
   const heading = first > 0 ? lines[first - 1]?.cells : undefined;
   const body = first < 0 ? [] : lines.slice(first);
   if (body.length === 0) {
-    return no(
-      'No line with a constituent and a percent was found. A line looks like “linalool, 34.2”.',
-    );
+    return no({ code: 'no-lines' });
   }
   const place = placeOf(heading, body);
-  if (typeof place === 'string') return no(place);
+  if (typeof place === 'string') return no({ code: place });
   const rows: Row[] = [];
   const refused: { line: number; text: string }[] = [];
   for (const line of body) {
@@ -147,7 +157,12 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
   }
   const tooMuch = rows.find(({ percent }) => percent > 100);
   if (tooMuch) {
-    return no(`Line ${tooMuch.line}: ${tooMuch.cells[0] ?? ''} cannot be ${tooMuch.percent} %.`);
+    return no({
+      code: 'past-100',
+      line: tooMuch.line,
+      name: tooMuch.cells[0] ?? '',
+      percent: tooMuch.percent,
+    });
   }
   const sums = new Map<string, number>();
   const unlisted: string[] = [];
@@ -159,9 +174,7 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
   }
   const totalPercent = [...sums.values()].reduce((total, one) => total + one, 0);
   if (totalPercent > 101) {
-    return no(
-      `The percents come to ${totalPercent.toFixed(1)}, more than the whole bottle. Look for a line that counts twice.`,
-    );
+    return no({ code: 'past-whole', totalPercent });
   }
   return {
     ok: true,

@@ -1,3 +1,5 @@
+import { containers } from '../store/vessels';
+import { useCatalog } from '../parts/catalog';
 import {
   Combobox,
   ComboboxInput,
@@ -6,15 +8,9 @@ import {
   Dialog,
   DialogPanel,
 } from '@headlessui/react';
-import {
-  plainName,
-  searchBases,
-  searchOils,
-  subjectName,
-  vesselWords,
-  wearerOn,
-  wearerWords,
-} from '@jubbet/core';
+import { plainName, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
+import { containerWords, wearerWords } from '@jubbet/core/words';
+import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { OilName } from '../parts/OilName';
@@ -25,7 +21,6 @@ import { today } from '../store/now';
 import { people } from '../store/people';
 import { useWrite } from '../parts/useWrite';
 import { useStored } from '../store/useStored';
-import { vessels } from '../store/vessels';
 
 interface Hit {
   readonly key: string;
@@ -42,6 +37,7 @@ const at = (path: string) => () => Promise.resolve(path);
 
 /** Finds anything by its name: what is in the house, and the oils and bases of the library. */
 export const Find = ({ onClose }: { onClose: () => void }) => {
+  const catalog = useCatalog();
   const [query, setQuery] = useState('');
   const navigate = useNavigate();
   const write = useWrite();
@@ -49,20 +45,20 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const log = useStored(['batches'], () => batches.list()).data ?? [];
   const house = useStored(['people'], () => people.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
-  const own = useStored(['vessels'], () => vessels.list()).data ?? [];
+  const own = useStored(['vessels'], () => containers.list()).data ?? [];
   const plain = plainName(query);
   const matches = (...names: string[]) =>
     plain !== '' && names.some((name) => plainName(name).includes(plain));
 
   const hits: Hit[] = [
     ...book
-      .filter(({ draft }) => matches(draft.name, draft.purpose))
+      .filter(({ recipe }) => matches(recipe.name, recipe.purpose))
       .slice(0, mostOfAKind)
-      .map(({ id, draft }) => ({
+      .map(({ id, recipe }) => ({
         key: `blend/${id}`,
         kind: 'blend',
-        name: draft.name || 'Without a name',
-        aside: draft.purpose,
+        name: recipe.name || 'Without a name',
+        aside: recipe.purpose,
         open: at(`/blends/${id}`),
       })),
     ...log
@@ -86,12 +82,12 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         open: at(`/people/${id}`),
       })),
     ...shelf
-      .filter(({ bottle }) => matches(bottle.lot, subjectName(bottle.materialId)))
+      .filter(({ bottle }) => matches(bottle.lot, nameIn(catalog, bottle.materialId)))
       .slice(0, mostOfAKind)
       .map(({ id, bottle }) => ({
         key: `bottle/${id}`,
         kind: 'bottle',
-        name: subjectName(bottle.materialId),
+        name: nameIn(catalog, bottle.materialId),
         aside: bottle.lot ? `lot ${bottle.lot}` : 'no lot',
         open: at(`/shelf/${id}`),
       })),
@@ -102,10 +98,10 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         key: `vessel/${id}`,
         kind: 'vessel',
         name: vessel.name,
-        aside: vesselWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
+        aside: containerWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
         open: at(`/shelf/vessels/${id}`),
       })),
-    ...searchOils(query)
+    ...searchOils(catalog, query)
       .slice(0, mostOfAKind)
       .map((oil) => ({
         key: `oil/${oil.id}`,
@@ -114,13 +110,15 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         aside: 'starts a new blend with it',
         open: async () => `/blends/${await blends.create(oil.id)}`,
       })),
-    ...[...searchOils(query), ...searchBases(query)].slice(0, mostOfAKind).map((material) => ({
-      key: `about/${material.id}`,
-      kind: 'about',
-      name: material.name,
-      aside: 'what is known of it',
-      open: at(`/materials/${material.id}`),
-    })),
+    ...[...searchOils(catalog, query), ...searchBases(catalog, query)]
+      .slice(0, mostOfAKind)
+      .map((material) => ({
+        key: `about/${material.id}`,
+        kind: 'about',
+        name: material.name,
+        aside: 'what is known of it',
+        open: at(`/materials/${material.id}`),
+      })),
   ];
 
   return (

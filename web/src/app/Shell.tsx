@@ -14,7 +14,6 @@ import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-rou
 import { useKeys } from '../parts/useKeys';
 import { NewVersion } from './NewVersion';
 import { NoticeProvider } from './NoticeProvider';
-import { useHouseLibrary } from './useHouseLibrary';
 
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/blends', name: 'Blends', Icon: NotebookText },
@@ -80,25 +79,22 @@ const KeyRooms = () => {
 };
 
 /** The rail and the room that is open. */
-export const Shell = () => {
-  const library = useHouseLibrary();
-  return (
-    <NoticeProvider>
-      <a
-        href="#room"
-        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
-      >
-        To the room
-      </a>
-      <div className="flex min-h-dvh">
-        <Rail />
-        <main id="room" className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-24">
-          <Outlet key={library} />
-        </main>
-      </div>
-      <KeyRooms />
-      <NewVersion />
-      <ScrollRestoration />
-    </NoticeProvider>
-  );
-};
+export const Shell = () => (
+  <NoticeProvider>
+    <a
+      href="#room"
+      className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
+    >
+      To the room
+    </a>
+    <div className="flex min-h-dvh">
+      <Rail />
+      <main id="room" className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-24">
+        <Outlet />
+      </main>
+    </div>
+    <KeyRooms />
+    <NewVersion />
+    <ScrollRestoration />
+  </NoticeProvider>
+);

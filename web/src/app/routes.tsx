@@ -111,11 +111,11 @@ export const router = createBrowserRouter([
           },
           {
             path: 'shelf/vessels/new',
-            lazy: async () => ({ Component: (await screens.vessel()).NewVesselScreen }),
+            lazy: async () => ({ Component: (await screens.container()).NewContainerScreen }),
           },
           {
             path: 'shelf/vessels/:vesselId',
-            lazy: async () => ({ Component: (await screens.vessel()).VesselScreen }),
+            lazy: async () => ({ Component: (await screens.container()).ContainerScreen }),
           },
           {
             path: 'shelf/:bottleId',

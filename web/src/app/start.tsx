@@ -2,10 +2,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
+import { shippedCatalog } from '@jubbet/core/catalog';
 import { db } from '../store/database';
 import { seedFirst } from '../store/seed';
-import { layLibrary, readLibrary } from '../store/library';
 import { today } from '../store/now';
+import { HouseCatalog, readHouseCatalog, type ReadCatalog } from './HouseCatalog';
 import { router } from './routes';
 
 const client = new QueryClient({
@@ -18,11 +19,13 @@ const client = new QueryClient({
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root');
 
-const show = (): void =>
+const show = (catalog: ReadCatalog): void =>
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
-        <RouterProvider router={router} />
+        <HouseCatalog first={catalog}>
+          <RouterProvider router={router} />
+        </HouseCatalog>
       </QueryClientProvider>
     </StrictMode>,
   );
@@ -52,7 +55,6 @@ void seedFirst(db, today())
         if (showsMade(location.pathname)) void seedRest();
       });
     } else if (more) await seedRest();
-    await layLibrary(await readLibrary());
     // A batch that was broken off at its end is mended, once the first screen stands.
     window.setTimeout(() => {
       void import('../store/batches')
@@ -60,4 +62,8 @@ void seedFirst(db, today())
         .catch((error: unknown) => console.warn('batches were not mended', error));
     }, afterFirstScreen);
   })
-  .then(show, show);
+  .catch((error: unknown) => console.warn('the store was not opened', error))
+  .then(() => readHouseCatalog())
+  // Where the store cannot be read the screens say so; what is shipped is there all the same.
+  .catch(() => ({ house: '', catalog: shippedCatalog }))
+  .then(show);

@@ -1,21 +1,16 @@
-import {
-  findVessel,
-  formatMl,
-  vesselKind,
-  vesselWords,
-  type Mixture,
-  type Vessel,
-} from '@jubbet/core';
+import { containerFacts, findContainer, type Container } from '@jubbet/core/catalog';
+import { containerWordsOf, formatMl, containerWords } from '@jubbet/core/words';
+import type { Mixture } from '@jubbet/core/mixture';
 import { layersOf } from './layers';
-import { OpenVessel, openWidthMm } from './OpenVessel';
+import { OpenContainer, openWidthMm } from './OpenVessel';
 
 /** The vessel in section, in mm: outer size from the library, or of a like bottle. */
-const shapeOf = (vessel: Vessel) => {
-  const usual = vessel.id ? findVessel(vessel.id) : undefined;
-  const brimful = usual?.brimfulMl ?? vessel.brimfulMl ?? vessel.nominalMl * 1.15;
+const shapeOf = (container: Container) => {
+  const usual = container.id ? findContainer(container.id) : undefined;
+  const brimful = usual?.brimfulMl ?? container.brimfulMl ?? container.nominalMl * 1.15;
   return {
-    width: usual?.outerDiameterMm ?? 20 * Math.cbrt(vessel.nominalMl / 10),
-    height: usual?.heightMm ?? 86 * Math.cbrt(vessel.nominalMl / 10),
+    width: usual?.outerDiameterMm ?? 20 * Math.cbrt(container.nominalMl / 10),
+    height: usual?.heightMm ?? 86 * Math.cbrt(container.nominalMl / 10),
     brimful,
   };
 };
@@ -124,7 +119,7 @@ const Top = ({ kind, box: { left, width, height, cap } }: { kind: string; box: B
 };
 
 interface GlassProps {
-  readonly vessel: Vessel;
+  readonly container: Container;
   readonly mixture: Mixture | null;
   /** True where the mixture is a whole jug, of which this vessel takes its fill. */
   readonly poured?: boolean;
@@ -133,20 +128,24 @@ interface GlassProps {
 }
 
 /** How wide a vessel is drawn, in mm. */
-export const widthMm = (vessel: Vessel): number =>
-  vesselKind(vessel.kind).runs ? shapeOf(vessel).width : openWidthMm(vessel);
+export const widthMm = (container: Container): number =>
+  containerFacts(container.kind).runs ? shapeOf(container).width : openWidthMm(container);
 
 /** A vessel to scale with what is in it: a bottle, or what is scooped or rubbed from. */
 export const Glass = (props: GlassProps) =>
-  vesselKind(props.vessel.kind).runs ? <BottleGlass {...props} /> : <OpenVessel {...props} />;
+  containerFacts(props.container.kind).runs ? (
+    <BottleGlass {...props} />
+  ) : (
+    <OpenContainer {...props} />
+  );
 
 /**
  * A bottle to scale: its true outline, fill line and graduations, and the liquids
  * in their true proportion.
  */
-const BottleGlass = ({ vessel, mixture, poured = false, spanMm }: GlassProps) => {
-  const { width, height, brimful } = shapeOf(vessel);
-  const fill = (vessel.nominalMl * vessel.workingFillPercent) / 100;
+const BottleGlass = ({ container, mixture, poured = false, spanMm }: GlassProps) => {
+  const { width, height, brimful } = shapeOf(container);
+  const fill = (container.nominalMl * container.workingFillPercent) / 100;
   const cap = height * 0.13;
   const neck = height * 0.07;
   const body = height - cap - neck;
@@ -158,9 +157,9 @@ const BottleGlass = ({ vessel, mixture, poured = false, spanMm }: GlassProps) =>
   const left = width * 0.55;
   const aside = Math.max(0, (spanMm ?? 0) + sideMm - 2 * left - width) / 2;
   const liquids = layersOf(mixture, poured ? fill : null);
-  const step = graduation(vessel.nominalMl);
+  const step = graduation(container.nominalMl);
   const marks = Array.from(
-    { length: Math.floor(vessel.nominalMl / step) },
+    { length: Math.floor(container.nominalMl / step) },
     (_, n) => (n + 1) * step,
   ).filter((ml) => Math.abs(ml - fill) > step * 0.35 && ml < fill);
   const corner = width * 0.14;
@@ -170,7 +169,7 @@ const BottleGlass = ({ vessel, mixture, poured = false, spanMm }: GlassProps) =>
   return (
     <svg
       role="img"
-      aria-label={`A ${vesselWords(vessel)}, filled to ${formatMl(fill, 3)}`}
+      aria-label={`A ${containerWords(container)}, filled to ${formatMl(fill, 3)}`}
       viewBox={`${-aside} -1 ${left * 2 + width + 2 * aside} ${height + 2}`}
       className="mx-auto block h-full max-h-[430px] w-full max-w-[210px]"
     >
@@ -184,7 +183,7 @@ const BottleGlass = ({ vessel, mixture, poured = false, spanMm }: GlassProps) =>
         ))}
       </g>
       <path d={outline} fill="none" stroke="var(--press)" strokeWidth={0.7} />
-      <Top kind={vessel.kind} box={{ left, width, height, cap }} />
+      <Top kind={container.kind} box={{ left, width, height, cap }} />
       <g fontSize={text} fill="var(--soft)" textAnchor="end">
         {marks.map((ml) => (
           <g key={ml}>

@@ -1,12 +1,6 @@
-import {
-  basesNamed,
-  guidelines,
-  oilsNamed,
-  subjectName,
-  type Skin,
-  type Trimester,
-  type Wearer,
-} from '@jubbet/core';
+import { useCatalog } from './catalog';
+import { type Catalog, basesNamed, guidelines, oilsNamed, nameIn } from '@jubbet/core/catalog';
+import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
 import { Choices } from './Choices';
 import { Ticks } from './Ticks';
@@ -17,8 +11,8 @@ export type Health = Omit<Wearer, 'ageMonths' | 'name'>;
 const conditionIds = guidelines.conditions.map(({ id }) => id);
 
 /** All materials that go by a name; the words themselves where none does. */
-const materialsNamed = (words: string): readonly string[] => {
-  const ids = [...oilsNamed(words), ...basesNamed(words)].map(({ id }) => id);
+const materialsNamed = (catalog: Catalog, words: string): readonly string[] => {
+  const ids = [...oilsNamed(catalog, words), ...basesNamed(catalog, words)].map(({ id }) => id);
   return ids.length > 0 ? ids : [words];
 };
 
@@ -41,71 +35,74 @@ export const HealthFields = ({
   /** Asks for weeks in place of thirds, where the calendar can move them on. */
   weeks?: ReactNode;
   onChange: (part: Partial<Health>) => void;
-}) => (
-  <>
-    <Choices<Skin>
-      legend="Skin"
-      name="skin"
-      value={wearer.skin}
-      choices={[
-        { value: 'normal', text: 'normal' },
-        { value: 'sensitive', text: 'sensitive: minds most things' },
-        { value: 'damaged', text: 'damaged: broken or inflamed' },
-      ]}
-      onChoose={(skin) => set({ skin })}
-    />
-    <div className="grid gap-1">
-      <label className="flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className={box}
-          checked={wearer.pregnant}
-          onChange={(event) => set({ pregnant: event.target.checked, trimester: undefined })}
-        />
-        pregnant
-      </label>
-      {wearer.pregnant && weeks && <div className="pl-6">{weeks}</div>}
-      {wearer.pregnant && !weeks && (
-        <div className="pl-6">
-          <Choices
-            legend="How far along"
-            name="trimester"
-            value={wearer.trimester ? (`${wearer.trimester}` as const) : 'no'}
-            choices={trimesters}
-            onChoose={(value) =>
-              set({ trimester: value === 'no' ? undefined : (Number(value) as Trimester) })
-            }
+}) => {
+  const catalog = useCatalog();
+  return (
+    <>
+      <Choices<Skin>
+        legend="Skin"
+        name="skin"
+        value={wearer.skin}
+        choices={[
+          { value: 'normal', text: 'normal' },
+          { value: 'sensitive', text: 'sensitive: minds most things' },
+          { value: 'damaged', text: 'damaged: broken or inflamed' },
+        ]}
+        onChoose={(skin) => set({ skin })}
+      />
+      <div className="grid gap-1">
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            className={box}
+            checked={wearer.pregnant}
+            onChange={(event) => set({ pregnant: event.target.checked, trimester: undefined })}
           />
-        </div>
-      )}
-      <label className="flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className={box}
-          checked={wearer.nursing}
-          onChange={(event) => set({ nursing: event.target.checked })}
-        />
-        nursing
-      </label>
-    </div>
-    <Ticks
-      title="Conditions and medicines"
-      ownWords="Another, in your own words"
-      known={conditionIds}
-      chosen={wearer.conditions}
-      onChange={(conditions) => set({ conditions })}
-    />
-    <Ticks
-      title="Allergies"
-      ownWords="An oil or carrier, or your own words"
-      understand={materialsNamed}
-      nameOf={subjectName}
-      known={guidelines.allergyFamilies}
-      chosen={wearer.allergies}
-      onChange={(allergies) => set({ allergies })}
-    />
-    <p className="text-sm text-soft">
-      What is in your own words no rule reads: the verdict then says “not known”.
-    </p>
-  </>
-);
+          pregnant
+        </label>
+        {wearer.pregnant && weeks && <div className="pl-6">{weeks}</div>}
+        {wearer.pregnant && !weeks && (
+          <div className="pl-6">
+            <Choices
+              legend="How far along"
+              name="trimester"
+              value={wearer.trimester ? (`${wearer.trimester}` as const) : 'no'}
+              choices={trimesters}
+              onChoose={(value) =>
+                set({ trimester: value === 'no' ? undefined : (Number(value) as Trimester) })
+              }
+            />
+          </div>
+        )}
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            className={box}
+            checked={wearer.breastfeeding}
+            onChange={(event) => set({ breastfeeding: event.target.checked })}
+          />
+          nursing
+        </label>
+      </div>
+      <Ticks
+        title="Conditions and medicines"
+        ownWords="Another, in your own words"
+        known={conditionIds}
+        chosen={wearer.conditions}
+        onChange={(conditions) => set({ conditions })}
+      />
+      <Ticks
+        title="Allergies"
+        ownWords="An oil or carrier, or your own words"
+        understand={(words) => materialsNamed(catalog, words)}
+        nameOf={(one) => nameIn(catalog, one)}
+        known={guidelines.allergyFamilies}
+        chosen={wearer.allergies}
+        onChange={(allergies) => set({ allergies })}
+      />
+      <p className="text-sm text-soft">
+        What is in your own words no rule reads: the verdict then says “can’t be checked”.
+      </p>
+    </>
+  );
+};

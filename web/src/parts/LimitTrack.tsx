@@ -1,12 +1,14 @@
-import type { Range, Verdict } from '@jubbet/core';
+import type { Range } from '@jubbet/core/quantity';
+import type { FindingVerdict } from '@jubbet/core/limits';
 import { clsx } from 'clsx';
 import { useId } from 'react';
 
-const fills: Record<Verdict, string> = {
-  holds: 'fill-moss',
-  mind: 'fill-amber',
+const fills: Record<FindingVerdict, string> = {
+  within: 'fill-moss',
+  caution: 'fill-amber',
   over: 'fill-brick',
-  'not-known': 'fill-slate',
+  unknown: 'fill-slate',
+  note: 'fill-slate',
 };
 
 /**
@@ -20,7 +22,7 @@ export const LimitTrack = ({
 }: {
   value: Range;
   limit: number;
-  verdict: Verdict;
+  verdict: FindingVerdict;
 }) => {
   const id = useId();
   const most = Math.max(limit, Math.min(value.high, 1.6 * limit));

@@ -1,4 +1,4 @@
-import { formatNumber } from '@jubbet/core';
+import { formatNumber } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useId, useRef, useState, type InputHTMLAttributes, type Ref } from 'react';
 import { readNumber, type NumberRule, type Refusal } from './readNumber';

@@ -1,4 +1,6 @@
-import { fillMl, findVessel, formatMl, vesselWords, type Mixture, type Vessel } from '@jubbet/core';
+import { fillMl, findContainer, type Container } from '@jubbet/core/catalog';
+import { formatMl, containerWords } from '@jubbet/core/words';
+import type { Mixture } from '@jubbet/core/mixture';
 import type { ReactNode } from 'react';
 import { layersOf, type Layer } from './layers';
 
@@ -24,10 +26,10 @@ interface Drawing {
 const line = { fill: 'none', stroke: 'var(--press)', strokeWidth: 0.6 } as const;
 const ghost = { fill: 'var(--soft)', opacity: 0.35 } as const;
 
-const sizeOf = (vessel: Vessel) => {
-  const usual = vessel.id ? findVessel(vessel.id) : undefined;
+const sizeOf = (container: Container) => {
+  const usual = container.id ? findContainer(container.id) : undefined;
   // A cavity of its own measure is drawn as wide as it is deep and a third more.
-  const cube = 10 * Math.cbrt(vessel.brimfulMl ?? vessel.nominalMl);
+  const cube = 10 * Math.cbrt(container.brimfulMl ?? container.nominalMl);
   return {
     width: usual?.outerDiameterMm ?? 1.2 * cube,
     height: usual?.heightMm ?? 0.75 * cube,
@@ -35,11 +37,11 @@ const sizeOf = (vessel: Vessel) => {
 };
 
 /** How wide it is drawn, in mm. */
-export const openWidthMm = (vessel: Vessel): number => sizeOf(vessel).width;
+export const openWidthMm = (container: Container): number => sizeOf(container).width;
 
 /** Tin or pill box: shallow, with a lid that slips over, and round from above. */
-const shallow = (vessel: Vessel, hinge: boolean): Drawing => {
-  const { width, height } = sizeOf(vessel);
+const shallow = (container: Container, hinge: boolean): Drawing => {
+  const { width, height } = sizeOf(container);
   const lid = height * 0.35;
   const gap = height * 0.3;
   const body = {
@@ -71,8 +73,8 @@ const shallow = (vessel: Vessel, hinge: boolean): Drawing => {
   };
 };
 
-const jar = (vessel: Vessel): Drawing => {
-  const { width, height } = sizeOf(vessel);
+const jar = (container: Container): Drawing => {
+  const { width, height } = sizeOf(container);
   const lid = height * 0.26;
   return {
     width,
@@ -91,10 +93,10 @@ const jar = (vessel: Vessel): Drawing => {
   };
 };
 
-const stick = (vessel: Vessel): Drawing => {
-  const { width, height } = sizeOf(vessel);
+const stick = (container: Container): Drawing => {
+  const { width, height } = sizeOf(container);
   const inside = width - 4;
-  const brimful = vessel.brimfulMl ?? vessel.nominalMl * 1.1;
+  const brimful = container.brimfulMl ?? container.nominalMl * 1.1;
   const depth = Math.min(height * 0.75, (1000 * brimful) / (Math.PI * (inside / 2) ** 2));
   const foot = height * 0.16;
   const top = height - foot - depth;
@@ -118,8 +120,8 @@ const stick = (vessel: Vessel): Drawing => {
 };
 
 /** Seen from above: a locket on its chain. */
-const locket = (vessel: Vessel): Drawing => {
-  const { width, height } = sizeOf(vessel);
+const locket = (container: Container): Drawing => {
+  const { width, height } = sizeOf(container);
   const ring = 3;
   const top = ring * 2 + width + 5;
   return {
@@ -137,8 +139,8 @@ const locket = (vessel: Vessel): Drawing => {
   };
 };
 
-const mould = (vessel: Vessel): Drawing => {
-  const { width, height } = sizeOf(vessel);
+const mould = (container: Container): Drawing => {
+  const { width, height } = sizeOf(container);
   const slope = width * 0.1;
   return {
     width,
@@ -154,20 +156,20 @@ const mould = (vessel: Vessel): Drawing => {
   };
 };
 
-const drawingOf = (vessel: Vessel): Drawing => {
-  switch (vessel.kind) {
+const drawingOf = (container: Container): Drawing => {
+  switch (container.kind) {
     case 'tin':
-      return shallow(vessel, false);
+      return shallow(container, false);
     case 'pill box':
-      return shallow(vessel, true);
+      return shallow(container, true);
     case 'lip tube':
-      return stick(vessel);
+      return stick(container);
     case 'locket':
-      return locket(vessel);
+      return locket(container);
     case 'mould':
-      return mould(vessel);
+      return mould(container);
     default:
-      return jar(vessel);
+      return jar(container);
   }
 };
 
@@ -200,20 +202,20 @@ const Melt = ({
  * A tin, jar, stick, locket, box or mould to scale: from the side with the melt up to its line,
  * and from above where that shows what it is.
  */
-export const OpenVessel = ({
-  vessel,
+export const OpenContainer = ({
+  container,
   mixture,
   poured = false,
   spanMm,
 }: {
-  vessel: Vessel;
+  container: Container;
   mixture: Mixture | null;
   poured?: boolean;
   spanMm?: number;
 }) => {
-  const fill = fillMl(vessel);
-  const { width, height, cavity, side, above } = drawingOf(vessel);
-  const brimful = vessel.brimfulMl ?? vessel.nominalMl * 1.15;
+  const fill = fillMl(container);
+  const { width, height, cavity, side, above } = drawingOf(container);
+  const brimful = container.brimfulMl ?? container.nominalMl * 1.15;
   const perMl = cavity.height / brimful;
   const line_ = cavity.top + cavity.height - fill * perMl;
   const aside = 20 + 0.12 * width + Math.max(0, (spanMm ?? 0) - width) / 2;
@@ -221,7 +223,7 @@ export const OpenVessel = ({
   return (
     <svg
       role="img"
-      aria-label={`A ${vesselWords(vessel)}, filled to ${formatMl(fill, 3)}`}
+      aria-label={`A ${containerWords(container)}, filled to ${formatMl(fill, 3)}`}
       viewBox={`${-aside} -2 ${width + 2 * aside} ${height + 4}`}
       className="mx-auto block max-h-[300px] w-full max-w-[210px]"
     >

@@ -1,32 +1,41 @@
-import { verdictSaid, type Verdict } from '@jubbet/core';
+import { findingVerdictSaid, verdictSaid } from '@jubbet/core/words';
+import type { FindingVerdict, Verdict } from '@jubbet/core/limits';
 import { clsx } from 'clsx';
 
-/** Shape and word carry the meaning; colour only helps. */
-export const verdictShapes: Record<Verdict, string> = {
-  holds: '●',
-  mind: '▲',
+/** Shape and word carry the meaning; colour only helps. A note has no shape: it is no verdict. */
+export const verdictShapes: Record<FindingVerdict, string> = {
+  within: '●',
+  caution: '▲',
   over: '■',
-  'not-known': '○',
+  unknown: '○',
+  note: '',
 };
 
-export const verdictInk: Record<Verdict, string> = {
-  holds: 'text-moss',
-  mind: 'text-amber',
+export const verdictInk: Record<FindingVerdict, string> = {
+  within: 'text-moss',
+  caution: 'text-amber',
   over: 'text-brick',
-  'not-known': 'text-slate',
+  unknown: 'text-slate',
+  note: 'text-soft',
 };
 
 export const verdictWash: Record<Verdict, string> = {
-  holds: 'bg-moss-wash',
-  mind: 'bg-amber-wash',
+  within: 'bg-moss-wash',
+  caution: 'bg-amber-wash',
   over: 'bg-brick-wash',
-  'not-known': 'bg-slate-wash',
+  unknown: 'bg-slate-wash',
 };
 
-/** `▲ mind`; of what has no oil in it yet only that there is nothing, without a shape. */
-export const VerdictMark = ({ verdict, word }: { verdict: Verdict | null; word?: string }) => (
+/** `▲ caution`; of what has no oil in it yet only that there is nothing, without a shape. */
+export const VerdictMark = ({
+  verdict,
+  word,
+}: {
+  verdict: FindingVerdict | null;
+  word?: string;
+}) => (
   <span className={clsx('whitespace-nowrap', verdict ? verdictInk[verdict] : 'text-soft')}>
-    {verdict && <span aria-hidden>{verdictShapes[verdict]} </span>}
-    {word ?? verdictSaid(verdict)}
+    {verdict && verdict !== 'note' && <span aria-hidden>{verdictShapes[verdict]} </span>}
+    {word ?? (verdict ? findingVerdictSaid(verdict) : verdictSaid(null))}
   </span>
 );

@@ -1,36 +1,38 @@
-import { fillMl, formatMl, largestVesselMl, vesselKind, type OwnVessel } from '@jubbet/core';
+import { containerWordsOf, formatMl } from '@jubbet/core/words';
+import { fillMl, largestContainerMl, type OwnContainer } from '@jubbet/core/catalog';
 import { AmountUnder } from './AmountField';
 import { NumberUnder } from './Field';
 
-type Measured = Omit<OwnVessel, 'name'>;
+type Measured = Omit<OwnContainer, 'name'>;
 
 /** Water weighs a gram for each ml, near enough for any vessel here. */
 const water = { unit: 'ml', densityGPerMl: 1, liquid: true } as const;
 
-const volume = { least: 0, above: true, most: largestVesselMl };
+const volume = { least: 0, above: true, most: largestContainerMl };
 
 /** A vessel of one's own: what water in it weighed. */
-export const VesselMeasures = <T extends Measured>({
-  vessel,
+export const ContainerMeasures = <T extends Measured>({
+  container,
   name = '',
-  onVessel,
+  onContainer,
 }: {
-  vessel: T;
+  container: T;
   /** Added to the names of its fields, so that several can be told apart. */
   name?: string;
-  onVessel: (vessel: T) => void;
+  onContainer: (container: T) => void;
 }) => {
-  const { kind, nominalMl, workingFillPercent, brimfulMl } = vessel;
+  const { kind, nominalMl, workingFillPercent, brimfulMl } = container;
   return (
     <div className="grid gap-2">
-      {brimfulMl !== undefined && fillMl(vessel) > brimfulMl && (
+      {brimfulMl !== undefined && fillMl(container) > brimfulMl && (
         <p role="alert" className="text-brick">
-          ■ The line is at {formatMl(fillMl(vessel), 3)}, over the brim at {formatMl(brimfulMl, 3)}.
+          ■ The line is at {formatMl(fillMl(container), 3)}, over the brim at{' '}
+          {formatMl(brimfulMl, 3)}.
         </p>
       )}
       <p className="text-soft">
         Stand it on a scale at nought and fill it with water: 1 g is 1 ml.{' '}
-        {vesselKind(kind).fillWhy}
+        {containerWordsOf(kind).fillWhy}
       </p>
       <div className="flex flex-wrap gap-x-4 gap-y-2">
         <AmountUnder
@@ -40,7 +42,7 @@ export const VesselMeasures = <T extends Measured>({
           of={water}
           value={nominalMl}
           rule={volume}
-          onNumber={(ml) => onVessel({ ...vessel, nominalMl: ml })}
+          onNumber={(ml) => onContainer({ ...container, nominalMl: ml })}
         />
         <NumberUnder
           name="Filled to"
@@ -49,7 +51,7 @@ export const VesselMeasures = <T extends Measured>({
           unit="%"
           value={workingFillPercent}
           rule={{ least: 0, above: true, most: 100 }}
-          onNumber={(percent) => onVessel({ ...vessel, workingFillPercent: percent })}
+          onNumber={(percent) => onContainer({ ...container, workingFillPercent: percent })}
         />
         <AmountUnder
           name="Brimful"
@@ -58,13 +60,13 @@ export const VesselMeasures = <T extends Measured>({
           of={water}
           value={brimfulMl ?? null}
           rule={volume}
-          onNumber={(ml) => onVessel({ ...vessel, brimfulMl: ml })}
+          onNumber={(ml) => onContainer({ ...container, brimfulMl: ml })}
           onEmpty={() => {
-            const { brimfulMl: _brimful, ...rest } = vessel;
-            onVessel(rest as T);
+            const { brimfulMl: _brimful, ...rest } = container;
+            onContainer(rest as T);
           }}
         />
-        <p className="self-end pb-1.5 text-soft">to its line {formatMl(fillMl(vessel), 3)}</p>
+        <p className="self-end pb-1.5 text-soft">to its line {formatMl(fillMl(container), 3)}</p>
       </div>
     </div>
   );

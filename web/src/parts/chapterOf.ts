@@ -1,4 +1,4 @@
-import type { RuleId } from '@jubbet/core';
+import type { RuleId } from '@jubbet/core/limits';
 
 /** The chapter of the handbook that speaks of a rule. */
 export const chapterOf = (rule: RuleId): string =>

@@ -1,8 +1,9 @@
-import { emptyDraft, workOut, type BlendDraft } from '@jubbet/core';
+import { workOut } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
 import { expect, test } from 'vitest';
 import { layersOf } from './layers';
 
-const mixtureOf = (more: Partial<BlendDraft>) => {
+const mixtureOf = (more: Partial<Recipe>) => {
   const worked = workOut({
     ...emptyDraft(),
     brief: { ...emptyDraft().brief, wearer: 'anyone', place: 'body-leave-on' },
@@ -13,7 +14,7 @@ const mixtureOf = (more: Partial<BlendDraft>) => {
 };
 
 const balm = mixtureOf({
-  vessel: { id: 'jar-60' },
+  container: { id: 'jar-60' },
   by: 'weight',
   oils: [
     { id: 'lavender', drops: 6 },

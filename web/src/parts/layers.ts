@@ -1,4 +1,5 @@
-import type { Base, Mixture } from '@jubbet/core';
+import type { Base } from '@jubbet/core/catalog';
+import type { Mixture } from '@jubbet/core/mixture';
 import { liquidColour } from './liquids';
 
 /** Colours of what carries, by kind; carriers are one liquid. */

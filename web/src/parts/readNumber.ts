@@ -1,4 +1,4 @@
-import { readDecimal } from '@jubbet/core';
+import { readDecimal } from '@jubbet/core/quantity';
 
 /** What may stand in a field. */
 export interface NumberRule {

@@ -1,5 +1,7 @@
 import type { Refusal } from './readNumber';
-import { amountProblemWords, measures, readAmount, type SpoonCountry } from '@jubbet/core';
+import { amountProblemWords } from '@jubbet/core/words';
+import { readAmount, type SpoonCountry } from '@jubbet/core/quantity';
+import { measures } from '@jubbet/core/catalog';
 
 /** Of what an amount is said, and in which unit it is kept. */
 export interface SaidOf {

@@ -1,13 +1,8 @@
 import 'fake-indexeddb/auto';
-import {
-  emptyDraft,
-  layOver,
-  stepsOf,
-  workOut,
-  type BenchEvent,
-  type BlendDraft,
-  type OwnMaterial,
-} from '@jubbet/core';
+import { workOut } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { OwnMaterial } from '@jubbet/core/catalog';
+import { stepsOf, type BenchEvent } from '@jubbet/core/making';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { openDatabase, type Database } from './database';
@@ -31,13 +26,13 @@ afterEach(() => {
 const child = {
   ageMonths: 36,
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [],
   allergies: [],
   skin: 'normal' as const,
 };
 
-const draft = (changes: Partial<BlendDraft> = {}): BlendDraft => ({
+const recipe = (changes: Partial<Recipe> = {}): Recipe => ({
   ...emptyDraft(),
   name: 'Trial',
   brief: { ...emptyDraft().brief, wearer: child, place: 'body-leave-on' },
@@ -46,13 +41,13 @@ const draft = (changes: Partial<BlendDraft> = {}): BlendDraft => ({
   ...changes,
 });
 
-const begin = async (given = draft()) => {
+const begin = async (given = recipe()) => {
   const worked = workOut(given);
   if (worked.state !== 'done') throw new Error(JSON.stringify(worked));
   const { file, blend, evaluation } = worked;
   const id = await batchStore(db).start({
     blendId: 'b',
-    draft: given,
+    recipe: given,
     file,
     blend,
     evaluation,
@@ -88,7 +83,7 @@ describe('a bottle that must not be used', () => {
     await log.finishAsNotToBeUsed(id);
     expect(await log.get(id)).toMatchObject({
       notToBeUsed: true,
-      made: { verdict: 'over', hard: true },
+      made: { verdict: 'over', blocking: true },
     });
     await expect(log.record(id, [drop])).rejects.toThrow(/not to be used/);
     await expect(log.record(id, [{ kind: 'reopened', step: 'wipe' }])).rejects.toThrow();
@@ -116,7 +111,7 @@ describe('the end of a batch', () => {
       finishedAt: expect.any(String),
       made: {
         verdict: 'holds',
-        hard: false,
+        blocking: false,
         percent: [expect.closeTo(0.526, 3), expect.any(Number)],
       },
     });
@@ -200,8 +195,8 @@ const jasmine: OwnMaterial = {
 };
 
 describe('a batch carries what it was made of', () => {
-  const own = draft({
-    brief: { ...draft().brief, wearer: { ...child, ageMonths: 480 } },
+  const own = recipe({
+    brief: { ...recipe().brief, wearer: { ...child, ageMonths: 480 } },
     oils: [{ id: 'own-night-jasmine', drops: 2 }],
   });
   const lay = async () => layLibrary(await readLibrary(db));
@@ -254,7 +249,7 @@ test('what a file says came of a batch is not believed: its events are judged', 
   await db.events.bulkAdd(drops(12).map((event) => ({ batchId: id, at, event })));
   await db.batches.update(id, {
     finishedAt: at,
-    made: { verdict: 'holds', hard: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
+    made: { verdict: 'holds', blocking: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
   });
   const { text } = await houseStore(db).write();
   const other = openDatabase(`batches-${serial}-other`);
@@ -262,5 +257,8 @@ test('what a file says came of a batch is not believed: its events are judged', 
   if (!read.ok) throw new Error(read.sentence);
   await houseStore(other).bringIn(read.house, 'add');
   await batchStore(other).mend();
-  expect((await batchStore(other).get(id))?.made).toMatchObject({ verdict: 'over', hard: true });
+  expect((await batchStore(other).get(id))?.made).toMatchObject({
+    verdict: 'over',
+    blocking: true,
+  });
 });

@@ -1,24 +1,11 @@
-import {
-  addEvent,
-  analysesInUse,
-  currentStep,
-  gateOf,
-  goesOn,
-  isReason,
-  madeOf,
-  materialsUsed,
-  nextBatchNumber,
-  serialOf,
-  settled,
-  summaryOf,
-  tallyOf,
-  type BenchEvent,
-  type Blend,
-  type BlendDraft,
-  type BlendFile,
-  type Evaluation,
-  type Made,
-} from '@jubbet/core';
+import { asSettled, type Blend, type Evaluation } from '@jubbet/core/drops';
+import { fileOf, type BlendFile } from '@jubbet/core/exchange';
+import { addEvent, currentStep, gateOf, goesOn, isReason, tallyOf, type BenchEvent } from '@jubbet/core/making';
+import { analysesInUse } from '@jubbet/core/stock';
+import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
+import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
+import type { Recipe } from '@jubbet/core/recipe';
+import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
 import { keepDraft } from './drafts';
 import { madeBlend } from './madeBlend';
@@ -27,9 +14,8 @@ import { settingsStore } from './settings';
 
 interface Start {
   /** The sheet as it stands: kept as a draft of its own. */
-  readonly draft: BlendDraft;
+  readonly recipe: Recipe;
   readonly blendId: string;
-  readonly file: BlendFile;
   readonly blend: Blend;
   readonly evaluation: Evaluation;
   readonly reason: string;
@@ -45,8 +31,8 @@ const eventsOf = async (store: Database, batchId: string): Promise<BenchEvent[]>
   (await store.events.where('batchId').equals(batchId).sortBy('seq')).map(({ event }) => event);
 
 /** A batch with what happened at its bench. */
-const madeFrom = (batch: BatchRecord, events: readonly BenchEvent[]): Made =>
-  madeOf(madeBlend(batch), events);
+const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
+  madeOf(madeBlend(house, batch), events);
 
 const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, tally) === null;
 
@@ -72,15 +58,8 @@ export const batchStore = (store: Database = db) => {
       : null;
   return {
     /** Numbers a batch and freezes its blend, in one transaction. */
-    start: async ({
-      blendId,
-      draft,
-      file,
-      blend: { formula },
-      evaluation,
-      reason,
-    }: Start): Promise<string> => {
-      if (evaluation.hard) throw new Error('this blend is over with no way past it');
+    start: async ({ blendId, recipe, blend, evaluation, reason }: Start): Promise<string> => {
+      if (evaluation.blocking) throw new Error('this blend is over with no way past it');
       if (evaluation.verdict === 'over' && !isReason(reason)) {
         throw new Error('a blend that is over needs a written reason');
       }
@@ -94,22 +73,26 @@ export const batchStore = (store: Database = db) => {
         const taken = (await store.batches.orderBy('number').keys()).map(String);
         const number = nextBatchNumber(year, taken, batchPrefix, isSerial(last) ? last : 0);
         const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
-        const ids = [...file.oils, ...file.bases].map(({ id }) => id);
+        const made = asSettled(recipe, blend, evaluation);
+        const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
         const id = crypto.randomUUID();
         await store.settings.put({ key, value: serialOf(number, year, batchPrefix) });
         await store.batches.add({
           id,
           number,
           blendId,
-          file: settled(file, evaluation, formula),
-          askedPercent: file.target?.percent ?? null,
+          file: fileOf(made),
+          askedPercent: recipe.target?.percent ?? null,
           verdict: evaluation.verdict,
-          personId: draft.brief.personId,
+          personId: recipe.brief.personId,
           materials: materialsUsed(
             own.map((record) => record.own),
             ids,
           ),
-          analyses: analysesInUse(file.oils.map((oil) => oil.id)),
+          analyses: analysesInUse(
+            blend.catalog,
+            recipe.oils.map((oil) => oil.id),
+          ),
           reason: reason.trim(),
           startedAt: now(),
           finishedAt: null,
@@ -119,7 +102,7 @@ export const batchStore = (store: Database = db) => {
           notes: '',
           deletedAt: null,
         });
-        await keepDraft(store, blendId, draft, id);
+        await keepDraft(store, blendId, recipe, id);
         return id;
       });
     },
@@ -139,14 +122,15 @@ export const batchStore = (store: Database = db) => {
      *
      * @returns true where that was the last step
      */
-    record: (batchId: string, events: readonly BenchEvent[]): Promise<boolean> =>
-      store.transaction('rw', benchTables, async () => {
+    record: async (batchId: string, events: readonly BenchEvent[]): Promise<boolean> => {
+      const house = goesOn(events) ? await readCatalog(store) : null;
+      return store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(batchId);
         const at = now();
         let finished = false;
-        if (goesOn(events)) {
+        if (house) {
           const past = await eventsOf(store, batchId);
-          const made = madeFrom(batch, [...past, ...events]);
+          const made = madeFrom(house, batch, [...past, ...events]);
           const before = events
             .filter(({ kind }) => kind !== 'done')
             .reduce(addEvent, tallyOf(past));
@@ -163,18 +147,21 @@ export const batchStore = (store: Database = db) => {
           await store.batches.update(batchId, { finishedAt: null, made: null });
         }
         return finished;
-      }),
+      });
+    },
     /** Ends a batch that nobody may use. Nothing is counted into it after that. */
-    finishAsNotToBeUsed: (id: string): Promise<void> =>
-      store.transaction('rw', benchTables, async () => {
+    finishAsNotToBeUsed: async (id: string): Promise<void> => {
+      const house = await readCatalog(store);
+      await store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(id);
-        const made = madeFrom(batch, await eventsOf(store, id));
+        const made = madeFrom(house, batch, await eventsOf(store, id));
         await store.batches.update(id, {
           finishedAt: now(),
           made: summaryOf(made, batch.madeOn),
           notToBeUsed: true,
         });
-      }),
+      });
+    },
     /**
      * Mends what was broken off: a batch of which every step is done is finished, and one that
      * was finished before its outcome was kept is judged. One that cannot be read stays as it is.
@@ -183,12 +170,13 @@ export const batchStore = (store: Database = db) => {
       const unread = (await store.batches.toArray()).filter(
         ({ deletedAt, made }) => deletedAt === null && made === null,
       );
+      const house = await readCatalog(store);
       for (const { id } of unread) {
         await store.transaction('rw', benchTables, async () => {
           const batch = await store.batches.get(id);
           if (!batch || batch.made !== null) return;
           try {
-            const made = madeFrom(batch, await eventsOf(store, id));
+            const made = madeFrom(house, batch, await eventsOf(store, id));
             const mended =
               batch.finishedAt === null
                 ? finishing(batch, made)

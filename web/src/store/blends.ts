@@ -1,17 +1,14 @@
-import {
-  blendDraftSchema,
-  emptyDraft,
-  personSchema,
-  wearerOn,
-  type BlendDraft,
-} from '@jubbet/core';
+import { dropsPerMlOf } from '@jubbet/core/exchange';
+import { nameOrNone } from '@jubbet/core/words';
+import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
+import { personSchema, wearerOn } from '@jubbet/core/brief';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 
 /** What came of a write. */
 interface Written {
-  readonly draft: BlendDraft;
+  readonly recipe: Recipe;
   readonly revision: number;
   readonly overtaken: boolean;
 }
@@ -22,22 +19,21 @@ const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.upda
 const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendRecord => {
   // Somebody whose month of birth cannot be read stays as the sheet has them.
   if (!found || !personSchema.safeParse(found.person).success) return record;
-  const { conditions, allergies, ...rest } = wearerOn(found.person, today());
-  const wearer = { ...rest, conditions: [...conditions], allergies: [...allergies] };
+  const wearer = wearerOn(found.person, today());
   return {
     ...record,
-    draft: { ...record.draft, brief: { ...record.draft.brief, wearer } },
+    recipe: { ...record.recipe, brief: { ...record.recipe.brief, wearer } },
   };
 };
 
 /** The book of blends. Every act is one transaction. */
 export const blendStore = (store: Database = db) => {
-  const add = async (draft: BlendDraft): Promise<string> => {
+  const add = async (recipe: Recipe): Promise<string> => {
     const at = now();
     const id = crypto.randomUUID();
     await store.blends.add({
       id,
-      draft: blendDraftSchema.parse(draft),
+      recipe: recipeSchema.parse(recipe),
       createdAt: at,
       updatedAt: at,
       revision: 1,
@@ -45,15 +41,20 @@ export const blendStore = (store: Database = db) => {
     });
     return id;
   };
-  const personOf = async ({ draft }: BlendRecord): Promise<PersonRecord | undefined> =>
-    draft.brief.personId === null ? undefined : store.people.get(draft.brief.personId);
+  const personOf = async ({ recipe }: BlendRecord): Promise<PersonRecord | undefined> =>
+    recipe.brief.personId === null ? undefined : store.people.get(recipe.brief.personId);
   return {
     add,
     /** A new blend, as the settings say; with an oil in it where one is named. */
     create: async (oilId?: string) => {
       const { dropSchool, school } = await settingsStore(store).read();
-      const oils = oilId === undefined ? [] : [{ id: oilId, drops: 1 }];
-      return add({ ...emptyDraft(), dropSchool, school, oils });
+      return add({
+        ...emptyRecipe(),
+        dropsPerMl: dropsPerMlOf(dropSchool),
+        guideline: school,
+        oils:
+          oilId === undefined ? [] : [{ id: oilId, amount: { unit: 'drops' as const, value: 1 } }],
+      });
     },
     get: async (id: string): Promise<BlendRecord | null> => {
       const found = await store.blends.get(id);
@@ -64,32 +65,32 @@ export const blendStore = (store: Database = db) => {
       const people = new Map((await store.people.toArray()).map((person) => [person.id, person]));
       return (await store.blends.toArray())
         .filter(({ deletedAt }) => deletedAt === null)
-        .map((record) => forPerson(record, people.get(record.draft.brief.personId ?? '')))
+        .map((record) => forPerson(record, people.get(record.recipe.brief.personId ?? '')))
         .sort(newest);
     },
     /**
      * Writes a whole draft; what does not fit the schema is refused, not half written.
      * Where another tab has written since `seen`, its version stays, and is told.
      */
-    write: (id: string, draft: BlendDraft, seen: number): Promise<Written> => {
-      const parsed = blendDraftSchema.safeParse(draft);
+    write: (id: string, recipe: Recipe, seen: number): Promise<Written> => {
+      const parsed = recipeSchema.safeParse(recipe);
       if (!parsed.success) return Promise.reject(parsed.error);
       return store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
         if (!found) throw new Error('the blend is not in the book any more');
         if (found.revision > seen) {
-          return { draft: found.draft, revision: found.revision, overtaken: true };
+          return { recipe: found.recipe, revision: found.revision, overtaken: true };
         }
         const revision = found.revision + 1;
-        await store.blends.put({ ...found, draft: parsed.data, revision, updatedAt: now() });
-        return { draft: parsed.data, revision, overtaken: false };
+        await store.blends.put({ ...found, recipe: parsed.data, revision, updatedAt: now() });
+        return { recipe: parsed.data, revision, overtaken: false };
       });
     },
     copy: (id: string): Promise<string> =>
       store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
         if (!found) throw new Error('the blend to copy is gone');
-        return add({ ...found.draft, name: `${found.draft.name || 'Without a name'}, copy` });
+        return add({ ...found.recipe, name: `${nameOrNone(found.recipe.name)}, copy` });
       }),
     remove: async (id: string): Promise<void> => {
       await store.blends.update(id, { deletedAt: now() });

@@ -1,4 +1,4 @@
-import { bottleSchema } from '@jubbet/core';
+import { bottleSchema } from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database } from './database';
 import { keptRecords } from './keptRecords';
 

@@ -1,22 +1,20 @@
-import type {
-  BenchEvent,
-  BlendDraft,
-  BlendFile,
-  Bottle,
-  MadeSummary,
-  OwnMaterial,
-  OwnVessel,
-  Person,
-  Verdict,
-} from '@jubbet/core';
+import type { BenchEvent } from '@jubbet/core/making';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { BlendFile } from '@jubbet/core/exchange';
+import type { Bottle } from '@jubbet/core/stock';
+import type { MadeSummary } from '@jubbet/core/batch';
+import type { OwnMaterial, OwnContainer } from '@jubbet/core/catalog';
+import type { Person } from '@jubbet/core/brief';
+import type { Verdict } from '@jubbet/core/limits';
 import { Dexie, type EntityTable } from 'dexie';
 import type { Kept } from './keptRecords';
 import { batchOfItsOwn, bottleWithUnit, houseWithUnits, withBatchesOfTheirOwn } from './olderForms';
+import { batchInTerms, houseInTerms, personInTerms, recordWithRecipe } from './olderRecipes';
 
 /** A blend in the book. What is deleted stays for a while, so that it can be brought back. */
 export interface BlendRecord {
   id: string;
-  draft: BlendDraft;
+  recipe: Recipe;
   /** Counts up with every write, so that a tab can tell that another wrote in between. */
   revision: number;
   createdAt: string;
@@ -67,7 +65,7 @@ export interface DraftRecord {
   name: string;
   /** What was good about it, in the maker's words. */
   good: string;
-  draft: BlendDraft;
+  recipe: Recipe;
   at: string;
   /** The batch that was made of it; null where it was kept without one. */
   batchId: string | null;
@@ -88,9 +86,9 @@ export interface BottleRecord extends Kept {
   bottle: Bottle;
 }
 
-/** A vessel of the house's own. */
-export interface VesselRecord extends Kept {
-  vessel: OwnVessel;
+/** A container of the house's own. */
+export interface ContainerRecord extends Kept {
+  vessel: OwnContainer;
 }
 
 /** All data as it was before something large was done to it. */
@@ -110,7 +108,7 @@ export interface House {
   drafts: DraftRecord[];
   materials: MaterialRecord[];
   bottles: BottleRecord[];
-  vessels: VesselRecord[];
+  vessels: ContainerRecord[];
   settings: SettingRecord[];
 }
 
@@ -136,9 +134,22 @@ export type Database = Dexie & {
   drafts: EntityTable<DraftRecord, 'id'>;
   materials: EntityTable<MaterialRecord, 'id'>;
   bottles: EntityTable<BottleRecord, 'id'>;
-  vessels: EntityTable<VesselRecord, 'id'>;
+  vessels: EntityTable<ContainerRecord, 'id'>;
   snapshots: EntityTable<SnapshotRecord, 'id'>;
 };
+
+/** What records of older versions had in place of a recipe. */
+interface WithDraft {
+  draft: { brief: { personId: string | null; forSale: boolean } };
+}
+
+/** All data of a snapshot before its materials and bottles were in it. */
+interface OlderHouse {
+  blends: WithDraft[];
+  drafts: WithDraft[];
+  materials: unknown[];
+  bottles: unknown[];
+}
 
 /** Opens the store. Each change of form is a version of its own, and is tested on the older form. */
 export const openDatabase = (name = 'jubbet'): Database => {
@@ -164,7 +175,7 @@ export const openDatabase = (name = 'jubbet'): Database => {
     .stores({ people: 'id', snapshots: 'id' })
     .upgrade((transaction) =>
       transaction
-        .table<BlendRecord>('blends')
+        .table<WithDraft>('blends')
         .toCollection()
         .modify((blend) => {
           blend.draft.brief.personId = null;
@@ -176,13 +187,13 @@ export const openDatabase = (name = 'jubbet'): Database => {
   db.version(5)
     .stores({ materials: 'id', bottles: 'id' })
     .upgrade(async (transaction) => {
-      const notForSale = ({ draft }: { draft: BlendDraft }): void => {
+      const notForSale = ({ draft }: WithDraft): void => {
         draft.brief.forSale = false;
       };
-      await transaction.table<BlendRecord>('blends').toCollection().modify(notForSale);
-      await transaction.table<DraftRecord>('drafts').toCollection().modify(notForSale);
+      await transaction.table<WithDraft>('blends').toCollection().modify(notForSale);
+      await transaction.table<WithDraft>('drafts').toCollection().modify(notForSale);
       await transaction
-        .table<SnapshotRecord>('snapshots')
+        .table<{ house: OlderHouse }>('snapshots')
         .toCollection()
         .modify(({ house }) => {
           house.blends.forEach(notForSale);
@@ -225,6 +236,27 @@ export const openDatabase = (name = 'jubbet'): Database => {
       .toCollection()
       .modify((snapshot) => {
         snapshot.house = withBatchesOfTheirOwn(snapshot.house) as House;
+      });
+  });
+  // A blend holds a recipe, and the terms are the field's: breastfeeding, within, caution.
+  db.version(8).upgrade(async (transaction) => {
+    const lift = async (table: string, to: (record: unknown) => unknown): Promise<void> => {
+      await transaction
+        .table(table)
+        .toCollection()
+        .modify((record, context: { value: unknown }) => {
+          context.value = to(record);
+        });
+    };
+    await lift('blends', recordWithRecipe);
+    await lift('drafts', recordWithRecipe);
+    await lift('people', personInTerms);
+    await lift('batches', batchInTerms);
+    await transaction
+      .table<SnapshotRecord>('snapshots')
+      .toCollection()
+      .modify((snapshot) => {
+        snapshot.house = houseInTerms(snapshot.house) as House;
       });
   });
   return db;

@@ -1,4 +1,4 @@
-import { blendDraftSchema, type BlendDraft } from '@jubbet/core';
+import { recipeSchema, type Recipe } from '@jubbet/core/recipe';
 import { db, type Database, type DraftRecord } from './database';
 import { now } from './now';
 
@@ -13,7 +13,7 @@ const ofBlend = (store: Database, blendId: string): Promise<DraftRecord[]> =>
 export const keepDraft = (
   store: Database,
   blendId: string,
-  draft: BlendDraft,
+  recipe: Recipe,
   batchId: string | null,
 ): Promise<string> =>
   store.transaction('rw', store.drafts, async () => {
@@ -25,7 +25,7 @@ export const keepDraft = (
       number: Math.max(0, ...numbers) + 1,
       name: '',
       good: '',
-      draft: blendDraftSchema.parse(draft),
+      recipe: recipeSchema.parse(recipe),
       at: now(),
       batchId,
     });
@@ -34,7 +34,7 @@ export const keepDraft = (
 
 /** Drafts of blends: how they were, by name, with what was good. */
 export const draftStore = (store: Database = db) => ({
-  keep: (blendId: string, draft: BlendDraft) => keepDraft(store, blendId, draft, null),
+  keep: (blendId: string, recipe: Recipe) => keepDraft(store, blendId, recipe, null),
   list: async (blendId: string): Promise<DraftRecord[]> =>
     (await ofBlend(store, blendId)).sort((a, b) => b.number - a.number),
   write: async (id: string, words: Partial<Pick<DraftRecord, 'name' | 'good'>>): Promise<void> => {

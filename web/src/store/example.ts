@@ -1,15 +1,17 @@
-import {
-  emptyDraft,
-  madeOf,
-  resolveMade,
-  settled,
-  stepsOf,
-  summaryOf,
-  workOut,
-  type BenchEvent,
-  type BlendDraft,
-} from '@jubbet/core';
-import type { BatchRecord, BlendRecord, DraftRecord, EventRecord, VesselRecord } from './database';
+import { asSettled, settleMade, workOut } from '@jubbet/core/drops';
+import { fileOf } from '@jubbet/core/exchange';
+import { shippedCatalog } from '@jubbet/core/catalog';
+import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
+import { madeOf, summaryOf } from '@jubbet/core/batch';
+import { stepsOf, type BenchEvent } from '@jubbet/core/making';
+
+import type {
+  BatchRecord,
+  BlendRecord,
+  DraftRecord,
+  EventRecord,
+  ContainerRecord,
+} from './database';
 import { daysBefore, exampleBlends, startOf } from './exampleBlends';
 import { makings, ownVessels } from './exampleMakings';
 import { parts } from './exampleTold';
@@ -22,29 +24,29 @@ const exampleDrafts = (
   batches.flatMap((batch) => {
     const blend = blends.find(({ id }) => id === batch.blendId);
     if (!blend) return [];
-    const kept = (number: number, draft: BlendDraft, rest: Partial<DraftRecord>): DraftRecord => ({
+    const kept = (number: number, recipe: Recipe, rest: Partial<DraftRecord>): DraftRecord => ({
       id: `draft-${batch.blendId}-${number}`,
       blendId: batch.blendId,
       number,
       name: '',
       good: '',
-      draft,
+      recipe,
       at: batch.startedAt,
       batchId: null,
       ...rest,
     });
-    if (batch.blendId !== 'prompt-desk') return [kept(1, blend.draft, { batchId: batch.id })];
+    if (batch.blendId !== 'prompt-desk') return [kept(1, blend.recipe, { batchId: batch.id })];
     const louder = parts({ petitgrain: 2, 'ylang-ylang': 1, patchouli: 1 });
     return [
       kept(
         1,
-        { ...blend.draft, oils: louder, target: { percent: 2 } },
+        { ...blend.recipe, oils: louder, target: { percent: 2 } },
         {
           name: 'The loud one',
           good: 'The ylang lasts to the bows. Patchouli takes over after act one.',
         },
       ),
-      kept(2, blend.draft, { batchId: batch.id, name: 'Greener' }),
+      kept(2, blend.recipe, { batchId: batch.id, name: 'Greener' }),
     ];
   });
 
@@ -52,8 +54,8 @@ const exampleDrafts = (
 export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
   const serials = new Map<string, number>();
   const made = makings.map((making) => {
-    const draft = blends.find(({ id }) => id === making.blend)?.draft ?? emptyDraft();
-    const worked = workOut(draft);
+    const recipe = blends.find(({ id }) => id === making.blend)?.recipe ?? emptyRecipe();
+    const worked = workOut(shippedCatalog, recipe);
     if (worked.state !== 'done') throw new Error(`the example ${making.blend} does not work out`);
     const madeOn = daysBefore(day, making.daysAgo);
     const year = madeOn.slice(0, 4);
@@ -63,7 +65,7 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
     const all = steps.flatMap((step): BenchEvent[] => {
       const fell =
         step.kind === 'count'
-          ? step.drops + (step.oilId === making.extra && step.vessel === 0 ? 1 : 0)
+          ? step.drops + (step.oilId === making.extra && step.container === 0 ? 1 : 0)
           : 0;
       return [
         ...Array.from({ length: fell }, (): BenchEvent => ({ kind: 'drop', step: step.id })),
@@ -72,16 +74,18 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
     });
     const events = all.slice(0, making.stopAfter ?? all.length);
     const finished = making.stopAfter === undefined;
-    const file = settled(worked.file, worked.evaluation, worked.blend.formula);
-    const made = finished ? summaryOf(madeOf(resolveMade(file), events), madeOn) : null;
+    const recipeMade = asSettled(recipe, worked.blend, worked.evaluation);
+    const made = finished
+      ? summaryOf(madeOf(settleMade(shippedCatalog, recipeMade), events), madeOn)
+      : null;
     const batch: BatchRecord = {
       id: `batch-${making.blend}`,
       number: `${year}-${String(serial).padStart(3, '0')}`,
       blendId: making.blend,
-      file,
-      askedPercent: draft.target?.percent ?? null,
+      file: fileOf(recipeMade),
+      askedPercent: recipe.target?.percent ?? null,
       verdict: worked.evaluation.verdict,
-      personId: draft.brief.personId,
+      personId: recipe.brief.personId,
       materials: [],
       analyses: {},
       reason: '',
@@ -110,8 +114,8 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
   };
 };
 
-/** The vessels that the example house has measured. */
-export const exampleVessels = (day: string): VesselRecord[] => {
+/** The containers that the example house has measured. */
+export const exampleVessels = (day: string): ContainerRecord[] => {
   const at = startOf(daysBefore(day, 60));
   return ownVessels.map(({ id, ...vessel }) => ({
     id,

@@ -1,4 +1,6 @@
-import { emptyDraft, wearerOn, type BlendDraft, type Bottle, type Person } from '@jubbet/core';
+import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
+import { wearerOn, type Person } from '@jubbet/core/brief';
+import type { Bottle } from '@jubbet/core/stock';
 import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
 import type { BlendRecord, BottleRecord, PersonRecord } from './database';
 import { born, people, pouring, shelved, told, type Shelved, type Told } from './exampleTold';
@@ -12,28 +14,29 @@ const personOf = (id: keyof typeof people, day: string): Person => {
 
 const wearerOf = (id: keyof typeof people | 'anyone', day: string) => {
   if (id === 'anyone') return id;
-  const { conditions, allergies, ...rest } = wearerOn(personOf(id, day), day);
-  return { ...rest, conditions: [...conditions], allergies: [...allergies] };
+  return wearerOn(personOf(id, day), day);
 };
 
-const draftOf = (entry: Told, day: string): BlendDraft => ({
-  ...emptyDraft(),
+const draftOf = (entry: Told, day: string): Recipe => ({
+  ...emptyRecipe(),
   name: entry.name,
   purpose: entry.purpose,
   notes: entry.notes ?? '',
   brief: {
+    ...emptyRecipe().brief,
     wearer: wearerOf(entry.wearer, day),
     personId: entry.wearer === 'anyone' ? null : entry.wearer,
     place: entry.place ?? 'pulse-points',
     use: entry.use ?? 'leave-on',
-    sun: 'exposed',
     forSale: entry.forSale ?? false,
   },
-  vessel: { id: entry.vessel ?? 'roll-on-10' },
+  containers: [
+    { container: { id: entry.vessel ?? 'roll-on-10' }, count: entry.count ?? 1 },
+    ...(entry.more ?? []),
+  ],
   target: { percent: entry.percent },
   oils: entry.oils,
   bases: entry.bases,
-  count: entry.count ?? 1,
   ...entry.mixing,
 });
 
@@ -73,7 +76,7 @@ export const exampleBlends = (day: string) => {
   const folk = Object.keys(people) as (keyof typeof people)[];
   const blends = [...told, ...pouring, ...melts].map((entry): BlendRecord => ({
     id: entry.id,
-    draft: draftOf(entry, day),
+    recipe: draftOf(entry, day),
     createdAt: startOf(before(entry.daysAgo)),
     updatedAt: startOf(before(entry.daysAgo)),
     revision: 1,

@@ -1,4 +1,4 @@
-import type { OwnVessel } from '@jubbet/core';
+import type { OwnContainer } from '@jubbet/core/catalog';
 
 // What Wardrobe Lane has made, and into what.
 
@@ -41,7 +41,7 @@ export const makings: readonly Making[] = [
 ];
 
 /** Measured with water on the kitchen scale of the lane. */
-export const ownVessels: readonly (OwnVessel & { readonly id: string })[] = [
+export const ownVessels: readonly (OwnContainer & { readonly id: string })[] = [
   {
     id: 'frost',
     name: 'Raffle frost',

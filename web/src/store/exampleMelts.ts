@@ -2,8 +2,13 @@ import { parts, type Told } from './exampleTold';
 
 // What Wardrobe Lane melts, whips, presses into moulds and stirs into sugar.
 
-const percent = (id: string, share: number) => ({ id, percent: share });
-const rest = (id: string) => ({ id, parts: 1 });
+type Base = Told['bases'][number];
+
+const percent = (id: string, share: number): Base => ({
+  id,
+  amount: { unit: 'percent', value: share },
+});
+const rest = (id: string): Base => ({ id, amount: { unit: 'parts', value: 1 } });
 
 export const melts: readonly Told[] = [
   {
@@ -19,7 +24,8 @@ export const melts: readonly Told[] = [
     percent: 1.8,
     oils: parts({ 'orange-sweet': 3, 'cedarwood-virginian': 2, patchouli: 1 }),
     bases: [percent('beeswax_yellow', 27), percent('vitamin_e', 0.5), rest('jojoba')],
-    mixing: { by: 'weight', more: [{ vessel: { id: 'tube-5' }, count: 4 }], lossPercent: 5 },
+    mixing: { by: 'weight', lossPercent: 5 },
+    more: [{ container: { id: 'tube-5' }, count: 4 }],
     daysAgo: 57,
   },
   {
@@ -117,8 +123,8 @@ export const melts: readonly Told[] = [
     percent: 1.2,
     oils: parts({ frankincense: 2, 'cedarwood-virginian': 1 }),
     bases: [
-      { id: 'beeswax_yellow', g: 8 },
-      { id: 'olive', ml: 45 },
+      { id: 'beeswax_yellow', amount: { unit: 'g', value: 8 } },
+      { id: 'olive', amount: { unit: 'ml', value: 45 } },
     ],
     mixing: { by: 'weight', lossPercent: 3 },
     daysAgo: 51,

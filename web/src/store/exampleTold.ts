@@ -1,4 +1,6 @@
-import type { BlendDraft, Bottle, Person } from '@jubbet/core';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { Bottle } from '@jubbet/core/stock';
+import type { Person } from '@jubbet/core/brief';
 
 // Wardrobe Lane, the back room of the Marlpit Players: made-up people, made-up
 // blends. All numbers come from the core.
@@ -13,7 +15,7 @@ const person = (name: string, years: number, more: Partial<Person> = {}) => ({
   name,
   years,
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [...(more.conditions ?? [])],
   allergies: [...(more.allergies ?? [])],
   skin: more.skin ?? ('normal' as const),
@@ -30,11 +32,11 @@ export const people = {
   rufus: person('Rufus', 35),
 };
 
-export const parts = (list: Record<string, number>): BlendDraft['oils'] =>
-  Object.entries(list).map(([id, count]) => ({ id, parts: count }));
+export const parts = (list: Record<string, number>): Recipe['oils'] =>
+  Object.entries(list).map(([id, count]) => ({ id, amount: { unit: 'parts', value: count } }));
 
-const bases = (list: Record<string, number>): BlendDraft['bases'] =>
-  Object.entries(list).map(([id, count]) => ({ id, parts: count }));
+const bases = (list: Record<string, number>): Recipe['bases'] =>
+  Object.entries(list).map(([id, count]) => ({ id, amount: { unit: 'parts', value: count } }));
 
 export interface Told {
   readonly id: string;
@@ -42,16 +44,18 @@ export interface Told {
   readonly purpose: string;
   readonly notes?: string;
   readonly wearer: keyof typeof people | 'anyone';
-  readonly place?: BlendDraft['brief']['place'];
+  readonly place?: Recipe['brief']['place'];
   readonly vessel?: string;
   readonly percent: number;
-  readonly oils: BlendDraft['oils'];
-  readonly bases: BlendDraft['bases'];
+  readonly oils: Recipe['oils'];
+  readonly bases: Recipe['bases'];
   readonly count?: number;
   readonly forSale?: true;
-  readonly use?: BlendDraft['brief']['use'];
+  readonly use?: Recipe['brief']['use'];
   /** How it is measured, mixed and parted. */
-  readonly mixing?: Pick<BlendDraft, 'by' | 'more' | 'lossPercent' | 'whipPercent'>;
+  readonly mixing?: Partial<Pick<Recipe, 'by' | 'lossPercent' | 'whipPercent'>>;
+  /** Containers beside the first. */
+  readonly more?: Recipe['containers'];
   /** Days before the house is opened on which it was written. */
   readonly daysAgo: number;
 }

@@ -1,5 +1,7 @@
 import 'fake-indexeddb/auto';
-import { emptyDraft, type BlendDraft, type Bottle, type OwnVessel } from '@jubbet/core';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { Bottle } from '@jubbet/core/stock';
+import type { OwnContainer } from '@jubbet/core/catalog';
 import { expect, test } from 'vitest';
 import { blendStore } from './blends';
 import { bottlesStore } from './bottles';
@@ -8,7 +10,7 @@ import { draftStore } from './drafts';
 import { houseStore } from './house';
 import { materialsStore } from './materials';
 import { peopleStore } from './people';
-import { vesselsStore } from './vessels';
+import { containersStore } from './vessels';
 
 /** Numbers that look random and are the same for the same seed (mulberry32). */
 const seeded = (seed: number) => {
@@ -21,7 +23,7 @@ const seeded = (seed: number) => {
   };
 };
 
-const draft = (name: string): BlendDraft => ({ ...emptyDraft(), name });
+const recipe = (name: string): Recipe => ({ ...emptyDraft(), name });
 
 const bottle = (lot: string): Bottle => ({
   materialId: 'lavender',
@@ -38,7 +40,7 @@ const bottle = (lot: string): Bottle => ({
   finishedOn: null,
 });
 
-const vessel = (name: string): OwnVessel => ({
+const vessel = (name: string): OwnContainer => ({
   name,
   kind: 'tin',
   nominalMl: 15,
@@ -60,16 +62,16 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
   const blends = blendStore(db);
   const people = peopleStore(db);
   const bottles = bottlesStore(db);
-  const vessels = vesselsStore(db);
+  const vessels = containersStore(db);
   switch (pick(13)) {
     case 0:
-      model.blends.set(await blends.add(draft(name)), { name, gone: false });
+      model.blends.set(await blends.add(recipe(name)), { name, gone: false });
       return;
     case 1: {
       const id = any(model.blends);
       const found = id && (await db.blends.get(id));
       if (!found || found.deletedAt) return;
-      await blends.write(found.id, draft(name), found.revision);
+      await blends.write(found.id, recipe(name), found.revision);
       model.blends.set(found.id, { name, gone: false });
       return;
     }
@@ -87,7 +89,7 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
         name,
         born: '1985-03',
         pregnant: false,
-        nursing: false,
+        breastfeeding: false,
         conditions: [],
         allergies: [],
         skin: 'normal' as const,
@@ -133,7 +135,7 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
     case 9: {
       const id = any(model.blends);
       if (id !== undefined && !model.blends.get(id)?.gone)
-        await draftStore(db).keep(id, draft(name));
+        await draftStore(db).keep(id, recipe(name));
       return;
     }
     case 10:
@@ -173,7 +175,7 @@ const check = async (db: Database, model: Model) => {
       .filter(({ gone }) => !gone)
       .map(({ name }) => name)
       .sort();
-  expect((await blendStore(db).list()).map((one) => one.draft.name).sort()).toEqual(
+  expect((await blendStore(db).list()).map((one) => one.recipe.name).sort()).toEqual(
     there(model.blends),
   );
   expect((await peopleStore(db).list()).map(({ person }) => person.name).sort()).toEqual(
@@ -182,7 +184,7 @@ const check = async (db: Database, model: Model) => {
   expect((await bottlesStore(db).list()).map((one) => one.bottle.lot).sort()).toEqual(
     there(model.bottles),
   );
-  expect((await vesselsStore(db).list()).map((one) => one.vessel.name).sort()).toEqual(
+  expect((await containersStore(db).list()).map((one) => one.vessel.name).sort()).toEqual(
     there(model.vessels),
   );
   const figures = (await materialsStore(db).list()).flatMap(({ own }) =>

@@ -242,7 +242,7 @@ test('the example goes, and what a visitor made or changed stays', async () => {
     ...(await db.blends.get('row-g'))!,
     id: 'mine',
     revision: 1,
-    draft: { ...(await db.blends.get('row-g'))!.draft, name: 'Mine' },
+    recipe: { ...(await db.blends.get('row-g'))!.recipe, name: 'Mine' },
   });
   await db.blends.update('encore', { revision: 2 });
   await db.batches.update('batch-interval', { notes: 'My own words' });

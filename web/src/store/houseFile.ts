@@ -1,14 +1,20 @@
-import { firstProblem } from '@jubbet/core';
+import { catalogOf, houseMaterials, type Catalog } from '@jubbet/core/catalog';
+import { firstFormProblem } from '@jubbet/core/exchange';
+import { fieldName, formProblemWords } from '@jubbet/core/words';
 import { z } from 'zod';
 import type { BatchRecord, DraftRecord, House, MaterialRecord } from './database';
 import { madeBlend } from './madeBlend';
 import { numberedApart } from './numberedApart';
 import { houseWithUnits, withBatchesOfTheirOwn } from './olderForms';
+import { houseInTerms } from './olderRecipes';
 import { moment, recordSchemas, recordWords, tables, type Table } from './recordSchemas';
 import { isSetting } from './settings';
 
-/** Version 1 had no vessels, and bottles in ml only; 2 had batches that carried nothing. */
-export const fileVersion = 3;
+/**
+ * Version 1 had no vessels, and bottles in ml only; 2 had batches that carried nothing; blends of 3
+ * held drafts.
+ */
+export const fileVersion = 4;
 
 const headSchema = z.looseObject({ format: z.unknown(), version: z.unknown() });
 
@@ -41,11 +47,17 @@ export type ReadHouse =
     }
   | { readonly ok: false; readonly sentence: string };
 
+/** The first thing wrong with a value, with the field: `recipe.name is missing`. */
+const problemSaid = (error: z.ZodError, json: unknown): string => {
+  const problem = firstFormProblem(error, json);
+  return `${fieldName(problem.path)} ${formProblemWords(problem)}`;
+};
+
 const no = (sentence: string): ReadHouse => ({ ok: false, sentence });
 
 const nameSchema = z.looseObject({
   file: z.looseObject({ name: z.string() }).optional().catch(undefined),
-  draft: z.looseObject({ name: z.string() }).optional().catch(undefined),
+  recipe: z.looseObject({ name: z.string() }).optional().catch(undefined),
   person: z.looseObject({ name: z.string() }).optional().catch(undefined),
   own: z.looseObject({ name: z.string() }).optional().catch(undefined),
   vessel: z.looseObject({ name: z.string() }).optional().catch(undefined),
@@ -56,7 +68,7 @@ const calledOf = (table: Table, record: unknown, index: number): string => {
   const found = nameSchema.safeParse(record).data;
   const name =
     found?.file?.name ??
-    found?.draft?.name ??
+    found?.recipe?.name ??
     found?.person?.name ??
     found?.own?.name ??
     found?.vessel?.name ??
@@ -76,8 +88,7 @@ const readTable = <T>(
   rows.flatMap((row, index): T[] => {
     const parsed = schema.safeParse(row);
     if (!parsed.success) {
-      const { field, message } = firstProblem(parsed.error, row);
-      aside.push({ what: calledOf(table, row, index), why: `${field} ${message}` });
+      aside.push({ what: calledOf(table, row, index), why: problemSaid(parsed.error, row) });
       return [];
     }
     const problem = check(parsed.data);
@@ -96,14 +107,16 @@ const once = () => {
   };
 };
 
-const isReadable = (batch: BatchRecord): string | null => {
-  try {
-    madeBlend(batch);
-    return null;
-  } catch (error) {
-    return error instanceof Error ? error.message : String(error);
-  }
-};
+const isReadable =
+  (house: Catalog) =>
+  (batch: BatchRecord): string | null => {
+    try {
+      madeBlend(house, batch);
+      return null;
+    } catch (error) {
+      return error instanceof Error ? error.message : String(error);
+    }
+  };
 
 /**
  * Materials that only batches carry: they come in as taken out, so that those batches can still
@@ -128,10 +141,10 @@ const renumbered = (drafts: readonly DraftRecord[]): DraftRecord[] => {
   const last = new Map<string, number>();
   return [...drafts]
     .sort((a, b) => a.number - b.number)
-    .map((draft) => {
-      const number = (last.get(draft.blendId) ?? 0) + 1;
-      last.set(draft.blendId, number);
-      return { ...draft, number };
+    .map((recipe) => {
+      const number = (last.get(recipe.blendId) ?? 0) + 1;
+      last.set(recipe.blendId, number);
+      return { ...recipe, number };
     });
 };
 
@@ -154,11 +167,12 @@ const readRecords = (
     );
   };
   const own = rows('materials');
+  const house = catalogOf(houseMaterials(own.map((record) => record.own)));
   const blends = rows('blends').map((blend) => ({ ...blend, revision: 1 }));
   const people = rows('people');
   const bottles = rows('bottles');
   const vessels = rows('vessels');
-  const batches = numberedApart(rows('batches', isReadable), []);
+  const batches = numberedApart(rows('batches', isReadable(house)), []);
   const materials = [...own, ...carriedBy(batches, own)];
   const drafts = renumbered(rows('drafts'));
   const there = new Set(batches.map((batch) => batch.id));
@@ -188,21 +202,20 @@ export const readHouse = (text: string): ReadHouse => {
   }
   if (head?.format !== 'jubbet-house') return no('This is not a file of all data.');
   const { version } = head;
-  if (version !== 1 && version !== 2 && version !== fileVersion) {
+  if (version !== 1 && version !== 2 && version !== 3 && version !== fileVersion) {
     return no(
       `This file is of version ${JSON.stringify(version)}; this Jubbet reads versions 1 to ${fileVersion}.`,
     );
   }
-  const lifts = [houseWithUnits, withBatchesOfTheirOwn].slice(version - 1);
+  const lifts = [houseWithUnits, withBatchesOfTheirOwn, houseInTerms].slice(version - 1);
   const lifted = {
     ...head,
     version: fileVersion,
-    house: lifts.reduce((house, lift) => lift(house), head['house']),
+    house: lifts.reduce((older, lift) => lift(older), head['house']),
   };
   const parsed = fileSchema.safeParse(lifted);
   if (!parsed.success) {
-    const { field, message } = firstProblem(parsed.error, lifted);
-    return no(`${field} ${message}.`);
+    return no(`${problemSaid(parsed.error, lifted)}.`);
   }
   const { savedAt } = parsed.data;
   return { ok: true, savedAt, ...readRecords(parsed.data.house) };

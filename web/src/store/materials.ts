@@ -1,4 +1,4 @@
-import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core';
+import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 import { db, type Database, type MaterialRecord } from './database';
 import { now } from './now';
 

@@ -1,4 +1,4 @@
-import { personSchema } from '@jubbet/core';
+import { personSchema } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
 import { keptRecords } from './keptRecords';
 

@@ -1,5 +1,4 @@
 import 'fake-indexeddb/auto';
-import { emptyDraft } from '@jubbet/core';
 import { expect, test } from 'vitest';
 import { blendStore } from './blends';
 import { openDatabase } from './database';
@@ -16,7 +15,7 @@ test('the example is put beside what is there, which stays as it is', async () =
   const own = await blendStore(db).add({ ...emptyDraft(), name: 'My own' });
   await putExampleIn(db, day);
   const example = exampleHouse(day);
-  expect((await db.blends.get(own))?.draft.name).toBe('My own');
+  expect((await db.blends.get(own))?.recipe.name).toBe('My own');
   expect(await db.blends.count()).toBe(example.blends.length + 1);
   expect(await db.batches.count()).toBe(example.batches.length);
   expect(await db.events.count()).toBe(example.events.length);
@@ -32,7 +31,7 @@ test('put in again it brings back what is missing, and undoes no change', async 
   await db.vessels.clear();
   await settingsStore(db).write('maker', 'Somebody else');
   await putExampleIn(db, day);
-  expect((await db.blends.get('row-g'))?.draft.name).toBe('Row H');
+  expect((await db.blends.get('row-g'))?.recipe.name).toBe('Row H');
   expect(await db.blends.get('interval')).toBeDefined();
   expect(await db.vessels.count()).toBe(exampleHouse(day).vessels.length);
   expect((await settingsStore(db).read()).maker).toBe('Somebody else');

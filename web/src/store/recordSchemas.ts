@@ -1,21 +1,17 @@
-import {
-  analysisSchema,
-  blendDraftSchema,
-  blendFileSchema,
-  bottleSchema,
-  madeSummarySchema,
-  ownMaterialSchema,
-  ownVesselSchema,
-  personSchema,
-  ruleIds,
-  type BenchEvent,
-} from '@jubbet/core';
+import { analysisSchema, bottleSchema } from '@jubbet/core/stock';
+import { blendFileSchema } from '@jubbet/core/exchange';
+import { recipeSchema } from '@jubbet/core/recipe';
+import { personSchema } from '@jubbet/core/brief';
+import { madeSummarySchema } from '@jubbet/core/batch';
+import { ownMaterialSchema, ownContainerSchema } from '@jubbet/core/catalog';
+import { ruleIds } from '@jubbet/core/limits';
+import type { BenchEvent } from '@jubbet/core/making';
 import { z } from 'zod';
 import type { House } from './database';
 
 export const moment = z.iso.datetime();
 const id = z.string().min(1).max(100);
-const verdict = z.enum(['holds', 'mind', 'over', 'not-known']);
+const verdict = z.enum(['within', 'caution', 'over', 'unknown']);
 
 const step = z.string().max(200);
 const bottle = z.number().int().min(0).max(999);
@@ -54,10 +50,10 @@ const count = z.number().int().min(1);
 /** A record of each table, as it leaves in the file and comes in again. */
 export const recordSchemas = {
   materials: z.strictObject({ id, own: ownMaterialSchema, ...times }),
-  blends: z.strictObject({ id, draft: blendDraftSchema, revision: count, ...times }),
+  blends: z.strictObject({ id, recipe: recipeSchema, revision: count, ...times }),
   people: z.strictObject({ id, person: personSchema, ...times }),
   bottles: z.strictObject({ id, bottle: bottleSchema, ...times }),
-  vessels: z.strictObject({ id, vessel: ownVesselSchema, ...times }),
+  vessels: z.strictObject({ id, vessel: ownContainerSchema, ...times }),
   batches: z.strictObject({
     id,
     number: z.string().min(1).max(40),
@@ -83,7 +79,7 @@ export const recordSchemas = {
     number: count,
     name: z.string().max(120),
     good: z.string().max(10_000),
-    draft: blendDraftSchema,
+    recipe: recipeSchema,
     at: moment,
     batchId: id.nullable(),
   }),

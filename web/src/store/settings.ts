@@ -1,13 +1,13 @@
-import { dropSchoolSchema, schoolSchema } from '@jubbet/core';
+import { guidelineSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
 import { db, type Database } from './database';
 
 /** What the house is set to; every value has a usual one. */
 const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
-  /** How new blends start. */
-  dropSchool: dropSchoolSchema.catch('pharmacy'),
-  school: schoolSchema.catch('clinical'),
+  /** How new blends start: the size of a drop by its name, and the guideline. */
+  dropSchool: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
+  school: guidelineSchema.catch('clinical'),
   /** Whose spoons, cups and fluid ounces are meant. */
   spoons: z.enum(['metric', 'us', 'imperial', 'australian']).catch('metric'),
   /** Single keys act on screens; off for those who speak to their machine. */

@@ -1,5 +1,7 @@
 import 'fake-indexeddb/auto';
-import { emptyDraft, wearerOn, workOut, type BlendDraft } from '@jubbet/core';
+import { workOut } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
+import { wearerOn } from '@jubbet/core/brief';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
@@ -20,7 +22,7 @@ beforeEach(() => {
   db = openDatabase(`test-${serial}`);
 });
 
-const draft = (change: Partial<BlendDraft> = {}): BlendDraft => ({
+const recipe = (change: Partial<Recipe> = {}): Recipe => ({
   ...emptyDraft(),
   name: 'Trial',
   brief: {
@@ -36,7 +38,7 @@ const draft = (change: Partial<BlendDraft> = {}): BlendDraft => ({
   ...change,
 });
 
-const done = (given: BlendDraft) => {
+const done = (given: Recipe) => {
   const worked = workOut(given);
   if (worked.state !== 'done') throw new Error(worked.state);
   return worked;
@@ -45,60 +47,62 @@ const done = (given: BlendDraft) => {
 describe('the book of blends', () => {
   test('what is written is read back, and a draft that breaks the schema is refused whole', async () => {
     const blends = blendStore(db);
-    const id = await blends.add(draft());
-    await blends.write(id, draft({ name: 'Second' }), 1);
-    expect((await blends.get(id))?.draft).toEqual(draft({ name: 'Second' }));
-    const broken = draft({ oils: [{ id: 'lavender', drops: -1 }] });
+    const id = await blends.add(recipe());
+    await blends.write(id, recipe({ name: 'Second' }), 1);
+    expect((await blends.get(id))?.recipe).toEqual(recipe({ name: 'Second' }));
+    const broken = recipe({ oils: [{ id: 'lavender', drops: -1 }] });
     await expect(blends.write(id, broken, 2)).rejects.toThrow();
-    expect((await blends.get(id))?.draft.name).toBe('Second');
+    expect((await blends.get(id))?.recipe.name).toBe('Second');
   });
 
   test('a write that another tab overtook changes nothing, and is told', async () => {
     const blends = blendStore(db);
-    const id = await blends.add(draft());
+    const id = await blends.add(recipe());
     const [mine, theirs] = await Promise.all([
-      blends.write(id, draft({ name: 'Mine' }), 1),
-      blends.write(id, draft({ name: 'Theirs' }), 1),
+      blends.write(id, recipe({ name: 'Mine' }), 1),
+      blends.write(id, recipe({ name: 'Theirs' }), 1),
     ]);
     expect([mine.overtaken, theirs.overtaken]).toEqual([false, true]);
-    expect(theirs.draft.name).toBe('Mine');
-    expect((await blends.get(id))?.draft.name).toBe('Mine');
+    expect(theirs.recipe.name).toBe('Mine');
+    expect((await blends.get(id))?.recipe.name).toBe('Mine');
   });
 
   test('deleting hides a blend, and undo brings it back as it was', async () => {
     const blends = blendStore(db);
-    const id = await blends.add(draft());
+    const id = await blends.add(recipe());
     await blends.remove(id);
     expect(await blends.get(id)).toBeNull();
     expect(await blends.list()).toEqual([]);
     await blends.restore(id);
-    expect((await blends.get(id))?.draft).toEqual(draft());
+    expect((await blends.get(id))?.recipe).toEqual(recipe());
   });
 
   test('a copy is a blend of its own', async () => {
     const blends = blendStore(db);
-    const id = await blends.add(draft());
+    const id = await blends.add(recipe());
     const copy = await blends.copy(id);
-    await blends.write(copy, draft({ name: 'Changed' }), 1);
-    expect((await blends.get(id))?.draft.name).toBe('Trial');
+    await blends.write(copy, recipe({ name: 'Changed' }), 1);
+    expect((await blends.get(id))?.recipe.name).toBe('Trial');
     expect(await blends.list()).toHaveLength(2);
   });
 });
 
 describe('the log', () => {
-  const start = (given: BlendDraft, reason = '') => {
+  const start = (given: Recipe, reason = '') => {
     const { file, blend, evaluation } = done(given);
-    return batchStore(db).start({ blendId: 'b', draft: given, file, blend, evaluation, reason });
+    return batchStore(db).start({ blendId: 'b', recipe: given, file, blend, evaluation, reason });
   };
 
   test('batches are numbered in turn, even when started at once', async () => {
-    await Promise.all([start(draft()), start(draft()), start(draft())]);
+    await Promise.all([start(recipe()), start(recipe()), start(recipe())]);
     const numbers = (await batchStore(db).list()).map(({ number }) => number.slice(5)).sort();
     expect(numbers).toEqual(['001', '002', '003']);
   });
 
   test('a batch freezes the drops that its parts came to', async () => {
-    const id = await start(draft({ target: { percent: 1 }, oils: [{ id: 'lavender', parts: 1 }] }));
+    const id = await start(
+      recipe({ target: { percent: 1 }, oils: [{ id: 'lavender', parts: 1 }] }),
+    );
     const batch = await batchStore(db).get(id);
     // 1 % of 9.5 ml is 1.9 drops.
     expect(batch?.file.oils).toEqual([{ id: 'lavender', drops: 2 }]);
@@ -106,10 +110,10 @@ describe('the log', () => {
   });
 
   test('each making keeps the blend as a draft, numbered in turn', async () => {
-    const id = await start(draft({ name: 'As it was' }));
-    await start(draft({ name: 'As it is' }));
+    const id = await start(recipe({ name: 'As it was' }));
+    await start(recipe({ name: 'As it is' }));
     const kept = await draftStore(db).list('b');
-    expect(kept.map(({ number, draft: { name } }) => [number, name])).toEqual([
+    expect(kept.map(({ number, recipe: { name } }) => [number, name])).toEqual([
       [2, 'As it is'],
       [1, 'As it was'],
     ]);
@@ -122,8 +126,8 @@ describe('the log', () => {
   });
 
   test('a hard over is refused, a soft one only without a reason', async () => {
-    await expect(start(draft({ oils: [{ id: 'rue', drops: 1 }] }))).rejects.toThrow(/no way past/);
-    const soft = draft({ oils: [{ id: 'lavender', drops: 5 }] });
+    await expect(start(recipe({ oils: [{ id: 'rue', drops: 1 }] }))).rejects.toThrow(/no way past/);
+    const soft = recipe({ oils: [{ id: 'lavender', drops: 5 }] });
     await expect(start(soft)).rejects.toThrow(/reason/);
     await expect(start(soft, '   ')).rejects.toThrow(/reason/);
     const id = await start(soft, ' asked for ');
@@ -132,7 +136,7 @@ describe('the log', () => {
 
   test('events come back in the order in which they fell', async () => {
     const log = batchStore(db);
-    const [x, y] = [await start(draft()), await start(draft())];
+    const [x, y] = [await start(recipe()), await start(recipe())];
     const events = ['a', 'b', 'c', 'a'].map((step) => ({ kind: 'drop', step }) as const);
     await Promise.all(events.map((event) => log.record(x, [event])));
     await log.record(y, [{ kind: 'done', step: 'wipe' }]);
@@ -141,7 +145,7 @@ describe('the log', () => {
 
   test('a batch taken out can be put back with all that happened', async () => {
     const log = batchStore(db);
-    const id = await start(draft());
+    const id = await start(recipe());
     await log.record(id, [{ kind: 'drop', step: 's' }]);
     await log.remove(id);
     expect(await log.get(id)).toBeNull();
@@ -177,10 +181,10 @@ describe('the example house', () => {
 
   test('a visitor who made something before it was complete keeps their batch and its number', async () => {
     await seedFirst(db, '2026-11-25');
-    const { file, blend, evaluation } = done(draft());
+    const { file, blend, evaluation } = done(recipe());
     const id = await batchStore(db).start({
       blendId: 'b',
-      draft: draft(),
+      recipe: recipe(),
       file,
       blend,
       evaluation,
@@ -193,7 +197,7 @@ describe('the example house', () => {
   });
 
   test('leaves a house alone that somebody lives in', async () => {
-    await blendStore(db).add(draft());
+    await blendStore(db).add(recipe());
     await seedOnce(db, '2026-11-25');
     expect(await blendStore(db).list()).toHaveLength(1);
   });
@@ -201,7 +205,7 @@ describe('the example house', () => {
   test('nothing in it is over or not known, and every batch is of a blend in the book', () => {
     const house = exampleHouse('2026-11-25');
     for (const record of house.blends) {
-      expect(['holds', 'mind'], record.id).toContain(done(record.draft).evaluation.verdict);
+      expect(['holds', 'mind'], record.id).toContain(done(record.recipe).evaluation.verdict);
     }
     const ids = house.blends.map(({ id }) => id);
     for (const { blendId } of house.batches) expect(ids).toContain(blendId);
@@ -232,7 +236,7 @@ describe('people', () => {
     name: 'Pip',
     born: '2020-11',
     pregnant: false,
-    nursing: false,
+    breastfeeding: false,
     conditions: [],
     allergies: [],
     skin: 'normal' as const,
@@ -242,9 +246,9 @@ describe('people', () => {
     vi.useFakeTimers({ now: new Date('2026-11-25T12:00:00'), toFake: ['Date'] });
     const personId = await peopleStore(db).add(pip);
     const id = await blendStore(db).add(
-      draft({
+      recipe({
         brief: {
-          ...draft().brief,
+          ...recipe().brief,
           wearer: { ...wearerOn(pip, '2020-12-31'), conditions: [], allergies: [] },
           personId,
         },
@@ -252,7 +256,7 @@ describe('people', () => {
     );
     const ageOn = async (day: string) => {
       vi.setSystemTime(new Date(`${day}T12:00:00`));
-      const wearer = (await blendStore(db).get(id))?.draft.brief.wearer;
+      const wearer = (await blendStore(db).get(id))?.recipe.brief.wearer;
       return typeof wearer === 'object' ? wearer?.ageMonths : undefined;
     };
     expect(await ageOn('2026-11-25')).toBe(71);

@@ -1,20 +1,20 @@
-import { ownVesselSchema } from '@jubbet/core';
-import { db, type Database, type VesselRecord } from './database';
+import { ownContainerSchema } from '@jubbet/core/catalog';
+import { db, type Database, type ContainerRecord } from './database';
 import { keptRecords } from './keptRecords';
 
 /** Vessels of the house's own. Blends that go into one keep the measures they were written with. */
-export const vesselsStore = (store: Database = db) => {
-  const records = keptRecords<VesselRecord, 'vessel'>(
+export const containersStore = (store: Database = db) => {
+  const records = keptRecords<ContainerRecord, 'vessel'>(
     store.vessels,
     'vessel',
-    (vessel) => ownVesselSchema.parse(vessel),
+    (vessel) => ownContainerSchema.parse(vessel),
     'this vessel is not in the house any more',
   );
   return {
     ...records,
-    list: async (): Promise<VesselRecord[]> =>
+    list: async (): Promise<ContainerRecord[]> =>
       (await records.list()).sort((a, b) => a.vessel.name.localeCompare(b.vessel.name)),
   };
 };
 
-export const vessels = vesselsStore();
+export const containers = containersStore();

@@ -17,7 +17,7 @@ export const withoutExample = (here: House): House => {
     (one) => !isExample(one) || touched.has(one.id) || one.notes !== exampleNotes(one.id),
   );
   const wearers = new Set([
-    ...blends.map(({ draft }) => draft.brief.personId),
+    ...blends.map(({ recipe }) => recipe.brief.personId),
     ...batches.map(({ personId }) => personId),
   ]);
   const isTheirs = (one: { id: string; createdAt: string; updatedAt: string }) =>

@@ -1,6 +1,7 @@
-import type { BlendDraft, DropPlan } from '@jubbet/core';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { DropPlan } from '@jubbet/core/drops';
 import { releaseProxy, wrap } from 'comlink';
-import { readLibrary } from '../store/library';
+import { readMaterials } from '../store/houseCatalog';
 import type { NearestDropsWorker } from './nearestDrops.worker';
 
 /**
@@ -9,10 +10,10 @@ import type { NearestDropsWorker } from './nearestDrops.worker';
  * @param signal stops the search, worker and all
  */
 export const nearestDrops = async (
-  draft: BlendDraft,
+  recipe: Recipe,
   signal: AbortSignal,
 ): Promise<DropPlan | null> => {
-  const library = await readLibrary();
+  const house = await readMaterials();
   signal.throwIfAborted();
   const worker = new Worker(new URL('./nearestDrops.worker.ts', import.meta.url), {
     type: 'module',
@@ -23,7 +24,7 @@ export const nearestDrops = async (
     worker.addEventListener('error', ({ message }) => reject(new Error(message)));
   });
   try {
-    return await Promise.race([remote.nearest(draft, library), stopped]);
+    return await Promise.race([remote.nearest(recipe, house), stopped]);
   } finally {
     remote[releaseProxy]();
     worker.terminate();

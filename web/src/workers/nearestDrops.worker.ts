@@ -1,12 +1,11 @@
-import { sureDrops, type BlendDraft } from '@jubbet/core';
+import { sureDrops } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
 import { expose } from 'comlink';
-import { layLibrary, type HouseLibrary } from '../store/library';
+import { catalogFrom, type HouseMaterials } from '../store/houseCatalog';
 
 const worker = {
-  nearest: async (draft: BlendDraft, library: HouseLibrary) => {
-    await layLibrary(library);
-    return sureDrops(draft);
-  },
+  nearest: async (recipe: Recipe, house: HouseMaterials) =>
+    sureDrops(await catalogFrom(house), recipe),
 };
 
 export type NearestDropsWorker = typeof worker;

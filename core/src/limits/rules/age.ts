@@ -1,4 +1,4 @@
-import { guidelines } from '../../library/library';
+import { guidelines } from '../../catalog';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
@@ -21,7 +21,7 @@ export const age = ({ mixture, brief }: Question): Finding[] => {
       finding({
         ...common,
         verdict: 'over',
-        hard: true,
+        blocking: true,
         source: guidelines.age[0]?.source ?? 'EOS2',
         reason: { code: 'age-too-young' },
       }),
@@ -36,8 +36,8 @@ export const age = ({ mixture, brief }: Question): Finding[] => {
       found.push(
         finding({
           ...common,
-          verdict: over ? 'over' : 'mind',
-          hard: over,
+          verdict: over ? 'over' : 'caution',
+          blocking: over,
           subject: oil.id,
           source: materialSource(oil, 'EOS2'),
           forAnyone: wearer === null,
@@ -59,5 +59,5 @@ export const age = ({ mixture, brief }: Question): Finding[] => {
   }
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -1,15 +1,15 @@
-import { findBase, findOil, guidelines } from '../../library/library';
+import { guidelines } from '../../catalog';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
 const families = new Set(guidelines.allergyFamilies);
 
 /** True where a rule reads this allergy: a family of the library, or the id of a material. */
-const isKnownAllergy = (allergy: string): boolean =>
-  families.has(allergy) || findOil(allergy) !== undefined || findBase(allergy) !== undefined;
+const isKnownAllergy = (allergy: string, { oil, base }: Question['catalog']): boolean =>
+  families.has(allergy) || oil(allergy) !== undefined || base(allergy) !== undefined;
 
 /** Rule 8. Allergies of the wearer, to one material or to a family. */
-export const allergy = ({ mixture, brief }: Question): Finding[] => {
+export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   const wearer = knownWearer(brief);
   const allergies = wearer ? new Set(wearer.allergies) : null;
   const materials = [
@@ -23,7 +23,7 @@ export const allergy = ({ mixture, brief }: Question): Finding[] => {
           finding({
             ...common,
             verdict: 'over',
-            hard: true,
+            blocking: true,
             subject: material.id,
             source: 'the wearer',
             reason: { code: 'allergy', to: material.id },
@@ -36,8 +36,8 @@ export const allergy = ({ mixture, brief }: Question): Finding[] => {
         const over = allergies !== null && what === 'avoid';
         return finding({
           ...common,
-          verdict: over ? 'over' : 'mind',
-          hard: over,
+          verdict: over ? 'over' : 'caution',
+          blocking: over,
           subject: material.id,
           forAnyone: allergies === null,
           reason: { code: 'allergy', to: family },
@@ -46,11 +46,11 @@ export const allergy = ({ mixture, brief }: Question): Finding[] => {
     return [...own, ...byFamily];
   });
   const unread = [...(allergies ?? [])]
-    .filter((name) => !isKnownAllergy(name))
+    .filter((name) => !isKnownAllergy(name, catalog))
     .map((name) =>
       finding({
         ...common,
-        verdict: 'not-known',
+        verdict: 'unknown',
         subject: name,
         source: 'no rule reads free words',
         reason: { code: 'allergy-free-words' },
@@ -59,5 +59,5 @@ export const allergy = ({ mixture, brief }: Question): Finding[] => {
   const all = [...found, ...unread];
   return all.length > 0
     ? all
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -1,6 +1,5 @@
-import type { Wearer } from '../../brief/wearer';
-import { guidelines } from '../../library/library';
-import type { PlaceId } from '../../library/schema';
+import type { Wearer } from '../../brief';
+import { guidelines, type PlaceId } from '../../catalog';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
@@ -25,7 +24,7 @@ const general = (conditions: ReadonlySet<string>, place: PlaceId): Finding[] =>
     return [
       finding({
         rule: 'condition',
-        verdict: 'mind',
+        verdict: 'caution',
         subject: id,
         source: 'TEACH',
         reason: { code: 'condition', condition: id, general: entry.why ?? '' },
@@ -39,7 +38,7 @@ const freeWords = (conditions: ReadonlySet<string>): Finding[] =>
     .map((id) =>
       finding({
         rule: 'condition',
-        verdict: 'not-known',
+        verdict: 'unknown',
         subject: id,
         source: 'no rule reads free words',
         reason: { code: 'condition-free-words' },
@@ -65,8 +64,8 @@ export const condition = ({ mixture, brief }: Question): Finding[] => {
         const over = given !== null && entry.what === 'avoid';
         return finding({
           rule: 'condition',
-          verdict: over ? 'over' : 'mind',
-          hard: over,
+          verdict: over ? 'over' : 'caution',
+          blocking: over,
           subject: material.id,
           source: material.source,
           forAnyone: given === null,
@@ -82,7 +81,7 @@ export const condition = ({ mixture, brief }: Question): Finding[] => {
     : [
         finding({
           rule: 'condition',
-          verdict: 'holds',
+          verdict: 'within',
           source: 'EOS2',
           reason: { code: 'nothing-found' },
         }),

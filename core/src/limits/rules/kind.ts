@@ -1,6 +1,5 @@
-import type { Mixture } from '../../blend/mixture';
-import { vesselKind } from '../../brief/vesselKinds';
-import { cautions } from '../../library/library';
+import type { Mixture } from '../../mixture';
+import { containerFacts, cautions } from '../../catalog';
 import { finding, type Finding, type KindCaution } from '../finding';
 import type { Question } from '../question';
 
@@ -18,10 +17,10 @@ const isScrub = ({ bases }: Mixture): boolean => {
  * spoils; what sets in a cool room does not run out of a bottle, and what is thick is not
  * sprayed; hot wax burns; alcohol and sprays burn near a flame.
  */
-export const kind = ({ mixture, brief, vessels }: Question): Finding[] => {
+export const kind = ({ mixture, brief, containers }: Question): Finding[] => {
   const common = { rule: 'kind', source: bath.source } as const;
   const say = (what: KindCaution, subject = 'blend', source = bath.source): Finding =>
-    finding({ ...common, verdict: 'mind', subject, source, reason: { code: 'kind', what } });
+    finding({ ...common, verdict: 'caution', subject, source, reason: { code: 'kind', what } });
   const found: Finding[] = [];
   const solubiliser = mixture.bases
     .filter(({ base }) => base.kind === 'solubiliser')
@@ -34,8 +33,8 @@ export const kind = ({ mixture, brief, vessels }: Question): Finding[] => {
     ({ base }) => base.kind === 'oil' || base.kind === 'butter' || base.kind === 'wax',
   );
   if (brief.place === 'bath' && fat && found.length === 0) found.push(say('bath-slip'));
-  const runs = vessels.some((vessel) => vesselKind(vessel).runs);
-  const sprayed = vessels.includes('spray bottle');
+  const runs = containers.some((container) => containerFacts(container).runs);
+  const sprayed = containers.includes('spray bottle');
   let burns = sprayed;
   let hot = false;
   for (const { base } of mixture.bases) {
@@ -55,5 +54,5 @@ export const kind = ({ mixture, brief, vessels }: Question): Finding[] => {
   if (burns) found.push(say('flame'));
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -6,10 +6,12 @@ import { knownWearer, type Question } from '../question';
 export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
   const wearer = knownWearer(brief);
   const common = { rule: 'life-stage', source: 'EOS2' } as const;
-  const stages = (['pregnant', 'nursing'] as const).filter((stage) => !wearer || wearer[stage]);
+  const stages = (['pregnant', 'breastfeeding'] as const).filter(
+    (stage) => !wearer || wearer[stage],
+  );
   const found = mixture.oils.flatMap(({ oil }): Finding[] => {
-    const says = (stage: 'pregnant' | 'nursing') =>
-      stage === 'pregnant' ? oil.pregnancy : oil.nursing;
+    const says = (stage: 'pregnant' | 'breastfeeding') =>
+      stage === 'pregnant' ? oil.pregnancy : oil.breastfeeding;
     const avoided = stages.filter((stage) => says(stage) === 'avoid');
     const cautioned = stages.filter((stage) => says(stage) === 'caution');
     const told = avoided.length > 0 ? avoided : cautioned;
@@ -18,8 +20,8 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
     return [
       finding({
         ...common,
-        verdict: over ? 'over' : 'mind',
-        hard: over,
+        verdict: over ? 'over' : 'caution',
+        blocking: over,
         subject: oil.id,
         source: materialSource(oil, 'EOS2'),
         forAnyone: wearer === null,
@@ -29,5 +31,5 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
   });
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -10,7 +10,7 @@ export const neverOnSkin = ({ mixture }: Question): Finding[] => {
           finding({
             ...common,
             verdict: 'over',
-            hard: true,
+            blocking: true,
             subject: oil.id,
             reason: oil.keepOffSkin
               ? { code: 'never-on-skin' }
@@ -21,5 +21,5 @@ export const neverOnSkin = ({ mixture }: Question): Finding[] => {
   );
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -1,7 +1,8 @@
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
-import { ownMaximum } from '../ownMaximum';
+import { dermalMaximumOf } from '../dermalMaximum';
 import type { Question } from '../question';
+import { isDensityAssumed } from '../../mixture';
 
 /**
  * Rule 13. An oil whose figure is not held cannot be cleared: unknown is never
@@ -11,13 +12,10 @@ import type { Question } from '../question';
 export const notKnown = ({ mixture, brief }: Question): Finding[] => {
   const common = { rule: 'not-known', source: 'EOS2' } as const;
   const found = mixture.oils.flatMap(({ oil, percent }): Finding[] => {
-    const missing = (
-      code: 'figure-not-held' | 'density-not-held' | 'share-not-known',
-      source = 'EOS2',
-    ): Finding =>
+    const missing = (code: 'figure-not-held' | 'share-not-known', source = 'EOS2'): Finding =>
       finding({
         ...common,
-        verdict: 'not-known',
+        verdict: 'unknown',
         subject: oil.id,
         value: percent,
         unit: '%',
@@ -25,16 +23,27 @@ export const notKnown = ({ mixture, brief }: Question): Finding[] => {
         reason: { code },
       });
     const held = oil.certificate
-      ? ownMaximum(oil, brief) !== null
+      ? dermalMaximumOf(oil, brief) !== null
       : oil.dermalMaximum.status !== 'not known';
+    // A density that is assumed has its range in the figures: it is told, and judged by that.
+    const assumed = isDensityAssumed(oil)
+      ? [
+          finding({
+            ...common,
+            verdict: 'note',
+            subject: oil.id,
+            source: materialSource(oil, 'RECALL'),
+            reason: { code: 'density-assumed' },
+          }),
+        ]
+      : [];
     return [
       ...(held ? [] : [missing('figure-not-held')]),
-      // By volume alone is half an answer: limits are checked against the larger of the two.
-      ...(oil.densityGPerMl === null ? [missing('density-not-held', 'RECALL')] : []),
       ...(oil.essentialShare === null ? [missing('share-not-known', 'its label')] : []),
+      ...assumed,
     ];
   });
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -14,7 +14,7 @@ export const oilAge = ({ mixture }: Question): Finding[] => {
       ? [
           finding({
             rule: 'oil-age',
-            verdict: oil.oxidation === 'high' ? 'over' : 'mind',
+            verdict: oil.oxidation === 'high' ? 'over' : 'caution',
             subject: oil.id,
             source:
               bottle.because === 'printed'
@@ -29,7 +29,7 @@ export const oilAge = ({ mixture }: Question): Finding[] => {
   return [
     finding({
       rule: 'oil-age',
-      verdict: 'holds',
+      verdict: 'within',
       source: 'RECALL',
       reason: { code: 'nothing-found' },
     }),

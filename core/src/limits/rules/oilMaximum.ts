@@ -1,22 +1,46 @@
-import { isLarger } from '../../quantity/range';
+import { sureWeights } from '../../mixture';
+import { isLarger } from '../../quantity';
+import { dermalMaximumOf } from '../dermalMaximum';
 import { figureSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
-import { ownMaximum } from '../ownMaximum';
 import type { Question } from '../question';
-import { againstLimit, atLeast, isHardPast } from '../verdict';
+import type { SumsOf } from '../sumLimit';
+import { againstLimit, atLeast, comfortableShare, isBlockingPast } from '../verdict';
 
 /** Places with stricter caps than the general ones, of which no figure is held. */
 export const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'underarm']);
 
+/** Each oil that has a dermal maximum, against it. */
+export const oilMaximumSums: SumsOf = (oils, brief) =>
+  oils.flatMap((oil, index) => {
+    const cap = dermalMaximumOf(oil, brief);
+    return cap === null
+      ? []
+      : [
+          {
+            rule: 'oil-maximum' as const,
+            subject: oil.id,
+            weights: sureWeights(oils.map((_, other) => (other === index ? 1 : 0))),
+            cap,
+            most: cap,
+            comfortableLikely: cap,
+            comfortableHigh: comfortableShare * cap,
+          },
+        ];
+  });
+
 /**
  * Rule 2. Each oil against its own dermal maximum. A maximum that rests on light
- * belongs to the light rule, one that rests on constituents to theirs.
+ * belongs to the phototoxic rule, one that rests on constituents to theirs.
  */
-export const oilMaximum = ({ mixture, brief }: Question): Finding[] => {
+export const oilMaximum = ({ mixture, brief, guideline }: Question): Finding[] => {
   const stricter = placesWithStricterCaps.has(brief.place);
+  const oils = mixture.oils.map(({ oil }) => oil);
+  const sums = new Map(oilMaximumSums(oils, brief, guideline).map((sum) => [sum.subject, sum]));
+  // The mixture has worked out each oil's share for itself.
   return mixture.oils.flatMap(({ oil, percent, byVolume, byWeight }): Finding[] => {
     const { status, basis } = oil.dermalMaximum;
-    const limit = ownMaximum(oil, brief);
+    const sum = sums.get(oil.id);
     const common = {
       rule: 'oil-maximum',
       subject: oil.id,
@@ -26,14 +50,14 @@ export const oilMaximum = ({ mixture, brief }: Question): Finding[] => {
       source: figureSource(oil, 'maximum', 'EOS2'),
       rinsedOff: brief.use === 'rinse-off',
     } as const;
-    if (limit !== null) {
-      const verdict = againstLimit(percent, limit);
+    if (sum) {
+      const verdict = againstLimit(percent, sum.cap);
       return [
         finding({
           ...common,
-          verdict: stricter ? atLeast(verdict, 'mind') : verdict,
-          hard: verdict === 'over' && isHardPast(percent, limit),
-          limit,
+          verdict: stricter ? atLeast(verdict, 'caution') : verdict,
+          blocking: verdict === 'over' && isBlockingPast(percent, sum.cap),
+          limit: sum.cap,
           reason:
             stricter && verdict !== 'over'
               ? { code: 'stricter-place' }
@@ -42,10 +66,10 @@ export const oilMaximum = ({ mixture, brief }: Question): Finding[] => {
       ];
     }
     if (stricter) {
-      return [finding({ ...common, verdict: 'mind', reason: { code: 'stricter-place' } })];
+      return [finding({ ...common, verdict: 'caution', reason: { code: 'stricter-place' } })];
     }
     return status === 'none stated'
-      ? [finding({ ...common, verdict: 'holds', reason: { code: 'no-maximum-stated' } })]
+      ? [finding({ ...common, verdict: 'within', reason: { code: 'no-maximum-stated' } })]
       : [];
   });
 };

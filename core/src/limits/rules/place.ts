@@ -1,4 +1,4 @@
-import { cautions, guidelines } from '../../library/library';
+import { cautions, guidelines } from '../../catalog';
 import { finding, type Finding, type PlaceCaution } from '../finding';
 import { knownWearer, type Question } from '../question';
 
@@ -17,11 +17,11 @@ export const place = ({ mixture, brief }: Question): Finding[] => {
   const wearer = knownWearer(brief);
   const common = { rule: 'place', source: sourceOf(brief.place) } as const;
   const say = (
-    verdict: 'over' | 'mind',
+    verdict: 'over' | 'caution',
     what: PlaceCaution,
     subject = 'blend',
-    hard = false,
-  ): Finding => finding({ ...common, verdict, hard, subject, reason: { code: 'place', what } });
+    blocking = false,
+  ): Finding => finding({ ...common, verdict, blocking, subject, reason: { code: 'place', what } });
   const found: Finding[] = [];
   switch (brief.place) {
     case 'eyes-inner-nose-ear-canal-mucosa':
@@ -33,13 +33,13 @@ export const place = ({ mixture, brief }: Question): Finding[] => {
       }
       break;
     case 'underarm':
-      found.push(say('mind', 'underarm'));
+      found.push(say('caution', 'underarm'));
       break;
     case 'broken-or-inflamed-skin':
-      found.push(say('mind', 'broken'));
+      found.push(say('caution', 'broken'));
       break;
     case 'chest-or-back-rub':
-      if (wearer?.nursing) found.push(say('mind', 'breast'));
+      if (wearer?.breastfeeding) found.push(say('caution', 'breast'));
       break;
     case 'bath':
       if (wearer && wearer.ageMonths < bath.noneBelowMonths) {
@@ -47,12 +47,12 @@ export const place = ({ mixture, brief }: Question): Finding[] => {
       }
       for (const { oil } of mixture.oils) {
         if (bath.keepOut.includes(oil.id)) found.push(say('over', 'bath-keep-out', oil.id));
-        if (bath.little.includes(oil.id)) found.push(say('mind', 'bath-little', oil.id));
+        if (bath.little.includes(oil.id)) found.push(say('caution', 'bath-little', oil.id));
       }
       break;
     default:
   }
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

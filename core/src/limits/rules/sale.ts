@@ -1,13 +1,17 @@
-import { cautions } from '../../library/library';
+import { cautions } from '../../catalog';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
-import { jointSum } from '../jointSum';
+import { valueOfSum } from '../sumLimit';
 import { againstLimit } from '../verdict';
+import { sumOfMembers } from './constituent';
 
 const { sale: law } = cautions;
 
-const methylEugenol = ['methyl eugenol'];
-const safrole = ['safrole'];
+/** Lists that stay the same, so that what an oil holds of them is added up once. */
+const members: Readonly<Record<'methyl eugenol' | 'safrole', string[]>> = {
+  'methyl eugenol': ['methyl eugenol'],
+  safrole: ['safrole'],
+};
 
 /**
  * What is sold, or given in trade, is held against what the EU restricts in goods as
@@ -22,32 +26,29 @@ export const sale = ({ mixture, brief }: Question): Finding[] => {
         ? 'perfume'
         : 'leaveOn';
   const restricted = [
-    {
-      id: 'methyl eugenol',
-      members: methylEugenol,
-      limit: law['methyl eugenol'][product],
-      product,
-    },
-    { id: 'safrole', members: safrole, limit: law.safrole.product, product: 'product' },
+    { id: 'methyl eugenol', percent: law['methyl eugenol'][product], product },
+    { id: 'safrole', percent: law.safrole.product, product: 'product' },
   ] as const;
+  const oils = mixture.oils.map(({ oil }) => oil);
   const common = { rule: 'sale', source: law.source } as const;
-  const found = restricted.flatMap(({ id, members, limit, product: as }): Finding[] => {
-    const shared = jointSum(mixture, { members });
-    if (!shared) return [];
+  const found = restricted.flatMap(({ id, percent, product: as }): Finding[] => {
+    const sum = sumOfMembers(oils, 'sale', { id, members: members[id], percent });
+    if (!sum) return [];
+    const { value, by } = valueOfSum(mixture, sum);
     return [
       finding({
         ...common,
-        verdict: againstLimit(shared.value, limit),
+        verdict: againstLimit(value, sum.cap),
         subject: id,
-        value: shared.value,
-        limit,
+        value,
+        limit: sum.cap,
         unit: '%',
-        by: shared.by,
-        reason: { code: 'sale', product: as, oils: shared.oils },
+        by,
+        reason: { code: 'sale', product: as, oils: sum.from },
       }),
     ];
   });
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'holds', reason: { code: 'nothing-found' } })];
+    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

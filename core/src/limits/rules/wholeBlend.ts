@@ -1,53 +1,70 @@
-import { isPast } from '../../quantity/compare';
-import { isLarger, larger } from '../../quantity/range';
+import { essentialShare, sureWeights } from '../../mixture';
+import { isLarger, isPast, larger } from '../../quantity';
 import { finding, type Finding } from '../finding';
 import { wholeBlendLimit } from '../guideline';
-import { schools, type Question } from '../question';
-import { isHardPast, type Verdict } from '../verdict';
+import { guidelineIds, type Question } from '../question';
+import type { SumsOf } from '../sumLimit';
+import { isBlockingPast, type Verdict } from '../verdict';
+
+/** All essential oil together, against the maximum of the guidelines that apply. */
+export const wholeBlendSums: SumsOf = (oils, brief, guideline) => {
+  const { maximum, recommended } = wholeBlendLimit(brief, guideline);
+  return [
+    {
+      rule: 'whole-blend',
+      subject: 'blend',
+      weights: sureWeights(oils.map(essentialShare)),
+      cap: maximum,
+      most: maximum,
+      comfortableLikely: recommended,
+      comfortableHigh: maximum,
+    },
+  ];
+};
 
 /**
  * Rule 1. All essential oil together against the lowest maximum, and the lowest
  * recommended strength, of all guidelines that apply. Past twice the maximum there is
- * no way round, whatever the school: it is the higher of the schools' that is doubled, so
- * that choosing another does not make a hard "over" soft.
+ * no way round, whatever the guideline: it is the higher of the guidelines' that is doubled,
+ * so that choosing another does not make a blocking "over" overridable.
  */
-export const wholeBlend = ({ mixture, brief, school }: Question): Finding[] => {
-  const limit = wholeBlendLimit(brief, school);
-  const value = larger(mixture.strength.byVolume, mixture.strength.byWeight);
-  const highest = Math.max(...schools.map((one) => wholeBlendLimit(brief, one).maximum));
-  const because = limit.binding.about;
-  const common = {
-    rule: 'whole-blend',
-    value,
-    limit: limit.maximum,
-    unit: '%',
-    by: isLarger(mixture.strength.byVolume, mixture.strength.byWeight) ? 'weight' : 'volume',
-    source: limit.binding.source,
-    rinsedOff: brief.use === 'rinse-off',
-  } as const;
-  if (limit.maximum === 0) {
-    const holds = mixture.oils.length === 0;
-    const hard = !holds && highest === 0;
-    return [
-      finding({
+export const wholeBlend = ({ mixture, brief, guideline }: Question): Finding[] => {
+  const limit = wholeBlendLimit(brief, guideline);
+  const oils = mixture.oils.map(({ oil }) => oil);
+  return wholeBlendSums(oils, brief, guideline).map((sum): Finding => {
+    // The mixture has worked this sum out for itself.
+    const { byVolume, byWeight } = mixture.strength;
+    const value = larger(byVolume, byWeight);
+    const highest = Math.max(...guidelineIds.map((one) => wholeBlendLimit(brief, one).maximum));
+    const because = limit.binding.about;
+    const common = {
+      rule: sum.rule,
+      value,
+      limit: sum.cap,
+      unit: '%',
+      by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
+      source: limit.binding.source,
+      rinsedOff: brief.use === 'rinse-off',
+    } as const;
+    if (sum.cap === 0) {
+      const isWithin = mixture.oils.length === 0;
+      return finding({
         ...common,
-        verdict: holds ? 'holds' : 'over',
-        hard,
+        verdict: isWithin ? 'within' : 'over',
+        blocking: !isWithin && highest === 0,
         reason: { code: 'whole-blend-none', because },
-      }),
-    ];
-  }
-  const verdict: Verdict = isPast(value.likely, limit.maximum)
-    ? 'over'
-    : isPast(value.likely, limit.recommended) || isPast(value.high, limit.maximum)
-      ? 'mind'
-      : 'holds';
-  return [
-    finding({
+      });
+    }
+    const verdict: Verdict = isPast(value.likely, sum.cap)
+      ? 'over'
+      : isPast(value.likely, sum.comfortableLikely) || isPast(value.high, sum.comfortableHigh)
+        ? 'caution'
+        : 'within';
+    return finding({
       ...common,
       verdict,
-      hard: verdict === 'over' && isHardPast(value, highest),
+      blocking: verdict === 'over' && isBlockingPast(value, highest),
       reason: { code: 'whole-blend', recommended: limit.recommended, because },
-    }),
-  ];
+    });
+  });
 };

@@ -1,28 +1,11 @@
-import {
-  dayWords,
-  draftAsMade,
-  fileToDraft,
-  findingMessage,
-  fillingsWords,
-  formatMl,
-  formatPercent,
-  isAsPlanned,
-  madeBestBefore,
-  madeFindings,
-  madeOf,
-  madePieces,
-  strengthWords,
-  subjectName,
-  usualVessel,
-  vesselWords,
-  wearerChanges,
-  wearerOn,
-  wearerWords,
-  type BenchEvent,
-  type BlendDraft,
-  type Made,
-  type Tally,
-} from '@jubbet/core';
+import { wearerChangeWords, nameOrNone, dayWords, findingMessage, fillingsWords, formatMl, formatPercent, strengthWords, containerWords, wearerWords } from '@jubbet/core/words';
+import { recipeAsMade, recipeAsPlanned, isAsPlanned, madeBestBefore, madeFindings, madeOf, wearerChanges, type Made } from '@jubbet/core/batch';
+import { madePieces } from '@jubbet/core/label';
+import type { Recipe } from '@jubbet/core/recipe';
+import { nameIn, usualContainer } from '@jubbet/core/catalog';
+import { wearerOn } from '@jubbet/core/brief';
+import type { BenchEvent, Tally } from '@jubbet/core/making';
+import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
@@ -37,7 +20,7 @@ import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
-import { madeBlend } from '../../store/madeBlend';
+import { madeBlend, plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
@@ -75,8 +58,8 @@ const Notes = ({ batch }: { batch: BatchRecord }) => {
 const Happened = ({ tally }: { tally: Tally }) => {
   const lines = [
     ...[...tally.movedTo].map(([bottle, id]) => {
-      const vessel = usualVessel(id);
-      return `Bottle ${bottle + 1} went on in a ${vessel ? vesselWords(vessel) : id}.`;
+      const container = usualContainer(id);
+      return `Bottle ${bottle + 1} went on in a ${container ? containerWords(container) : id}.`;
     }),
     ...[...tally.filledTo].map(
       ([bottle, percent]) =>
@@ -91,8 +74,8 @@ const Happened = ({ tally }: { tally: Tally }) => {
 };
 
 /** Several figures as one range of strengths: `3.2 %`, `2.9 to 3.4 %`. */
-const strengthsOf = ({ blend, vessels }: Made): string => {
-  const words = vessels
+const strengthsOf = ({ blend, containers }: Made): string => {
+  const words = containers
     .filter(({ isEmpty }) => !isEmpty)
     .map(({ evaluation }) => strengthWords(evaluation.mixture, blend.formula.by));
   const unique = [...new Set(words)];
@@ -104,20 +87,23 @@ const useAgain = (batch: BatchRecord) => {
   const navigate = useNavigate();
   const tell = useNotice();
   const write = useWrite();
-  return async (draft: BlendDraft): Promise<void> => {
+  return async (recipe: Recipe): Promise<void> => {
     const person = batch.personId === null ? null : await people.get(batch.personId);
-    const then = batch.file.brief.wearer;
+    const then = plannedRecipe(batch).brief.wearer;
     const now = person ? wearerOn(person.person, today()) : null;
     const id = await write('The new sheet', () =>
       blends.add({
-        ...draft,
-        name: `${batch.file.name}, again`.slice(0, 120),
-        brief: { ...draft.brief, wearer: then, personId: person?.id ?? null },
+        ...recipe,
+        name: `${nameOrNone(batch.file.name)}, again`.slice(0, 120),
+        brief: { ...recipe.brief, wearer: then, personId: person?.id ?? null },
       }),
     );
     if (id === undefined) return;
     await navigate(`/blends/${id}`);
-    const changes = now && then !== 'anyone' ? wearerChanges(then, now) : [];
+    const changes =
+      now && then !== null && then !== 'anyone'
+        ? wearerChanges(then, now).map(wearerChangeWords)
+        : [];
     if (changes.length > 0) {
       tell({ text: `${now?.name ?? 'The wearer'} has changed since: ${changes.join('; ')}.` });
     }
@@ -129,9 +115,10 @@ const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const tell = useNotice();
   const write = useWrite();
   const again = useAgain(batch);
+  const asked = plannedRecipe(batch);
   const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
   const planned =
-    kept.data?.find(({ batchId }) => batchId === batch.id)?.draft ?? fileToDraft(batch.file);
+    kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
   const remove = async () => {
     const gone = await write('The log', () => batches.remove(batch.id).then(() => true));
     if (!gone) return;
@@ -147,8 +134,8 @@ const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <Button look="quiet" onClick={() => void remove()}>
         Delete
       </Button>
-      <Button onClick={() => void again(draftAsMade(batch.file, made))}>Make it again</Button>
-      {!made.isEmpty && !isAsPlanned(batch.file, made) && (
+      <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>
+      {!made.isEmpty && !isAsPlanned(asked, made) && (
         <Button onClick={() => void again(planned)}>Again, as planned</Button>
       )}
       <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
@@ -162,6 +149,7 @@ const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 };
 
 const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const catalog = useCatalog();
   const until = madeBestBefore(made, batch.madeOn);
   if (!until) return <>–</>;
   return (
@@ -170,7 +158,7 @@ const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <span className="text-soft">
         ,{' '}
         {until.because
-          ? `set by ${subjectName(until.because).toLowerCase()}`
+          ? `set by ${nameIn(catalog, until.because).toLowerCase()}`
           : 'twelve months after making'}
       </span>
     </>
@@ -179,11 +167,11 @@ const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 
 const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const { blend } = made;
-  const [first] = made.vessels.filter(({ isEmpty }) => !isEmpty);
+  const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
   return (
     <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
       <dt className="text-soft">For</dt>
-      <dd>{wearerWords(batch.file.brief.wearer)}</dd>
+      <dd>{wearerWords(blend.brief.wearer)}</dd>
       <dt className="text-soft">Into</dt>
       <dd>
         {intoWords(made)}
@@ -211,14 +199,14 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         ) : (
           <VerdictMark
             verdict={made.verdict}
-            {...(made.hard ? { word: 'over: must not be used by its wearer' } : {})}
+            {...(made.blocking ? { word: 'over the limit: must not be used by its wearer' } : {})}
           />
         )}
       </dd>
       <dt className="text-soft">Blend</dt>
       <dd>
         <Link to={`/blends/${batch.blendId}`} className="text-press">
-          {batch.file.name}
+          {nameOrNone(batch.file.name)}
         </Link>
         <span className="text-soft">, as it is now</span>
       </dd>
@@ -227,41 +215,46 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 };
 
 const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
-  const made = useMemo(() => madeOf(madeBlend(batch), events), [batch, events]);
+  const catalog = useCatalog();
+  const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const told = madeFindings(made);
   const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
   const open = batch.finishedAt === null;
   return (
-    <div className="mx-auto grid max-w-4xl gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle
-          title={`${batch.file.name}, batch ${batch.number}`}
-          aside={open ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
-        />
-        <Actions batch={batch} made={made} />
+    // By the names that the batch carries, whatever the house calls them now.
+    <CatalogContext value={made.blend.catalog}>
+      <div className="mx-auto grid max-w-4xl gap-4">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <ScreenTitle
+            title={`${nameOrNone(batch.file.name)}, batch ${batch.number}`}
+            aside={open ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
+          />
+          <Actions batch={batch} made={made} />
+        </div>
+        <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
+          <Facts batch={batch} made={made} />
+          {reasons.length > 0 && (
+            <p className="rounded-lg bg-brick-wash px-4 py-2">
+              <b className="text-brick">■ Made past a limit.</b> The reason written then:{' '}
+              {reasons.map((reason) => `“${reason}”`).join(', then ')}
+            </p>
+          )}
+          {told.length > 0 && (
+            <ul className="grid gap-1">
+              {told.map((entry) => (
+                <li key={findingMessage(made.blend.catalog, entry)}>
+                  <VerdictMark verdict={entry.verdict} /> ·{' '}
+                  {findingMessage(made.blend.catalog, entry)}
+                </li>
+              ))}
+            </ul>
+          )}
+          <WentIn made={made} />
+          <Happened tally={made.tally} />
+          <Notes batch={batch} />
+        </section>
       </div>
-      <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
-        <Facts batch={batch} made={made} />
-        {reasons.length > 0 && (
-          <p className="rounded-lg bg-brick-wash px-4 py-2">
-            <b className="text-brick">■ Made past a limit.</b> The reason written then:{' '}
-            {reasons.map((reason) => `“${reason}”`).join(', then ')}
-          </p>
-        )}
-        {told.length > 0 && (
-          <ul className="grid gap-1">
-            {told.map((entry) => (
-              <li key={findingMessage(entry)}>
-                <VerdictMark verdict={entry.verdict} /> · {findingMessage(entry)}
-              </li>
-            ))}
-          </ul>
-        )}
-        <WentIn made={made} />
-        <Happened tally={made.tally} />
-        <Notes batch={batch} />
-      </section>
-    </div>
+    </CatalogContext>
   );
 };
 

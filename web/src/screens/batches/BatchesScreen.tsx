@@ -1,4 +1,4 @@
-import { dayWords, fillingsOf, wearerWords } from '@jubbet/core';
+import { nameOrNone, dayWords, wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
@@ -8,6 +8,7 @@ import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
+import { plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 
@@ -19,7 +20,7 @@ const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRec
   if (notToBeUsed) return <VerdictMark verdict="over" word="not to be used" />;
   if (finishedAt === null) return <span className="text-soft">on the bench</span>;
   if (made === null) return <span className="text-soft">not judged yet</span>;
-  return made.hard ? (
+  return made.blocking ? (
     <VerdictMark verdict="over" word="must not be used" />
   ) : (
     <VerdictMark verdict={made.verdict} />
@@ -28,6 +29,7 @@ const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRec
 
 const Row = ({ batch }: { batch: BatchRecord }) => {
   const until = batch.made?.bestBefore ?? null;
+  const { brief, containers } = plannedRecipe(batch);
   return (
     <tr>
       <th scope="row" className={`${cell} pl-0 text-left font-normal whitespace-nowrap`}>
@@ -35,11 +37,11 @@ const Row = ({ batch }: { batch: BatchRecord }) => {
           {batch.number}
         </Link>
       </th>
-      <td className={cell}>{batch.file.name}</td>
-      <td className={cell}>{wearerWords(batch.file.brief.wearer)}</td>
+      <td className={cell}>{nameOrNone(batch.file.name)}</td>
+      <td className={cell}>{wearerWords(brief.wearer ?? 'anyone')}</td>
       <td className={`${cell} whitespace-nowrap`}>{dayWords(batch.madeOn)}</td>
       <td className={`${cell} text-right`}>
-        {fillingsOf(batch.file).reduce((total, { count }) => total + count, 0)}
+        {containers.reduce((total, { count }) => total + count, 0)}
       </td>
       <td className={`${cell} whitespace-nowrap`}>
         {until === null ? '–' : dayWords(until)}

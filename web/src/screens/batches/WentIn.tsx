@@ -1,14 +1,7 @@
-import {
-  formatDrops,
-  formatG,
-  formatMl,
-  madePieces,
-  strengthWords,
-  type Made,
-  type MadeVessel,
-  type OilInBlend,
-  type Piece,
-} from '@jubbet/core';
+import { formatDrops, formatG, formatMl, strengthWords } from '@jubbet/core/words';
+import { madePieces, type Piece } from '@jubbet/core/label';
+import type { Made, MadeContainer } from '@jubbet/core/batch';
+import type { OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 
@@ -17,7 +10,7 @@ const cell = 'border-t border-line px-2 py-1.5 text-right';
 /** Bottles with the same in them stand in one column; what comes from one jug is that jug. */
 interface Column {
   readonly title: string;
-  readonly one: MadeVessel;
+  readonly one: MadeContainer;
 }
 
 const titleOf = (numbers: readonly number[]): string => {
@@ -30,9 +23,9 @@ const titleOf = (numbers: readonly number[]): string => {
 };
 
 const columnsOf = (made: Made): Column[] => {
-  if (made.blend.inOne) return made.vessels.map((one) => ({ title: 'In all', one }));
+  if (made.blend.inOne) return made.containers.map((one) => ({ title: 'In all', one }));
   return madePieces(made).flatMap(({ numbers }: Piece) => {
-    const one = made.vessels.find(({ number }) => number === numbers[0]);
+    const one = made.containers.find(({ number }) => number === numbers[0]);
     const title = made.blend.count === 1 ? 'In the bottle' : titleOf(numbers);
     return one ? [{ title, one }] : [];
   });

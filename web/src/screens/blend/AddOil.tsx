@@ -1,7 +1,9 @@
-import { botanicalOf, formatPercent, searchOils, tellApart, type Oil } from '@jubbet/core';
+import { addOil } from '@jubbet/core/recipe';
+import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
+import { formatPercent } from '@jubbet/core/words';
+import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
-import { addOil } from './changes';
 import type { TokenProps } from './tokenProps';
 
 /** The limit of an oil in a few words, as the list of names shows it. */
@@ -27,17 +29,20 @@ export const AddOil = memo(
     taken: string;
     change: TokenProps['change'];
     ref?: Ref<HTMLInputElement>;
-  }) => (
-    <PickByName<Oil>
-      ref={ref ?? null}
-      label="Add an oil"
-      placeholder="Add an oil: type three letters, then enter"
-      search={searchOils}
-      isTaken={({ id }) => taken.split(',').includes(id)}
-      describe={(oil, query) => tellApart(query, oil.id) ?? botanicalOf(oil)}
-      aside={limitWords}
-      onPick={({ id }) => change(addOil(id))}
-    />
-  ),
+  }) => {
+    const catalog = useCatalog();
+    return (
+      <PickByName<Oil>
+        ref={ref ?? null}
+        label="Add an oil"
+        placeholder="Add an oil: type three letters, then enter"
+        search={(one) => searchOils(catalog, one)}
+        isTaken={({ id }) => taken.split(',').includes(id)}
+        describe={(oil, query) => tellApart(query, oil.id) ?? botanicalOf(oil)}
+        aside={limitWords}
+        onPick={({ id }) => change(addOil(catalog, id))}
+      />
+    );
+  },
 );
 AddOil.displayName = 'AddOil';

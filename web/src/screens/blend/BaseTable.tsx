@@ -1,16 +1,9 @@
-import {
-  asItLies,
-  carrierWords,
-  findBase,
-  formatNumber,
-  formatRange,
-  looseWords,
-  searchBases,
-  type Base,
-  type BaseInBlend,
-  toldBy,
-  type WorkedOut,
-} from '@jubbet/core';
+import { type BaseAmount, type RecipeBase, valueIn, setBaseAmount, removeBase, addBase, isRest, readBaseAmount } from '@jubbet/core/recipe';
+import { takenWords, carrierWords, formatNumber, formatRange, looseWords } from '@jubbet/core/words';
+import { asItLies, type BaseInBlend } from '@jubbet/core/mixture';
+import { searchBases, type Base } from '@jubbet/core/catalog';
+import type { WorkedOut } from '@jubbet/core/drops';
+import { useCatalog } from '../../parts/catalog';
 import { X } from 'lucide-react';
 import { memo } from 'react';
 import { NumberField } from '../../parts/NumberField';
@@ -19,24 +12,20 @@ import { PickByName } from '../../parts/PickByName';
 import type { Refusal } from '../../parts/readNumber';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { addBase, measureBase, removeBase, type BaseAmount, type DraftBase } from './changes';
-import { saidBase } from './saidBase';
+import { NotHere } from './NotHere';
+import { refusalOf } from './refusalOf';
 import type { TokenProps } from './tokenProps';
 
 /** What a number that is typed is of. Of spoons, which are words, it is in g. */
-type Written = Exclude<keyof BaseAmount, 'loose'>;
+type Written = Exclude<BaseAmount['unit'], 'loose'>;
 
 const units: Record<Written, string> = { parts: 'parts', percent: '%', ml: 'ml', g: 'g' };
 const most: Record<Written, number> = { parts: 1_000_000, percent: 100, ml: 20_000, g: 20_000 };
 
-const measureOf = ({ parts, percent, ml }: DraftBase): Written => {
-  if (parts !== undefined) return 'parts';
-  if (percent !== undefined) return 'percent';
-  return ml === undefined ? 'g' : 'ml';
-};
+const unitOf = ({ amount }: RecipeBase): Written =>
+  amount === null || amount.unit === 'loose' ? 'g' : amount.unit;
 
-const wordOf = (measure: Written): string =>
-  ({ parts: 'Parts', percent: 'Percent', ml: 'ml', g: 'g' })[measure];
+const wordOf: Record<Written, string> = { parts: 'Parts', percent: 'Percent', ml: 'ml', g: 'g' };
 
 const cell = 'border-b border-line px-1 py-0 text-right align-middle whitespace-nowrap';
 const heading = 'px-1 pb-1 text-right text-xs font-semibold text-soft align-bottom';
@@ -51,7 +40,7 @@ const BaseRow = ({
   said,
   wayBack,
 }: {
-  entry: DraftBase;
+  entry: RecipeBase;
   /** True where it takes up what all others leave. */
   isRest: boolean;
   base: Base;
@@ -62,28 +51,29 @@ const BaseRow = ({
   said: (text: string, act: boolean) => Refusal | null;
   wayBack: () => () => void;
 }) => {
-  const measure = measureOf(entry);
+  const unit = unitOf(entry);
+  const loose = entry.amount?.unit === 'loose' ? entry.amount : null;
   const name = carrierWords(base);
   return (
     <tr>
       <th scope="row" className={`${cell} pl-0 text-left! font-normal whitespace-normal!`}>
         {base.name}
-        {entry.loose && <span className="block text-xs text-soft">{looseWords(entry.loose)}</span>}
+        {loose && <span className="block text-xs text-soft">{looseWords(loose)}</span>}
       </th>
       <td className={cell}>
         <NumberField
-          label={`${wordOf(measure)} of ${name}`}
+          label={`${wordOf[unit]} of ${name}`}
           className="w-20 font-semibold"
-          unit={isRest ? '' : units[measure]}
-          value={isRest ? null : (entry[measure] ?? null)}
-          placeholder={isRest ? 'the rest' : entry.loose ? 'by spoons' : ''}
-          rule={{ least: 0, above: true, most: most[measure] }}
+          unit={isRest ? '' : units[unit]}
+          value={isRest ? null : (valueIn(entry.amount, unit) ?? null)}
+          placeholder={isRest ? 'the rest' : loose ? 'by spoons' : ''}
+          rule={{ least: 0, above: true, most: most[unit] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
           also={said}
           wayBack={wayBack}
           onNumber={(value) =>
             change(
-              measureBase(entry.id, { [isRest ? 'percent' : measure]: value }),
+              setBaseAmount(entry.id, { unit: isRest ? 'percent' : unit, value }),
               `base/${entry.id}`,
             )
           }
@@ -91,13 +81,13 @@ const BaseRow = ({
       </td>
       <td className={cell}>
         {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
-        {(base.kind === 'dry' || entry.loose) && (
+        {(base.kind === 'dry' || loose) && (
           <span className="block text-xs leading-none text-soft">as it lies</span>
         )}
       </td>
       <td className={cell}>
         {mixed ? formatNumber(mixed.g.likely, 3) : '–'}
-        {mixed && entry.loose && (
+        {mixed && loose && (
           <span className="block text-xs leading-none text-soft">{formatRange(mixed.g, 'g')}</span>
         )}
       </td>
@@ -120,29 +110,32 @@ const BaseRow = ({
 
 /** Any base by any of its names: three letters and enter. */
 export const AddBase = memo(
-  ({ taken, change }: { taken: string; change: TokenProps['change'] }) => (
-    <PickByName<Base>
-      label="Add a base"
-      placeholder="Add a carrier, butter, wax, sugar"
-      search={searchBases}
-      isTaken={({ id }) => taken.split(',').includes(id)}
-      describe={({ kind, shelfMonths }) => `${kind}; keeps ${shelfMonths} months`}
-      onPick={({ id }) => change(addBase(id))}
-    />
-  ),
+  ({ taken, change }: { taken: string; change: TokenProps['change'] }) => {
+    const catalog = useCatalog();
+    return (
+      <PickByName<Base>
+        label="Add a base"
+        placeholder="Add a carrier, butter, wax, sugar"
+        search={(one) => searchBases(catalog, one)}
+        isTaken={({ id }) => taken.split(',').includes(id)}
+        describe={({ kind, shelfMonths }) => `${kind}; keeps ${shelfMonths} months`}
+        onPick={({ id }) => change(addBase(catalog, id))}
+      />
+    );
+  },
 );
 AddBase.displayName = 'AddBase';
 
 /** What carries the oils, a row each, with what each comes to in ml and in g. */
-export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked: WorkedOut }) => {
+export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked: WorkedOut }) => {
+  const catalog = useCatalog();
   const tell = useNotice();
   const set = useStored(['settings'], () => settings.read());
   const country = set.data?.spoons ?? 'metric';
   const done = worked.state === 'done' ? worked.evaluation : null;
-  const weight = draft.by === 'weight';
-  const told = done ? toldBy(done.mixture, draft.by) : draft.by;
-  const whole = told === 'weight' ? done?.mixture.totalG?.likely : done?.mixture.fillMl;
-  if (draft.bases.length === 0) return null;
+  const weight = recipe.by === 'weight';
+  const whole = weight ? done?.mixture.totalG.likely : done?.mixture.fillMl;
+  if (recipe.bases.length === 0) return null;
   return (
     <section aria-label="Bases" className="mt-1">
       <table className="w-full border-collapse">
@@ -161,7 +154,7 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
               g
             </th>
             <th scope="col" className={`${heading} max-sm:hidden`}>
-              % by {told === 'weight' ? 'weight' : 'volume'}
+              % by {weight ? 'weight' : 'volume'}
             </th>
             <th className="w-[30px]">
               <span className="sr-only">Take out</span>
@@ -169,43 +162,42 @@ export const BaseTable = memo(({ draft, change, worked }: TokenProps & { worked:
           </tr>
         </thead>
         <tbody>
-          {draft.bases.map((entry, index) => {
-            const base = findBase(entry.id);
+          {recipe.bases.map((entry, index) => {
+            const base = catalog.base(entry.id);
             const mixed = done?.mixture.bases[index] ?? null;
-            return (
-              base && (
-                <BaseRow
-                  key={entry.id}
-                  entry={entry}
-                  base={base}
-                  mixed={mixed}
-                  isRest={
-                    entry.parts !== undefined &&
-                    draft.bases.length > 1 &&
-                    draft.bases.filter(({ parts }) => parts !== undefined).length === 1
+            return base ? (
+              <BaseRow
+                key={entry.id}
+                entry={entry}
+                base={base}
+                mixed={mixed}
+                isRest={isRest(recipe.bases, entry)}
+                percent={
+                  mixed && whole ? (100 * (weight ? mixed.g : mixed.ml).likely) / whole : null
+                }
+                change={change}
+                wayBack={() => () => change(() => recipe)}
+                said={(text, act) => {
+                  const read = readBaseAmount(text, base, {
+                    country,
+                    wholeMl: done?.mixture.fillMl ?? 0,
+                    dropsPerMl: recipe.dropsPerMl,
+                  });
+                  if (!read.ok) return refusalOf(catalog, read.problem);
+                  if (act) {
+                    change(setBaseAmount(entry.id, read.amount), `base/${entry.id}`);
+                    if (read.taken) tell({ text: takenWords(read.taken) });
                   }
-                  percent={
-                    mixed && whole
-                      ? (100 * (told === 'weight' ? mixed.g.likely : mixed.ml.likely)) / whole
-                      : null
-                  }
-                  change={change}
-                  wayBack={() => () => change(() => draft)}
-                  said={(text, act) => {
-                    const read = saidBase(text, base, {
-                      country,
-                      wholeMl: done?.mixture.fillMl ?? 0,
-                      dropSchool: draft.dropSchool,
-                    });
-                    if (!read.ok) return read;
-                    if (act) {
-                      change(measureBase(entry.id, read.amount), `base/${entry.id}`);
-                      if (read.advice) tell({ text: read.advice });
-                    }
-                    return null;
-                  }}
-                />
-              )
+                  return null;
+                }}
+              />
+            ) : (
+              <NotHere
+                key={entry.id}
+                id={entry.id}
+                columns={5}
+                onRemove={() => change(removeBase(entry.id))}
+              />
             );
           })}
         </tbody>

@@ -1,33 +1,25 @@
-import {
-  baseFacts,
-  basesWords,
-  carrierWords,
-  findBase,
-  gapsOf,
-  measuredBy,
-  searchBases,
-  writeBases,
-  type Base,
-  type Way,
-} from '@jubbet/core';
+import { basesWrittenBy, addBase, removeBase, gapsOf } from '@jubbet/core/recipe';
+import { type Catalog, baseFacts, searchBases, type Base } from '@jubbet/core/catalog';
+import { basesWords, carrierWords } from '@jubbet/core/words';
+import { measuredBy, writeBases, type Way } from '@jubbet/core/drops';
+import { useCatalog } from '../../parts/catalog';
 import { X } from 'lucide-react';
 import { Choices } from '../../parts/Choices';
 import { PickByName } from '../../parts/PickByName';
-import { addBase, asWorkedOut, removeBase } from './changes';
+import { asWorkedOut } from './asWorkedOut';
 import { CompareCarriers } from './CompareCarriers';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-const nameOf = (id: string): string => {
-  const base = findBase(id);
+const nameOf = (catalog: Catalog, id: string): string => {
+  const base = catalog.base(id);
   return base ? carrierWords(base) : id;
 };
 
-/** How the bases of a draft are written now; null where ways are mixed. */
-const wayOf = (bases: TokenProps['draft']['bases']): Way | null => {
-  if (bases.every(({ parts }) => parts !== undefined)) return 'parts';
-  if (bases.every(({ ml, g }) => ml !== undefined || g !== undefined)) return 'amounts';
-  return bases.every(({ ml, g }) => ml === undefined && g === undefined) ? 'percent' : null;
+/** How the bases are written now; null where ways are mixed. */
+const wayOf = (recipe: TokenProps['recipe']): Way | null => {
+  const way = basesWrittenBy(recipe);
+  return way === 'several' ? null : way;
 };
 
 const wayWords: readonly { readonly value: Way; readonly text: string; readonly more: string }[] = [
@@ -36,75 +28,82 @@ const wayWords: readonly { readonly value: Way; readonly text: string; readonly 
   { value: 'amounts', text: 'by amounts', more: 'ml and g; they make the batch' },
 ];
 
-export const BasesToken = ({ draft, change }: TokenProps) => (
-  <Token
-    label="Carrier"
-    text={basesWords(draft.bases) || '… which carrier?'}
-    end="."
-    gap={draft.bases.length === 0}
-    wide
-  >
-    {() => (
-      <div className="grid gap-3">
-        <PickByName<Base>
-          label="Add a carrier"
-          placeholder="Type a carrier, a butter, a wax, sugar"
-          search={searchBases}
-          isTaken={({ id }) => draft.bases.some((base) => base.id === id)}
-          describe={({ id, shelfMonths }) =>
-            `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
-          }
-          onPick={({ id }) => change(addBase(id))}
-        />
-        {draft.bases.length > 0 && (
-          <ul className="grid gap-0.5">
-            {draft.bases.map(({ id }) => (
-              <li key={id} className="flex items-center gap-2">
-                <span className="flex-1">{findBase(id)?.name ?? id}</span>
-                <button
-                  type="button"
-                  aria-label={`Take out ${nameOf(id)}`}
-                  className="rounded p-1.5 text-soft hover:text-brick"
-                  onClick={() => change(removeBase(id))}
-                >
-                  <X aria-hidden size={16} />
-                </button>
-              </li>
-            ))}
-          </ul>
-        )}
-        <CompareCarriers />
-        {gapsOf(draft).length === 0 && (
-          <div className="grid gap-2 border-t border-line pt-3">
-            <Choices<Way>
-              legend="Written"
-              name="way"
-              value={wayOf(draft.bases)}
-              choices={wayWords}
-              onChoose={(way) =>
-                change(
-                  asWorkedOut((before, evaluation) =>
-                    writeBases(before, evaluation, way, before.by ?? 'volume'),
-                  ),
-                )
-              }
-            />
-            <Choices<'volume' | 'weight'>
-              legend="Parts and percent are"
-              name="by"
-              columns
-              value={draft.by ?? 'volume'}
-              choices={[
-                { value: 'volume', text: 'of the volume' },
-                { value: 'weight', text: 'of the weight' },
-              ]}
-              onChoose={(by) =>
-                change(asWorkedOut((before, evaluation) => measuredBy(before, evaluation, by)))
-              }
-            />
-          </div>
-        )}
-      </div>
-    )}
-  </Token>
-);
+export const BasesToken = ({ recipe, change }: TokenProps) => {
+  const catalog = useCatalog();
+  return (
+    <Token
+      label="Carrier"
+      text={basesWords(catalog, recipe.bases) || '… which carrier?'}
+      end="."
+      gap={recipe.bases.length === 0}
+      wide
+    >
+      {() => (
+        <div className="grid gap-3">
+          <PickByName<Base>
+            label="Add a carrier"
+            placeholder="Type a carrier, a butter, a wax, sugar"
+            search={(one) => searchBases(catalog, one)}
+            isTaken={({ id }) => recipe.bases.some((base) => base.id === id)}
+            describe={({ id, shelfMonths }) =>
+              `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
+            }
+            onPick={({ id }) => change(addBase(catalog, id))}
+          />
+          {recipe.bases.length > 0 && (
+            <ul className="grid gap-0.5">
+              {recipe.bases.map(({ id }) => (
+                <li key={id} className="flex items-center gap-2">
+                  <span className="flex-1">{catalog.base(id)?.name ?? id}</span>
+                  <button
+                    type="button"
+                    aria-label={`Take out ${nameOf(catalog, id)}`}
+                    className="rounded p-1.5 text-soft hover:text-brick"
+                    onClick={() => change(removeBase(id))}
+                  >
+                    <X aria-hidden size={16} />
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <CompareCarriers />
+          {gapsOf(recipe).length === 0 && (
+            <div className="grid gap-2 border-t border-line pt-3">
+              <Choices<Way>
+                legend="Written"
+                name="way"
+                value={wayOf(recipe)}
+                choices={wayWords}
+                onChoose={(way) =>
+                  change(
+                    asWorkedOut(catalog, (before, evaluation) =>
+                      writeBases(before, evaluation, way, before.by),
+                    ),
+                  )
+                }
+              />
+              <Choices<'volume' | 'weight'>
+                legend="Parts and percent are"
+                name="by"
+                columns
+                value={recipe.by}
+                choices={[
+                  { value: 'volume', text: 'of the volume' },
+                  { value: 'weight', text: 'of the weight' },
+                ]}
+                onChoose={(by) =>
+                  change(
+                    asWorkedOut(catalog, (before, evaluation) =>
+                      measuredBy(before, evaluation, by),
+                    ),
+                  )
+                }
+              />
+            </div>
+          )}
+        </div>
+      )}
+    </Token>
+  );
+};

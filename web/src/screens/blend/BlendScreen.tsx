@@ -27,7 +27,7 @@ export const BlendScreen = () => {
       fallback={(broken) => (
         <BrokenRecord
           what="blend"
-          name={data.draft.name || 'Without a name'}
+          name={data.recipe.name || 'Without a name'}
           error={broken}
           record={data}
           onDelete={() => void write('The book', () => blends.remove(blendId))}

@@ -1,17 +1,9 @@
-import {
-  allergyTo,
-  baseFacts,
-  bases,
-  formatG,
-  formatMl,
-  formatNumber,
-  pricePer100Ml,
-  stockAsOne,
-  stockOf,
-  type Base,
-  type Bottle,
-  type Stock,
-} from '@jubbet/core';
+import { removeBase, addBase } from '@jubbet/core/recipe';
+import { allergyTo } from '@jubbet/core/limits';
+import { baseFacts, type Base } from '@jubbet/core/catalog';
+import { formatG, formatMl, formatNumber } from '@jubbet/core/words';
+import { pricePer100Ml, stockAsOne, stockOf, type Bottle, type Stock } from '@jubbet/core/stock';
+import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -22,8 +14,7 @@ import { blends } from '../../store/blends';
 import { bottles } from '../../store/bottles';
 import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
-import { addBase, removeBase } from './changes';
-import { useDraft } from './useDraft';
+import { useRecipe } from './useRecipe';
 
 const kinds = {
   oil: 'Carrier oils',
@@ -81,7 +72,7 @@ const CarrierRow = ({
   onToggle,
 }: {
   row: Row;
-  wearer: BlendRecord['draft']['brief']['wearer'];
+  wearer: BlendRecord['recipe']['brief']['wearer'];
   isIn: boolean;
   onToggle: () => void;
 }) => {
@@ -95,7 +86,7 @@ const CarrierRow = ({
         </Link>
         {against && (
           <span className={against.what === 'avoid' ? 'block text-brick' : 'block text-amber'}>
-            {against.what === 'avoid' ? '■ not for this wearer' : '▲ mind'}: {against.to}
+            {against.what === 'avoid' ? '■ not for this wearer' : '▲ caution'}: {against.to}
           </span>
         )}
       </th>
@@ -124,8 +115,9 @@ const CarrierRow = ({
 };
 
 const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bottle[] }) => {
-  const { draft, change } = useDraft(record);
-  const { wearer } = draft.brief;
+  const catalog = useCatalog();
+  const { recipe, change } = useRecipe(record);
+  const { wearer } = recipe.brief;
   const [kind, setKind] = useState<Kind>('oil');
   const [skin, setSkin] = useState<(typeof skins)[number]>(
     wearer !== null && wearer !== 'anyone' && wearer.skin === 'sensitive' ? 'sensitive' : 'any',
@@ -134,7 +126,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
   const [order, setOrder] = useState<keyof typeof orders>('name');
   const [without, setWithout] = useState(true);
   const [here, setHere] = useState(false);
-  const rows = useMemo(() => bases.map((base) => rowOf(base, shelf)), [shelf]);
+  const rows = useMemo(() => catalog.bases.map((base) => rowOf(base, shelf)), [catalog, shelf]);
   const shown = sorted(
     rows.filter(({ base, left }) => {
       const facts = baseFacts(base.id);
@@ -152,7 +144,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
   return (
     <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={`Carriers for ${draft.name || 'this blend'}`} aside="side by side" />
+        <ScreenTitle title={`Carriers for ${recipe.name || 'this blend'}`} aside="side by side" />
         <ButtonLink look="first" to={back}>
           Back to the sheet
         </ButtonLink>
@@ -227,14 +219,16 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
           </thead>
           <tbody>
             {shown.map((row) => {
-              const isIn = draft.bases.some(({ id }) => id === row.base.id);
+              const isIn = recipe.bases.some(({ id }) => id === row.base.id);
               return (
                 <CarrierRow
                   key={row.base.id}
                   row={row}
                   wearer={wearer}
                   isIn={isIn}
-                  onToggle={() => change(isIn ? removeBase(row.base.id) : addBase(row.base.id))}
+                  onToggle={() =>
+                    change(isIn ? removeBase(row.base.id) : addBase(catalog, row.base.id))
+                  }
                 />
               );
             })}

@@ -1,18 +1,8 @@
-import {
-  countedVessels,
-  fillMl,
-  formatG,
-  formatMl,
-  formatNumber,
-  oneOf,
-  oneUse,
-  part,
-  vesselKind,
-  vesselWords,
-  type Blend,
-  type Mixture,
-  type Vessel,
-} from '@jubbet/core';
+import { containerWordsOf, countedContainers, formatG, formatMl, formatNumber, oneOf, containerWords } from '@jubbet/core/words';
+import { fillMl, type Container } from '@jubbet/core/catalog';
+import { oneUse } from '@jubbet/core/advice';
+import { part, type Mixture } from '@jubbet/core/mixture';
+import type { Blend } from '@jubbet/core/drops';
 import { together } from '../../parts/together';
 
 /** Of most things for skin, morning and evening. */
@@ -32,15 +22,15 @@ const lastingWords = (uses: readonly [number, number]): string => {
 
 /** What one use takes, and how long the vessel lasts. */
 const DoseWords = ({
-  vessel,
+  container,
   blend,
   mixture,
 }: {
-  vessel: Vessel;
+  container: Container;
   blend: Blend;
   mixture: Mixture;
 }) => {
-  const use = oneUse(vessel, blend, mixture);
+  const use = oneUse(container, blend, mixture);
   if (!use) {
     return (
       <p className="mt-1 text-sm text-soft">
@@ -57,7 +47,7 @@ const DoseWords = ({
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(vessel.kind)} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
+        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
       )}
     </p>
   );
@@ -68,17 +58,14 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
   const { leftMl, leftG, shortMl, leftInto } = part(
     blend.fillings,
     mixture.fillMl,
-    mixture.totalG?.likely ?? null,
+    mixture.totalG.likely,
     blend,
   );
   if (leftMl > 0) {
     return (
       <p role="status" className="mt-1 text-sm text-amber">
-        ▲{' '}
-        {together(
-          `${formatMl(leftMl)}${leftG === null ? '' : `, ${formatG(leftG)},`} are left over.`,
-        )}{' '}
-        {leftInto ? `A ${vesselWords(leftInto)} takes them.` : 'They need more vessels.'}
+        ▲ {together(`${formatMl(leftMl)}${`, ${formatG(leftG)},`} are left over.`)}{' '}
+        {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more vessels.'}
       </p>
     );
   }
@@ -90,15 +77,15 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
 };
 
 /** A line above the brim, before anything is poured. */
-const Overfull = ({ vessels }: { vessels: readonly Vessel[] }) =>
-  vessels.flatMap((vessel) => {
-    const { brimfulMl } = vessel;
-    return brimfulMl !== undefined && fillMl(vessel) > brimfulMl
+const Overfull = ({ containers }: { containers: readonly Container[] }) =>
+  containers.flatMap((container) => {
+    const { brimfulMl } = container;
+    return brimfulMl !== undefined && fillMl(container) > brimfulMl
       ? [
-          <p key={vesselWords(vessel)} role="status" className="mt-1 text-sm text-brick">
+          <p key={containerWords(container)} role="status" className="mt-1 text-sm text-brick">
             ■{' '}
             {together(
-              `Overfull: the line of a ${vesselWords(vessel)} is at ${formatMl(fillMl(vessel), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
+              `Overfull: the line of a ${containerWords(container)} is at ${formatMl(fillMl(container), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
             )}
           </p>,
         ]
@@ -107,40 +94,42 @@ const Overfull = ({ vessels }: { vessels: readonly Vessel[] }) =>
 
 /** What goes in, and how far; where one jug fills several, what each takes. */
 export const FillWords = ({
-  vessel,
+  container,
   blend,
   mixture,
 }: {
-  vessel: Vessel;
+  container: Container;
   blend: Blend | null;
   mixture: Mixture | null;
 }) => {
-  const { nominalMl, workingFillPercent } = vessel;
+  const { nominalMl, workingFillPercent } = container;
   const line = (nominalMl * workingFillPercent) / 100;
   if (!blend || !mixture) {
     return (
       <p className="mt-2 text-sm text-soft">
-        {together(`The line is at ${formatMl(line, 3)}. ${vesselKind(vessel.kind).fillWhy}`)}
+        {together(
+          `The line is at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
+        )}
       </p>
     );
   }
   const carrier = mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
   const carrierG = mixture.bases.reduce((total, { g }) => total + g.likely, 0);
-  const parted = part(blend.fillings, mixture.fillMl, mixture.totalG?.likely ?? null, blend);
+  const parted = part(blend.fillings, mixture.fillMl, mixture.totalG.likely, blend);
   return (
     <>
       {blend.inOne ? (
         <>
           <p className="mt-2 font-semibold">
             {together(
-              `${formatMl(mixture.fillMl, 3)}${mixture.totalG ? `, ${formatG(mixture.totalG.likely, 3)}` : ''} in all`,
+              `${formatMl(mixture.fillMl, 3)}${`, ${formatG(mixture.totalG.likely, 3)}`} in all`,
             )}
           </p>
           <ul className="text-sm text-soft">
             {parted.lines.map((one, index) => (
               <li key={index}>
                 {together(
-                  `${countedVessels(one.count, one.vessel.kind)}: ${formatMl(one.fillMl, 3)}${one.fillG === null ? '' : `, ${formatG(one.fillG, 3)}`}${one.count > 1 ? ' each' : ''}.`,
+                  `${countedContainers(one.count, one.container.kind)}: ${formatMl(one.fillMl, 3)}${`, ${formatG(one.fillG, 3)}`}${one.count > 1 ? ' each' : ''}.`,
                 )}
               </li>
             ))}
@@ -168,13 +157,13 @@ export const FillWords = ({
       <p className="text-sm text-soft">
         {together(
           blend.inOne
-            ? vesselKind(vessel.kind).fillWhy
-            : `The line is at ${formatMl(line, 3)}. ${vesselKind(vessel.kind).fillWhy}`,
+            ? containerWordsOf(container.kind).fillWhy
+            : `The line is at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
-      <Overfull vessels={blend.fillings.map((one) => one.vessel)} />
+      <Overfull containers={blend.fillings.map((one) => one.container)} />
       {blend.inOne && <LeftWords blend={blend} mixture={mixture} />}
-      <DoseWords vessel={vessel} blend={blend} mixture={mixture} />
+      <DoseWords container={container} blend={blend} mixture={mixture} />
     </>
   );
 };

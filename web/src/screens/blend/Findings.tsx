@@ -1,16 +1,9 @@
-import {
-  capitalised,
-  explain,
-  findingMessage,
-  formatNumber,
-  formatPercent,
-  guidelineWords,
-  shareOfLimit,
-  subjectName,
-  type Blend,
-  type Finding,
-  type Mixture,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { type Catalog, nameIn } from '@jubbet/core/catalog';
+import { capitalised, explain, findingMessage, formatNumber, formatPercent, guidelineWords } from '@jubbet/core/words';
+import { shareOfLimit, type Finding } from '@jubbet/core/limits';
+import type { Blend } from '@jubbet/core/drops';
+import type { Mixture } from '@jubbet/core/mixture';
 import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
@@ -21,7 +14,7 @@ import { VerdictMark } from '../../parts/VerdictMark';
 /** Tracks that are shown at once, whatever they come to. */
 const shownTracks = 3;
 
-const trackTitle = (entry: Finding): string => {
+const trackTitle = (catalog: Catalog, entry: Finding): string => {
   if (entry.reason.code === 'whole-blend') {
     return `Whole blend, ${guidelineWords(entry.reason.because)}`;
   }
@@ -29,7 +22,7 @@ const trackTitle = (entry: Finding): string => {
   if (entry.rule === 'constituent') return `${capitalised(entry.subject)}, together`;
   return entry.rule === 'sale'
     ? `${capitalised(entry.subject)}, for sale`
-    : subjectName(entry.subject);
+    : nameIn(catalog, entry.subject);
 };
 
 const trackValue = (entry: Finding): string => {
@@ -53,13 +46,15 @@ const Why = ({
   mixture,
   children,
 }: { entry: Finding; children: ReactNode } & Judged) => {
+  const catalog = useCatalog();
   const [open, setOpen] = useState(false);
   const told = open
-    ? explain(entry, {
+    ? explain(catalog, entry, {
+        catalog,
         mixture,
         brief: blend.brief,
-        school: blend.school,
-        vessels: blend.formula.into ?? [blend.formula.vessel.kind],
+        guideline: blend.guideline,
+        containers: blend.formula.into ?? [blend.formula.container.kind],
       })
     : null;
   return (
@@ -67,12 +62,14 @@ const Why = ({
       <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
         <span>{children}</span>
         <span className="text-press underline underline-offset-3">
-          Why<span className="sr-only">: {trackTitle(entry)}</span>
+          Why<span className="sr-only">: {trackTitle(catalog, entry)}</span>
         </span>
       </summary>
       {told && (
         <div className="mt-1 grid gap-1.5 text-soft">
-          {hasTrack(entry) && <p className="text-ink">{together(findingMessage(entry))}</p>}
+          {hasTrack(entry) && (
+            <p className="text-ink">{together(findingMessage(catalog, entry))}</p>
+          )}
           {told.arithmetic.length > 0 && (
             <ul className="grid gap-0.5">
               {told.arithmetic.map((line) => (
@@ -84,7 +81,7 @@ const Why = ({
             <p key={line}>{together(line)}</p>
           ))}
           <p>
-            Source: {told.source}.{told.sure ? ` ${told.sure}` : ''}{' '}
+            Source: {told.source}.{told.confidence ? ` ${told.confidence}` : ''}{' '}
             <Link to={`/handbook#${chapterOf(entry.rule)}`} className="text-press">
               In the handbook
             </Link>
@@ -101,50 +98,57 @@ const hasTrack = (entry: Finding): boolean =>
   entry.limit > 0 &&
   entry.reason.code !== 'light-none';
 
-const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
-  <li className="border-b border-line py-2.5 last:border-0">
-    <div className="mb-1 flex justify-between gap-3">
-      <span>{trackTitle(entry)}</span>
-      <b className="font-semibold whitespace-nowrap">{trackValue(entry)}</b>
-    </div>
-    {entry.value && entry.limit !== null && (
-      <LimitTrack value={entry.value} limit={entry.limit} verdict={entry.verdict} />
-    )}
-    <Why entry={entry} {...judged}>
-      <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
-      {entry.source.split(':')[0]}
-    </Why>
-  </li>
-);
+const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
+  const catalog = useCatalog();
+  return (
+    <li className="border-b border-line py-2.5 last:border-0">
+      <div className="mb-1 flex justify-between gap-3">
+        <span>{trackTitle(catalog, entry)}</span>
+        <b className="font-semibold whitespace-nowrap">{trackValue(entry)}</b>
+      </div>
+      {entry.value && entry.limit !== null && (
+        <LimitTrack value={entry.value} limit={entry.limit} verdict={entry.verdict} />
+      )}
+      <Why entry={entry} {...judged}>
+        <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
+        {entry.source.split(':')[0]}
+      </Why>
+    </li>
+  );
+};
 
-const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => (
-  <li className="border-b border-line py-2 text-[14px] last:border-0">
-    <p>
-      <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(entry))}
-    </p>
-    <Why entry={entry} {...judged}>
-      {entry.source.split(':')[0]}
-    </Why>
-  </li>
-);
+const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
+  const catalog = useCatalog();
+  return (
+    <li className="border-b border-line py-2 text-[14px] last:border-0">
+      <p>
+        <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(catalog, entry))}
+      </p>
+      <Why entry={entry} {...judged}>
+        {entry.source.split(':')[0]}
+      </Why>
+    </li>
+  );
+};
 
 /** The limits as tracks, the closest first, and what else was found. */
 export const Findings = memo(
   ({ findings, ...judged }: { findings: readonly Finding[] } & Judged) => {
+    const catalog = useCatalog();
     const closeness = (entry: Finding) => shareOfLimit(entry.value, entry.limit)?.likely ?? 0;
     const all = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
     // Of what is far from its limit the closest few are enough.
     const near = all.filter(
       (entry, index) =>
-        entry.verdict !== 'holds' ||
+        entry.verdict !== 'within' ||
         entry.rule === 'whole-blend' ||
         index < shownTracks ||
         closeness(entry) > 40,
     );
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));
-    const told = rest.filter(({ verdict }) => verdict !== 'holds');
-    const quiet = rest.filter(({ verdict }) => verdict === 'holds');
+    const told = rest.filter(({ verdict }) => verdict !== 'within');
+    const quiet = rest.filter(({ verdict }) => verdict === 'within');
     return (
       <section
         aria-label="What holds it back"
@@ -157,7 +161,7 @@ export const Findings = memo(
           {told
             .filter(({ verdict }) => verdict === 'over')
             .map((entry) => (
-              <Line key={findingMessage(entry)} entry={entry} judged={judged} />
+              <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
             ))}
           {near.map((entry) => (
             <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
@@ -165,13 +169,13 @@ export const Findings = memo(
           {told
             .filter(({ verdict }) => verdict !== 'over')
             .map((entry) => (
-              <Line key={findingMessage(entry)} entry={entry} judged={judged} />
+              <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
             ))}
         </ul>
         {quiet.length + far.length > 0 && (
           <details className="text-[14px]">
             <summary className="py-1 text-press">
-              Also checked: {quiet.length + far.length}, and they hold
+              Also checked: {quiet.length + far.length}, all within limits
             </summary>
             <ul>
               {far.map((entry) => (

@@ -1,4 +1,6 @@
-import { fillingsOf, type Blend, type BlendDraft, type Mixture } from '@jubbet/core';
+import { fillingsOf, type Blend } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
+import type { Mixture } from '@jubbet/core/mixture';
 import { Glass, widthMm } from '../../parts/Glass';
 
 /** So many kinds of vessel are drawn; more are told in words. */
@@ -6,28 +8,28 @@ const drawn = 4;
 
 /** The vessels of a blend, each kind once and all to one scale. */
 export const Glasses = ({
-  draft,
+  recipe,
   blend,
   mixture,
 }: {
-  draft: BlendDraft;
+  recipe: Recipe;
   blend: Blend | null;
   mixture: Mixture | null;
 }) => {
-  const fillings = fillingsOf(draft).slice(0, drawn);
-  const span = Math.max(...fillings.map(({ vessel }) => widthMm(vessel)));
+  const fillings = fillingsOf(recipe).slice(0, drawn);
+  const span = Math.max(...fillings.map(({ container }) => widthMm(container)));
   const [first] = fillings;
   if (fillings.length === 1 && first) {
     // A bottle filled by amounts alone has its own line.
-    const vessel = blend && !blend.inOne ? blend.formula.vessel : first.vessel;
-    return <Glass vessel={vessel} mixture={mixture} poured={blend?.inOne ?? false} />;
+    const container = blend && !blend.inOne ? blend.formula.container : first.container;
+    return <Glass container={container} mixture={mixture} poured={blend?.inOne ?? false} />;
   }
   return (
     <div className="grid w-full gap-3">
-      {fillings.map(({ vessel, count }, index) => (
+      {fillings.map(({ container, count }, index) => (
         <figure key={index} className="flex items-center gap-1">
           <figcaption className="w-8 text-sm text-soft">{count} ×</figcaption>
-          <Glass vessel={vessel} mixture={mixture} poured spanMm={span} />
+          <Glass container={container} mixture={mixture} poured spanMm={span} />
         </figure>
       ))}
     </div>

@@ -1,15 +1,9 @@
-import {
-  botanicalOf,
-  formatNumber,
-  formatPercent,
-  formatRange,
-  shareOfLimit,
-  type By,
-  type Finding,
-  type Oil,
-  type OilInBlend,
-  type Range,
-} from '@jubbet/core';
+import { type RecipeOil, type OilAmount, isIn, valueIn, type By } from '@jubbet/core/recipe';
+import { botanicalOf, type Oil } from '@jubbet/core/catalog';
+import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
+import { shareOfLimit, type Finding } from '@jubbet/core/limits';
+import type { OilInBlend } from '@jubbet/core/mixture';
+import type { Range } from '@jubbet/core/quantity';
 import { clsx } from 'clsx';
 import { X } from 'lucide-react';
 import type { Ref } from 'react';
@@ -18,7 +12,7 @@ import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
 import type { Refusal } from '../../parts/readNumber';
-import type { Amount, DraftOil } from './changes';
+
 import { DropStepper } from './DropStepper';
 
 /** How much of its own limit an oil uses, in words that say when there is none. */
@@ -40,11 +34,11 @@ const OwnLimit = ({
     return status === 'none stated' ? (
       <span className="text-soft">none stated</span>
     ) : (
-      <VerdictMark verdict="not-known" />
+      <VerdictMark verdict="unknown" />
     );
   }
   const share = mixed && shareOfLimit(mixed.percent, counted);
-  const ink = own && own.verdict !== 'holds' ? verdictInk[own.verdict] : '';
+  const ink = own && own.verdict !== 'within' ? verdictInk[own.verdict] : '';
   return (
     <span className={clsx(ink, ink && 'font-semibold')}>
       {share ? formatRange(share, '%') : `at most ${formatPercent(counted)}`}
@@ -59,7 +53,7 @@ const OwnLimit = ({
 };
 
 const shareBy = (mixed: OilInBlend, by: By): Range =>
-  (by === 'weight' && mixed.byWeight) || mixed.byVolume;
+  by === 'weight' ? mixed.byWeight : mixed.byVolume;
 
 const cell = 'border-b border-line px-1 py-1 align-middle';
 
@@ -79,7 +73,7 @@ export const OilRow = ({
   onArrow,
   dropsRef,
 }: {
-  entry: DraftOil;
+  entry: RecipeOil;
   oil: Oil;
   index: number;
   /** What is shown: ml or g. */
@@ -91,7 +85,7 @@ export const OilRow = ({
   /** Worked out; null while the sentence has gaps. */
   mixed: OilInBlend | null;
   own?: Finding | undefined;
-  onAmount: (amount: Amount) => void;
+  onAmount: (amount: OilAmount | null) => void;
   /** Back to the amounts from before something was typed that cannot stand. */
   wayBack: () => () => void;
   /** Reads an amount in words: `2 tsp`, `15 g`. */
@@ -121,22 +115,22 @@ export const OilRow = ({
     <td className={clsx(cell, 'text-right')}>
       <NumberField
         label={`Parts of ${oil.name}`}
-        className={clsx('w-11', entry.parts !== undefined && 'font-semibold')}
-        value={entry.parts ?? null}
+        className={clsx('w-11', isIn(entry.amount, 'parts') && 'font-semibold')}
+        value={valueIn(entry.amount, 'parts') ?? null}
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
         also={said}
         wayBack={wayBack}
-        onNumber={(parts) => onAmount({ parts })}
+        onNumber={(value) => onAmount({ unit: 'parts', value })}
       />
     </td>
     <td className={clsx(cell, 'text-right')}>
       <DropStepper
         ref={dropsRef}
         name={oil.name}
-        drops={entry.drops ?? mixed?.drops ?? null}
-        typed={entry.drops !== undefined}
-        onDrops={(drops) => onAmount({ drops })}
+        drops={valueIn(entry.amount, 'drops') ?? mixed?.drops ?? null}
+        typed={isIn(entry.amount, 'drops')}
+        onDrops={(value) => onAmount({ unit: 'drops', value })}
         wayBack={wayBack}
         onArrow={onArrow}
       />
@@ -145,26 +139,30 @@ export const OilRow = ({
       {by === 'weight' ? (
         <NumberField
           label={`g of ${oil.name}`}
-          className={clsx('w-14', entry.g !== undefined && 'font-semibold')}
-          value={entry.g ?? (mixed?.g ? Number(formatNumber(mixed.g.likely)) : null)}
+          className={clsx('w-14', isIn(entry.amount, 'g') && 'font-semibold')}
+          value={
+            valueIn(entry.amount, 'g') ?? (mixed ? Number(formatNumber(mixed.g.likely)) : null)
+          }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
           also={said}
           wayBack={wayBack}
           title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
-          onNumber={(g) => onAmount({ g })}
+          onNumber={(value) => onAmount({ unit: 'g', value })}
         />
       ) : (
         <NumberField
           label={`ml of ${oil.name}`}
-          className={clsx('w-14', entry.ml !== undefined && 'font-semibold')}
-          value={entry.ml ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)}
+          className={clsx('w-14', isIn(entry.amount, 'ml') && 'font-semibold')}
+          value={
+            valueIn(entry.amount, 'ml') ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)
+          }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
           also={said}
           wayBack={wayBack}
           title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
-          onNumber={(ml) => onAmount({ ml })}
+          onNumber={(value) => onAmount({ unit: 'ml', value })}
         />
       )}
     </td>
@@ -172,15 +170,16 @@ export const OilRow = ({
       {percentBy === writtenBy ? (
         <NumberField
           label={`Percent of ${oil.name}`}
-          className={clsx('w-13', entry.percent !== undefined && 'font-semibold')}
+          className={clsx('w-13', isIn(entry.amount, 'percent') && 'font-semibold')}
           value={
-            entry.percent ?? (mixed ? Number(formatNumber(shareBy(mixed, percentBy).likely)) : null)
+            valueIn(entry.amount, 'percent') ??
+            (mixed ? Number(formatNumber(shareBy(mixed, percentBy).likely)) : null)
           }
           placeholder="–"
           rule={{ least: 0, most: 100 }}
           also={said}
           wayBack={wayBack}
-          onNumber={(percent) => onAmount({ percent })}
+          onNumber={(value) => onAmount({ unit: 'percent', value })}
         />
       ) : (
         <span className="px-1.5">

@@ -1,131 +1,37 @@
-import {
-  dropsPerMl,
-  fillMl,
-  findOil,
-  formatNumber,
-  formatPercent,
-  formatRange,
-  oneDropPercent,
-  strengthBy,
-  toldBy,
-  writeOils,
-  type By,
-  type Way,
-  type WorkedOut,
-} from '@jubbet/core';
+import { type OilAmount, type Edit, setOilAmount, isIn, oilsWrittenBy, readOilAmount, removeOil, type By } from '@jubbet/core/recipe';
+import { countOil, weighOils, writeOils, type Way, type WorkedOut } from '@jubbet/core/drops';
+import { type Catalog, fillMl } from '@jubbet/core/catalog';
+import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
+import { strengthBy } from '@jubbet/core/mixture';
+import { oneDropPercent } from '@jubbet/core/advice';
+import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import {
-  asWorkedOut,
-  askFor,
-  countOil,
-  measureOil,
-  removeOil,
-  weighed,
-  type Amount,
-  type Change,
-} from './changes';
 import { OilRow } from './OilRow';
-import { said } from './said';
-import { vesselOfDraft } from './VesselToken';
+import { asWorkedOut } from './asWorkedOut';
+import { NotHere } from './NotHere';
+import { lineMl, OilTotals } from './OilTotals';
+import { refusalOf } from './refusalOf';
 import type { TokenProps } from './tokenProps';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** Drops of one oil leave the others as they are; other measures are shared with by parts. */
-const amountOf = (id: string, amount: Amount): Change =>
-  amount.drops === undefined ? measureOil(id, amount) : countOil(id, amount.drops);
-
-/** Totals; typed, they ask for the strength that they come to, and parts share it. */
-const Totals = ({ draft, change, worked, by }: TokenProps & { worked: WorkedOut; by: By }) => {
-  const parts = draft.oils.reduce((total, oil) => total + (oil.parts ?? 0), 0);
-  const asked = draft.target ? `asked ${formatPercent(draft.target.percent, 3)}` : 'as counted';
-  const done = worked.state === 'done' ? worked.evaluation : null;
-  const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
-  const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
-  const g = done?.mixture.oils.every((one) => one.g !== null)
-    ? done.mixture.oils.reduce((total, one) => total + (one.g?.likely ?? 0), 0)
-    : undefined;
-  const asWritten = done && strengthBy(done.mixture, draft.by).likely;
-  const strength = done && strengthBy(done.mixture, by);
-  const fill = done?.mixture.fillMl ?? fillMl(vesselOfDraft(draft.vessel));
-  /** The strength that so much of all oils would come to, as the draft is written. */
-  const asPercent = (typed: number, now: number | undefined, perMl = 1): number =>
-    asWritten && now ? (asWritten * typed) / now : (100 * typed) / perMl / fill;
-  const ask = (percent: number) => {
-    if (percent > 0 && percent <= 100) change(askFor(percent), 'target');
-  };
-  const canAsk = parts > 0;
-  const cell = 'px-1 py-2 text-right font-semibold whitespace-nowrap';
-  const total = (
-    label: string,
-    value: number | undefined,
-    most: number,
-    percentOf: (n: number) => number,
-    width: string,
-    whole = false,
-  ) =>
-    value === undefined ? (
-      '–'
-    ) : canAsk ? (
-      <NumberField
-        label={label}
-        className={`${width} font-semibold`}
-        value={Number(formatNumber(value, whole ? 6 : 2))}
-        rule={{ least: 0, above: true, most, whole }}
-        onNumber={(typed) => ask(percentOf(typed))}
-      />
-    ) : (
-      formatNumber(value, whole ? 6 : 2)
-    );
-  return (
-    <tr className="border-t-2 border-ink">
-      <th scope="row" className="py-2 text-left font-semibold">
-        In all, {asked}
-      </th>
-      <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
-      <td className={`${cell} text-center!`}>
-        {total(
-          'Drops in all',
-          drops,
-          10_000,
-          (n) => asPercent(n, drops, dropsPerMl(draft.dropSchool)),
-          'w-14 text-center!',
-          true,
-        )}
-      </td>
-      <td className={`${cell} max-sm:hidden`}>
-        {by === 'weight'
-          ? total('g in all', g, 20_000, (n) => asPercent(n, g), 'w-14')
-          : total('ml in all', ml, fill, (n) => asPercent(n, ml), 'w-14')}
-      </td>
-      <td className={`${cell} max-sm:hidden`}>
-        {total(
-          'Percent in all',
-          strength?.likely,
-          100,
-          (n) => asPercent(n, strength?.likely),
-          'w-13',
-        )}
-      </td>
-      <td
-        colSpan={2}
-        className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft max-sm:hidden"
-      >
-        {strength && formatRange(strength, '%')}
-      </td>
-    </tr>
-  );
-};
+const amountOf =
+  (catalog: Catalog, id: string, amount: OilAmount | null): Edit =>
+  (recipe) =>
+    amount?.unit === 'drops'
+      ? countOil(catalog, id, amount.value, amount.asTyped)(recipe)
+      : setOilAmount(id, amount)(recipe);
 
 /** From this size on, in ml, a scale is the better measure of the oils. */
 const weighedFromMl = 50;
 
-const canBeWeighed = (draft: TokenProps['draft'], done: Done): boolean =>
-  fillMl(done.blend.formula.vessel) >= weighedFromMl &&
-  draft.oils.some(({ parts, drops }) => parts !== undefined || drops !== undefined);
+const canBeWeighed = (recipe: TokenProps['recipe'], done: Done): boolean =>
+  fillMl(done.blend.formula.container) >= weighedFromMl &&
+  recipe.oils.some(({ amount }) => isIn(amount, 'parts') || isIn(amount, 'drops'));
 
 const ways: readonly { readonly value: Way; readonly text: string }[] = [
   { value: 'parts', text: 'by parts' },
@@ -133,34 +39,32 @@ const ways: readonly { readonly value: Way; readonly text: string }[] = [
   { value: 'amounts', text: 'by drops and amounts' },
 ];
 
-const wayNow = ({ oils }: TokenProps['draft']): string => {
-  if (oils.every(({ parts }) => parts !== undefined)) return 'by parts';
-  if (oils.every(({ percent }) => percent !== undefined)) return 'by percent';
-  return oils.every(({ parts, percent }) => parts === undefined && percent === undefined)
-    ? 'by amounts'
-    : 'in several ways';
-};
+const wayNow = {
+  parts: 'by parts',
+  percent: 'by percent',
+  amounts: 'by amounts',
+  several: 'in several ways',
+} as const;
 
 const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
 
 /** The oils, a row each, with what they come to. */
 export const OilTable = memo(
   ({
-    draft,
+    recipe,
     change,
     worked,
     addRef,
   }: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
+    const catalog = useCatalog();
     const fields = useRef(new Map<string, HTMLInputElement>());
     const done = worked.state === 'done' ? worked : null;
     const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
     const [shown, setShown] = useState<By | null>(null);
-    const by = shown ?? draft.by ?? 'volume';
-    // Where one of them cannot be weighed, no share of the weight is known, and none is shown.
-    const told = (wanted: By): By => (done ? toldBy(done.evaluation.mixture, wanted) : wanted);
+    const by = shown ?? recipe.by;
     const drop = done && oneDropPercent(done.blend.formula);
     const moveFrom = (index: number, by: 1 | -1) => {
-      const next = draft.oils[index + by];
+      const next = recipe.oils[index + by];
       if (next) fields.current.get(next.id)?.focus();
       else if (by === 1) addRef.current?.focus();
     };
@@ -181,7 +85,7 @@ export const OilTable = memo(
               <tr className="border-b border-line">
                 <th scope="col" className={`${heading} pl-0 text-left!`}>
                   Oil{' '}
-                  {done && draft.oils.length > 0 && (
+                  {done && recipe.oils.length > 0 && (
                     <select
                       aria-label="Write the oils by"
                       className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
@@ -189,10 +93,14 @@ export const OilTable = memo(
                       onChange={(event) => {
                         const way = ways.find(({ value }) => value === event.target.value);
                         if (way)
-                          change(asWorkedOut((before, all) => writeOils(before, all, way.value)));
+                          change(
+                            asWorkedOut(catalog, (before, all) =>
+                              writeOils(before, all, way.value),
+                            ),
+                          );
                       }}
                     >
-                      <option value="">{wayNow(draft)}</option>
+                      <option value="">{wayNow[oilsWrittenBy(recipe)]}</option>
                       {ways.map(({ value, text }) => (
                         <option key={value} value={value}>
                           write {text}
@@ -218,7 +126,7 @@ export const OilTable = memo(
                   </button>
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
-                  {told(by) === 'weight' ? '% by weight' : '% of all'}
+                  {by === 'weight' ? '% by weight' : '% of all'}
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
                   of own limit
@@ -229,50 +137,54 @@ export const OilTable = memo(
               </tr>
             </thead>
             <tbody>
-              {draft.oils.map((entry, index) => {
-                const oil = findOil(entry.id);
-                return (
-                  oil && (
-                    <OilRow
-                      key={entry.id}
-                      entry={entry}
-                      oil={oil}
-                      index={index}
-                      by={by}
-                      percentBy={told(by)}
-                      writtenBy={told(draft.by ?? 'volume')}
-                      mixed={done?.evaluation.mixture.oils[index] ?? null}
-                      own={done?.evaluation.findings.find(
-                        ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
-                      )}
-                      onAmount={(amount) =>
-                        change(amountOf(entry.id, amount), `amount/${entry.id}`)
-                      }
-                      wayBack={() => () => change(() => draft, `amount/${entry.id}`)}
-                      said={(text, act) =>
-                        said(text, {
-                          country,
-                          fillMl:
-                            done?.evaluation.mixture.fillMl ?? fillMl(vesselOfDraft(draft.vessel)),
-                          take: (amount) => {
-                            if (act) change(amountOf(entry.id, amount), `amount/${entry.id}`);
-                          },
-                        })
-                      }
-                      onRemove={() => change(removeOil(entry.id))}
-                      onArrow={(by) => moveFrom(index, by)}
-                      dropsRef={(field) => {
-                        if (field) fields.current.set(entry.id, field);
-                        else fields.current.delete(entry.id);
-                      }}
-                    />
-                  )
+              {recipe.oils.map((entry, index) => {
+                const oil = catalog.oil(entry.id);
+                const amounted = (amount: OilAmount | null) =>
+                  change(amountOf(catalog, entry.id, amount), `amount/${entry.id}`);
+                return oil ? (
+                  <OilRow
+                    key={entry.id}
+                    entry={entry}
+                    oil={oil}
+                    index={index}
+                    by={by}
+                    percentBy={by}
+                    writtenBy={recipe.by}
+                    mixed={done?.evaluation.mixture.oils[index] ?? null}
+                    own={done?.evaluation.findings.find(
+                      ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
+                    )}
+                    onAmount={amounted}
+                    wayBack={() => () => change(() => recipe, `amount/${entry.id}`)}
+                    said={(text, act) => {
+                      const read = readOilAmount(text, {
+                        country,
+                        fillMl: done?.evaluation.mixture.fillMl ?? lineMl(recipe),
+                      });
+                      if (!read.ok) return refusalOf(catalog, read.problem);
+                      if (act) amounted(read.amount);
+                      return null;
+                    }}
+                    onRemove={() => change(removeOil(entry.id))}
+                    onArrow={(by) => moveFrom(index, by)}
+                    dropsRef={(field) => {
+                      if (field) fields.current.set(entry.id, field);
+                      else fields.current.delete(entry.id);
+                    }}
+                  />
+                ) : (
+                  <NotHere
+                    key={entry.id}
+                    id={entry.id}
+                    columns={6}
+                    onRemove={() => change(removeOil(entry.id))}
+                  />
                 );
               })}
             </tbody>
-            {draft.oils.length > 0 && (
+            {recipe.oils.length > 0 && (
               <tfoot>
-                <Totals draft={draft} change={change} worked={worked} by={by} />
+                <OilTotals recipe={recipe} change={change} worked={worked} by={by} />
               </tfoot>
             )}
           </table>
@@ -288,13 +200,13 @@ export const OilTable = memo(
               </b>
               .
             </span>
-            {canBeWeighed(draft, done) && (
+            {canBeWeighed(recipe, done) && (
               <>
                 <span>At this size a scale is surer:</span>
                 <button
                   type="button"
                   className="text-press underline underline-offset-2"
-                  onClick={() => change(weighed(done.evaluation.mixture))}
+                  onClick={() => change((before) => weighOils(before, done.evaluation))}
                 >
                   Measure them by ml and g
                 </button>

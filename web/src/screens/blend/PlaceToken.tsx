@@ -1,13 +1,14 @@
-import { placeWords, type PlaceId } from '@jubbet/core';
-import { changeBrief } from './changes';
+import { placeWords } from '@jubbet/core/words';
+import type { PlaceId } from '@jubbet/core/catalog';
+import { changeBrief } from '@jubbet/core/recipe';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
 const places = Object.keys(placeWords) as PlaceId[];
 
-export const PlaceToken = ({ draft, change }: TokenProps) => {
-  const { place } = draft.brief;
+export const PlaceToken = ({ recipe, change }: TokenProps) => {
+  const { place } = recipe.brief;
   return (
     <Token
       label="Place"

@@ -1,25 +1,12 @@
+import { firstLine, type Recipe } from '@jubbet/core/recipe';
+import { type Catalog, fillMl, usualContainers, nameIn } from '@jubbet/core/catalog';
+import { enoughFor, stockOf } from '@jubbet/core/stock';
+import { fillingsOf, intoContainer, isMixedInOne, timesAsMuch, type Evaluation, workOut } from '@jubbet/core/drops';
+import { shareChanges } from '@jubbet/core/advice';
+import { fillingsWords, formatList, formatMl, formatNumber, formatPercent } from '@jubbet/core/words';
+import { strengthBy } from '@jubbet/core/mixture';
+import { useCatalog } from '../../parts/catalog';
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import {
-  enoughFor,
-  fillMl,
-  fillingsOf,
-  fillingsWords,
-  formatList,
-  formatMl,
-  formatNumber,
-  formatPercent,
-  intoVessel,
-  isMixedInOne,
-  shareChanges,
-  stockOf,
-  strengthBy,
-  subjectName,
-  timesAsMuch,
-  usualVessels,
-  workOut,
-  type BlendDraft,
-  type Evaluation,
-} from '@jubbet/core';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
@@ -29,13 +16,13 @@ import { useStored } from '../../store/useStored';
 import type { TokenProps } from './tokenProps';
 
 /** What whole drops did to the shares, in a sentence; empty where they stayed. */
-const shareWords = (before: Evaluation, draft: BlendDraft): string => {
-  const worked = workOut(draft);
+const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): string => {
+  const worked = workOut(catalog, recipe);
   if (worked.state !== 'done') return '';
   const moved = shareChanges(before, worked.evaluation).filter(
     (one) => formatNumber(one.before) !== formatNumber(one.after),
   );
-  const by = draft.by;
+  const by = recipe.by;
   const [was, is] = [
     strengthBy(before.mixture, by).likely,
     strengthBy(worked.evaluation.mixture, by).likely,
@@ -48,27 +35,28 @@ const shareWords = (before: Evaluation, draft: BlendDraft): string => {
     : `Whole drops move the shares: ${formatList(
         moved.map(
           ({ oilId, before: was, after }) =>
-            `${subjectName(oilId).toLowerCase()} ${formatNumber(was)} to ${formatPercent(after)}`,
+            `${nameIn(catalog, oilId).toLowerCase()} ${formatNumber(was)} to ${formatPercent(after)}`,
         ),
       )}.`;
 };
 
 const Panel = ({
-  draft,
+  recipe,
   change,
   evaluation,
   count,
 }: TokenProps & { evaluation: Evaluation; count: number }) => {
+  const catalog = useCatalog();
   const [told, setTold] = useState<string | null>(null);
   const { data: shelf = [] } = useStored(['bottles'], () => bottles.list());
   const stock = stockOf(shelf.map(({ bottle }) => bottle));
-  const take = (next: BlendDraft) => {
+  const take = (next: Recipe) => {
     change(() => next);
-    setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(evaluation, next)}`);
+    setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(catalog, evaluation, next)}`);
   };
   const times = (factor: number) => {
-    const scaled = timesAsMuch(draft, evaluation, factor);
-    if (scaled.ok) take(scaled.draft);
+    const scaled = timesAsMuch(catalog, recipe, evaluation, factor);
+    if (scaled.ok) take(scaled.recipe);
     else {
       setTold(
         scaled.problem === 'not-whole'
@@ -79,8 +67,8 @@ const Panel = ({
   };
   const enough = enoughFor(evaluation, count, stock);
   const [scarce] = enough;
-  const most = scarce ? Math.floor(scarce.times * draft.count + 1e-9) : 0;
-  const [first] = fillingsOf(draft);
+  const most = scarce ? Math.floor(scarce.times * firstLine(recipe).count + 1e-9) : 0;
+  const [first] = fillingsOf(recipe);
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-center gap-2">
@@ -92,11 +80,11 @@ const Panel = ({
             label="How many vessels of the first kind"
             framed
             className="w-16"
-            value={draft.count}
+            value={firstLine(recipe).count}
             rule={{ least: 1, most: 1000, whole: true }}
-            onNumber={(wanted) => times(wanted / draft.count)}
+            onNumber={(wanted) => times(wanted / firstLine(recipe).count)}
           />
-          {draft.more ? 'of the first, the others along' : 'of them'}
+          {recipe.containers.length > 1 ? 'of the first, the others along' : 'of them'}
         </label>
       </div>
       <label className="grid gap-1">
@@ -107,12 +95,12 @@ const Panel = ({
           value=""
           onChange={(event) => {
             const id = event.target.value;
-            if (id) take(intoVessel(draft, evaluation, { id }));
+            if (id) take(intoContainer(catalog, recipe, evaluation, { id }));
           }}
         >
           <option value="">choose …</option>
-          {usualVessels
-            .filter(({ kind, id }) => kind === first?.vessel.kind && id !== first.vessel.id)
+          {usualContainers
+            .filter(({ kind, id }) => kind === first?.container.kind && id !== first.container.id)
             .map((entry) => (
               <option key={entry.id} value={entry.id}>
                 {formatMl(entry.nominalMl, 4)}, takes {formatMl(fillMl(entry), 3)}
@@ -125,14 +113,14 @@ const Panel = ({
           <div className="flex flex-wrap items-center gap-2">
             <span className="flex-1 basis-64">
               {together(
-                `${subjectName(scarce.materialId)} runs out first: ${formatNumber(scarce.left, 3)} ${scarce.unit} on the shelf, ${formatNumber(scarce.needed)} ${scarce.unit} for this.`,
+                `${nameIn(catalog, scarce.materialId)} runs out first: ${formatNumber(scarce.left, 3)} ${scarce.unit} on the shelf, ${formatNumber(scarce.needed)} ${scarce.unit} for this.`,
               )}{' '}
               {most >= 1
                 ? `Enough for ${formatNumber(scarce.times)} times as much.`
                 : 'Not enough for one.'}
             </span>
-            {most >= 1 && !draft.more && most !== draft.count && (
-              <Button onClick={() => times(most / draft.count)}>
+            {most >= 1 && recipe.containers.length === 1 && most !== firstLine(recipe).count && (
+              <Button onClick={() => times(most / firstLine(recipe).count)}>
                 Make what it allows: {formatNumber(most, 4)}
               </Button>
             )}
@@ -146,7 +134,7 @@ const Panel = ({
       <p aria-live="polite" className="text-sm empty:hidden">
         {told}
       </p>
-      {isMixedInOne(draft) && (
+      {isMixedInOne(catalog, recipe) && (
         <p className="text-sm text-soft">Amounts of the whole batch follow.</p>
       )}
     </div>
@@ -155,7 +143,7 @@ const Panel = ({
 
 /** Half, double, another vessel, or what the shelf allows: whole drops found anew each time. */
 export const ScaleButton = ({
-  draft,
+  recipe,
   change,
   evaluation,
   count,
@@ -171,7 +159,9 @@ export const ScaleButton = ({
       anchor={{ to: 'bottom end', gap: 8, padding: 12 }}
       className="z-40 w-[min(28rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg"
     >
-      {evaluation && <Panel draft={draft} change={change} evaluation={evaluation} count={count} />}
+      {evaluation && (
+        <Panel recipe={recipe} change={change} evaluation={evaluation} count={count} />
+      )}
     </PopoverPanel>
   </Popover>
 );

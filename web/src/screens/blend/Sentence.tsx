@@ -1,23 +1,22 @@
-import type { Mixture } from '@jubbet/core';
+import { firstLine } from '@jubbet/core/recipe';
+import type { Mixture } from '@jubbet/core/mixture';
 import { memo } from 'react';
 import { BasesToken } from './BasesToken';
 import { PlaceToken } from './PlaceToken';
 import { StrengthToken } from './StrengthToken';
 import { SunToken, UseToken } from './UseTokens';
-import { VesselToken } from './VesselToken';
+import { ContainerToken } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
 
 const read = [
   'brief',
-  'vessel',
-  'count',
+  'containers',
   'bases',
-  'dropSchool',
-  'school',
+  'dropsPerMl',
+  'guideline',
   'by',
-  'more',
-  'inOne',
+  'mixedInOne',
   'lossPercent',
   'whipPercent',
   'useMl',
@@ -25,9 +24,9 @@ const read = [
 
 /** A drop more leaves most of the sentence as it is: these parts do not read the oils. */
 const same = (before: TokenProps, after: TokenProps): boolean =>
-  before.change === after.change && read.every((key) => before.draft[key] === after.draft[key]);
+  before.change === after.change && read.every((key) => before.recipe[key] === after.recipe[key]);
 
-const Vessel = memo(VesselToken, same);
+const Container = memo(ContainerToken, same);
 const Wearer = memo(WearerToken, same);
 const Place = memo(PlaceToken, same);
 const Use = memo(UseToken, same);
@@ -36,16 +35,16 @@ const Bases = memo(BasesToken, same);
 
 /** The brief, to be read aloud; each coloured part opens in place. */
 export const Sentence = memo(
-  ({ draft, change, mixture }: TokenProps & { mixture: Mixture | null }) => {
-    const token = { draft, change };
+  ({ recipe, change, mixture }: TokenProps & { mixture: Mixture | null }) => {
+    const token = { recipe, change };
     return (
       <p
         aria-label="Brief"
         role="group"
         className="rounded-xl border border-line bg-sheet px-5 py-2 font-serif text-[20.5px] leading-[1.45] max-sm:px-4 max-sm:text-[19px]"
       >
-        {draft.count > 1 || draft.more ? '' : 'A '}
-        <Vessel {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
+        {recipe.containers.length > 1 || firstLine(recipe).count > 1 ? '' : 'A '}
+        <Container {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
         <Use {...token} />, <Sun {...token} />, at <StrengthToken {...token} mixture={mixture} /> in{' '}
         <Bases {...token} />
       </p>

@@ -1,4 +1,5 @@
-import type { WorkedOut } from '@jubbet/core';
+import type { WorkedOut } from '@jubbet/core/drops';
+import { firstLine } from '@jubbet/core/recipe';
 import { formatDistanceToNow } from 'date-fns';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useRef, type RefObject } from 'react';
@@ -15,21 +16,21 @@ import { FillWords } from './FillWords';
 import { Findings } from './Findings';
 import { Glasses } from './Glasses';
 import { NameTitle } from './NameTitle';
-import { Mending } from './Mending';
+import { SuggestedChanges } from './SuggestedChanges';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
 import { ScaleButton } from './ScaleButton';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
+import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
-import { useDraft } from './useDraft';
+import { useRecipe } from './useRecipe';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from './VerdictBox';
-import { vesselOfDraft } from './VesselToken';
 
 /** What stands under the sentence: the glass, the oils and bases, and what holds them back. */
 const SheetBody = ({
-  draft,
+  recipe,
   change,
   worked,
   looking,
@@ -39,7 +40,7 @@ const SheetBody = ({
   looking: boolean;
   addRef: RefObject<HTMLInputElement | null>;
 }) => {
-  const vessel = vesselOfDraft(draft.vessel);
+  const container = shownContainer(firstLine(recipe).container);
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
   const mixture = evaluation?.mixture ?? null;
@@ -49,30 +50,30 @@ const SheetBody = ({
         aria-label="Glass"
         className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
       >
-        <Glasses draft={draft} blend={blend} mixture={mixture} />
-        <FillWords vessel={vessel} blend={blend} mixture={mixture} />
+        <Glasses recipe={recipe} blend={blend} mixture={mixture} />
+        <FillWords container={container} blend={blend} mixture={mixture} />
       </section>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-lg:order-2">
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
-          <OilTable draft={draft} change={change} worked={worked} addRef={addRef} />
-          <BaseTable draft={draft} change={change} worked={worked} />
+          <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
+          <BaseTable recipe={recipe} change={change} worked={worked} />
           <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
-            <AddOil ref={addRef} taken={draft.oils.map(({ id }) => id).join()} change={change} />
+            <AddOil ref={addRef} taken={recipe.oils.map(({ id }) => id).join()} change={change} />
             <span className="max-sm:hidden">
               <Kbd>/</Kbd>
             </span>
-            <AddBase taken={draft.bases.map(({ id }) => id).join()} change={change} />
+            <AddBase taken={recipe.bases.map(({ id }) => id).join()} change={change} />
           </div>
         </div>
-        {evaluation && <TexturePanel draft={draft} change={change} evaluation={evaluation} />}
-        <PurposeAndNotes draft={draft} change={change} />
+        {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
+        <PurposeAndNotes recipe={recipe} change={change} />
       </div>
       <div className="grid content-start gap-3 max-lg:contents">
         <div className="max-lg:order-1">
           <VerdictBox worked={worked} looking={looking} />
         </div>
         <div className="empty:hidden max-lg:order-1">
-          <Mending draft={draft} change={change} />
+          <SuggestedChanges recipe={recipe} change={change} />
         </div>
         <div className="grid gap-3 max-lg:order-3">
           {worked.state === 'done' && (
@@ -94,9 +95,10 @@ const SheetBody = ({
 
 /** One blend: brief, glass, oils, verdict. The sentence is painted before all else. */
 export const Sheet = ({ record }: { record: BlendRecord }) => {
-  const { draft, change, undo, redo, steps, failure, retry, overtaken, dismiss } = useDraft(record);
+  const { recipe, change, undo, redo, steps, failure, retry, overtaken, dismiss } =
+    useRecipe(record);
   useUndoKeys(undo, redo);
-  const { worked, looking } = useWorkedOut(draft);
+  const { worked, looking } = useWorkedOut(recipe);
   const painted = useAfterPaint('sheet');
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
@@ -117,7 +119,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
     >
       <div className="flex flex-wrap items-center justify-between gap-3">
         <NameTitle
-          name={draft.name}
+          name={recipe.name}
           aside={`changed ${changed}`}
           onName={(name) => change((before) => ({ ...before, name }), 'name')}
         />
@@ -143,7 +145,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
             <Redo2 aria-hidden size={18} />
           </Button>
           <ScaleButton
-            draft={draft}
+            recipe={recipe}
             change={change}
             evaluation={evaluation}
             count={blend?.count ?? 1}
@@ -179,10 +181,10 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           </button>
         </p>
       )}
-      <Sentence draft={draft} change={change} mixture={evaluation?.mixture ?? null} />
+      <Sentence recipe={recipe} change={change} mixture={evaluation?.mixture ?? null} />
       {painted && (
         <SheetBody
-          draft={draft}
+          recipe={recipe}
           change={change}
           worked={worked}
           looking={looking}

@@ -1,71 +1,60 @@
-import {
-  dropFigures,
-  formatList,
-  formatPercent,
-  guidelines,
-  strengthBy,
-  strengthWords,
-  wholeBlendLimit,
-  type DropSchoolId,
-  type Mixture,
-  type School,
-} from '@jubbet/core';
+import { isIn, setTarget, type Guideline } from '@jubbet/core/recipe';
+import { formatNumber, formatList, formatPercent, strengthWords } from '@jubbet/core/words';
+import { dropFigures, guidelines } from '@jubbet/core/catalog';
+import { strengthBy, type Mixture } from '@jubbet/core/mixture';
+import { wholeBlendLimit } from '@jubbet/core/limits';
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
-import { askFor } from './changes';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-const limitOf = ({ brief, school }: TokenProps['draft']) =>
+const limitOf = ({ brief, guideline }: TokenProps['recipe']) =>
   brief.wearer === null || brief.place === null
     ? null
-    : wholeBlendLimit({ ...brief, wearer: brief.wearer, place: brief.place }, school);
+    : wholeBlendLimit({ ...brief, wearer: brief.wearer, place: brief.place }, guideline);
 
-const schoolNames: Record<School, string> = { clinical: 'clinical', cautious: 'cautious' };
-
-const usableSchools = guidelines.schools.filter(
-  (school): school is typeof school & { id: School } =>
-    school.usableAsLimit && school.id in schoolNames,
+const choices = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
+  usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
 );
 
 /** Oils that were asked for and came to no drop: one is already too much. */
-const withoutWords = (draft: TokenProps['draft'], mixture: Mixture): string => {
-  const names = draft.oils.flatMap(({ parts }, index) => {
+const withoutWords = (recipe: TokenProps['recipe'], mixture: Mixture): string => {
+  const names = recipe.oils.flatMap(({ amount }, index) => {
     const mixed = mixture.oils[index];
-    return parts !== undefined && mixed?.drops === 0 ? [mixed.oil.name.toLowerCase()] : [];
+    return isIn(amount, 'parts') && mixed?.drops === 0 ? [mixed.oil.name.toLowerCase()] : [];
   });
   return names.length > 0 ? `, without ${formatList(names)}` : '';
 };
 
 /** `2 %`; where it comes to something else, `1.6 % (target 1 %), without vetiver`. */
-const textOf = (draft: TokenProps['draft'], mixture: Mixture | null): string => {
-  if (draft.target) {
-    const target = formatPercent(draft.target.percent, 3);
+const textOf = (recipe: TokenProps['recipe'], mixture: Mixture | null): string => {
+  if (recipe.target) {
+    const target = formatPercent(recipe.target.percent, 3);
     if (!mixture || mixture.oils.length === 0) {
-      return `${target}${draft.by === 'weight' ? ' by weight' : ''}`;
+      return `${target}${recipe.by === 'weight' ? ' by weight' : ''}`;
     }
-    const real = strengthWords(mixture, draft.by);
+    const real = strengthWords(mixture, recipe.by);
     const isMet =
-      formatPercent(strengthBy(mixture, draft.by).likely) === formatPercent(draft.target.percent);
-    return `${isMet ? real : `${real} (target ${target})`}${withoutWords(draft, mixture)}`;
+      formatPercent(strengthBy(mixture, recipe.by).likely) === formatPercent(recipe.target.percent);
+    return `${isMet ? real : `${real} (target ${target})`}${withoutWords(recipe, mixture)}`;
   }
   return mixture && mixture.oils.length > 0
-    ? `${strengthWords(mixture, draft.by)} as counted`
+    ? `${strengthWords(mixture, recipe.by)} as counted`
     : '… how strong?';
 };
 
 export const StrengthToken = ({
-  draft,
+  recipe,
   change,
   mixture,
 }: TokenProps & { mixture: Mixture | null }) => {
-  const limit = limitOf(draft);
+  const limit = limitOf(recipe);
   return (
     <Token
       label="Strength"
-      text={textOf(draft, mixture)}
-      gap={!draft.target && !mixture?.oils.length}
+      text={textOf(recipe, mixture)}
+      gap={!recipe.target && !mixture?.oils.length}
       wide
     >
       {() => (
@@ -77,12 +66,12 @@ export const StrengthToken = ({
               framed
               className="w-20"
               unit="%"
-              value={draft.target?.percent ?? null}
+              value={recipe.target?.percent ?? null}
               rule={{ least: 0, above: true, most: 100 }}
-              onNumber={(percent) => change(askFor(percent))}
+              onNumber={(percent) => change(setTarget(percent))}
               // Parts share a target: beside them it cannot be left empty.
-              {...(draft.oils.every(({ parts }) => parts === undefined)
-                ? { onEmpty: () => change(askFor(null)) }
+              {...(!recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
+                ? { onEmpty: () => change(setTarget(null)) }
                 : {})}
             />
           </label>
@@ -90,7 +79,7 @@ export const StrengthToken = ({
             <div className="flex flex-wrap items-center gap-2 text-sm">
               <span className="text-soft">For this wearer and place:</span>
               {limit.recommended > 0 && (
-                <Button onClick={() => change(askFor(limit.recommended))}>
+                <Button onClick={() => change(setTarget(limit.recommended))}>
                   recommended {formatPercent(limit.recommended)}
                 </Button>
               )}
@@ -99,32 +88,33 @@ export const StrengthToken = ({
               </span>
             </div>
           )}
-          <Choices<School>
+          <Choices<Guideline>
             legend="By the guidance that is called"
-            name="school"
-            value={draft.school}
-            choices={usableSchools.map(({ id, name, why }) => ({
-              value: id,
-              text: name,
-              more: why,
-            }))}
-            onChoose={(school) => change((before) => ({ ...before, school }))}
+            name="guideline"
+            value={recipe.guideline}
+            choices={choices}
+            onChoose={(guideline) => change((before) => ({ ...before, guideline }))}
           />
           <label className="grid gap-1 border-t border-line pt-3">
             <span className="text-sm text-soft">A drop, where it was not measured</span>
             <select
               className="min-h-10 rounded-md border border-line bg-sheet px-2"
-              value={draft.dropSchool}
+              value={recipe.dropsPerMl}
               onChange={(event) => {
-                const dropSchool = event.target.value as DropSchoolId;
-                change((before) => ({ ...before, dropSchool }));
+                const dropsPerMl = Number(event.target.value);
+                change((before) => ({ ...before, dropsPerMl }));
               }}
             >
-              {dropFigures.schools.map(({ id, perMl, source }) => (
-                <option key={id} value={id}>
+              {dropFigures.sizes.map(({ id, perMl, source }) => (
+                <option key={id} value={perMl}>
                   {perMl} to the ml: {source}
                 </option>
               ))}
+              {dropFigures.sizes.every(({ perMl }) => perMl !== recipe.dropsPerMl) && (
+                <option value={recipe.dropsPerMl}>
+                  {formatNumber(recipe.dropsPerMl, 3)} to the ml: as this blend says
+                </option>
+              )}
             </select>
           </label>
         </div>

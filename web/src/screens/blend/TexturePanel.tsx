@@ -1,20 +1,8 @@
-import {
-  bases,
-  capitalised,
-  fillingsOf,
-  findBase,
-  formatNumber,
-  formatPercent,
-  textureFigures,
-  textureFor,
-  textureOf,
-  vesselKind,
-  waxFor,
-  withWax,
-  withWaxPercent,
-  type Evaluation,
-  type Texture,
-} from '@jubbet/core';
+import { containerWordsOf, capitalised, formatNumber, formatPercent } from '@jubbet/core/words';
+import { textureFigures } from '@jubbet/core/catalog';
+import { fillingsOf, withWax, withWaxPercent, type Evaluation } from '@jubbet/core/drops';
+import { textureFor, textureOf, waxFor, type Texture } from '@jubbet/core/mixture';
+import { useCatalog } from '../../parts/catalog';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { together } from '../../parts/together';
@@ -51,15 +39,15 @@ const setWords = ({ setPointC, band, butters }: Texture): string => {
 
 /** What a vessel or the weather wants of it, with a press that does it. */
 const Advice = ({
-  draft,
+  recipe,
   texture,
   toWax,
 }: {
-  draft: TokenProps['draft'];
+  recipe: TokenProps['recipe'];
   texture: Texture;
   toWax: (percent: number) => void;
 }) => {
-  const kinds = [...new Set(fillingsOf(draft).map(({ vessel }) => vessel.kind))];
+  const kinds = [...new Set(fillingsOf(recipe).map(({ container }) => container.kind))];
   const [least, most] = textureFigures.warmPoints;
   const wax = texture.waxPercent.likely;
   return (
@@ -72,7 +60,7 @@ const Advice = ({
         return [
           <li key={kind} className="flex flex-wrap items-center gap-2">
             <span className="flex-1 basis-72 text-amber">
-              ▲ {capitalised(vesselKind(kind).plural)} want it {advice.what}, {from} to{' '}
+              ▲ {capitalised(containerWordsOf(kind).plural)} want it {advice.what}, {from} to{' '}
               {formatPercent(to)} of wax: {advice.why}.
             </span>
             <Button onClick={() => toWax(aim)}>Make it {formatPercent(aim)}</Button>
@@ -94,16 +82,17 @@ const Advice = ({
 };
 
 /** A wax in place of another: the amount follows. */
-const OtherWax = ({ draft, change, evaluation }: TokenProps & { evaluation: Evaluation }) => {
-  const here = draft.bases.filter(({ id }) => findBase(id)?.kind === 'wax');
-  const others = bases.filter(
+const OtherWax = ({ recipe, change, evaluation }: TokenProps & { evaluation: Evaluation }) => {
+  const catalog = useCatalog();
+  const here = recipe.bases.filter(({ id }) => catalog.base(id)?.kind === 'wax');
+  const others = catalog.bases.filter(
     ({ id, kind }) => kind === 'wax' && waxFor(id) && !here.some((one) => one.id === id),
   );
   const [from] = here.filter(({ id }) => waxFor(id));
   if (!from) return null;
   return (
     <label className="flex flex-wrap items-center gap-2 text-sm">
-      <span className="text-soft">{findBase(from.id)?.name} can be replaced by</span>
+      <span className="text-soft">{catalog.base(from.id)?.name} can be replaced by</span>
       <select
         aria-label="Another wax"
         className="w-44 rounded-md border border-line bg-sheet px-2 py-1.5"
@@ -131,7 +120,7 @@ const OtherWax = ({ draft, change, evaluation }: TokenProps & { evaluation: Eval
 
 /** How firm a melt will be, and how to make it firmer or softer. */
 export const TexturePanel = ({
-  draft,
+  recipe,
   change,
   evaluation,
 }: TokenProps & { evaluation: Evaluation }) => {
@@ -212,8 +201,8 @@ export const TexturePanel = ({
           ))}
         </ul>
       )}
-      <OtherWax draft={draft} change={change} evaluation={evaluation} />
-      <Advice draft={draft} texture={texture} toWax={toWax} />
+      <OtherWax recipe={recipe} change={change} evaluation={evaluation} />
+      <Advice recipe={recipe} texture={texture} toWax={toWax} />
     </section>
   );
 };

@@ -1,18 +1,18 @@
-import { changeBrief } from './changes';
+import { changeBrief } from '@jubbet/core/recipe';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 
-export const UseToken = ({ draft, change }: TokenProps) => (
+export const UseToken = ({ recipe, change }: TokenProps) => (
   <Token
     label="Left on or rinsed off"
-    text={draft.brief.use === 'leave-on' ? 'left on' : 'rinsed off'}
+    text={recipe.brief.use === 'leave-on' ? 'left on' : 'rinsed off'}
   >
     {() => (
       <Choices
         legend="After it is put on, it is"
         name="use"
-        value={draft.brief.use}
+        value={recipe.brief.use}
         choices={[
           { value: 'leave-on', text: 'left on' },
           {
@@ -27,16 +27,16 @@ export const UseToken = ({ draft, change }: TokenProps) => (
   </Token>
 );
 
-export const SunToken = ({ draft, change }: TokenProps) => (
+export const SunToken = ({ recipe, change }: TokenProps) => (
   <Token
     label="Sun"
-    text={draft.brief.sun === 'exposed' ? 'open to the sun' : 'kept under clothes'}
+    text={recipe.brief.sun === 'exposed' ? 'open to the sun' : 'kept under clothes'}
   >
     {() => (
       <Choices
         legend="For the next 24 hours that skin is"
         name="sun"
-        value={draft.brief.sun}
+        value={recipe.brief.sun}
         choices={[
           { value: 'exposed', text: 'open to the sun', more: 'or to a sunbed, or behind a window' },
           { value: 'covered', text: 'kept under clothes' },

@@ -1,47 +1,13 @@
-import {
-  dropOf,
-  findingMessage,
-  type Finding,
-  type Gap,
-  type Verdict,
-  type WorkedOut,
-} from '@jubbet/core';
+import { planWords, gapWords, settleProblemWords, verdictHeadline, findingMessage } from '@jubbet/core/words';
+import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
+import type { Catalog } from '@jubbet/core/catalog';
+import { dropOf } from '@jubbet/core/mixture';
+import type { Verdict } from '@jubbet/core/limits';
+import { useCatalog } from '../../parts/catalog';
 import { memo } from 'react';
 import { clsx } from 'clsx';
 import { together } from '../../parts/together';
 import { verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
-import { planWords } from './planWords';
-
-const counted = [
-  'no things',
-  'one thing',
-  'two things',
-  'three things',
-  'four things',
-  'five things',
-];
-
-const headline = (verdict: Verdict, findings: readonly Finding[], hard: boolean): string => {
-  const count = findings.filter((entry) => entry.verdict === verdict).length;
-  const things = counted[count] ?? `${count} things`;
-  switch (verdict) {
-    case 'holds':
-      return 'It holds';
-    case 'mind':
-      return `Mind ${things}`;
-    case 'over':
-      return hard ? 'Over: not for this wearer' : `Over in ${things}`;
-    case 'not-known':
-      return `Not known in ${things}`;
-  }
-};
-
-const gapWords: Record<Gap, string> = {
-  wearer: 'whom it is for',
-  place: 'where it is worn',
-  target: 'how strong it is to be',
-  base: 'which carrier fills it up',
-};
 
 const Box = ({
   verdict,
@@ -67,40 +33,40 @@ const Box = ({
 );
 
 const planLines = (
-  { blend: { formula }, evaluation }: Extract<WorkedOut, { state: 'done' }>,
+  { blend: { catalog, formula }, evaluation }: Extract<WorkedOut, { state: 'done' }>,
   looking: boolean,
 ): string[] =>
   planWords(
+    catalog,
     evaluation.plan,
     evaluation.mixture.fillMl,
     (oilId) => {
       const entry = formula.oils.find(({ oil }) => oil.id === oilId);
-      return entry ? dropOf(entry, formula.dropSchool).likely : 0;
+      return entry ? dropOf(entry, formula.dropsPerMl).likely : 0;
     },
     looking,
   );
 
-const boxOf = (worked: WorkedOut, looking: boolean) => {
+const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
   if (worked.state === 'gaps') {
     return (
       <Box
-        verdict="not-known"
+        verdict="unknown"
         title="Not judged yet"
-        lines={[`Say first ${worked.gaps.map((gap) => gapWords[gap]).join(', and ')}.`]}
+        lines={[`Say first ${worked.gaps.map((gap) => gapWords(catalog, gap)).join(', and ')}.`]}
       />
     );
   }
   if (worked.state === 'problem') {
-    const text = worked.problem.message.replace(/^[\w.]+: /, '');
     return (
       <Box
         verdict="over"
-        title={worked.problem.code === 'too-full' ? 'It does not fit' : 'This cannot be worked out'}
-        lines={[text.charAt(0).toUpperCase() + text.slice(1)]}
+        title={isAboutRoom(worked.problem) ? 'It does not fit' : 'This cannot be worked out'}
+        lines={[settleProblemWords(catalog, worked.problem)]}
       />
     );
   }
-  const { verdict, findings, hard } = worked.evaluation;
+  const { verdict, findings, blocking } = worked.evaluation;
   if (verdict === null) {
     return (
       <Box
@@ -114,20 +80,30 @@ const boxOf = (worked: WorkedOut, looking: boolean) => {
       />
     );
   }
-  const worstOnes = findings.filter((entry) => entry.verdict === verdict && verdict !== 'holds');
+  const worstOnes = findings.filter((entry) => entry.verdict === verdict);
+  const told = verdict === 'within' ? [] : worstOnes;
   const lines = [
-    ...worstOnes.slice(0, 2).map(findingMessage),
-    ...(worstOnes.length > 2 ? [`And ${worstOnes.length - 2} more, below.`] : []),
-    ...(verdict === 'holds' ? ['Every limit that is checked keeps its distance.'] : []),
+    ...told.slice(0, 2).map((entry) => findingMessage(catalog, entry)),
+    ...(told.length > 2 ? [`And ${told.length - 2} more, below.`] : []),
+    ...(verdict === 'within' ? ['Comfortably within every limit checked.'] : []),
     ...planLines(worked, looking),
   ];
-  return <Box verdict={verdict} title={headline(verdict, findings, hard)} lines={lines} />;
+  return (
+    <Box
+      verdict={verdict}
+      title={verdictHeadline(verdict, worstOnes.length, blocking, worked.blend.brief.wearer)}
+      lines={lines}
+    />
+  );
 };
 
 /** The verdict in plain words; changes are announced. */
-export const VerdictBox = memo(({ worked, looking }: { worked: WorkedOut; looking: boolean }) => (
-  <div role="status" aria-label="Verdict">
-    {boxOf(worked, looking)}
-  </div>
-));
+export const VerdictBox = memo(({ worked, looking }: { worked: WorkedOut; looking: boolean }) => {
+  const catalog = useCatalog();
+  return (
+    <div role="status" aria-label="Verdict">
+      {boxOf(catalog, worked, looking)}
+    </div>
+  );
+});
 VerdictBox.displayName = 'VerdictBox';

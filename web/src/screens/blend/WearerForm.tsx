@@ -1,4 +1,6 @@
-import { ageWords, readAge, type Wearer } from '@jubbet/core';
+import { ageWords } from '@jubbet/core/words';
+import { readAge } from '@jubbet/core/quantity';
+import type { Wearer } from '@jubbet/core/brief';
 import { clsx } from 'clsx';
 import { useId, useState } from 'react';
 import { HealthFields } from '../../parts/HealthFields';

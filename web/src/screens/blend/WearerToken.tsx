@@ -1,4 +1,6 @@
-import { wearerOn, wearerWords, type Wearer } from '@jubbet/core';
+import { type Edit, changeBrief } from '@jubbet/core/recipe';
+import { wearerOn, type Wearer } from '@jubbet/core/brief';
+import { wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Choices } from '../../parts/Choices';
@@ -6,7 +8,6 @@ import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
-import { changeBrief, type Change } from './changes';
 import { Token } from './Token';
 import type { TokenProps } from './tokenProps';
 import { WearerForm, type WearerDraft } from './WearerForm';
@@ -15,7 +16,7 @@ const blank: WearerDraft = {
   name: '',
   ageMonths: null,
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [],
   allergies: [],
   skin: 'normal',
@@ -25,22 +26,15 @@ const blank: WearerDraft = {
 const whole = ({ ageMonths, name, ...rest }: WearerDraft): Wearer | null =>
   ageMonths === null ? null : { ...rest, ageMonths, ...(name.trim() ? { name: name.trim() } : {}) };
 
-const written = ({ wearer }: TokenProps['draft']['brief']): WearerDraft | null =>
+const written = ({ wearer }: TokenProps['recipe']['brief']): WearerDraft | null =>
   wearer === null || wearer === 'anyone' ? null : { ...blank, ...wearer, name: wearer.name ?? '' };
 
-const wornBy = (wearer: Wearer | null, personId: string | null): Change =>
-  changeBrief({
-    personId,
-    wearer: wearer && {
-      ...wearer,
-      conditions: [...wearer.conditions],
-      allergies: [...wearer.allergies],
-    },
-  });
+const wornBy = (wearer: Wearer | null, personId: string | null): Edit =>
+  changeBrief({ personId, wearer });
 
 const other = 'someone else';
 
-const choiceOf = ({ wearer, personId }: TokenProps['draft']['brief']): string | null => {
+const choiceOf = ({ wearer, personId }: TokenProps['recipe']['brief']): string | null => {
   if (wearer === 'anyone') return 'anyone';
   if (personId !== null) return personId;
   return wearer === null ? null : other;
@@ -59,14 +53,14 @@ const choicesFrom = (house: readonly PersonRecord[]) => [
   },
 ];
 
-export const WearerToken = ({ draft, change }: TokenProps) => {
-  const { wearer } = draft.brief;
+export const WearerToken = ({ recipe, change }: TokenProps) => {
+  const { wearer } = recipe.brief;
   const house = useStored(['people'], () => people.list()).data ?? [];
   // What was typed before the age was known, or before another was chosen.
   const [aside, setAside] = useState<WearerDraft>(blank);
   const [asked, setAsked] = useState(false);
-  const shown = draft.brief.personId === null ? (written(draft.brief) ?? aside) : aside;
-  const choice = choiceOf(draft.brief) ?? (asked ? other : null);
+  const shown = recipe.brief.personId === null ? (written(recipe.brief) ?? aside) : aside;
+  const choice = choiceOf(recipe.brief) ?? (asked ? other : null);
   const choose = (value: string): void => {
     setAsked(value === other);
     if (choice === other) setAside(shown);
@@ -81,7 +75,7 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
       text={
         wearer === null
           ? '… whom?'
-          : `${wearerWords(wearer)}${draft.brief.forSale ? ', for sale' : ''}`
+          : `${wearerWords(wearer)}${recipe.brief.forSale ? ', for sale' : ''}`
       }
       gap={wearer === null}
       wide
@@ -108,7 +102,7 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
             <input
               type="checkbox"
               className="translate-y-px accent-press"
-              checked={draft.brief.forSale}
+              checked={recipe.brief.forSale}
               onChange={(event) => change(changeBrief({ forSale: event.target.checked }))}
             />
             <span>
@@ -118,9 +112,9 @@ export const WearerToken = ({ draft, change }: TokenProps) => {
               </span>
             </span>
           </label>
-          {draft.brief.personId !== null && (
+          {recipe.brief.personId !== null && (
             <p className="border-t border-line pt-3 text-sm">
-              <Link to={`/people/${draft.brief.personId}`} className="text-press">
+              <Link to={`/people/${recipe.brief.personId}`} className="text-press">
                 Change what matters for their skin
               </Link>{' '}
               <span className="text-soft">in People. Age follows the calendar.</span>

@@ -1,9 +1,8 @@
-import type { BlendDraft } from '@jubbet/core';
-import type { Change } from './changes';
+import type { Edit, Recipe } from '@jubbet/core/recipe';
 
-/** What every part of the sheet is given: the draft, and the way to change it. */
+/** What every part of the sheet is given: the recipe, and the way to change it. */
 export interface TokenProps {
-  readonly draft: BlendDraft;
+  readonly recipe: Recipe;
   /** `field` names where it was typed: keystrokes there are one step of undo. */
-  readonly change: (change: Change, field?: string) => void;
+  readonly change: (edit: Edit, field?: string) => void;
 }

@@ -1,18 +1,8 @@
-import {
-  carrierWords,
-  draftToFile,
-  findBase,
-  findOil,
-  formatList,
-  gapsOf,
-  placeWords,
-  wearerWords,
-  workOut,
-  type BlendDraft,
-  fillingsOf,
-  fillingsWords,
-  strengthWords,
-} from '@jubbet/core';
+import { isAboutRoom, type WorkedOut, workOut, fillingsOf } from '@jubbet/core/drops';
+import { nameFromId, nameOrNone, carrierWords, formatList, placeWords, wearerWords, fillingsWords, strengthWords } from '@jubbet/core/words';
+import type { Catalog } from '@jubbet/core/catalog';
+import { gapsOf, type Recipe } from '@jubbet/core/recipe';
+import { useCatalog } from '../../parts/catalog';
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -28,15 +18,21 @@ import { saveBlend } from './saveBlend';
 const FileOut = lazy(async () => ({ default: (await import('./FileOut')).FileOut }));
 
 /** The brief again, as one line; gaps are left out. */
-const summary = (draft: BlendDraft): string => {
-  const { wearer, place } = draft.brief;
-  const bases = draft.bases.map(({ id }) => findBase(id)).filter((base) => base !== undefined);
+const summary = (catalog: Catalog, recipe: Recipe): string => {
+  const { wearer, place } = recipe.brief;
+  const bases = recipe.bases.map(({ id }) => catalog.base(id)).filter((base) => base !== undefined);
   return [
-    fillingsWords(fillingsOf(draft)),
+    fillingsWords(fillingsOf(recipe)),
     ...(wearer ? [`for ${wearerWords(wearer)}`] : []),
     ...(place ? [placeWords[place]] : []),
     ...(bases.length > 0 ? [`in ${formatList(bases.map(carrierWords))}`] : []),
   ].join(' · ');
+};
+
+/** Why a blend is not judged, in two or three words. */
+const stateWords = (worked: WorkedOut): string => {
+  if (worked.state !== 'problem') return 'not finished';
+  return isAboutRoom(worked.problem) ? 'does not fit' : 'not all of it is here';
 };
 
 const IconButton = ({
@@ -63,13 +59,13 @@ const IconButton = ({
 );
 
 export const BlendCard = ({ record }: { record: BlendRecord }) => {
-  const { id, draft } = record;
+  const catalog = useCatalog();
+  const { id, recipe } = record;
   const navigate = useNavigate();
   const tell = useNotice();
-  const worked = useMemo(() => workOut(draft), [draft]);
-  const name = draft.name || 'Without a name';
+  const worked = useMemo(() => workOut(catalog, recipe), [catalog, recipe]);
+  const name = nameOrNone(recipe.name);
   const done = worked.state === 'done' ? worked.evaluation : null;
-  const file = draftToFile(draft);
   const [sharing, setSharing] = useState(false);
   const write = useWrite();
   const remove = async () => {
@@ -96,19 +92,17 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           <p className="text-sm">
             {done ? (
               <>
-                <VerdictMark verdict={done.verdict} /> · {strengthWords(done.mixture, draft.by)}
+                <VerdictMark verdict={done.verdict} /> · {strengthWords(done.mixture, recipe.by)}
               </>
             ) : (
-              <VerdictMark
-                verdict="not-known"
-                word={gapsOf(draft).length > 0 ? 'not finished' : 'does not fit'}
-              />
+              <VerdictMark verdict="unknown" word={stateWords(worked)} />
             )}
           </p>
         </div>
-        <p className="text-sm text-soft">{summary(draft)}</p>
+        <p className="text-sm text-soft">{summary(catalog, recipe)}</p>
         <p className="text-sm">
-          {draft.oils.map((oil) => findOil(oil.id)?.name ?? oil.id).join(' · ') || 'No oils yet'}
+          {recipe.oils.map((oil) => catalog.oil(oil.id)?.name ?? nameFromId(oil.id)).join(' · ') ||
+            'No oils yet'}
         </p>
       </div>
       <div className="flex items-center">
@@ -117,10 +111,10 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
         </IconButton>
         <IconButton
           label={`File out ${name}`}
-          disabled={file === null}
           onClick={() => {
-            if (file?.brief.wearer === 'anyone') saveBlend(name, file);
-            else setSharing(true);
+            if (recipe.brief.wearer === 'anyone' || recipe.brief.wearer === null) {
+              void write('The file', () => saveBlend(recipe));
+            } else setSharing(true);
           }}
         >
           <Download aria-hidden size={18} />
@@ -132,9 +126,9 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           Make
         </ButtonLink>
       </div>
-      {sharing && file && (
+      {sharing && (
         <Suspense fallback={null}>
-          <FileOut name={name} file={file} onDone={() => setSharing(false)} />
+          <FileOut recipe={recipe} onDone={() => setSharing(false)} />
         </Suspense>
       )}
     </li>

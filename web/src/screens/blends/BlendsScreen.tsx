@@ -1,4 +1,5 @@
-import { readBlendText, fileToDraft, blendDraftSchema } from '@jubbet/core';
+import { fileProblemWords, nameOrNone } from '@jubbet/core/words';
+import { readBlendText } from '@jubbet/core/exchange';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -10,6 +11,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
+import { bringBlendIn } from '../../store/bringBlendIn';
 import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
 import { Welcome } from './Welcome';
@@ -38,12 +40,14 @@ export const BlendsScreen = () => {
     }
     const read = readBlendText(await file.text());
     if (!read.ok) {
-      setRefused(`${file.name} was not read in. ${read.problem.message} Nothing was changed.`);
+      setRefused(
+        `${file.name} was not read in. ${fileProblemWords(read.problem)} Nothing was changed.`,
+      );
       return;
     }
     setRefused(null);
     const id = await write('The blend of the file', () =>
-      blends.add(blendDraftSchema.parse(fileToDraft(read.file))),
+      bringBlendIn(read.recipe, read.materials),
     );
     if (id) await navigate(`/blends/${id}`);
   };
@@ -101,7 +105,7 @@ export const BlendsScreen = () => {
               <li>
                 <BrokenRecord
                   what="blend"
-                  name={record.draft.name || 'Without a name'}
+                  name={nameOrNone(record.recipe.name)}
                   error={error}
                   record={record}
                   onDelete={() => void write('The book', () => blends.remove(record.id))}

@@ -1,16 +1,7 @@
-import {
-  findOil,
-  formatNumber,
-  formatPercent,
-  placeWords,
-  wearerWords,
-  workOut,
-  type BlendDraft,
-  basesWords,
-  fillingsOf,
-  fillingsWords,
-  strengthWords,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { formatNumber, formatPercent, placeWords, wearerWords, basesWords, fillingsWords, strengthWords } from '@jubbet/core/words';
+import { workOut, fillingsOf } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
@@ -19,33 +10,37 @@ import { VerdictMark } from '../../parts/VerdictMark';
 interface Side {
   readonly id: string;
   readonly title: string;
-  readonly draft: BlendDraft;
+  readonly recipe: Recipe;
 }
 
 const cell = 'border-t border-line px-2 py-1.5 align-top';
 
 /** Two drafts side by side; what differs is set in bold. */
 export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
-  const worked = sides.map(({ draft }) => workOut(draft));
-  const ids = [...new Set(sides.flatMap(({ draft }) => draft.oils.map(({ id }) => id)))];
+  const catalog = useCatalog();
+  const worked = sides.map(({ recipe }) => workOut(catalog, recipe));
+  const ids = [...new Set(sides.flatMap(({ recipe }) => recipe.oils.map(({ id }) => id)))];
   const words: [string, string[]][] = [
-    ['Vessel', sides.map(({ draft }) => fillingsWords(fillingsOf(draft)))],
-    ['For', sides.map(({ draft }) => (draft.brief.wearer ? wearerWords(draft.brief.wearer) : '–'))],
+    ['Vessel', sides.map(({ recipe }) => fillingsWords(fillingsOf(recipe)))],
+    [
+      'For',
+      sides.map(({ recipe }) => (recipe.brief.wearer ? wearerWords(recipe.brief.wearer) : '–')),
+    ],
     [
       'Worn on',
-      sides.map(({ draft }) => (draft.brief.place ? placeWords[draft.brief.place] : '–')),
+      sides.map(({ recipe }) => (recipe.brief.place ? placeWords[recipe.brief.place] : '–')),
     ],
-    ['In', sides.map(({ draft }) => basesWords(draft.bases))],
+    ['In', sides.map(({ recipe }) => basesWords(catalog, recipe.bases))],
     [
       'Asked',
-      sides.map(({ draft }) =>
-        draft.target ? formatPercent(draft.target.percent, 3) : 'as counted',
+      sides.map(({ recipe }) =>
+        recipe.target ? formatPercent(recipe.target.percent, 3) : 'as counted',
       ),
     ],
   ];
   const dropsOf = (n: number, id: string): string => {
     const one = worked[n];
-    const index = sides[n]?.draft.oils.findIndex((oil) => oil.id === id) ?? -1;
+    const index = sides[n]?.recipe.oils.findIndex((oil) => oil.id === id) ?? -1;
     if (index < 0) return '–';
     const mixed = one?.state === 'done' ? one.evaluation.mixture.oils[index] : undefined;
     if (!mixed) return 'not worked out';
@@ -87,7 +82,7 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
           {ids.map((id) =>
             row(
               id,
-              <OilName name={findOil(id)?.name ?? id} />,
+              <OilName name={catalog.oil(id)?.name ?? id} />,
               sides.map((_, n) => dropsOf(n, id)),
             ),
           )}

@@ -1,4 +1,7 @@
-import { workOut, type BlendDraft } from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import type { Catalog } from '@jubbet/core/catalog';
+import { workOut } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -19,9 +22,9 @@ const nowId = 'now';
 
 const field = 'rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft';
 
-const verdictOf = (draft: BlendDraft) => {
-  const worked = workOut(draft);
-  return worked.state === 'done' ? worked.evaluation.verdict : 'not-known';
+const verdictOf = (catalog: Catalog, recipe: Recipe) => {
+  const worked = workOut(catalog, recipe);
+  return worked.state === 'done' ? worked.evaluation.verdict : 'unknown';
 };
 
 const Row = ({
@@ -35,6 +38,7 @@ const Row = ({
   onChoose: () => void;
   onBack: () => void;
 }) => {
+  const catalog = useCatalog();
   const tell = useNotice();
   const write = useWrite();
   const title = record.name || `Draft ${record.number}`;
@@ -54,7 +58,7 @@ const Row = ({
         <h2 className="text-lg">{title}</h2>
         <p className="text-sm text-soft">
           draft {record.number} · {format(new Date(record.at), 'd MMM yyyy')} ·{' '}
-          <VerdictMark verdict={verdictOf(record.draft)} />
+          <VerdictMark verdict={verdictOf(catalog, record.recipe)} />
           {record.batchId && (
             <>
               {' · '}
@@ -109,16 +113,16 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
       before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-2),
     );
   const sides = chosen.flatMap((id) => {
-    if (id === nowId) return [{ id, title: 'The sheet now', draft: blend.draft }];
+    if (id === nowId) return [{ id, title: 'The sheet now', recipe: blend.recipe }];
     const record = list.find((one) => one.id === id);
     return record
-      ? [{ id, title: record.name || `Draft ${record.number}`, draft: record.draft }]
+      ? [{ id, title: record.name || `Draft ${record.number}`, recipe: record.recipe }]
       : [];
   });
   const goBack = async (record: DraftRecord) => {
-    const before = blend.draft;
+    const before = blend.recipe;
     const written = await write('The sheet', () =>
-      blends.write(blend.id, record.draft, blend.revision),
+      blends.write(blend.id, record.recipe, blend.revision),
     );
     if (!written) return;
     if (written.overtaken) {
@@ -134,9 +138,11 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
   return (
     <div className="mx-auto grid max-w-4xl gap-3">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={`Drafts of ${blend.draft.name || 'a blend'}`} />
+        <ScreenTitle title={`Drafts of ${blend.recipe.name || 'a blend'}`} />
         <div className="flex gap-2">
-          <Button onClick={() => void write('The draft', () => drafts.keep(blend.id, blend.draft))}>
+          <Button
+            onClick={() => void write('The draft', () => drafts.keep(blend.id, blend.recipe))}
+          >
             Keep the sheet as a draft
           </Button>
           <ButtonLink look="first" to={`/blends/${blend.id}`}>

@@ -1,29 +1,24 @@
-import { forAnyone, wearerWords, type BlendFile } from '@jubbet/core';
+import { forAnyone, type Recipe } from '@jubbet/core/recipe';
+import { nameOrNone, wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
+import { useWrite } from '../../parts/useWrite';
 import { saveBlend } from './saveBlend';
 
 /**
  * A blend that is shared is for anyone: who it was made for, and what is known of their
  * skin, goes out only where the maker ticks it.
  */
-export const FileOut = ({
-  name,
-  file,
-  onDone,
-}: {
-  name: string;
-  file: BlendFile;
-  onDone: () => void;
-}) => {
+export const FileOut = ({ recipe, onDone }: { recipe: Recipe; onDone: () => void }) => {
   const [whole, setWhole] = useState(false);
+  const write = useWrite();
   return (
     <form
-      aria-label={`File out ${name}`}
+      aria-label={`File out ${nameOrNone(recipe.name)}`}
       className="flex basis-full flex-wrap items-center gap-3 border-t border-line pt-2"
       onSubmit={(event) => {
         event.preventDefault();
-        saveBlend(name, whole ? file : forAnyone(file));
+        void write('The file', () => saveBlend(whole ? recipe : forAnyone(recipe)));
         onDone();
       }}
     >
@@ -35,7 +30,7 @@ export const FileOut = ({
           onChange={(event) => setWhole(event.target.checked)}
         />
         <span>
-          with {wearerWords(file.brief.wearer)}, and what is known of their skin
+          with {wearerWords(recipe.brief.wearer ?? 'anyone')}, and what is known of their skin
           <span className="block text-sm text-soft">Else the file is for anyone.</span>
         </span>
       </label>

@@ -1,11 +1,8 @@
-import {
-  findingMessage,
-  onWearer,
-  usualWearers,
-  wearerOn,
-  wearerWords,
-  type BlendDraft,
-} from '@jubbet/core';
+import { settleProblemWords, usualWearerName, findingMessage, wearerWords } from '@jubbet/core/words';
+import { onWearer, usualWearers } from '@jubbet/core/advice';
+import { wearerOn } from '@jubbet/core/brief';
+import type { Recipe } from '@jubbet/core/recipe';
+import { useCatalog } from '../../parts/catalog';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
@@ -19,14 +16,15 @@ import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 
-const Table = ({ draft, house }: { draft: BlendDraft; house: readonly PersonRecord[] }) => {
-  const { worked } = useWorkedOut(draft);
+const Table = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord[] }) => {
+  const catalog = useCatalog();
+  const { worked } = useWorkedOut(recipe);
   if (worked.state !== 'done') {
     return (
       <p className="mt-4">
         {worked.state === 'gaps'
           ? 'The sentence still has gaps, so nobody can be compared yet.'
-          : worked.problem.message}
+          : settleProblemWords(catalog, worked.problem)}
       </p>
     );
   }
@@ -35,7 +33,7 @@ const Table = ({ draft, house }: { draft: BlendDraft; house: readonly PersonReco
       const wearer = wearerOn(person, today());
       return { id, name: wearerWords(wearer), wearer };
     }),
-    ...usualWearers.map((entry) => ({ id: entry.name, ...entry })),
+    ...usualWearers.map(({ id, wearer }) => ({ id, name: usualWearerName(id), wearer })),
   ];
   return (
     <table className="mt-4 w-full border-collapse rounded-xl border border-line bg-sheet max-sm:block">
@@ -54,7 +52,11 @@ const Table = ({ draft, house }: { draft: BlendDraft; house: readonly PersonReco
       </thead>
       <tbody className="max-sm:block">
         {all.map(({ id, name, wearer }) => {
-          const { verdict, hard, against } = onWearer(worked.blend, worked.evaluation.plan, wearer);
+          const { verdict, blocking, against } = onWearer(
+            worked.blend,
+            worked.evaluation.plan,
+            wearer,
+          );
           return (
             <tr
               key={id}
@@ -68,11 +70,11 @@ const Table = ({ draft, house }: { draft: BlendDraft; house: readonly PersonReco
               </th>
               <td className="px-2 py-2.5 max-sm:block max-sm:px-4 max-sm:py-0.5">
                 <VerdictMark verdict={verdict} />
-                {hard && <b className="block text-sm text-brick">must not get it</b>}
+                {blocking && <b className="block text-sm text-brick">must not get it</b>}
               </td>
               <td className="px-2 py-2.5 text-[14px] max-sm:block max-sm:px-4 max-sm:py-0.5">
                 {against.slice(0, 2).map((one) => (
-                  <p key={`${one.rule}/${one.subject}`}>{together(findingMessage(one))}</p>
+                  <p key={`${one.rule}/${one.subject}`}>{together(findingMessage(catalog, one))}</p>
                 ))}
                 {against.length > 2 && <p className="text-soft">And {against.length - 2} more.</p>}
               </td>
@@ -99,12 +101,12 @@ export const WearersScreen = () => {
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
-          title={`Who may wear ${data.draft.name || 'this blend'}`}
+          title={`Who may wear ${data.recipe.name || 'this blend'}`}
           aside="the same bottle, drop for drop"
         />
         <ButtonLink to={`/blends/${blendId}`}>Back to the sheet</ButtonLink>
       </div>
-      <Table draft={data.draft} house={house.data} />
+      <Table recipe={data.recipe} house={house.data} />
       <p className="mt-3 text-sm text-soft">
         Published guidance, not medical advice. A licensed practitioner comes first.
       </p>

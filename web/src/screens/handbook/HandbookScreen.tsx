@@ -1,4 +1,6 @@
-import { dropOfBottle, findOil, formatRange } from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { dropOfBottle } from '@jubbet/core/stock';
+import { formatRange } from '@jubbet/core/words';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useLocation } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -81,6 +83,7 @@ const ChapterSection = ({ chapter }: { chapter: Chapter }) => (
 
 /** What the literature says, with every number from the library. */
 export const HandbookScreen = () => {
+  const catalog = useCatalog();
   const [query, setQuery] = useState('');
   const asked = useDeferredValue(query);
   const { hash } = useLocation();
@@ -88,9 +91,10 @@ export const HandbookScreen = () => {
   const all = useMemo(
     () =>
       chapters(
+        catalog,
         (shelf ?? []).flatMap(({ bottle }) => {
-          const drop = dropOfBottle(bottle);
-          const name = findOil(bottle.materialId)?.name;
+          const drop = dropOfBottle(catalog, bottle);
+          const name = catalog.oil(bottle.materialId)?.name;
           return drop && name ? [[name, bottle.lot, formatRange(drop, 'ml')]] : [];
         }),
       ),

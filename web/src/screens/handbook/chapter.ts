@@ -1,4 +1,4 @@
-import { capitalised } from '@jubbet/core';
+import { capitalised } from '@jubbet/core/words';
 
 /** A table with its heading; cells are text, the first of each row names it. */
 export interface Table {

@@ -1,9 +1,9 @@
-import { guidelines, oils } from '@jubbet/core';
+import { shippedCatalog, guidelines, oils } from '@jubbet/core/catalog';
 import { expect, test } from 'vitest';
 import { searchChapters } from './chapter';
 import { chapters } from './chapters';
 
-const all = chapters([['Sandalwood', 'SW-2', '0.042 ml']]);
+const all = chapters(shippedCatalog, [['Sandalwood', 'SW-2', '0.042 ml']]);
 const words = JSON.stringify(all);
 
 test('every oil of the library stands in the handbook', () => {

@@ -1,33 +1,30 @@
-import { capitalised, handbook, oils, provenance } from '@jubbet/core';
+import { nameIn, handbook, provenance, type Catalog } from '@jubbet/core/catalog';
+import { capitalised } from '@jubbet/core/words';
 import { list, table, text, type Chapter } from './chapter';
-import {
-  dilution,
-  drops,
-  oilLimits,
-  light,
-  pregnancy,
-  children,
-  conditions,
-  constituents,
-} from './limitChapters';
+import { dilution, drops } from './limitChapters';
+import { children, conditions, constituents, light, oilLimits, pregnancy } from './oilChapters';
 import { carriers, texture, patchTest, storage, labelLaw, disagree } from './craftChapters';
 
 /**
  * All chapters, with every number from the library.
  *
+ * @param catalog the materials of the house
  * @param measured rows of the maker's own measured drops: oil, lot, drop
  */
-export const chapters = (measured: readonly (readonly string[])[]): readonly Chapter[] => [
+export const chapters = (
+  catalog: Catalog,
+  measured: readonly (readonly string[])[],
+): readonly Chapter[] => [
   dilution(),
   drops(measured),
-  oilLimits(),
-  light(),
-  pregnancy(),
-  children(),
-  conditions(),
-  constituents(),
-  carriers(),
-  texture(),
+  oilLimits(catalog),
+  light(catalog),
+  pregnancy(catalog),
+  children(catalog),
+  conditions(catalog),
+  constituents(catalog),
+  carriers(catalog),
+  texture(catalog),
   patchTest(),
   {
     id: 'bath',
@@ -44,14 +41,14 @@ export const chapters = (measured: readonly (readonly string[])[]): readonly Cha
         'Flash points',
         ['Oil', 'Flash point', 'Sure'],
         handbook.flashPoints.map(({ id, rangeC: [from, to], confidence }) => [
-          oils.find((oil) => oil.id === id)?.name ?? id,
+          nameIn(catalog, id),
           to === null ? `above ${from} °C` : `${from} to ${to} °C`,
           confidence,
         ]),
       ),
     ],
   },
-  storage(),
+  storage(catalog),
   {
     id: 'pets',
     title: 'Pets',

@@ -1,20 +1,9 @@
-import {
-  baseFacts,
-  bases,
-  capitalised,
-  dropFigures,
-  formatList,
-  formatNumber,
-  formatPercent,
-  guidelines,
-  handbook,
-  textureFigures,
-  findBase,
-} from '@jubbet/core';
+import { type Catalog, baseFacts, dropFigures, guidelines, handbook, textureFigures } from '@jubbet/core/catalog';
+import { capitalised, formatList, formatNumber, formatPercent } from '@jubbet/core/words';
 import { degrees, list, readable, table, text, type Chapter } from './chapter';
-import { usable } from './limitChapters';
+import { byName } from './oilChapters';
 
-export const carriers = (): Chapter => ({
+export const carriers = ({ bases }: Catalog): Chapter => ({
   id: 'carriers',
   title: 'Carriers and other bases compared',
   blocks: [
@@ -37,7 +26,7 @@ export const carriers = (): Chapter => ({
   ],
 });
 
-export const texture = (): Chapter => {
+export const texture = (catalog: Catalog): Chapter => {
   const wax = { ...handbook.texture, ...textureFigures };
   return {
     id: 'texture',
@@ -58,7 +47,7 @@ export const texture = (): Chapter => {
         'In place of 1 g of beeswax',
         ['Wax', 'Take', 'Met', 'Feel', 'Sure'],
         wax.waxEquivalents.map((one) => [
-          findBase(one.wax)?.name ?? one.wax,
+          catalog.base(one.wax)?.name ?? one.wax,
           `${one.gramsForOneGramBeeswax} g`,
           `${one.range[0]} to ${one.range[1]} g`,
           one.feel,
@@ -68,7 +57,7 @@ export const texture = (): Chapter => {
       table(
         'Butters',
         ['Butter', 'What it does'],
-        wax.butters.map(({ id, effect }) => [findBase(id)?.name ?? id, effect]),
+        wax.butters.map(({ id, effect }) => [catalog.base(id)?.name ?? id, effect]),
       ),
       table(
         'Usual shares, in percent by weight',
@@ -88,7 +77,7 @@ export const texture = (): Chapter => {
         'How long it sets',
         ['Vessel', 'At 20 to 22 °C', 'In the fridge', 'Sure'],
         wax.settingTimes.map((one) => [
-          capitalised(one.vessel),
+          capitalised(one.container),
           one.room,
           one.fridge,
           one.confidence,
@@ -127,7 +116,7 @@ export const patchTest = (): Chapter => {
   };
 };
 
-export const storage = (): Chapter => ({
+export const storage = (catalog: Catalog): Chapter => ({
   id: 'storage',
   title: 'Keeping oils',
   blocks: [
@@ -137,7 +126,7 @@ export const storage = (): Chapter => ({
     table(
       'How long an oil keeps once opened',
       ['Oil', 'Years', 'Oxidises'],
-      usable().map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
+      byName(catalog).map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
     ),
   ],
 });
@@ -180,20 +169,20 @@ export const disagree = (): Chapter => ({
       [
         [
           'Drops in a ml',
-          formatList(dropFigures.schools.map(({ perMl }) => String(perMl))),
-          `${dropFigures.schools.find((school) => school.default)?.perMl ?? ''} unless set otherwise, since that seldom understates strength; a measured drop of your own bottle beats any school`,
+          formatList(dropFigures.sizes.map(({ perMl }) => String(perMl))),
+          `${dropFigures.sizes.find((size) => size.default)?.perMl ?? ''} unless set otherwise, since that seldom understates strength; a measured drop of your own bottle beats any school`,
         ],
         [
           'How strong',
-          formatList(guidelines.schools.map(({ name }) => name.toLowerCase())),
+          formatList(guidelines.all.map(({ name }) => name.toLowerCase())),
           'clinical or cautious, as you choose; the strong habit is shown and never used',
         ],
         [
           'Sun after light-sensitising oils',
           formatList(
-            guidelines.lightSensitising.hoursOutOfSun.schools.map(({ hours }) => `${hours} hours`),
+            guidelines.phototoxic.hoursOutOfSun.views.map(({ hours }) => `${hours} hours`),
           ),
-          `${guidelines.lightSensitising.hoursOutOfSun.used} hours on every label`,
+          `${guidelines.phototoxic.hoursOutOfSun.used} hours on every label`,
         ],
         [
           'Patch test',

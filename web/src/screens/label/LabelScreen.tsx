@@ -1,20 +1,11 @@
-import {
-  fillingsWords,
-  formatList,
-  formatMl,
-  labelOf,
-  madeOf,
-  madePieces,
-  plannedPieces,
-  strengthWords,
-  usualVessels,
-  type BenchEvent,
-  type Blend,
-  type BlendDraft,
-  type LabelFacts,
-  type Piece,
-  type Vessel,
-} from '@jubbet/core';
+import { labelText, settleProblemWords, fillingsWords, formatList, formatMl, strengthWords } from '@jubbet/core/words';
+import { labelOf, madePieces, plannedPieces, type LabelFacts, type Piece } from '@jubbet/core/label';
+import { madeOf } from '@jubbet/core/batch';
+import { usualContainers, type Container } from '@jubbet/core/catalog';
+import type { BenchEvent } from '@jubbet/core/making';
+import type { Blend } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
+import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
@@ -33,24 +24,24 @@ import { Labels } from './Labels';
 import type { LabelSize } from './labelSize';
 
 /** The label size of a usual vessel, or of the one nearest in volume. */
-const sizeFor = ({ id: vesselId, kind: of, nominalMl }: Vessel): LabelSize => {
-  const sized = usualVessels.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
+const sizeFor = ({ id: containerId, kind: of, nominalMl }: Container): LabelSize => {
+  const sized = usualContainers.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
     labelMm ? [{ id, kind, ml, size: labelMm }] : [],
   );
   const near = (list: typeof sized) =>
     [...list].sort((a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl))[0];
   const nearest = near(sized.filter(({ kind }) => kind === of)) ?? near(sized);
   return (
-    sized.find(({ id }) => id === vesselId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
+    sized.find(({ id }) => id === containerId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
   );
 };
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
 const pieceWords = (
   blend: Blend,
-  { vessel, count, ml, isFull, numbers, evaluation }: Piece,
+  { container, count, ml, isFull, numbers, evaluation }: Piece,
 ): string => {
-  const what = fillingsWords([{ vessel, count }]);
+  const what = fillingsWords([{ container, count }]);
   if (blend.inOne) {
     return isFull ? what : `${what}, with ${formatMl(ml, 3)} in it`;
   }
@@ -81,9 +72,9 @@ const LabelsOf = ({
   return (
     <Labels
       key={chosen}
-      label={labelOf(blend, piece, facts, notToBeUsed)}
+      label={labelText(blend.catalog, labelOf(blend, piece, facts, notToBeUsed))}
       copies={Math.min(100, piece.count)}
-      size={sizeFor(piece.vessel)}
+      size={sizeFor(piece.container)}
       back={back}
       choose={
         pieces.length > 1 && (
@@ -118,7 +109,8 @@ const LabelOfBatch = ({
   events: readonly BenchEvent[];
   maker: string;
 }) => {
-  const made = useMemo(() => madeOf(madeBlend(batch), events), [batch, events]);
+  const catalog = useCatalog();
+  const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const [first, ...others] = useMemo(() => madePieces(made), [made]);
   if (!first) {
     return (
@@ -166,27 +158,29 @@ export const BlendLabelScreen = () => {
   if (found.data === null) {
     return <Missing title="This blend is not in the book" text="It may have been deleted." />;
   }
-  return <LabelOfDraft blendId={blendId} draft={found.data.draft} maker={set.data.maker} />;
+  return <LabelOfDraft blendId={blendId} recipe={found.data.recipe} maker={set.data.maker} />;
 };
 
 const LabelOfDraft = ({
   blendId,
-  draft,
+  recipe,
   maker,
 }: {
   blendId: string;
-  draft: BlendDraft;
+  recipe: Recipe;
   maker: string;
 }) => {
-  const { worked } = useWorkedOut(draft);
+  const catalog = useCatalog();
+  const { worked } = useWorkedOut(recipe);
   const back = `/blends/${blendId}`;
   const no = (text: string) => <NoLabel text={text} back="Back to the sheet" to={back} />;
   if (worked.state === 'gaps') {
     return no('The sentence still has gaps, so there is nothing true to put on a label.');
   }
-  if (worked.state === 'problem') return no(worked.problem.message.replace(/^[\w.]+: /, ''));
+  if (worked.state === 'problem') return no(settleProblemWords(catalog, worked.problem));
   const [first, ...others] = plannedPieces(worked.blend, worked.evaluation);
-  if (worked.evaluation.hard) return no('This must not be used by its wearer, so it has no label.');
+  if (worked.evaluation.blocking)
+    return no('This must not be used by its wearer, so it has no label.');
   if (!first) return no('It fills no container, so there is nothing to label.');
   return (
     <LabelsOf

@@ -1,7 +1,7 @@
-import type { Label } from '@jubbet/core';
+import type { LabelText } from '@jubbet/core/words';
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { LabelSize } from './labelSize';
-import { VesselLabel } from './VesselLabel';
+import { ContainerLabel } from './VesselLabel';
 
 /** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */
 const points = [8, 7.5, 7, 6.5, 6, 5.5, 5];
@@ -31,7 +31,7 @@ export const LabelSheet = ({
   size,
   count,
 }: {
-  label: Label;
+  label: LabelText;
   size: LabelSize;
   count: number;
 }) => {
@@ -67,7 +67,7 @@ export const LabelSheet = ({
         className="invisible fixed top-0 left-0 -z-10 print:hidden [&_[data-split=true]_.cautions]:hidden"
       >
         <div ref={probe} className={paper} style={style(size, 8)}>
-          <VesselLabel label={label} cautions={[]} />
+          <ContainerLabel label={label} cautions={[]} />
           {!label.doNotUse && <p className="cautions">{label.cautions.join(' ')}</p>}
         </div>
         <div ref={second} className={paper} style={style(size, 8)}>
@@ -94,7 +94,7 @@ export const LabelSheet = ({
         {numbers.map((n) => (
           <div key={n} className={n === 0 ? 'contents' : 'hidden print:contents'}>
             <div className={paper} style={style(size, fit.points)}>
-              <VesselLabel label={label} cautions={fit.split ? [] : label.cautions} />
+              <ContainerLabel label={label} cautions={fit.split ? [] : label.cautions} />
             </div>
             {fit.split && (
               <div className={paper} style={style(size, fit.points)}>

@@ -1,4 +1,4 @@
-import { handLabel, type Label } from '@jubbet/core';
+import { type LabelText, handLabel } from '@jubbet/core/words';
 import { useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -19,7 +19,7 @@ export const Labels = ({
   back,
   choose,
 }: {
-  label: Label;
+  label: LabelText;
   copies: number;
   size: LabelSize;
   back: string;

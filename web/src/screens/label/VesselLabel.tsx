@@ -1,7 +1,13 @@
-import { dayWords, doNotUseWords, type Label } from '@jubbet/core';
+import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
 
 /** What the front says; cautions may stand here or on a label of their own. */
-export const VesselLabel = ({ label, cautions }: { label: Label; cautions: readonly string[] }) =>
+export const ContainerLabel = ({
+  label,
+  cautions,
+}: {
+  label: LabelText;
+  cautions: readonly string[];
+}) =>
   label.doNotUse ? (
     <p className="m-auto text-center text-[2em] leading-none font-bold">{doNotUseWords}</p>
   ) : (

@@ -1,7 +1,7 @@
+import type { LabelText } from '@jubbet/core/words';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import fontkit from '@pdf-lib/fontkit';
-import type { Label } from '@jubbet/core';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import { layOut, onPaper, type LaidOut, type Line } from './layout';
 import { papers, type LabelSize, type Paper } from './labelSize';
@@ -60,7 +60,7 @@ export interface LabelPdf {
  * @param count how many labels; each face of a label counts as one on the sheet
  */
 export const labelPdf = async (
-  label: Label,
+  label: LabelText,
   size: LabelSize,
   paper: Paper,
   count: number,

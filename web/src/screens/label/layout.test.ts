@@ -1,4 +1,4 @@
-import type { Label } from '@jubbet/core';
+import type { Label } from '@jubbet/core/label';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { layOut, onPaper, places } from './layout';

@@ -1,4 +1,4 @@
-import { dayWords, doNotUseWords, type Label } from '@jubbet/core';
+import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
 import type { LabelSize } from './labelSize';
 
 /** A stretch of text in one weight. */
@@ -48,7 +48,7 @@ const title = (name: string): Paragraph => ({ runs: [bold(name)], scale: 1.5 });
 /** What must not be used says that alone, as large as it goes. */
 const doNotUse: Paragraph = { runs: [bold(doNotUseWords)], scale: 2 };
 
-const front = (label: Label): Paragraph[] => [
+const front = (label: LabelText): Paragraph[] => [
   title(label.name),
   paragraph(
     ...(label.purpose ? [plain(`${label.purpose}. `)] : []),
@@ -62,14 +62,14 @@ const front = (label: Label): Paragraph[] => [
   ),
 ];
 
-const foot = (label: Label): Paragraph =>
+const foot = (label: LabelText): Paragraph =>
   paragraph(
     plain(`Made ${dayWords(label.madeOn)}, `),
     bold(`best before ${dayWords(label.bestBefore.date)}`),
     plain(`. Batch ${label.batch || '________'}.${label.maker ? ` ${label.maker}.` : ''}`),
   );
 
-const cautions = (label: Label): Paragraph => paragraph(plain(label.cautions.join(' ')));
+const cautions = (label: LabelText): Paragraph => paragraph(plain(label.cautions.join(' ')));
 
 interface Word {
   readonly text: string;
@@ -171,7 +171,7 @@ const face = (
  * Lays a label out at its true size: the largest type in which all of it fits on one
  * face; else the cautions go to a second face. Nothing is ever cut.
  */
-export const layOut = (label: Label, size: LabelSize, measure: Measure): LaidOut => {
+export const layOut = (label: LabelText, size: LabelSize, measure: Measure): LaidOut => {
   const box = {
     width: (size.width - 2 * paddingMm) * pointsPerMm,
     height: (size.height - 2 * paddingMm) * pointsPerMm,

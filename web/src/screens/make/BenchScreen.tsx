@@ -1,15 +1,7 @@
-import {
-  currentStep,
-  evaluate,
-  fillingsWords,
-  gateOf,
-  stepBefore,
-  stepsNow,
-  stepsOf,
-  stepTitle,
-  wearerWords,
-  type BenchEvent,
-} from '@jubbet/core';
+import { containerOfStep, currentStep, gateOf, stepBefore, stepsNow, stepsOf, type BenchEvent } from '@jubbet/core/making';
+import { nameOrNone, fillingsWords, stepTitle, wearerWords } from '@jubbet/core/words';
+import { evaluate } from '@jubbet/core/drops';
+import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { ArrowLeft, ListChecks } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -39,11 +31,12 @@ const headerButton =
   'inline-flex min-h-11 items-center gap-2 rounded-lg px-2 text-ink no-underline hover:underline disabled:opacity-50';
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
+  const catalog = useCatalog();
   const { file, materials, analyses, reason } = batch;
   const bench = useMemo(() => {
-    const blend = madeBlend({ file, materials, analyses });
+    const blend = madeBlend(catalog, { file, materials, analyses });
     return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason };
-  }, [file, materials, analyses, reason]);
+  }, [catalog, file, materials, analyses, reason]);
   const { blend, planned } = bench;
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
   if (stored.error) throw stored.error;
@@ -82,7 +75,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
       .catch(setFailure);
   };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
-  const vessel = step && 'vessel' in step ? step.vessel : 0;
+  const container = step ? (containerOfStep(step) ?? 0) : 0;
   const place =
     step && 'oilId' in step ? blend.formula.oils.findIndex(({ oil }) => oil.id === step.oilId) : 0;
   const chosen = (events: readonly BenchEvent[]): void => {
@@ -92,112 +85,117 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   const stop = gate.state !== 'open' && (
     <GatePanel
       gate={gate}
-      wearer={file.brief.wearer}
+      wearer={blend.brief.wearer}
       step={step?.id ?? ''}
       onReason={(event) => chosen([event])}
       onEnd={end}
     />
   );
   const list = (
-    <StepList steps={steps} tally={tally} current={step ?? null} vessels={blend.count} />
+    <StepList steps={steps} tally={tally} current={step ?? null} containers={blend.count} />
   );
   return (
-    <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
-      <header className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
-        <Link to="/make" className={headerButton}>
-          <ArrowLeft aria-hidden size={20} /> Leave
-        </Link>
-        <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
-          <ScreenTitle
-            title={`Making: ${file.name}`}
-            aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(file.brief.wearer)}`}
-          />
-        </div>
-        {step?.kind === 'label' && (
-          <ButtonLink look="paper" className="min-h-11" to={`${log}/label`}>
-            Print the label
-          </ButtonLink>
-        )}
-        <button
-          type="button"
-          className={`${headerButton} max-sm:ml-auto`}
-          disabled={stepBefore(steps, tally) === null}
-          onClick={() => act('step-back')}
-        >
-          Step back <Kbd>←</Kbd>
-        </button>
-        <button
-          type="button"
-          className={`${headerButton} lg:hidden`}
-          aria-expanded={listed}
-          aria-label="All steps of the batch"
-          onClick={() => setListed(!listed)}
-        >
-          <ListChecks aria-hidden size={22} />
-        </button>
-      </header>
-      {failure && (
-        <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
-          The last press was not kept ({failure}). The number shown is right; press again.
-        </p>
-      )}
-      <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
-        <section aria-label="All steps" className="min-h-0 max-lg:hidden">
-          {list}
-        </section>
-        <main className="flex min-h-0 flex-col max-lg:order-2">
-          {listed && <div className="min-h-0 flex-1 overflow-y-auto lg:hidden">{list}</div>}
-          {step && (
-            <div className={listed ? 'contents max-lg:[&>*]:hidden' : 'contents'}>
-              <Pad
-                step={step}
-                count={count}
-                colour={liquidColour(place)}
-                vessels={blend.count}
-                act={act}
-              />
-            </div>
-          )}
-          {!step && (
-            <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-[#1d2433]">
-              {gate.state === 'open' ? 'All is done.' : 'Every step is done, but it stops here.'}
-            </p>
-          )}
-          <p aria-live="polite" className="sr-only">
-            {step?.kind === 'count' ? `${stepTitle(step)}: ${count} of ${step.drops} drops` : ''}
-          </p>
-        </main>
-        <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2">
-          {gate.state === 'blocked' && stop}
-          {step?.kind === 'count' && count > step.drops && (
-            <TooMuch
-              blend={blend}
-              planned={planned}
-              tally={tally}
-              step={step}
-              askedPercent={batch.askedPercent}
-              onChoose={chosen}
+    // By the names that the batch carries, whatever the house calls them now.
+    <CatalogContext value={blend.catalog}>
+      <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
+        <header className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
+          <Link to="/make" className={headerButton}>
+            <ArrowLeft aria-hidden size={20} /> Leave
+          </Link>
+          <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
+            <ScreenTitle
+              title={`Making: ${nameOrNone(file.name)}`}
+              aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(blend.brief.wearer)}`}
             />
+          </div>
+          {step?.kind === 'label' && (
+            <ButtonLink look="paper" className="min-h-11" to={`${log}/label`}>
+              Print the label
+            </ButtonLink>
           )}
-          {gate.state === 'needs-reason' && stop}
-          <BottleNow
-            blend={blend}
-            steps={steps}
-            tally={tally}
-            vessel={vessel}
-            askedPercent={batch.askedPercent}
-          />
+          <button
+            type="button"
+            className={`${headerButton} max-sm:ml-auto`}
+            disabled={stepBefore(steps, tally) === null}
+            onClick={() => act('step-back')}
+          >
+            Step back <Kbd>←</Kbd>
+          </button>
+          <button
+            type="button"
+            className={`${headerButton} lg:hidden`}
+            aria-expanded={listed}
+            aria-label="All steps of the batch"
+            onClick={() => setListed(!listed)}
+          >
+            <ListChecks aria-hidden size={22} />
+          </button>
+        </header>
+        {failure && (
+          <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
+            The last press was not kept ({failure}). The number shown is right; press again.
+          </p>
+        )}
+        <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
+          <section aria-label="All steps" className="min-h-0 max-lg:hidden">
+            {list}
+          </section>
+          <main className="flex min-h-0 flex-col max-lg:order-2">
+            {listed && <div className="min-h-0 flex-1 overflow-y-auto lg:hidden">{list}</div>}
+            {step && (
+              <div className={listed ? 'contents max-lg:[&>*]:hidden' : 'contents'}>
+                <Pad
+                  step={step}
+                  count={count}
+                  colour={liquidColour(place)}
+                  containers={blend.count}
+                  act={act}
+                />
+              </div>
+            )}
+            {!step && (
+              <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-[#1d2433]">
+                {gate.state === 'open' ? 'All is done.' : 'Every step is done, but it stops here.'}
+              </p>
+            )}
+            <p aria-live="polite" className="sr-only">
+              {step?.kind === 'count'
+                ? `${stepTitle(catalog, step)}: ${count} of ${step.drops} drops`
+                : ''}
+            </p>
+          </main>
+          <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2">
+            {gate.state === 'blocked' && stop}
+            {step?.kind === 'count' && count > step.drops && (
+              <TooMuch
+                blend={blend}
+                planned={planned}
+                tally={tally}
+                step={step}
+                askedPercent={batch.askedPercent}
+                onChoose={chosen}
+              />
+            )}
+            {gate.state === 'needs-reason' && stop}
+            <BottleNow
+              blend={blend}
+              steps={steps}
+              tally={tally}
+              container={container}
+              askedPercent={batch.askedPercent}
+            />
+          </div>
         </div>
+        <Dock
+          step={step ?? null}
+          count={count}
+          isLast={step !== null && step === steps[steps.length - 1]}
+          isOpen={gate.state === 'open'}
+          log={log}
+          press={act}
+        />
       </div>
-      <Dock
-        step={step ?? null}
-        count={count}
-        isLast={step !== null && step === steps[steps.length - 1]}
-        isOpen={gate.state === 'open'}
-        log={log}
-        press={act}
-      />
-    </div>
+    </CatalogContext>
   );
 };
 
@@ -205,7 +203,10 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
 const Closed = ({ batch }: { batch: BatchRecord }) => (
   <main className="bench grid min-h-dvh place-items-center p-6 text-center">
     <div className="grid gap-4">
-      <ScreenTitle title={`Not to be used: ${batch.file.name}`} aside={`batch ${batch.number}`} />
+      <ScreenTitle
+        title={`Not to be used: ${nameOrNone(batch.file.name)}`}
+        aside={`batch ${batch.number}`}
+      />
       <p>This batch is closed. It stays in the log, and its label says DO NOT USE.</p>
       <ButtonLink look="first" to={`/batches/${batch.id}`}>
         To the log

@@ -1,14 +1,7 @@
-import {
-  bottleNow,
-  bottleThen,
-  findingMessage,
-  formatPercent,
-  strengthWords,
-  verdictSaid,
-  type Blend,
-  type Step,
-  type Tally,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { bottleNow, bottleThen, type Step, type Tally } from '@jubbet/core/making';
+import { findingMessage, formatPercent, strengthWords, verdictSaid } from '@jubbet/core/words';
+import type { Blend } from '@jubbet/core/drops';
 import { useMemo } from 'react';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
@@ -20,21 +13,22 @@ export const BottleNow = ({
   blend,
   steps,
   tally,
-  vessel,
+  container,
   askedPercent,
 }: {
   blend: Blend;
   steps: readonly Step[];
   tally: Tally;
-  vessel: number;
+  container: number;
   askedPercent: number | null;
 }) => {
+  const catalog = useCatalog();
   const { now, then } = useMemo(
     () => ({
-      now: bottleNow(blend, steps, tally, vessel),
-      then: bottleThen(blend, steps, tally, vessel),
+      now: bottleNow(blend, steps, tally, container),
+      then: bottleThen(blend, steps, tally, container),
     }),
-    [blend, steps, tally, vessel],
+    [blend, steps, tally, container],
   );
   const first = then.findings[0];
   return (
@@ -60,8 +54,8 @@ export const BottleNow = ({
           {then.verdict && <span aria-hidden>{verdictShapes[then.verdict]} </span>}
           {verdictSaid(then.verdict)}
         </p>
-        {then.verdict !== 'holds' && first && (
-          <p className="mt-1 text-[15px]">{together(findingMessage(first))}</p>
+        {then.verdict !== 'within' && first && (
+          <p className="mt-1 text-[15px]">{together(findingMessage(catalog, first))}</p>
         )}
       </section>
     </>

@@ -1,4 +1,4 @@
-import type { Step } from '@jubbet/core';
+import type { Step } from '@jubbet/core/making';
 import { clsx } from 'clsx';
 import type { MouseEvent, ReactNode } from 'react';
 import { Link } from 'react-router';

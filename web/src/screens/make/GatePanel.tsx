@@ -1,11 +1,7 @@
-import {
-  findingMessage,
-  isReason,
-  pastLimits,
-  type BenchEvent,
-  type Gate,
-  type WearerOrAnyone,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { findingMessage } from '@jubbet/core/words';
+import { isReason, pastLimits, type BenchEvent, type Gate } from '@jubbet/core/making';
+import type { WearerOrAnyone } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { together } from '../../parts/together';
@@ -14,14 +10,17 @@ const panel = 'rounded-xl border border-[#c0553f] bg-[#4a1a12] px-4 py-3';
 
 type Closed = Exclude<Gate, { state: 'open' }>;
 
-const Reasons = ({ findings }: Pick<Closed, 'findings'>) => (
-  <ul className="mt-1 grid gap-1 text-[15px]">
-    {findings.slice(0, 3).map((entry) => (
-      <li key={`${entry.rule}/${entry.subject}`}>{together(findingMessage(entry))}</li>
-    ))}
-    {findings.length > 3 && <li>And {findings.length - 3} more.</li>}
-  </ul>
-);
+const Reasons = ({ findings }: Pick<Closed, 'findings'>) => {
+  const catalog = useCatalog();
+  return (
+    <ul className="mt-1 grid gap-1 text-[15px]">
+      {findings.slice(0, 3).map((entry) => (
+        <li key={`${entry.rule}/${entry.subject}`}>{together(findingMessage(catalog, entry))}</li>
+      ))}
+      {findings.length > 3 && <li>And {findings.length - 3} more.</li>}
+    </ul>
+  );
+};
 
 const nameOf = (wearer: WearerOrAnyone): string =>
   wearer === 'anyone' ? 'anyone' : (wearer.name ?? 'this person');

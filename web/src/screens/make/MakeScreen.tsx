@@ -1,7 +1,9 @@
-import { fillingsOf, fillingsWords, wearerWords } from '@jubbet/core';
+import { nameOrNone, fillingsWords, wearerWords } from '@jubbet/core/words';
+import { fillingsOf } from '@jubbet/core/drops';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
+import { plannedRecipe } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
 
 /** What is on the bench now. */
@@ -24,23 +26,28 @@ export const MakeScreen = () => {
         </>
       )}
       <ul className="mt-4 grid gap-2">
-        {open?.map(({ id, number, file }) => (
-          <li
-            key={id}
-            className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3"
-          >
-            <div>
-              <h2 className="text-lg">{file.name}</h2>
-              <p className="text-sm text-soft">
-                batch {number} · {fillingsWords(fillingsOf(file))} · for{' '}
-                {wearerWords(file.brief.wearer)}
-              </p>
-            </div>
-            <ButtonLink look="first" to={`/make/${id}`} aria-label={`Go on with ${file.name}`}>
-              Go on
-            </ButtonLink>
-          </li>
-        ))}
+        {open?.map((batch) => {
+          const { id, number } = batch;
+          const recipe = plannedRecipe(batch);
+          const name = nameOrNone(recipe.name);
+          return (
+            <li
+              key={id}
+              className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3"
+            >
+              <div>
+                <h2 className="text-lg">{name}</h2>
+                <p className="text-sm text-soft">
+                  batch {number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
+                  {wearerWords(recipe.brief.wearer ?? 'anyone')}
+                </p>
+              </div>
+              <ButtonLink look="first" to={`/make/${id}`} aria-label={`Go on with ${name}`}>
+                Go on
+              </ButtonLink>
+            </li>
+          );
+        })}
       </ul>
     </div>
   );

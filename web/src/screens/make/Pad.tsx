@@ -1,13 +1,7 @@
-import {
-  botanicalOf,
-  findOil,
-  formatDrops,
-  stepDetail,
-  stepFigure,
-  stepHeading,
-  stepTitle,
-  type Step,
-} from '@jubbet/core';
+import { containerOfStep, type Step } from '@jubbet/core/making';
+import { botanicalOf } from '@jubbet/core/catalog';
+import { formatDrops, stepDetail, stepFigure, stepHeading, stepTitle } from '@jubbet/core/words';
+import { useCatalog } from '../../parts/catalog';
 import { clsx } from 'clsx';
 import { Droplet } from 'lucide-react';
 import { OilName } from '../../parts/OilName';
@@ -41,20 +35,23 @@ export const Pad = ({
   step,
   count,
   colour,
-  vessels,
+  containers,
   act,
 }: {
   step: Step;
   count: number;
   colour: string;
-  vessels: number;
+  containers: number;
   act: (intent: Intent) => void;
 }) => {
+  const catalog = useCatalog();
   const counting = step.kind === 'count';
   const intent: Intent = counting ? 'drop' : 'go-on';
   const tap = useTap(() => act(intent));
-  const oil = 'oilId' in step ? findOil(step.oilId) : undefined;
-  const vessel = 'vessel' in step && vessels > 1 ? `bottle ${step.vessel + 1} of ${vessels}` : '';
+  const oil = 'oilId' in step ? catalog.oil(step.oilId) : undefined;
+  const number = containerOfStep(step);
+  const container =
+    number !== null && containers > 1 ? `bottle ${number + 1} of ${containers}` : '';
   const figure = stepFigure(step);
   const past = counting && count > step.drops;
   return (
@@ -63,8 +60,8 @@ export const Pad = ({
       data-pad
       aria-label={
         counting
-          ? `${stepTitle(step)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
-          : `${stepTitle(step)}: done`
+          ? `${stepTitle(catalog, step)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
+          : `${stepTitle(catalog, step)}: done`
       }
       className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e3a94a] max-sm:px-3"
       {...tap}
@@ -75,12 +72,12 @@ export const Pad = ({
     >
       <span>
         <span className="block font-serif text-[clamp(1.4rem,5vh,2.25rem)]">
-          {oil ? <OilName name={oil.name} /> : stepHeading(step)}
+          {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step)}
         </span>
         <span className="mt-1 block text-lg text-[#565d6e]">
           {oil && <i>{botanicalOf(oil)}</i>}
-          {oil && vessel && ' · '}
-          {vessel}
+          {oil && container && ' · '}
+          {container}
         </span>
       </span>
       {counting ? (
@@ -111,7 +108,7 @@ export const Pad = ({
             </span>
           )}
           <span className="text-[clamp(1.05rem,3.4vh,1.75rem)] leading-snug">
-            {stepDetail(step)}
+            {stepDetail(catalog, step)}
           </span>
         </span>
       )}

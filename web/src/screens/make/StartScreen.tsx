@@ -1,12 +1,8 @@
-import {
-  fillingsWords,
-  findingMessage,
-  formatG,
-  formatMl,
-  isReason,
-  type BlendDraft,
-  type WorkedOut,
-} from '@jubbet/core';
+import { firstLine, type Recipe } from '@jubbet/core/recipe';
+import { settleProblemWords, fillingsWords, findingMessage, formatG, formatMl } from '@jubbet/core/words';
+import { isReason } from '@jubbet/core/making';
+import type { WorkedOut } from '@jubbet/core/drops';
+import { useCatalog } from '../../parts/catalog';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -22,50 +18,56 @@ import { useWorkedOut } from '../../workers/useWorkedOut';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
-const Refused = ({ done, back }: { done: Done; back: string }) => (
-  <section className="mt-4 rounded-xl bg-brick-wash px-5 py-4">
-    <h2 className="text-xl text-brick">
-      <span aria-hidden>■ </span>This is not made for this wearer
-    </h2>
-    <ul className="mt-2 list-disc pl-5">
-      {done.evaluation.findings
-        .filter(({ hard }) => hard)
-        .map((entry) => (
-          <li key={findingMessage(entry)}>{findingMessage(entry)}</li>
-        ))}
-    </ul>
-    <p className="mt-3">There is no way past this. Change the blend, the place or the wearer.</p>
-    <ButtonLink look="first" className="mt-4" to={back}>
-      Back to the sheet
-    </ButtonLink>
-  </section>
-);
+const Refused = ({ done, back }: { done: Done; back: string }) => {
+  const catalog = useCatalog();
+  return (
+    <section className="mt-4 rounded-xl bg-brick-wash px-5 py-4">
+      <h2 className="text-xl text-brick">
+        <span aria-hidden>■ </span>This is not made for this wearer
+      </h2>
+      <ul className="mt-2 list-disc pl-5">
+        {done.evaluation.findings
+          .filter(({ blocking }) => blocking)
+          .map((entry) => (
+            <li key={findingMessage(catalog, entry)}>{findingMessage(catalog, entry)}</li>
+          ))}
+      </ul>
+      <p className="mt-3">There is no way past this. Change the blend, the place or the wearer.</p>
+      <ButtonLink look="first" className="mt-4" to={back}>
+        Back to the sheet
+      </ButtonLink>
+    </section>
+  );
+};
 
 const Ready = ({
   done,
-  draft,
+  recipe,
   blendId,
   back,
 }: {
   done: Done;
-  draft: BlendDraft;
+  recipe: Recipe;
   blendId: string;
   back: string;
 }) => {
+  const catalog = useCatalog();
   const navigate = useNavigate();
-  const [count, setCount] = useState(done.file.count);
+  const [count, setCount] = useState(firstLine(recipe).count);
   const [reason, setReason] = useState('');
   const [failure, setFailure] = useState<string | null>(null);
   const { evaluation } = done;
   const over = evaluation.verdict === 'over';
-  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'holds');
+  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'within');
   const missing = over && !isReason(reason);
   const start = async () => {
     try {
       const id = await batches.start({
         blendId,
-        draft: { ...draft, count },
-        file: { ...done.file, count },
+        recipe: {
+          ...recipe,
+          containers: [{ ...firstLine(recipe), count }, ...recipe.containers.slice(1)],
+        },
         blend: done.blend,
         evaluation,
         reason,
@@ -89,8 +91,8 @@ const Ready = ({
       {told.length > 0 && (
         <ul className="grid gap-1">
           {told.map((entry) => (
-            <li key={findingMessage(entry)}>
-              <VerdictMark verdict={entry.verdict} /> · {findingMessage(entry)}
+            <li key={findingMessage(catalog, entry)}>
+              <VerdictMark verdict={entry.verdict} /> · {findingMessage(catalog, entry)}
             </li>
           ))}
         </ul>
@@ -114,8 +116,8 @@ const Ready = ({
       {done.blend.inOne ? (
         <p>
           {formatMl(evaluation.mixture.fillMl, 3)}
-          {evaluation.mixture.totalG && `, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed
-          in one, for {fillingsWords(done.blend.fillings)}.
+          {`, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed in one, for{' '}
+          {fillingsWords(done.blend.fillings)}.
         </p>
       ) : (
         <label className="flex items-baseline gap-2">
@@ -145,18 +147,19 @@ const Ready = ({
   );
 };
 
-const Start = ({ blendId, draft }: { blendId: string; draft: BlendDraft }) => {
-  const { worked, looking } = useWorkedOut(draft);
+const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
+  const catalog = useCatalog();
+  const { worked, looking } = useWorkedOut(recipe);
   const back = `/blends/${blendId}`;
   return (
     <div className="mx-auto max-w-2xl">
-      <ScreenTitle title={`Make ${draft.name || 'this blend'}`} />
+      <ScreenTitle title={`Make ${recipe.name || 'this blend'}`} />
       {worked.state !== 'done' ? (
         <section className="mt-4 rounded-xl bg-slate-wash px-5 py-4">
           <p>
             {worked.state === 'gaps'
               ? 'The sentence still has gaps, so nothing can be measured yet.'
-              : worked.problem.message.replace(/^[\w.]+: /, '')}
+              : settleProblemWords(catalog, worked.problem)}
           </p>
           <ButtonLink look="first" className="mt-4" to={back}>
             Back to the sheet
@@ -166,10 +169,10 @@ const Start = ({ blendId, draft }: { blendId: string; draft: BlendDraft }) => {
         <p role="status" className="mt-4">
           Looking for the drops that lie nearest to what was asked.
         </p>
-      ) : worked.evaluation.hard ? (
+      ) : worked.evaluation.blocking ? (
         <Refused done={worked} back={back} />
       ) : (
-        <Ready done={worked} draft={draft} blendId={blendId} back={back} />
+        <Ready done={worked} recipe={recipe} blendId={blendId} back={back} />
       )}
     </div>
   );
@@ -184,5 +187,5 @@ export const StartScreen = () => {
   if (data === null) {
     return <Missing title="This blend is not in the book" text="It may have been deleted." />;
   }
-  return <Start blendId={blendId} draft={data.draft} />;
+  return <Start blendId={blendId} recipe={data.recipe} />;
 };

@@ -1,4 +1,6 @@
-import { formatDrops, isThick, stepTitle, type Step, type Tally } from '@jubbet/core';
+import { containerOfStep, type Step, type Tally } from '@jubbet/core/making';
+import { formatDrops, isThick, stepTitle } from '@jubbet/core/words';
+import { useCatalog } from '../../parts/catalog';
 import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
 
@@ -11,21 +13,22 @@ const aside = (step: Step, tally: Tally): string => {
   return count > 0 ? `${count} of ${step.drops}` : formatDrops(step.drops);
 };
 
-const vesselOf = (step: Step | undefined): number | null =>
-  step && 'vessel' in step ? step.vessel : null;
+const containerOf = (step: Step | undefined): number | null =>
+  step ? containerOfStep(step) : null;
 
 /** All steps of the batch, the current one marked. */
 export const StepList = ({
   steps,
   tally,
   current,
-  vessels,
+  containers,
 }: {
   steps: readonly Step[];
   tally: Tally;
   current: Step | null;
-  vessels: number;
+  containers: number;
 }) => {
+  const catalog = useCatalog();
   const list = useRef<HTMLOListElement>(null);
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -43,8 +46,8 @@ export const StepList = ({
       {steps.map((step, index) => {
         const done = tally.done.has(step.id);
         const isCurrent = step === current;
-        const vessel = vesselOf(step);
-        const newVessel = vessel !== null && vessel !== vesselOf(steps[index - 1]);
+        const container = containerOf(step);
+        const newContainer = container !== null && container !== containerOf(steps[index - 1]);
         const inner = step.kind === 'count' || step.kind === 'measure';
         return (
           <li
@@ -52,8 +55,8 @@ export const StepList = ({
             ref={isCurrent ? here : null}
             aria-current={isCurrent ? 'step' : undefined}
           >
-            {inner && newVessel && vessels > 1 && (
-              <p className="px-3 pt-2 text-sm text-soft">Bottle {vessel + 1}</p>
+            {inner && newContainer && containers > 1 && (
+              <p className="px-3 pt-2 text-sm text-soft">Bottle {container + 1}</p>
             )}
             <div
               className={clsx(
@@ -64,9 +67,12 @@ export const StepList = ({
               )}
             >
               <span>
-                {stepTitle(step)}
-                {step.kind === 'top-up' && vessels > 1 && `, bottle ${step.vessel + 1}`}
-                {step.kind === 'count' && isThick(step.oilId) && !done && ', thick: wait for it'}
+                {stepTitle(catalog, step)}
+                {step.kind === 'top-up' && containers > 1 && `, bottle ${step.container + 1}`}
+                {step.kind === 'count' &&
+                  isThick(catalog, step.oilId) &&
+                  !done &&
+                  ', thick: wait for it'}
               </span>
               <span className="text-sm whitespace-nowrap">{aside(step, tally)}</span>
             </div>

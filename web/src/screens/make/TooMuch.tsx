@@ -1,22 +1,9 @@
-import {
-  formatDrops,
-  formatList,
-  formatMl,
-  formatPercent,
-  subjectName,
-  usualVessel,
-  verdictSaid,
-  vesselWords,
-  waysOn,
-  strengthWords,
-  type BenchEvent,
-  type By,
-  type Blend,
-  type CountStep,
-  type Step,
-  type Tally,
-  type WayOn,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { type Catalog, nameIn, usualContainer } from '@jubbet/core/catalog';
+import { formatDrops, formatList, formatMl, formatPercent, verdictSaid, containerWords, strengthWords } from '@jubbet/core/words';
+import { waysOn, type BenchEvent, type CountStep, type Step, type Tally, type WayOn } from '@jubbet/core/making';
+import type { By } from '@jubbet/core/recipe';
+import type { Blend } from '@jubbet/core/drops';
 import { useMemo } from 'react';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
@@ -35,7 +22,7 @@ const titleOf = (kind: WayOn['kind'], inOne: boolean): string => {
   return titles[kind];
 };
 
-const whatFor = (way: WayOn, inOne: boolean): string => {
+const whatFor = (catalog: Catalog, way: WayOn, inOne: boolean): string => {
   switch (way.kind) {
     case 'keep':
       return way.carrierMl === null || inOne
@@ -49,19 +36,19 @@ const whatFor = (way: WayOn, inOne: boolean): string => {
           : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: higher than usual, so close it slowly`;
     case 'restore':
       return formatList(
-        [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${subjectName(id)}`),
+        [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${nameIn(catalog, id)}`),
       );
     case 'move': {
-      const vessel = usualVessel(way.vesselId ?? '');
+      const container = usualContainer(way.containerId ?? '');
       const carrier = way.carrierMl === null ? '' : `, ${formatMl(way.carrierMl, 3)} carrier`;
-      return `${vessel ? vesselWords(vessel) : ''}${carrier}`;
+      return `${container ? containerWords(container) : ''}${carrier}`;
     }
     case 'discard':
       return 'its count goes back to nought';
   }
 };
 
-const outcomeOf = ({ outcome }: WayOn, by: By | undefined): string =>
+const outcomeOf = ({ outcome }: WayOn, by: By): string =>
   outcome
     ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictSaid(outcome.verdict)}`
     : '';
@@ -82,6 +69,7 @@ export const TooMuch = ({
   askedPercent: number | null;
   onChoose: (events: readonly BenchEvent[]) => void;
 }) => {
+  const catalog = useCatalog();
   const ways = useMemo(() => waysOn(blend, planned, tally, step), [blend, planned, tally, step]);
   const kept = ways[0]?.outcome?.mixture;
   const oilMl = kept?.oils.reduce((total, { ml }) => total + ml.likely, 0) ?? 0;
@@ -105,17 +93,17 @@ export const TooMuch = ({
               type="button"
               className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66] disabled:cursor-not-allowed disabled:opacity-70"
               // What must not be worn is no way on, however little is missing.
-              disabled={way.outcome?.hard ?? false}
+              disabled={way.outcome?.blocking ?? false}
               onClick={() => onChoose(way.events)}
             >
               <b>{titleOf(way.kind, blend.inOne)}</b>
               <span className="block text-[14px]">
                 {together(
-                  [whatFor(way, blend.inOne), outcomeOf(way, blend.formula.by)]
+                  [whatFor(catalog, way, blend.inOne), outcomeOf(way, blend.formula.by)]
                     .filter(Boolean)
                     .join(' · '),
                 )}
-                {way.outcome?.hard && ': must not be used on this wearer'}
+                {way.outcome?.blocking && ': must not be used on this wearer'}
               </span>
             </button>
           </li>

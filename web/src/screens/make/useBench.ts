@@ -1,15 +1,5 @@
-import {
-  addEvent,
-  currentStep,
-  gateOf,
-  mayCount,
-  stepBefore,
-  tallyOf,
-  type BenchEvent,
-  type Blend,
-  type Step,
-  type Tally,
-} from '@jubbet/core';
+import { addEvent, currentStep, gateOf, mayCount, stepBefore, tallyOf, type BenchEvent, type Step, type Tally } from '@jubbet/core/making';
+import type { Blend } from '@jubbet/core/drops';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';
 import { batches } from '../../store/batches';

@@ -1,4 +1,5 @@
-import { wearerOn, wearerWords } from '@jubbet/core';
+import { wearerOn } from '@jubbet/core/brief';
+import { wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';

@@ -1,13 +1,6 @@
-import {
-  botanicalOf,
-  pregnancyWeek,
-  searchBases,
-  searchOils,
-  subjectName,
-  type Base,
-  type Oil,
-  type Person,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { botanicalOf, searchBases, searchOils, type Base, type Oil, nameIn } from '@jubbet/core/catalog';
+import { pregnancyWeek, type Person } from '@jubbet/core/brief';
 import { Button } from '../../parts/Button';
 import { NumberUnder, TextField } from '../../parts/Field';
 import { PickByName } from '../../parts/PickByName';
@@ -45,6 +38,7 @@ export const PregnancyWeeks = ({ person, set }: Props) => {
 
 /** What their skin did not bear: from then on as an allergy. */
 export const Reactions = ({ person, set }: Props) => {
+  const catalog = useCatalog();
   const reactions = person.reactions ?? [];
   return (
     <section aria-label="Past reactions" className="grid gap-2">
@@ -52,7 +46,7 @@ export const Reactions = ({ person, set }: Props) => {
       <ul className="grid gap-2">
         {reactions.map((reaction) => (
           <li key={reaction.materialId} className="flex flex-wrap items-end gap-3">
-            <b className="min-w-36 pb-1.5">{subjectName(reaction.materialId)}</b>
+            <b className="min-w-36 pb-1.5">{nameIn(catalog, reaction.materialId)}</b>
             <TextField
               label="On"
               type="date"
@@ -82,7 +76,7 @@ export const Reactions = ({ person, set }: Props) => {
             />
             <Button
               look="quiet"
-              aria-label={`Take out the reaction to ${subjectName(reaction.materialId)}`}
+              aria-label={`Take out the reaction to ${nameIn(catalog, reaction.materialId)}`}
               onClick={() => set({ reactions: reactions.filter((one) => one !== reaction) })}
             >
               Take out
@@ -94,7 +88,7 @@ export const Reactions = ({ person, set }: Props) => {
         <PickByName<Oil | Base>
           label="Their skin reacted to"
           placeholder="Their skin reacted to: an oil or a base"
-          search={(query) => [...searchOils(query), ...searchBases(query)]}
+          search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={({ id }) => reactions.some(({ materialId }) => materialId === id)}
           describe={botanicalOf}
           onPick={({ id }) =>

@@ -1,4 +1,4 @@
-import { personSchema, type Person } from '@jubbet/core';
+import { personSchema, type Person } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -18,7 +18,7 @@ const blank: Person = {
   name: '',
   born: '',
   pregnant: false,
-  nursing: false,
+  breastfeeding: false,
   conditions: [],
   allergies: [],
   skin: 'normal',

@@ -1,13 +1,7 @@
-import {
-  dropFigures,
-  formatMl,
-  guidelines,
-  measures,
-  readAmount,
-  type DropSchoolId,
-  type School,
-  type SpoonCountry,
-} from '@jubbet/core';
+import { dropFigures, guidelines, measures } from '@jubbet/core/catalog';
+import { formatMl } from '@jubbet/core/words';
+import { readAmount, type SpoonCountry } from '@jubbet/core/quantity';
+import type { Guideline } from '@jubbet/core/recipe';
 import { useState } from 'react';
 import { Choices } from '../../parts/Choices';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -27,7 +21,7 @@ const spoonWords = (country: SpoonCountry): string =>
     })
     .join(', ');
 
-const schools = guidelines.schools.flatMap(({ id, name, why, usableAsLimit }) =>
+const schools = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
   usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
 );
 
@@ -77,18 +71,18 @@ const Form = ({ stored: first }: { stored: Settings }) => {
       </section>
       <section aria-label="How new blends start" className={section}>
         <h2 className="text-lg">How new blends start</h2>
-        <Choices<School>
+        <Choices<Guideline>
           legend="By the guidance that is called"
           name="school"
           value={stored.school}
           choices={schools}
           onChoose={(school) => keep('school', school)}
         />
-        <Choices<DropSchoolId>
+        <Choices<Settings['dropSchool']>
           legend="A drop, where it was not measured"
           name="drops"
           value={stored.dropSchool}
-          choices={dropFigures.schools.map(({ id, perMl, source }) => ({
+          choices={dropFigures.sizes.map(({ id, perMl, source }) => ({
             value: id,
             text: `${perMl} to the ml`,
             more: source,

@@ -1,4 +1,6 @@
-import { formatPercent, readAnalysis, type Bottle, type ReadAnalysis } from '@jubbet/core';
+import { analysisProblemWords, formatPercent } from '@jubbet/core/words';
+import { readAnalysis, type ReadAnalysis } from '@jubbet/core/reading';
+import type { Bottle } from '@jubbet/core/stock';
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
@@ -88,7 +90,7 @@ export const AnalysisField = ({
       return;
     }
     const next = readAnalysis(rowsOf(given));
-    setTold(next.ok ? null : `${next.sentence} Nothing was changed.`);
+    setTold(next.ok ? null : `${analysisProblemWords(next)} Nothing was changed.`);
     if (next.ok) setFound(next);
   };
   const take = (next: Found) => {

@@ -1,14 +1,5 @@
-import {
-  aliasesOf,
-  baseFacts,
-  figureSources,
-  formatList,
-  formatNumber,
-  provenance,
-  sourceWords,
-  type Base,
-  type BaseFacts,
-} from '@jubbet/core';
+import { aliasesOf, baseFacts, figureSources, provenance, type Base, type BaseFacts } from '@jubbet/core/catalog';
+import { formatList, formatNumber, sourceWords } from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
 
 const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
@@ -88,7 +79,7 @@ export const BasePage = ({ base }: { base: Base }) => {
                   {name}
                 </th>
                 <td className="py-1 pr-3 font-semibold">
-                  {value ?? <VerdictMark verdict="not-known" />}
+                  {value ?? <VerdictMark verdict="unknown" />}
                 </td>
                 <td className="py-1 text-soft max-sm:hidden">
                   {sourceWords(figureSources.bases[figure]?.source ?? 'RECALL')}

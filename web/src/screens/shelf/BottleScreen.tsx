@@ -1,20 +1,8 @@
-import {
-  botanicalOf,
-  bottleSchema,
-  findBase,
-  findOil,
-  formatMl,
-  formatRange,
-  measuredDrop,
-  measuredIn,
-  usualUnit,
-  searchBases,
-  searchOils,
-  tellApart,
-  type Base,
-  type Bottle,
-  type Oil,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { type Catalog, botanicalOf, searchBases, searchOils, tellApart, type Base, type Oil } from '@jubbet/core/catalog';
+import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
+import { formatMl, formatRange } from '@jubbet/core/words';
+import { measuredDrop } from '@jubbet/core/quantity';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
@@ -30,16 +18,16 @@ import { useStored } from '../../store/useStored';
 import { AnalysisField } from './AnalysisField';
 import { Weighings } from './Weighings';
 
-const densityOf = (materialId: string): number | null =>
-  findOil(materialId)?.densityGPerMl ?? findBase(materialId)?.densityGPerMl ?? null;
+const densityOf = (catalog: Catalog, materialId: string): number | null =>
+  catalog.oil(materialId)?.densityGPerMl ?? catalog.base(materialId)?.densityGPerMl ?? null;
 
-const blank = (materialId: string): Bottle => ({
+const blank = (catalog: Catalog, materialId: string): Bottle => ({
   materialId,
   lot: '',
   supplier: '',
   openedOn: today(),
   printedDate: null,
-  unit: usualUnit(materialId),
+  unit: usualUnit(catalog, materialId),
   size: 10,
   left: 10,
   price: null,
@@ -53,8 +41,8 @@ const units = [
   ['g', 'g'],
 ] as const;
 
-const problemOf = (bottle: Bottle): string | null => {
-  if (!findOil(bottle.materialId) && !findBase(bottle.materialId))
+const problemOf = (catalog: Catalog, bottle: Bottle): string | null => {
+  if (!catalog.oil(bottle.materialId) && !catalog.base(bottle.materialId))
     return 'Say first what is in it.';
   if (bottle.left > bottle.size) return 'More is left than the bottle holds.';
   if (bottle.openedOn && bottle.openedOn > today())
@@ -63,7 +51,8 @@ const problemOf = (bottle: Bottle): string | null => {
 };
 
 const DropLine = ({ bottle }: { bottle: Bottle }) => {
-  const oil = findOil(bottle.materialId);
+  const catalog = useCatalog();
+  const oil = catalog.oil(bottle.materialId);
   if (!oil) return null;
   if (oil.densityGPerMl === null) {
     return (
@@ -83,14 +72,15 @@ const DropLine = ({ bottle }: { bottle: Bottle }) => {
 };
 
 const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
+  const catalog = useCatalog();
   const [bottle, setBottle] = useState(stored);
   const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
-  const problem = problemOf(bottle);
-  const material = findOil(bottle.materialId) ?? findBase(bottle.materialId);
-  const solid = usualUnit(bottle.materialId) === 'g';
+  const problem = problemOf(catalog, bottle);
+  const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
+  const solid = usualUnit(catalog, bottle.materialId) === 'g';
   const said = {
     unit: bottle.unit,
-    densityGPerMl: densityOf(bottle.materialId),
+    densityGPerMl: densityOf(catalog, bottle.materialId),
     liquid: !solid,
   };
   return (
@@ -127,10 +117,12 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           <PickByName<Oil | Base>
             label="What is in it"
             placeholder="What is in it? Type three letters, then enter"
-            search={(query) => [...searchOils(query), ...searchBases(query)]}
+            search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
             isTaken={() => false}
             describe={(found, query) => tellApart(query, found.id) ?? botanicalOf(found)}
-            onPick={({ id: materialId }) => set({ materialId, unit: usualUnit(materialId) })}
+            onPick={({ id: materialId }) =>
+              set({ materialId, unit: usualUnit(catalog, materialId) })
+            }
           />
         )}
         <div className="flex flex-wrap gap-4">
@@ -169,12 +161,12 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             value={bottle.unit}
             choices={units}
             hint={
-              material && densityOf(material.id) === null
+              material && densityOf(catalog, material.id) === null
                 ? 'density not known: the numbers stay'
                 : undefined
             }
             onChoose={(unit) =>
-              setBottle((before) => measuredIn(before, unit, densityOf(before.materialId)))
+              setBottle((before) => measuredIn(before, unit, densityOf(catalog, before.materialId)))
             }
           />
           <AmountUnder
@@ -215,7 +207,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           </label>
         </div>
       </section>
-      {material && findOil(material.id) && (
+      {material && catalog.oil(material.id) && (
         <>
           <section
             aria-label="The drop of this bottle"
@@ -243,8 +235,9 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
 };
 
 export const NewBottleScreen = () => {
+  const catalog = useCatalog();
   const [params] = useSearchParams();
-  return <BottleForm id={null} stored={blank(params.get('of') ?? '')} />;
+  return <BottleForm id={null} stored={blank(catalog, params.get('of') ?? '')} />;
 };
 
 export const BottleScreen = () => {

@@ -1,4 +1,5 @@
-import { constituentLimits, formatNumber, formatPercent, type Content } from '@jubbet/core';
+import { constituentLimits, type Content } from '@jubbet/core/catalog';
+import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { Bar, BarChart, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 
 const shownInChart = 8;

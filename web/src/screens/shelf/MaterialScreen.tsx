@@ -1,4 +1,5 @@
-import { botanicalOf, baseFacts, findBase, findOil } from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { botanicalOf, baseFacts } from '@jubbet/core/catalog';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
@@ -16,8 +17,8 @@ import { OilPage } from './OilPage';
 const Holding = ({ materialId }: { materialId: string }) => {
   const book = useStored(['blends'], () => blends.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
-  const within = book.filter(({ draft }) =>
-    [...draft.oils, ...draft.bases].some(({ id }) => id === materialId),
+  const within = book.filter(({ recipe }) =>
+    [...recipe.oils, ...recipe.bases].some(({ id }) => id === materialId),
   );
   const held = shelf.filter(({ bottle }) => bottle.materialId === materialId);
   return (
@@ -28,11 +29,11 @@ const Holding = ({ materialId }: { materialId: string }) => {
       <h2 className="text-lg">In this house</h2>
       <p className="mt-1">
         {within.length === 0 ? 'No blend holds it.' : 'Blends: '}
-        {within.map(({ id, draft }, index) => (
+        {within.map(({ id, recipe }, index) => (
           <span key={id}>
             {index > 0 && ', '}
             <Link to={`/blends/${id}`} className="text-press">
-              {draft.name || 'Without a name'}
+              {recipe.name || 'Without a name'}
             </Link>
           </span>
         ))}
@@ -59,14 +60,18 @@ const Holding = ({ materialId }: { materialId: string }) => {
 
 /** All that is known of one oil or base. */
 export const MaterialScreen = () => {
+  const catalog = useCatalog();
   const { materialId = '' } = useParams();
   const navigate = useNavigate();
   const tell = useNotice();
   const write = useWrite();
-  const oil = findOil(materialId);
-  const base = findBase(materialId);
+  const own = useStored(['materials'], () => materials.list());
+  const oil = catalog.oil(materialId);
+  const base = catalog.base(materialId);
   const material = oil ?? base;
   if (!material) {
+    // One of their own that was put in just now: its page follows.
+    if (own.data === undefined || own.data.some(({ id }) => id === materialId)) return null;
     return (
       <Missing
         title="No material goes by this address"

@@ -1,23 +1,6 @@
-import {
-  botanicalOf,
-  ageWords,
-  aliasesOf,
-  ambiguousNames,
-  chemistryOf,
-  figureSources,
-  shippedOils,
-  type FigureId,
-  flashPointOf,
-  formatList,
-  formatNumber,
-  formatPercent,
-  goesWith,
-  guidelines,
-  milderKin,
-  provenance,
-  sourceWords,
-  type Oil,
-} from '@jubbet/core';
+import { milderKinOf, botanicalOf, aliasesOf, ambiguousNames, chemistryOf, figureSources, shippedOils, type FigureId, flashPointOf, goesWith, guidelines, provenance, type Oil } from '@jubbet/core/catalog';
+import { ageWords, formatList, formatNumber, formatPercent, sourceWords } from '@jubbet/core/words';
+import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -103,7 +86,7 @@ const cautionsOf = (oil: Oil): string[] => [
   ...(oil.phototoxicLimitPercent === null
     ? []
     : [
-        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for ${guidelines.lightSensitising.hoursOutOfSun.used} hours.`,
+        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for ${guidelines.phototoxic.hoursOutOfSun.used} hours.`,
       ]),
   ...oil.age.map(
     ({ belowMonths, what, why }) =>
@@ -112,9 +95,11 @@ const cautionsOf = (oil: Oil): string[] => [
   ...(oil.pregnancy === 'ok'
     ? []
     : [oil.pregnancy === 'avoid' ? 'To be avoided in pregnancy.' : 'Take care in pregnancy.']),
-  ...(oil.nursing === 'ok'
+  ...(oil.breastfeeding === 'ok'
     ? []
-    : [oil.nursing === 'avoid' ? 'To be avoided while nursing.' : 'Take care while nursing.']),
+    : [
+        oil.breastfeeding === 'avoid' ? 'To be avoided while nursing.' : 'Take care while nursing.',
+      ]),
   ...oil.conditions.map(({ condition, what }) =>
     what === 'avoid' ? `Not with: ${condition}.` : `Take care with: ${condition}.`,
   ),
@@ -170,7 +155,7 @@ const Figures = ({ oil }: { oil: Oil }) => {
                 {name}
               </th>
               <td className="py-1 pr-3 font-semibold">
-                {value === 'not known' ? <VerdictMark verdict="not-known" /> : together(value)}
+                {value === 'not known' ? <VerdictMark verdict="unknown" /> : together(value)}
               </td>
               <td className="py-1 pr-3 text-soft max-sm:hidden">
                 {confidence === 'yours' ? source : sourceWords(source)}
@@ -218,12 +203,13 @@ const Figures = ({ oil }: { oil: Oil }) => {
 
 /** An essential oil: names, figures, cautions, chemistry, company. */
 export const OilPage = ({ oil }: { oil: Oil }) => {
+  const catalog = useCatalog();
   const chemistry = chemistryOf(oil);
   const cautions = cautionsOf(oil);
   const aliases = aliasesOf(oil.id);
   const alike = ambiguousNames.filter(({ ids }) => ids.includes(oil.id));
-  const { family, notes } = goesWith(oil);
-  const kin = milderKin(oil.id);
+  const { family, notes } = goesWith(catalog, oil);
+  const kin = catalog.oil(milderKinOf(oil.id) ?? '');
   return (
     <>
       <section aria-label="Names" className={box}>
@@ -266,7 +252,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
           </Suspense>
         ) : (
           <p>
-            <VerdictMark verdict="not-known" />
+            <VerdictMark verdict="unknown" />
           </p>
         )}
       </section>

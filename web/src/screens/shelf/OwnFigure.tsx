@@ -1,4 +1,4 @@
-import { type FigureId, type Oil } from '@jubbet/core';
+import type { FigureId, Oil } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';

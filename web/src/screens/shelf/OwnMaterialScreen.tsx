@@ -1,10 +1,5 @@
-import {
-  botanicalOf,
-  ownMaterialSchema,
-  searchOils,
-  findOil,
-  type OwnMaterial,
-} from '@jubbet/core';
+import { useCatalog } from '../../parts/catalog';
+import { botanicalOf, ownMaterialSchema, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -14,7 +9,6 @@ import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
-import { layLibrary, readLibrary } from '../../store/library';
 import { materials } from '../../store/materials';
 
 type Kind = 'oil' | 'ready-made' | 'fragrance' | 'base';
@@ -173,51 +167,54 @@ const FragranceFields = ({ own, set }: Setting<Of<'fragrance'>>) => {
   );
 };
 
-const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => (
-  <div className="grid w-full gap-3">
-    <Maybe
-      label="Essential oil in it, by its label"
-      unit="%"
-      value={own.essentialPercent}
-      onChange={(essentialPercent) => set({ essentialPercent })}
-    />
-    <ul className="grid gap-1">
-      {own.parts.map(({ id, parts }) => (
-        <li key={id} className="flex items-baseline gap-2">
-          <NumberField
-            label={`Parts of ${findOil(id)?.name ?? id}`}
-            framed
-            className="w-16"
-            unit={parts === 1 ? 'part' : 'parts'}
-            value={parts}
-            rule={{ least: 0, above: true, most: 1_000_000 }}
-            onNumber={(count) =>
-              set({ parts: own.parts.map((one) => (one.id === id ? { id, parts: count } : one)) })
-            }
-          />
-          <OilName name={findOil(id)?.name ?? id} />
-          <Button
-            look="quiet"
-            aria-label={`Take out ${findOil(id)?.name ?? id}`}
-            onClick={() => set({ parts: own.parts.filter((one) => one.id !== id) })}
-          >
-            Take out
-          </Button>
-        </li>
-      ))}
-    </ul>
-    <div className="max-w-md">
-      <PickByName
-        label="An oil in it"
-        placeholder="Its oils, where they are known"
-        search={searchOils}
-        isTaken={({ id }) => own.parts.some((one) => one.id === id)}
-        describe={botanicalOf}
-        onPick={({ id }) => set({ parts: [...own.parts, { id, parts: 1 }] })}
+const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
+  const catalog = useCatalog();
+  return (
+    <div className="grid w-full gap-3">
+      <Maybe
+        label="Essential oil in it, by its label"
+        unit="%"
+        value={own.essentialPercent}
+        onChange={(essentialPercent) => set({ essentialPercent })}
       />
+      <ul className="grid gap-1">
+        {own.parts.map(({ id, parts }) => (
+          <li key={id} className="flex items-baseline gap-2">
+            <NumberField
+              label={`Parts of ${catalog.oil(id)?.name ?? id}`}
+              framed
+              className="w-16"
+              unit={parts === 1 ? 'part' : 'parts'}
+              value={parts}
+              rule={{ least: 0, above: true, most: 1_000_000 }}
+              onNumber={(count) =>
+                set({ parts: own.parts.map((one) => (one.id === id ? { id, parts: count } : one)) })
+              }
+            />
+            <OilName name={catalog.oil(id)?.name ?? id} />
+            <Button
+              look="quiet"
+              aria-label={`Take out ${catalog.oil(id)?.name ?? id}`}
+              onClick={() => set({ parts: own.parts.filter((one) => one.id !== id) })}
+            >
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="max-w-md">
+        <PickByName
+          label="An oil in it"
+          placeholder="Its oils, where they are known"
+          search={(one) => searchOils(catalog, one)}
+          isTaken={({ id }) => own.parts.some((one) => one.id === id)}
+          describe={botanicalOf}
+          onPick={({ id }) => set({ parts: [...own.parts, { id, parts: 1 }] })}
+        />
+      </div>
     </div>
-  </div>
-);
+  );
+};
 
 const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
   <>
@@ -299,11 +296,7 @@ const Form = ({ kind }: { kind: Kind }) => {
       title={titles[kind]}
       problem={ownMaterialSchema.safeParse(own).success ? null : missing}
       keep="Keep it"
-      onKeep={async () => {
-        await materials.put(own);
-        // Known at once, so that its page finds it.
-        await layLibrary(await readLibrary());
-      }}
+      onKeep={() => materials.put(own)}
       removal={null}
       back="/shelf"
       kept={`/materials/${own.id}`}

@@ -1,21 +1,8 @@
-import {
-  botanicalOf,
-  dropOfBottle,
-  findBase,
-  findOil,
-  fillMl,
-  formatMl,
-  formatNumber,
-  formatRange,
-  keeping,
-  oneOf,
-  searchBases,
-  searchOils,
-  tellApart,
-  type Base,
-  type Bottle,
-  type Oil,
-} from '@jubbet/core';
+import { containers } from '../../store/vessels';
+import { useCatalog } from '../../parts/catalog';
+import { type Catalog, botanicalOf, fillMl, searchBases, searchOils, tellApart, type Base, type Oil } from '@jubbet/core/catalog';
+import { dropOfBottle, keeping, type Bottle } from '@jubbet/core/stock';
+import { formatMl, formatNumber, formatRange, oneOf } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
@@ -31,14 +18,15 @@ import type { BottleRecord } from '../../store/database';
 import { materials } from '../../store/materials';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
-import { vessels } from '../../store/vessels';
 
 const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
-const nameOf = (id: string): string => findOil(id)?.name ?? findBase(id)?.name ?? id;
+const nameOf = (catalog: Catalog, id: string): string =>
+  catalog.oil(id)?.name ?? catalog.base(id)?.name ?? id;
 
 const State = ({ bottle }: { bottle: Bottle }) => {
-  const keeps = keeping(bottle);
+  const catalog = useCatalog();
+  const keeps = keeping(catalog, bottle);
   if (bottle.finishedOn) return <span className="text-soft">finished</span>;
   if (!keeps) return <span className="text-soft">not open yet</span>;
   const past = keeps.until < today();
@@ -50,13 +38,14 @@ const State = ({ bottle }: { bottle: Bottle }) => {
 };
 
 const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
-  const drop = dropOfBottle(bottle);
+  const catalog = useCatalog();
+  const drop = dropOfBottle(catalog, bottle);
   const share = Math.min(1, bottle.left / bottle.size);
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2.5 last:border-0">
       <span className="min-w-52 flex-1">
         <Link to={`/shelf/${id}`} className="text-press no-underline hover:underline">
-          <OilName name={nameOf(bottle.materialId)} />
+          <OilName name={nameOf(catalog, bottle.materialId)} />
         </Link>
         <span className="block text-sm text-soft">
           {bottle.lot ? `lot ${bottle.lot}` : 'no lot'}
@@ -71,7 +60,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
         {formatNumber(bottle.left, 3)} of {formatNumber(bottle.size, 3)} {bottle.unit}
       </span>
       <span className="w-44 text-sm">
-        {!findOil(bottle.materialId) ? null : drop ? (
+        {!catalog.oil(bottle.materialId) ? null : drop ? (
           `a drop is ${formatRange(drop, 'ml')}`
         ) : (
           <span className="text-soft">drop not measured</span>
@@ -85,6 +74,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
 };
 
 const Group = ({ title, records }: { title: string; records: readonly BottleRecord[] }) => {
+  const catalog = useCatalog();
   const write = useWrite();
   return records.length === 0 ? null : (
     <section aria-label={title} className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3">
@@ -97,7 +87,7 @@ const Group = ({ title, records }: { title: string; records: readonly BottleReco
               <li>
                 <BrokenRecord
                   what="bottle"
-                  name={nameOf(record.bottle.materialId)}
+                  name={nameOf(catalog, record.bottle.materialId)}
                   error={error}
                   record={record}
                   onDelete={() => void write('The shelf', () => bottles.remove(record.id))}
@@ -117,17 +107,18 @@ type Material = Oil | Base;
 
 /** Bottles in the house, and every material by any name. */
 export const ShelfScreen = () => {
+  const catalog = useCatalog();
   const { data, error } = useStored(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list()).data ?? [];
-  const ownVessels = useStored(['vessels'], () => vessels.list()).data ?? [];
+  const ownContainers = useStored(['vessels'], () => containers.list()).data ?? [];
   const navigate = useNavigate();
   if (error) throw error;
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
   const byName = (a: BottleRecord, b: BottleRecord) =>
-    nameOf(a.bottle.materialId).localeCompare(nameOf(b.bottle.materialId));
-  const oils = open.filter(({ bottle }) => findOil(bottle.materialId)).sort(byName);
-  const others = open.filter(({ bottle }) => !findOil(bottle.materialId)).sort(byName);
+    nameOf(catalog, a.bottle.materialId).localeCompare(nameOf(catalog, b.bottle.materialId));
+  const oils = open.filter(({ bottle }) => catalog.oil(bottle.materialId)).sort(byName);
+  const others = open.filter(({ bottle }) => !catalog.oil(bottle.materialId)).sort(byName);
   const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure');
   return (
     <div className="mx-auto max-w-4xl">
@@ -141,7 +132,7 @@ export const ShelfScreen = () => {
         <PickByName<Material>
           label="Look up an oil or a base"
           placeholder="Look up any oil, carrier, butter or wax"
-          search={(query) => [...searchOils(query), ...searchBases(query)]}
+          search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={() => false}
           describe={(material, query) => tellApart(query, material.id) ?? botanicalOf(material)}
           onPick={({ id }) => void navigate(`/materials/${id}`)}
@@ -161,9 +152,9 @@ export const ShelfScreen = () => {
         className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
       >
         <h2 className="text-lg">Vessels of your own</h2>
-        {ownVessels.length > 0 ? (
+        {ownContainers.length > 0 ? (
           <ul>
-            {ownVessels.map(({ id, vessel }) => (
+            {ownContainers.map(({ id, vessel: container }) => (
               <li
                 key={id}
                 className="flex flex-wrap gap-x-5 gap-y-1 border-b border-line py-2 last:border-0"
@@ -172,15 +163,17 @@ export const ShelfScreen = () => {
                   to={`/shelf/vessels/${id}`}
                   className="min-w-52 flex-1 text-press no-underline hover:underline"
                 >
-                  {vessel.name}
+                  {container.name}
                 </Link>
                 <span className="w-36 text-sm">
-                  {oneOf(vessel.kind)}, {formatMl(vessel.nominalMl, 4)}
+                  {oneOf(container.kind)}, {formatMl(container.nominalMl, 4)}
                 </span>
-                <span className="w-44 text-sm">to its line {formatMl(fillMl(vessel), 3)}</span>
+                <span className="w-44 text-sm">to its line {formatMl(fillMl(container), 3)}</span>
                 <span className="w-52 text-sm">
                   brimful{' '}
-                  {vessel.brimfulMl === undefined ? 'not known' : formatMl(vessel.brimfulMl, 3)}
+                  {container.brimfulMl === undefined
+                    ? 'not known'
+                    : formatMl(container.brimfulMl, 3)}
                 </span>
               </li>
             ))}

@@ -1,21 +1,22 @@
-import { oneOf, ownVesselSchema, usualVessels, vesselKinds, type OwnVessel } from '@jubbet/core';
+import { containers } from '../../store/vessels';
+import { oneOf } from '@jubbet/core/words';
+import { ownContainerSchema, usualContainers, type OwnContainer, usualContainerKinds } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
 import { Glass } from '../../parts/Glass';
 import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
-import { VesselMeasures } from '../../parts/VesselMeasures';
-import { vessels } from '../../store/vessels';
+import { ContainerMeasures } from '../../parts/VesselMeasures';
 import { useStored } from '../../store/useStored';
 
-const kinds = Object.keys(vesselKinds).map((kind) => [kind, oneOf(kind)] as const);
+const kinds = usualContainerKinds.map((kind) => [kind, oneOf(kind)] as const);
 
 /** How full the library fills a kind, in percent; another kind's figure never stays behind. */
 const usualFill = (kind: string): number =>
-  usualVessels.find((entry) => entry.kind === kind)?.workingFillPercent ?? 90;
+  usualContainers.find((entry) => entry.kind === kind)?.workingFillPercent ?? 90;
 
-const blank: OwnVessel = {
+const blank: OwnContainer = {
   name: '',
   kind: 'roll-on',
   nominalMl: 10,
@@ -23,28 +24,30 @@ const blank: OwnVessel = {
 };
 
 /** Without what is not known. */
-const measuresOf = ({ brimfulMl, ...rest }: OwnVessel) => ({
+const measuresOf = ({ brimfulMl, ...rest }: OwnContainer) => ({
   ...rest,
   ...(brimfulMl === undefined ? {} : { brimfulMl }),
 });
 
-const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) => {
-  const [vessel, setVessel] = useState(stored);
+const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer }) => {
+  const [container, setContainer] = useState(stored);
   return (
     <KeepForm
-      title={vessel.name.trim() || 'New vessel'}
+      title={container.name.trim() || 'New vessel'}
       problem={
-        ownVesselSchema.safeParse(vessel).success ? null : 'Give it a name by which you know it.'
+        ownContainerSchema.safeParse(container).success
+          ? null
+          : 'Give it a name by which you know it.'
       }
       keep={id === null ? 'Put it on the shelf' : 'Keep'}
-      onKeep={() => (id === null ? vessels.add(vessel) : vessels.write(id, vessel))}
+      onKeep={() => (id === null ? containers.add(container) : containers.write(id, container))}
       removal={
         id === null
           ? null
           : {
               said: `“${stored.name}” is off the shelf.`,
-              remove: () => vessels.remove(id),
-              restore: () => vessels.restore(id),
+              remove: () => containers.remove(id),
+              restore: () => containers.restore(id),
             }
       }
       back="/shelf"
@@ -56,21 +59,21 @@ const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) =>
               label="What you call it"
               maxLength={60}
               className="w-64"
-              value={vessel.name}
-              onChange={(event) => setVessel({ ...vessel, name: event.target.value })}
+              value={container.name}
+              onChange={(event) => setContainer({ ...container, name: event.target.value })}
             />
             <SelectField
               label="Kind"
-              value={vessel.kind}
+              value={container.kind}
               choices={kinds}
               onChoose={(kind) =>
-                setVessel({ ...vessel, kind, workingFillPercent: usualFill(kind) })
+                setContainer({ ...container, kind, workingFillPercent: usualFill(kind) })
               }
             />
           </div>
-          <VesselMeasures vessel={vessel} onVessel={setVessel} />
+          <ContainerMeasures container={container} onContainer={setContainer} />
         </div>
-        <Glass vessel={{ id: null, ...measuresOf(vessel) }} mixture={null} />
+        <Glass container={{ id: null, ...measuresOf(container) }} mixture={null} />
       </section>
       {id !== null && (
         <p className="text-sm text-soft">
@@ -81,15 +84,15 @@ const VesselForm = ({ id, stored }: { id: string | null; stored: OwnVessel }) =>
   );
 };
 
-export const NewVesselScreen = () => <VesselForm id={null} stored={blank} />;
+export const NewContainerScreen = () => <ContainerForm id={null} stored={blank} />;
 
-export const VesselScreen = () => {
-  const { vesselId = '' } = useParams();
-  const { data, error } = useStored(['vessel', vesselId], () => vessels.get(vesselId));
+export const ContainerScreen = () => {
+  const { containerId = '' } = useParams();
+  const { data, error } = useStored(['vessel', containerId], () => containers.get(containerId));
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
     return <Missing title="This vessel is not on the shelf" text="It may have been taken off." />;
   }
-  return <VesselForm key={vesselId} id={vesselId} stored={data.vessel} />;
+  return <ContainerForm key={containerId} id={containerId} stored={data.vessel} />;
 };

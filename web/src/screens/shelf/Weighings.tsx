@@ -1,4 +1,4 @@
-import type { Bottle } from '@jubbet/core';
+import type { Bottle } from '@jubbet/core/stock';
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
 

@@ -1,0 +1,74 @@
+import { type Mixture, textureOf } from '../mixture';
+import { fillMl, type Container, findContainer, type Base, textureFigures, containerFacts } from '../catalog';
+import type { Blend } from '../drops';
+
+/** What one press, spray, fingertip or piece takes, and how many there are in a vessel. */
+export interface OneUse {
+  /** What is done for one use: `press`, `fingertip`. */
+  readonly act: string;
+  /** True where the maker has measured it. */
+  readonly own: boolean;
+  /** Least and most that one gives, in ml. */
+  readonly ml: readonly [number, number];
+  /** Essential oil in it on likely drops, in ml. */
+  readonly oilMl: readonly [number, number];
+  /** Fat and wax in it, in g: what a bath gets. */
+  readonly fatG: readonly [number, number];
+  /** Whole uses in a full vessel, fewest and most. */
+  readonly uses: readonly [number, number];
+}
+
+const isFat = ({ kind }: Base): boolean => kind === 'oil' || kind === 'butter' || kind === 'wax';
+
+/** A fingertip is a measure of ointments; of what is firmer or grained nobody says how much. */
+const isOintment = (mixture: Mixture): boolean =>
+  (textureOf(mixture)?.waxPercent.likely ?? Infinity) < 15;
+
+/** What a ml weighs of what stands in the containers, whipped or not, in g. */
+export const standingDensity = (
+  { gainPercent }: Pick<Blend, 'gainPercent'>,
+  { totalG, fillMl: mixedMl }: Pick<Mixture, 'totalG' | 'fillMl'>,
+): number => totalG.likely / (mixedMl * (1 + gainPercent / 100));
+
+/** Least and most that one use takes, in ml as it stands in the vessel; null where not known. */
+const doseOf = (
+  container: Container,
+  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
+  mixture: Mixture,
+): readonly [number, number] | null => {
+  const { useMl } = blend;
+  if (useMl !== undefined) return [useMl, useMl];
+  const usual = container.id ? findContainer(container.id)?.doseMl : undefined;
+  if (usual) return usual;
+  const { dose } = containerFacts(container.kind);
+  if (dose === 'piece') return [fillMl(container), fillMl(container)];
+  const density = standingDensity(blend, mixture);
+  if (dose !== 'fingertip' || !isOintment(mixture)) return null;
+  const [least, most] = textureFigures.fingertip.g;
+  return [least / density, most / density];
+};
+
+/** Null where no dose of this vessel is known. */
+export const oneUse = (
+  container: Container,
+  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
+  mixture: Mixture,
+): OneUse | null => {
+  const dose = doseOf(container, blend, mixture);
+  if (!dose) return null;
+  const [least, most] = dose;
+  const share = mixture.strength.byVolume.likely / 100 / (1 + blend.gainPercent / 100);
+  const fat =
+    mixture.bases.reduce((total, { base, g }) => total + (isFat(base) ? g.likely : 0), 0) /
+    (mixture.fillMl * (1 + blend.gainPercent / 100));
+  const uses = (ml: number): number => Math.floor(fillMl(container) / ml + 1e-9);
+  return {
+    // What the maker has measured is a use, whatever the vessel is usually taken from by.
+    act: blend.useMl === undefined ? (containerFacts(container.kind).dose ?? 'use') : 'use',
+    own: blend.useMl !== undefined,
+    ml: dose,
+    oilMl: [least * share, most * share],
+    fatG: [least * fat, most * fat],
+    uses: [uses(most), uses(least)],
+  };
+};

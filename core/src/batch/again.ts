@@ -1,0 +1,90 @@
+import { toldAge, type Wearer } from '../brief';
+import { isIn, setFirstContainer, valueIn, withAmount, type Recipe } from '../recipe';
+import type { Made } from './made';
+
+/** What was written anew comes from the bottles of today. */
+const fromToday = (recipe: Recipe): Recipe => ({
+  ...recipe,
+  oils: recipe.oils.map(({ bottle: _bottle, ...rest }) => rest),
+  bases: recipe.bases.map(({ bottle: _bottle, ...rest }) => rest),
+});
+
+/** The recipe of a batch as a new one, as it was planned. */
+export const recipeAsPlanned = fromToday;
+
+/**
+ * A batch as a recipe again, as it was made: the drops that fell, in the container that it went
+ * into. Where several bottles differ it is as in the first. An oil of which nothing went in is
+ * left out. Of a batch with nothing in it the plan is all there is.
+ *
+ * @param planned the recipe that the batch was made of
+ */
+export const recipeAsMade = (planned: Recipe, { containers, tally }: Made): Recipe => {
+  const recipe = fromToday(planned);
+  const first = containers.find(({ isEmpty }) => !isEmpty);
+  if (!first) return recipe;
+  const { mixture } = first.evaluation;
+  const moved = tally.movedTo.get(first.number);
+  const inContainer = moved === undefined ? recipe : setFirstContainer({ id: moved })(recipe);
+  return {
+    ...inContainer,
+    oils: inContainer.oils.flatMap((oil, index) => {
+      const mixed = mixture.oils[index];
+      if (!mixed || mixed.ml.likely === 0) return [];
+      return [
+        isIn(oil.amount, 'drops') && mixed.drops !== null
+          ? withAmount(oil, { unit: 'drops', value: mixed.drops })
+          : oil,
+      ];
+    }),
+  };
+};
+
+/** True where what was made is what was planned, in every container. */
+export const isAsPlanned = ({ oils }: Recipe, made: Made): boolean =>
+  made.tally.movedTo.size === 0 &&
+  made.tally.filledTo.size === 0 &&
+  made.containers.every(({ evaluation: { mixture } }) =>
+    oils.every(({ amount }, index) => {
+      const drops = valueIn(amount, 'drops');
+      const mixed = mixture.oils[index];
+      return drops === undefined ? (mixed?.ml.likely ?? 0) > 0 : mixed?.drops === drops;
+    }),
+  );
+
+/** One thing that has changed of somebody between two days. */
+export type WearerChange =
+  | { readonly code: 'age'; readonly months: number; readonly beforeMonths: number }
+  | { readonly code: 'pregnant' | 'breastfeeding'; readonly is: boolean }
+  | { readonly code: 'skin'; readonly skin: Wearer['skin']; readonly before: Wearer['skin'] }
+  | { readonly code: 'condition' | 'allergy'; readonly what: string; readonly is: boolean };
+
+const differing = (
+  code: 'condition' | 'allergy',
+  before: readonly string[],
+  after: readonly string[],
+): WearerChange[] => [
+  ...after.filter((one) => !before.includes(one)).map((what) => ({ code, what, is: true })),
+  ...before.filter((one) => !after.includes(one)).map((what) => ({ code, what, is: false })),
+];
+
+/** A month more is nothing new where the age is told in years. */
+const isSameAge = (before: Wearer, after: Wearer): boolean => {
+  const [then, now] = [toldAge(before.ageMonths), toldAge(after.ageMonths)];
+  return then.years === now.years && then.months === now.months;
+};
+
+/** What has changed of somebody between two days; none where nothing has. */
+export const wearerChanges = (before: Wearer, after: Wearer): WearerChange[] => [
+  ...(isSameAge(before, after)
+    ? []
+    : [{ code: 'age', months: after.ageMonths, beforeMonths: before.ageMonths } as const]),
+  ...(['pregnant', 'breastfeeding'] as const).flatMap((code): WearerChange[] =>
+    before[code] === after[code] ? [] : [{ code, is: after[code] }],
+  ),
+  ...(before.skin === after.skin
+    ? []
+    : [{ code: 'skin', skin: after.skin, before: before.skin } as const]),
+  ...differing('condition', before.conditions, after.conditions),
+  ...differing('allergy', before.allergies, after.allergies),
+];

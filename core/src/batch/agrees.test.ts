@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { evaluate, type Blend } from '../drops';
+import { blendOf } from '../testing';
+import { gateOf, isReason, pastLimits, stepsOf, type Step, currentStep, tallyOf, type BenchEvent } from '../making';
+import { madeOf } from './made';
+
+const ids = ['lavender', 'petitgrain', 'ylang-ylang', 'cypress'] as const;
+
+const anyBlend: fc.Arbitrary<Blend> = fc
+  .record({
+    drops: fc.array(fc.integer({ min: 1, max: 6 }), { minLength: 1, maxLength: ids.length }),
+    ageMonths: fc.constantFrom(8, 36, 100, 480, 860),
+    count: fc.integer({ min: 1, max: 3 }),
+    container: fc.constantFrom('roll-on-10', 'roll-on-15', 'dropper-30'),
+  })
+  .map(({ drops, ageMonths, count, container }) => ({
+    ...blendOf({
+      oils: Object.fromEntries(drops.map((amount, n) => [ids[n] ?? 'lavender', amount])),
+      wearer: { ageMonths },
+      container,
+    }),
+    count,
+  }));
+
+/** What a maker may do at any moment: count, take back, go on, go back, throw away. */
+const anyAct = fc.constantFrom('drop', 'drop', 'drop', 'back', 'on', 'on', 'reopen', 'discard');
+
+/** Whatever is pressed, only what the gate lets through becomes an event. */
+const played = (blend: Blend, acts: readonly string[]): BenchEvent[] => {
+  const planned = stepsOf(blend, evaluate(blend).mixture);
+  const events: BenchEvent[] = [];
+  for (const act of acts) {
+    const tally = tallyOf(events);
+    const step: Step | null = currentStep(planned, tally);
+    if (act === 'reopen') {
+      const last = planned.findLast(({ id }) => tally.done.has(id));
+      if (last) events.push({ kind: 'reopened', step: last.id });
+    } else if (act === 'discard') events.push({ kind: 'discarded', vessel: 0 });
+    else if (step && act === 'on') {
+      if (gateOf(blend, planned, tally, '').state === 'open') {
+        events.push({ kind: 'done', step: step.id });
+      }
+    } else if (step?.kind === 'count') {
+      events.push({ kind: act === 'drop' ? 'drop' : 'take-back', step: step.id });
+    }
+  }
+  return events;
+};
+
+describe('whatever is pressed at the bench', () => {
+  test('what was made is the drops that fell, bottle by bottle', () => {
+    fc.assert(
+      fc.property(anyBlend, fc.array(anyAct, { maxLength: 60 }), (blend, acts) => {
+        const made = madeOf(blend, played(blend, acts));
+        for (const { number, evaluation, isEmpty } of made.containers) {
+          // By hand: drops of 0.05 ml over the fill of the bottle.
+          const drops = ids.map((id) => made.tally.drops.get(`count/${number}/${id}`) ?? 0);
+          const all = drops.reduce((total, one) => total + one, 0);
+          const { mixture } = evaluation;
+          expect(mixture.strength.byVolume.likely).toBeCloseTo(
+            Math.min(100, (100 * all * 0.05) / mixture.fillMl),
+            9,
+          );
+          expect(isEmpty).toBe(all === 0);
+          mixture.oils.forEach(({ oil, drops: fell }) => {
+            expect(fell).toBe(made.tally.drops.get(`count/${number}/${oil.id}`) ?? 0);
+          });
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('a batch of which every step is done holds nothing that must not be used', () => {
+    fc.assert(
+      fc.property(anyBlend, fc.array(anyAct, { maxLength: 80 }), (blend, acts) => {
+        const made = madeOf(blend, played(blend, acts));
+        if (currentStep(made.planned, made.tally) !== null) return;
+        expect(made.blocking).toBe(false);
+        // Nothing over either: no reason was written.
+        expect(made.verdict).not.toBe('over');
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  test('bottles with the same in them are worked out once, and come to the same', () => {
+    fc.assert(
+      fc.property(anyBlend, fc.array(anyAct, { maxLength: 40 }), (blend, acts) => {
+        const events = played(blend, acts);
+        const made = madeOf(blend, events);
+        made.containers.forEach(({ number, evaluation }) => {
+          // The same bottle by itself, under the number of the first.
+          const alone = events.flatMap((event): BenchEvent[] => {
+            if (!('step' in event))
+              return event.kind === 'discarded' && number === 0 ? [event] : [];
+            const parts = event.step.split('/');
+            if (parts[1] === undefined) return [event];
+            if (parts[1] !== String(number)) return [];
+            return [{ ...event, step: [parts[0], '0', ...parts.slice(2)].join('/') }];
+          });
+          const [one] = madeOf({ ...blend, count: 1 }, alone).containers;
+          expect(evaluation.mixture).toEqual(one?.evaluation.mixture);
+          expect(evaluation.verdict).toBe(one?.evaluation.verdict);
+        });
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+test('a reason opens the gate for what it was written for, whatever the blend', () => {
+  fc.assert(
+    fc.property(anyBlend, (blend) => {
+      const planned = stepsOf(blend, evaluate(blend).mixture);
+      const gate = gateOf(blend, planned, tallyOf([]), '');
+      if (gate.state === 'open') return;
+      const reason: BenchEvent = {
+        kind: 'reason',
+        step: planned[0]?.id ?? '',
+        words: 'worn for one evening',
+        over: pastLimits(gate.findings),
+      };
+      expect(isReason(reason.words)).toBe(true);
+      // No words open what is blocked.
+      expect(gateOf(blend, planned, tallyOf([reason]), '').state).toBe(
+        gate.state === 'blocked' ? 'blocked' : 'open',
+      );
+    }),
+    { numRuns: 80 },
+  );
+});

@@ -1,0 +1,5 @@
+export { isAsPlanned, recipeAsMade, recipeAsPlanned, type WearerChange, wearerChanges } from './again';
+export { nextBatchNumber, serialOf } from './batchNumber';
+export { type BestBefore, mixtureBestBefore } from './bestBefore';
+export { type Made, type MadeContainer, madeOf } from './made';
+export { madeBestBefore, madeFindings, type MadeSummary, madeSummarySchema, summaryOf } from './madeSummary';

@@ -1,0 +1,72 @@
+import type { Container } from '../catalog';
+import { type Blend, evaluate, type Evaluation } from '../drops';
+import { worst, type Verdict } from '../limits';
+import { bottleNow, containerOfStep, putsOil, containerAt, eachContainer, stepsOf, type Step, tallyOf, type BenchEvent, type Tally } from '../making';
+
+/** One container of a batch, or the jug from which all are filled, with what went in. */
+export interface MadeContainer {
+  /** Its number at the bench, from 0. */
+  readonly number: number;
+  /** What it is in by now: a larger one where it was moved. */
+  readonly container: Container;
+  readonly evaluation: Evaluation;
+  /** Nothing went in that was to be counted or measured. */
+  readonly isEmpty: boolean;
+}
+
+/** A batch as it really is: what was counted and measured, never what was planned. */
+export interface Made {
+  readonly blend: Blend;
+  /** The steps as they were planned. */
+  readonly planned: readonly Step[];
+  readonly tally: Tally;
+  readonly containers: readonly MadeContainer[];
+  readonly isEmpty: boolean;
+  /** The worst of all containers; null where nothing is in any. */
+  readonly verdict: Verdict | null;
+  /** Some container must not be used by this wearer. */
+  readonly blocking: boolean;
+}
+
+/** True where oils were to go in and none has; of plain carrier, where no step of it is done. */
+const isNothing = (
+  planned: readonly Step[],
+  tally: Tally,
+  evaluation: Evaluation,
+  number: number,
+): boolean => {
+  const wantsOil = planned.some(putsOil);
+  if (wantsOil) return evaluation.mixture.oils.every(({ ml }) => ml.likely === 0);
+  return !planned.some(
+    (step) =>
+      (containerOfStep(step) ?? number) === number &&
+      step.kind !== 'wipe' &&
+      tally.done.has(step.id),
+  );
+};
+
+/** What came of a batch, from what happened at the bench. */
+export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
+  const planned = stepsOf(blend, evaluate(blend).mixture);
+  const tally = tallyOf(events);
+  const alike = eachContainer(blend, planned, tally, (number) => {
+    const evaluation = bottleNow(blend, planned, tally, number);
+    return {
+      container: containerAt(blend, tally, number),
+      evaluation,
+      isEmpty: isNothing(planned, tally, evaluation, number),
+    };
+  });
+  const containers = alike.map((one, number) => ({ ...one, number }));
+  const filled = containers.filter(({ isEmpty }) => !isEmpty);
+  const verdicts = filled.flatMap(({ evaluation: { verdict } }) => (verdict ? [verdict] : []));
+  return {
+    blend,
+    planned,
+    tally,
+    containers,
+    isEmpty: filled.length === 0,
+    verdict: verdicts.length > 0 ? worst(verdicts) : null,
+    blocking: filled.some(({ evaluation }) => evaluation.blocking),
+  };
+};

@@ -1,0 +1,12 @@
+/** Up to this age months are told beside years. */
+const monthsUpToYears = 6;
+
+/** Up to this age only months are told. */
+const onlyMonthsUpTo = 24;
+
+/** An age as it is told: in months up to two years, in years and months up to six, then in years. */
+export const toldAge = (months: number): { readonly years: number; readonly months: number } => {
+  if (months < onlyMonthsUpTo) return { years: 0, months };
+  const years = Math.floor(months / 12);
+  return { years, months: years < monthsUpToYears ? months % 12 : 0 };
+};

@@ -1,0 +1,38 @@
+import { catalogOf, type Catalog } from './catalog';
+import { houseMaterials, type OwnMaterial } from './own';
+
+/** Ids of the oils that a ready-made blend is made of; none for anything else. */
+const insideOf = (own: OwnMaterial): string[] =>
+  own.kind === 'ready-made' ? own.parts.map(({ id }) => id) : [];
+
+/**
+ * Of a house's own materials and figures those that a blend uses: its own oils and bases, and
+ * figures of the oils in it or in a ready-made blend that is in it.
+ *
+ * @param ids of all oils and bases of the blend
+ */
+export const materialsUsed = (
+  own: readonly OwnMaterial[],
+  ids: readonly string[],
+): OwnMaterial[] => {
+  const named = own.filter((entry) => entry.kind !== 'figure' && ids.includes(entry.id));
+  const oils = new Set([...ids, ...named.flatMap(insideOf)]);
+  return own.filter((entry) =>
+    entry.kind === 'figure' ? oils.has(entry.oilId) : named.includes(entry),
+  );
+};
+
+/**
+ * The catalog of what carries its own materials: those lie over what is shipped, and only what is
+ * in neither is looked up in the house. The bottles are those of the house.
+ */
+export const catalogCarrying = (house: Catalog, own: readonly OwnMaterial[]): Catalog => {
+  const carried = catalogOf(houseMaterials(own));
+  return {
+    ...carried,
+    oil: (id) => carried.oil(id) ?? house.oil(id),
+    base: (id) => carried.base(id) ?? house.base(id),
+    isRemoved: () => false,
+    openBottle: house.openBottle,
+  };
+};

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { usualContainers } from './shipped';
+
+/** Most that a container may be said to hold, in ml. */
+export const largestContainerMl = 20_000;
+
+const kinds = [...new Set(usualContainers.map(({ kind }) => kind))] as [string, ...string[]];
+
+const mostOfName = 60;
+
+const volume = z.number().positive().max(largestContainerMl);
+
+/** A container of the maker's own, measured with water. */
+export const measuredContainerSchema = z.strictObject({
+  /** What the maker calls it. */
+  name: z.string().min(1).max(mostOfName).optional(),
+  kind: z.enum(kinds),
+  nominalMl: volume,
+  workingFillPercent: z.number().positive().max(100),
+  /** What it holds to the very brim, in ml. */
+  brimfulMl: volume.optional(),
+});
+
+/** One that stands in the house, by its name, for every blend to go into. */
+export const ownContainerSchema = measuredContainerSchema.extend({
+  name: z.string().trim().min(1).max(mostOfName),
+});
+
+/** A container of the house's own. */
+export type OwnContainer = z.infer<typeof ownContainerSchema>;

@@ -1,0 +1,393 @@
+import { z } from 'zod';
+import { baseKind, contentSchema, placeId, type figureId } from './vocabulary';
+
+/** How sure the literature, or our recollection of it, is of a figure. */
+export const confidence = z.enum(['high', 'medium', 'low', 'none']);
+
+const percentOrNull = z.number().min(0).max(100).nullable();
+
+const allergen = z.strictObject({
+  family: z.string(),
+  what: z.enum(['avoid', 'mind']),
+});
+
+const condition = z.strictObject({
+  condition: z.string(),
+  what: z.enum(['avoid', 'caution']),
+});
+
+const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
+
+const suitability = z.enum(['ok', 'caution', 'avoid']);
+
+const limitStatus = z.enum([
+  'stated',
+  'none stated',
+  'assumed',
+  'by constituents',
+  'light only',
+  'not known',
+]);
+
+/** One essential oil with what the literature says of it. */
+const oilSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  dermalMaximum: z.strictObject({
+    percent: percentOrNull,
+    status: limitStatus,
+    basis: z.string().nullable(),
+    confidence,
+  }),
+  phototoxicLimitPercent: percentOrNull,
+  keepOffSkin: z.boolean(),
+  notForHomeBlending: z.string().nullable(),
+  age: z.array(
+    z.strictObject({
+      belowMonths: z.number().int().positive(),
+      what: z.enum(['avoid', 'avoid on or near the face']),
+      why: z.string(),
+      basis: z.string().optional(),
+    }),
+  ),
+  pregnancy: suitability,
+  breastfeeding: suitability,
+  conditions: z.array(condition),
+  oxidation: z.enum(['low', 'medium', 'high']),
+  shelfYears: z.number().positive(),
+  /** Null where it is not known: then nothing by weight can be worked out. */
+  densityGPerMl: z.number().min(0.7).max(1.3).nullable(),
+  viscosity,
+  note: z.enum(['top', 'middle', 'base']),
+  odourStrength: z.number().int().min(1).max(5),
+  allergens: z.array(allergen),
+});
+
+/** What carries the oils: a liquid carrier, a butter, a wax, or what else goes in. */
+const baseSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  kind: baseKind,
+  /** Of powders and grains as they lie, with the air between them. */
+  densityGPerMl: z.number().min(0.4).max(1.3),
+  /** Of powders and grains without the air: what they take up once oil has filled the gaps. */
+  trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
+  meltRangeC: z.tuple([z.number(), z.number()]).nullable(),
+  shelfMonths: z.number().positive(),
+  allergens: z.array(allergen),
+  conditions: z.array(condition),
+  sun: z.strictObject({ what: z.literal('mind'), why: z.string() }).nullable(),
+});
+
+const millimetres = z.number().positive();
+
+/** One usual vessel. */
+const containerSchema = z.strictObject({
+  id: z.string(),
+  kind: z.string(),
+  nominalMl: z.number().positive(),
+  brimfulMl: z.number().positive(),
+  workingFillPercent: z.number().positive().max(100),
+  suits: z.string(),
+  note: z.string().optional(),
+  doseMl: z.tuple([z.number(), z.number()]).optional(),
+  outerDiameterMm: millimetres.optional(),
+  heightMm: millimetres.optional(),
+  labelMm: z.strictObject({ height: millimetres, width: millimetres }).nullish(),
+});
+
+const provenance = {
+  provenance: z.string(),
+  sources: z.record(z.string(), z.string()),
+  figures: z.record(z.string(), z.strictObject({ source: z.string(), confidence: z.string() })),
+};
+
+export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
+/** The plants of the oils. */
+export const botanicalFile = z.strictObject({ oils: z.record(z.string(), z.string()) });
+/** What describes a base, and no rule reads. */
+export const baseFactsFile = z.strictObject({
+  bases: z.record(
+    z.string(),
+    z.strictObject({
+      /** Its name on a label. */
+      inci: z.string(),
+      botanical: z.string().nullable(),
+      densityAtC: z.number(),
+      absorption: z.string().nullable(),
+      feel: z.string().nullable(),
+      comedogenic: z.number().nullable(),
+      skin: z.array(z.string()),
+      odour: z.string().nullable(),
+      oxidation: z.string().nullable(),
+      note: z.string(),
+      confidence,
+    }),
+  ),
+});
+
+/** Other names of materials, by id. */
+export const namesFile = z.strictObject({
+  oils: z.record(z.string(), z.array(z.string())),
+  bases: z.record(z.string(), z.array(z.string())),
+});
+
+export const basesFile = z.strictObject({ ...provenance, bases: z.array(baseSchema) });
+
+export const compositionFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  oils: z.record(z.string(), z.strictObject({ confidence, constituents: z.array(contentSchema) })),
+});
+
+export const cappedFile = z.record(
+  z.string(),
+  z.strictObject({ confidence, constituents: z.array(contentSchema) }),
+);
+
+const constituentSchema = z.strictObject({
+  name: z.string(),
+  cas: z.string().nullable(),
+  formula: z.string().nullable(),
+  molarMassGPerMol: z.number().nullable(),
+  boilingPointC: z.number().nullable(),
+  vapourPressurePa25C: z.number().nullable(),
+  vapourPressureAgree: z.boolean().nullable(),
+  densityGPerMl: z.number().nullable(),
+  odourThresholdUgPerM3: z.number().nullable(),
+  dermalMaxPercent: z.number().nullable(),
+  dermalMaxAgree: z.boolean().nullable(),
+  dermalMaxBasis: z.string().nullable(),
+  euAllergen2003: z.boolean(),
+  inci: z.string().nullable(),
+});
+
+export const constituentsFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  constituents: z.array(constituentSchema),
+});
+
+export const constituentLimitsFile = z.strictObject({
+  provenance: z.string(),
+  sources: z.record(z.string(), z.string()),
+  note: z.string(),
+  limits: z.array(
+    z.strictObject({
+      id: z.string(),
+      members: z.array(z.string()).min(1),
+      percent: z.number().positive(),
+      why: z.string(),
+      source: z.string(),
+      basis: z.string(),
+      confidence,
+    }),
+  ),
+});
+export const containersFile = z.strictObject({
+  provenance: z.string(),
+  source: z.string(),
+  confidence,
+  containers: z.array(containerSchema),
+});
+
+export const dropsFile = z.strictObject({
+  source: z.string(),
+  confidence,
+  sizes: z.array(
+    z.strictObject({
+      id: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']),
+      perMl: z.number().positive(),
+      source: z.string(),
+      default: z.boolean().optional(),
+    }),
+  ),
+  metInPracticePerMl: z.tuple([z.number(), z.number()]),
+  unmeasuredRangeMl: z.record(viscosity, z.tuple([z.number(), z.number()])),
+  advice: z.string(),
+});
+
+export const ambiguousNamesFile = z.strictObject({
+  note: z.string(),
+  names: z.array(
+    z.strictObject({
+      name: z.string(),
+      ids: z.array(z.string()),
+      tellApart: z.record(z.string(), z.string()),
+    }),
+  ),
+});
+
+const figure = { recommended: z.number().min(0), maximum: z.number().min(0) };
+export const sourced = { source: z.string(), confidence };
+
+const stageId = z.enum([
+  'pregnant',
+  'nursing',
+  'sensitive-skin-body',
+  'sensitive-skin-face',
+  'frail-or-very-ill',
+  'eczema-active-or-fragrance-allergy',
+  'anyone',
+]);
+
+export const guidelinesFile = z.strictObject({
+  sources: z.record(z.string(), z.string()),
+  all: z.array(
+    z.looseObject({
+      id: z.enum(['clinical', 'cautious', 'strong']),
+      name: z.string(),
+      why: z.string(),
+      default: z.boolean().optional(),
+      usableAsLimit: z.boolean(),
+    }),
+  ),
+  age: z.array(
+    z.strictObject({
+      fromMonths: z.number().int(),
+      toMonths: z.number().int().nullable(),
+      clinical: z.strictObject(figure),
+      cautious: z.strictObject(figure),
+      ...sourced,
+    }),
+  ),
+  adult: z.strictObject({ fromMonths: z.number(), toMonths: z.number(), note: z.string() }),
+  place: z.array(
+    z.strictObject({
+      id: placeId,
+      ...figure,
+      low: z.number(),
+      dropsPerTub: z.tuple([z.number(), z.number()]).optional(),
+      adultLadderBinds: z.boolean(),
+      ...sourced,
+    }),
+  ),
+  stage: z.array(
+    z.strictObject({
+      id: stageId,
+      ...figure,
+      firstTrimester: z.strictObject(figure).optional(),
+      note: z.string().optional(),
+      ...sourced,
+    }),
+  ),
+  phototoxic: z.strictObject({
+    rule: z.string(),
+    ...sourced,
+    hoursOutOfSun: z.strictObject({
+      used: z.number(),
+      views: z.array(z.strictObject({ hours: z.number(), who: z.string() })),
+    }),
+    facts: z.array(z.string()),
+    bergaptenPpmTotal: z.number(),
+  }),
+  everywhere: z.array(z.string()),
+  conditions: z.array(
+    z.strictObject({
+      id: z.string(),
+      read: z.string(),
+      note: z.string().optional(),
+      what: z.literal('mind').optional(),
+      where: z.string().optional(),
+      maximum: z.number().optional(),
+      why: z.string().optional(),
+      stage: stageId.optional(),
+    }),
+  ),
+  skin: z.record(z.enum(['normal', 'sensitive', 'damaged']), z.array(z.string())),
+  allergyFamilies: z.array(z.string()),
+  nearTheFace: z.array(placeId),
+});
+
+/** Cautions of places, kinds of product and sale that are not a strength. */
+export const cautionsFile = z.strictObject({
+  bath: z.strictObject({
+    noneBelowMonths: z.number().int(),
+    keepOut: z.array(z.string()),
+    little: z.array(z.string()),
+    /** Parts of solubiliser to one of essential oil. */
+    solubiliserParts: z.number().positive(),
+    ...sourced,
+  }),
+  sale: z.strictObject({
+    ...sourced,
+    note: z.string(),
+    /** Percent of the finished product, by what kind of product it is. */
+    'methyl eugenol': z.strictObject({
+      perfume: z.number(),
+      leaveOn: z.number(),
+      rinseOff: z.number(),
+    }),
+    safrole: z.strictObject({ product: z.number() }),
+  }),
+  /** What holds water and no preservative. */
+  water: z.strictObject({ keepsDays: z.number().positive(), ...sourced }),
+  /** What sets above this temperature does not pour in a cool room. */
+  pours: z.strictObject({ aboveC: z.number(), source: z.string() }),
+  /** Oils that a spray hardly pumps. */
+  sprays: z.strictObject({ tooThick: z.array(z.string()), source: z.string() }),
+  /** Hot wax and fat. */
+  heat: z.strictObject(sourced),
+});
+
+export type LimitStatus = z.infer<typeof limitStatus>;
+
+/** A constituent by name, with low, typical and high content in percent. */
+export type Content = z.infer<typeof contentSchema>;
+export type Confidence = z.infer<typeof confidence>;
+export type Constituent = z.infer<typeof constituentSchema>;
+export type ConstituentLimit = z.infer<typeof constituentLimitsFile>['limits'][number];
+
+/** What a fragrance oil's certificate allows, in percent of the product; null where it says nothing. */
+interface Certificate {
+  readonly face: number | null;
+  readonly body: number | null;
+  readonly rinseOff: number | null;
+}
+
+/** What a maker put beside or in place of the library's figures. */
+interface OwnMark {
+  /** The whole material is theirs. */
+  readonly material: boolean;
+  /** Who says what is known of a material of theirs. */
+  readonly source?: string;
+  /** Figures of theirs, with the library's own, so that it stays in sight. */
+  readonly figures: readonly {
+    readonly figure: FigureId;
+    readonly value: number | null;
+    readonly original: number | null;
+    readonly source: string;
+  }[];
+}
+
+export type FigureId = z.infer<typeof figureId>;
+
+/** An oil with what it holds of the constituents that have caps. */
+export type Oil = z.infer<typeof oilSchema> & {
+  /** Of something that is not all essential oil: its share, 0 to 1; null where that is not known. */
+  readonly essentialShare?: number | null;
+  /** Of an oil of the house's own: those of the library have theirs beside them. */
+  readonly botanical?: string | undefined;
+  /** Of a fragrance oil: what its certificate allows by kind of product, in percent. */
+  readonly certificate?: Certificate;
+  /** A maker's own material, or a figure of theirs laid over the library's. */
+  readonly own?: OwnMark;
+  /** Null where its chemistry is not known. */
+  readonly capped: {
+    readonly confidence: Confidence;
+    readonly constituents: readonly Content[];
+  } | null;
+};
+/** A base; those of a house's own carry their names, those of the library have them in their facts. */
+export type Base = z.infer<typeof baseSchema> & {
+  readonly inci?: string;
+  readonly botanical?: string | null;
+  /** As it lies with the air in it, where the mixture has given it another density. */
+  readonly bulkDensityGPerMl?: number;
+};
+/** A base that pours: what carries the oils in a bottle. */
+export type Carrier = Base;
+export type UsualContainer = z.infer<typeof containerSchema>;
+export type PlaceId = z.infer<typeof placeId>;
+export type StageId = z.infer<typeof stageId>;
+export type Guidelines = z.infer<typeof guidelinesFile>;

@@ -1,0 +1,46 @@
+import { z } from 'zod';
+
+// What files and forms must ask while the application runs; the schemas of the shipped
+// library, which are asked in tests alone, stand beside it in schema.ts.
+
+/** Kinds of base. */
+export const baseKind = z.enum([
+  'oil',
+  'butter',
+  'wax',
+  'antioxidant',
+  'dry',
+  'aqueous',
+  'solubiliser',
+  'alcohol',
+]);
+
+/** A constituent by name with low, typical and high content, in percent of the oil. */
+export const contentSchema = z
+  .tuple([z.string(), z.number().min(0), z.number().min(0), z.number().max(100)])
+  .refine(([, low, typical, high]) => low <= typical && typical <= high, {
+    error: 'content-order',
+  });
+
+/** Places on the body, by their ids. */
+export const placeId = z.enum([
+  'face',
+  'beard',
+  'body-massage',
+  'body-leave-on',
+  'pulse-points',
+  'perfume-small-area',
+  'local-short-term',
+  'chest-or-back-rub',
+  'hands-or-feet',
+  'scalp-or-hair',
+  'underarm',
+  'lips',
+  'bath',
+  'wash-off',
+  'broken-or-inflamed-skin',
+  'eyes-inner-nose-ear-canal-mucosa',
+]);
+
+/** Figures that a maker may put one of their own beside. */
+export const figureId = z.enum(['maximum', 'light', 'density', 'shelf', 'contents']);

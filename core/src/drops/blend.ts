@@ -1,0 +1,31 @@
+import type { Catalog } from '../catalog';
+import type { SettledBases, Filling, Formula } from '../mixture';
+import type { Brief } from '../brief';
+import type { Guideline } from '../recipe';
+
+/** A blend as it is worked out: what is asked, what goes in, by which school. */
+export interface Blend {
+  /** The materials with which it was worked out: names and allergies are looked up there. */
+  readonly catalog: Catalog;
+  readonly name: string;
+  /** What it is for, in the maker's words; may be empty. */
+  readonly purpose: string;
+  readonly brief: Brief;
+  readonly guideline: Guideline;
+  /** How many times the formula is mixed, 1 or more: once where all is mixed in one jug. */
+  readonly count: number;
+  /** What is mixed at once. */
+  readonly formula: Formula;
+  /** Into what it goes. */
+  readonly fillings: readonly Filling[];
+  /** True where it is mixed in one jug or pan, and poured. */
+  readonly inOne: boolean;
+  /** What stays in the jug, the pan and the pipette, in percent of what is filled. */
+  readonly lossPercent: number;
+  /** What whipping adds to the volume, in percent; 0 where it is not whipped. */
+  readonly gainPercent: number;
+  /** What dry matter makes of it; null without any. */
+  readonly grain: SettledBases['grain'];
+  /** What one use takes, in ml, where the maker has measured it. */
+  readonly useMl?: number;
+}

@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { measured, mix } from '../mixture';
+import { fillMl } from '../catalog';
+import { larger } from '../quantity';
+import { sumLimits } from '../limits';
+import { blendOf, known, parts } from '../testing';
+import type { Blend } from './blend';
+import { wholeDrops } from './wholeDrops';
+
+// Every whole number of drops tried one after another, through the mixture itself
+// rather than through the rows of the search: the second route.
+
+const strongEnough = (blend: Blend, drops: readonly number[]): boolean => {
+  const { formula, brief, guideline } = blend;
+  const oils = formula.oils.map((entry, i) => measured(entry, formula.dropsPerMl, drops[i] ?? 0));
+  const total = oils.reduce((sum, { ml }) => sum + ml.likely, 0);
+  if (total > fillMl(formula.container) + 1e-9) return false;
+  const mixture = mix(oils, formula.bases, fillMl(formula.container));
+  const limits = sumLimits(
+    formula.oils.map(({ oil }) => oil),
+    brief,
+    guideline,
+  );
+  return limits.every(({ weights, most }) => {
+    const by = (kind: 'byVolume' | 'byWeight') =>
+      mixture.oils.reduce(
+        (sum, entry, i) => sum + (weights.likely[i] ?? 0) * known(entry[kind]).likely,
+        0,
+      );
+    return Math.max(by('byVolume'), by('byWeight')) <= most + 1e-9;
+  });
+};
+
+const bruteForce = (blend: Blend) => {
+  const { formula } = blend;
+  const asked = ((formula.targetPercent ?? 0) / 100) * fillMl(formula.container);
+  const all = formula.oils.reduce(
+    (sum, { measure }) => sum + (measure.by === 'parts' ? measure.parts : 0),
+    0,
+  );
+  const wanted = formula.oils.map(({ measure }) =>
+    measure.by === 'parts' ? (asked * measure.parts) / all : 0,
+  );
+  const drop = formula.oils.map((entry) => measured(entry, formula.dropsPerMl, 1).ml.likely);
+  let best: { distance: number; gap: number } | null = null;
+  const visit = (chosen: number[]): void => {
+    const i = chosen.length;
+    if (i === formula.oils.length) {
+      if (!strongEnough(blend, chosen)) return;
+      const distance = chosen.reduce(
+        (sum, k, n) => sum + Math.abs(k * (drop[n] ?? 0) - (wanted[n] ?? 0)),
+        0,
+      );
+      const gap = Math.abs(chosen.reduce((sum, k, n) => sum + k * (drop[n] ?? 0), 0) - asked);
+      if (
+        !best ||
+        distance < best.distance - 1e-7 ||
+        (distance < best.distance + 1e-7 && gap < best.gap - 1e-7)
+      ) {
+        best = { distance, gap };
+      }
+      return;
+    }
+    const most = Math.ceil((wanted[i] ?? 0) / (drop[i] ?? 1)) + 1;
+    for (let k = 1; k <= most; k += 1) visit([...chosen, k]);
+  };
+  visit([]);
+  return { best: best as { distance: number; gap: number } | null, wanted, drop, asked };
+};
+
+const someOils = [
+  'lavender',
+  'bergamot',
+  'lemon',
+  'ylang-ylang',
+  'vetiver',
+  'patchouli',
+  'rose-otto',
+  'petitgrain',
+];
+
+const problem = fc.record({
+  ids: fc.uniqueArray(fc.constantFrom(...someOils), { minLength: 1, maxLength: 4 }),
+  shares: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 4, maxLength: 4 }),
+  target: fc.integer({ min: 2, max: 24 }).map((n) => n / 4),
+  container: fc.constantFrom('roll-on-5', 'roll-on-10', 'roll-on-15'),
+  measuredDrop: fc.option(fc.integer({ min: 25, max: 60 }), { nil: undefined }),
+  base: fc.constantFrom('jojoba', 'squalane', 'castor'),
+  years: fc.constantFrom(4, 10, 41, 70),
+});
+
+test('no choice of whole drops lies nearer to what was asked, within every limit', () => {
+  let compared = 0;
+  fc.assert(
+    fc.property(problem, ({ ids, shares, target, container, measuredDrop, base, years }) => {
+      const first = ids[0] ?? '';
+      const one = (measuredDrop ?? 0) / 1000;
+      const blend = blendOf({
+        oils: Object.fromEntries(ids.map((id, i) => [id, parts(shares[i] ?? 1)])),
+        target,
+        container,
+        bases: { [base]: 1 },
+        wearer: { ageMonths: years * 12 },
+        ...(measuredDrop ? { dropMl: { [first]: { low: one, likely: one, high: one } } } : {}),
+      });
+      const plan = wholeDrops(blend.formula, blend.brief, blend.guideline);
+      const { best, wanted, drop, asked } = bruteForce(blend);
+      const chosen = plan.drops.map((k) => k ?? 0);
+      expect(plan.proved).toBe(true);
+      expect(strongEnough(blend, chosen)).toBe(true);
+      if (!best) {
+        expect(plan.leftOut.length).toBeGreaterThan(0);
+        return;
+      }
+      compared += 1;
+      expect(plan.leftOut).toEqual([]);
+      const distance = chosen.reduce(
+        (sum, k, n) => sum + Math.abs(k * (drop[n] ?? 0) - (wanted[n] ?? 0)),
+        0,
+      );
+      expect(distance).toBeCloseTo(best.distance, 6);
+      const gap = Math.abs(chosen.reduce((sum, k, n) => sum + k * (drop[n] ?? 0), 0) - asked);
+      expect(gap).toBeCloseTo(best.gap, 6);
+    }),
+    { numRuns: 300 },
+  );
+  expect(compared).toBeGreaterThan(100);
+});
+
+test('the larger of volume and weight is what the search holds to the limit', () => {
+  // Patchouli is denser than squalane (0.81 g/ml), so that weight binds before volume does.
+  const blend = blendOf({
+    oils: { patchouli: parts(1) },
+    target: 20,
+    bases: { squalane: 1 },
+    container: 'roll-on-30',
+  });
+  const plan = wholeDrops(blend.formula, blend.brief, blend.guideline);
+  const oils = blend.formula.oils.map((entry) => measured(entry, 20, plan.drops[0] ?? 0));
+  const { strength } = mix(oils, blend.formula.bases, 28.5);
+  expect(known(strength.byWeight).likely).toBeGreaterThan(strength.byVolume.likely);
+  expect(larger(strength.byVolume, strength.byWeight).likely).toBeLessThanOrEqual(5);
+});

@@ -1,0 +1,49 @@
+import { measured, mix, type Mixture } from '../mixture';
+import { fillMl } from '../catalog';
+import { judge, type Judgement } from '../limits';
+import type { Blend } from './blend';
+import { wholeDrops, type DropPlan } from './wholeDrops';
+
+/** A blend worked out: drops, amounts, strength, and what the limits say. */
+export interface Evaluation extends Judgement {
+  readonly plan: DropPlan;
+  readonly mixture: Mixture;
+}
+
+/**
+ * Works a blend out for one vessel.
+ *
+ * @param formula at least one base; on likely drops the oils fit under the fill line
+ * @param known the drops of its parts where they are known already
+ */
+export const evaluate = (
+  {
+    catalog,
+    formula,
+    brief,
+    guideline,
+  }: Pick<Blend, 'catalog' | 'formula' | 'brief' | 'guideline'>,
+  known?: DropPlan,
+): Evaluation => {
+  const plan = known ?? wholeDrops(formula, brief, guideline);
+  const mixture = mix(
+    formula.oils.map((entry, index) => measured(entry, formula.dropsPerMl, plan.drops[index] ?? 0)),
+    formula.bases,
+    fillMl(formula.container),
+  );
+  // Nought drops typed is an oil taken out; nought drops by parts was asked for and is judged.
+  const judged = mixture.oils.filter(
+    ({ ml }, index) => ml.high > 0 || formula.oils[index]?.measure.by === 'parts',
+  );
+  return {
+    plan,
+    mixture,
+    ...judge({
+      catalog,
+      mixture: { ...mixture, oils: judged },
+      brief,
+      guideline,
+      containers: formula.into ?? [formula.container.kind],
+    }),
+  };
+};

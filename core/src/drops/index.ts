@@ -1,0 +1,10 @@
+export type { Blend } from './blend';
+export { containerOf, fillingsOf, isMixedInOne } from './containers';
+export { evaluate, type Evaluation } from './evaluate';
+export { measuredBy, type Way, weighOils, writeBases, writeOils } from './rewrite';
+export { intoContainer, type Scaled, type ScaleProblem, timesAsMuch } from './scale';
+export { settleMade } from './settle';
+export { isAboutRoom, type SettleProblem } from './settleProblem';
+export { withWax, withWaxPercent } from './waxShare';
+export { type DropPlan, type LimitName, wholeDrops } from './wholeDrops';
+export { asSettled, countOil, sureDrops, type WorkedOut, workOut } from './workOut';

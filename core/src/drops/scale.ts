@@ -1,0 +1,169 @@
+import { largestContainerMl, type Catalog } from '../catalog';
+import { strengthBy } from '../mixture';
+import {
+  isIn,
+  setFirstContainer,
+  valueIn,
+  withAmount,
+  type LooseAmount,
+  type Recipe,
+  type RecipeContainer,
+} from '../recipe';
+import { isMixedInOne } from './containers';
+import type { Evaluation } from './evaluate';
+import { simpleParts } from './rewrite';
+import { workOut } from './workOut';
+
+const times = (value: number, factor: number): number =>
+  Math.max(0.01, Math.round(100 * value * factor) / 100);
+
+/** So many times as many spoons, as they were typed: to a thousandth of one. */
+const looseTimes = (loose: LooseAmount, factor: number): LooseAmount => {
+  const value = Math.max(0.001, Math.round(1000 * loose.value * factor) / 1000);
+  const { asTyped: _asTyped, ...rest } = loose;
+  return { ...rest, value, ml: (loose.ml * value) / loose.value };
+};
+
+/**
+ * Amounts of what is mixed at once, times a factor. Drops are asked for as parts, so that
+ * whole drops are found anew within the limits, and then stand as drops again.
+ */
+const amountsTimes = (recipe: Recipe, factor: number): Recipe => ({
+  ...recipe,
+  oils: recipe.oils.map((oil) =>
+    oil.amount?.unit === 'ml' || oil.amount?.unit === 'g'
+      ? withAmount(oil, { unit: oil.amount.unit, value: times(oil.amount.value, factor) })
+      : oil,
+  ),
+  bases: recipe.bases.map((base) => {
+    const { amount } = base;
+    if (amount?.unit === 'loose') return { ...base, amount: looseTimes(amount, factor) };
+    return amount?.unit === 'ml' || amount?.unit === 'g'
+      ? { ...base, amount: { unit: amount.unit, value: times(amount.value, factor) } }
+      : base;
+  }),
+});
+
+const isCounted = ({ amount }: Recipe['oils'][number]): boolean =>
+  (valueIn(amount, 'drops') ?? 0) > 0;
+
+/** Counted drops as the strength and the parts that they come to, to be solved anew. */
+const dropsAsParts = (recipe: Recipe, { mixture }: Evaluation): Recipe | null => {
+  if (!recipe.oils.some(isCounted)) return null;
+  if (recipe.oils.some(({ amount }) => isIn(amount, 'parts'))) return null;
+  const shares = recipe.oils.map((_, index) => mixture.oils[index]?.ml.likely ?? 0);
+  const parts = simpleParts(shares.filter((share) => share > 0));
+  let next = 0;
+  return {
+    ...recipe,
+    target: { percent: Math.min(100, strengthBy(mixture, recipe.by).likely) },
+    oils: recipe.oils.map((oil, index) => {
+      const value = (shares[index] ?? 0) > 0 ? (parts[next++] ?? 1) : 0;
+      return isCounted(oil) ? withAmount(oil, { unit: 'parts', value }) : oil;
+    }),
+  };
+};
+
+/** The drops that the parts came to, written as drops again. */
+const settledDrops = (catalog: Catalog, recipe: Recipe, asked: Recipe): Recipe => {
+  const worked = workOut(catalog, asked);
+  if (worked.state !== 'done') return recipe;
+  const { drops } = worked.evaluation.plan;
+  return {
+    ...recipe,
+    oils: recipe.oils.map((oil, index) => {
+      const planned = drops[index] ?? null;
+      return isCounted(oil) && planned !== null
+        ? withAmount(oil, { unit: 'drops', value: planned })
+        : oil;
+    }),
+  };
+};
+
+const resized = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  factor: number,
+  next: (recipe: Recipe) => Recipe,
+): Recipe => {
+  const asked = dropsAsParts(recipe, evaluation);
+  const sized = next(amountsTimes(recipe, factor));
+  return asked ? settledDrops(catalog, sized, next(amountsTimes(asked, factor))) : sized;
+};
+
+/** Why a blend cannot be scaled so. */
+export type ScaleProblem =
+  | 'not-whole'
+  /** More containers than a recipe may have. */
+  | 'too-many'
+  /** More of one ingredient than a recipe may have. */
+  | 'too-much';
+
+export type Scaled =
+  | { readonly ok: true; readonly recipe: Recipe }
+  | { readonly ok: false; readonly problem: ScaleProblem };
+
+const mostContainers = 1000;
+
+const asMuchAsMay = (recipe: Recipe): Scaled =>
+  [...recipe.oils, ...recipe.bases].some(
+    ({ amount }) => amount !== null && amount.value > largestContainerMl && !isIn(amount, 'parts'),
+  )
+    ? { ok: false, problem: 'too-much' }
+    : { ok: true, recipe };
+
+/**
+ * So many times as much: as many times the containers. Amounts that are of the whole jug
+ * follow; those of one container stay.
+ *
+ * @param factor above 0
+ */
+export const timesAsMuch = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  factor: number,
+): Scaled => {
+  const counts = recipe.containers.map(({ count }) => count * factor);
+  if (counts.some((one) => Math.abs(one - Math.round(one)) > 1e-9 || one < 1)) {
+    return { ok: false, problem: 'not-whole' };
+  }
+  if (counts.some((one) => one > mostContainers)) return { ok: false, problem: 'too-many' };
+  const next = (given: Recipe): Recipe => ({
+    ...given,
+    containers: given.containers.map((one, index) => ({
+      ...one,
+      count: Math.round(counts[index] ?? one.count),
+    })),
+  });
+  return asMuchAsMay(
+    isMixedInOne(catalog, recipe)
+      ? resized(catalog, recipe, evaluation, factor, next)
+      : next(recipe),
+  );
+};
+
+/** The same strength and proportions in another container. */
+export const intoContainer = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  container: RecipeContainer,
+): Scaled => {
+  const next = setFirstContainer(container);
+  // What the new one takes is only known when it is worked out by shares.
+  const size = (given: Recipe): number | null => {
+    const worked = workOut(catalog, {
+      ...given,
+      oils: [],
+      target: null,
+      bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+    });
+    return worked.state === 'done' ? worked.evaluation.mixture.fillMl : null;
+  };
+  const before = size(recipe);
+  const after = size(next(recipe));
+  const factor = before !== null && after !== null ? after / before : 1;
+  return asMuchAsMay(resized(catalog, recipe, evaluation, factor, next));
+};

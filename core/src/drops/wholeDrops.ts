@@ -1,0 +1,207 @@
+import type { Brief } from '../brief';
+import { fillMl } from '../catalog';
+import { sumLimits, type RuleId, type SumLimit } from '../limits';
+import {
+  baseDensity,
+  dropOf,
+  essentialShare,
+  measured,
+  type Formula,
+  type FormulaOil,
+} from '../mixture';
+import type { Guideline } from '../recipe';
+import { comfortRows, limitRows, type Dosed, type LimitRow, type Whole } from './rows';
+import { settleNumbers } from './solver/nearest';
+import { countRows, keepsAll, slack, usedOf, type Row } from './solver/row';
+import { cheapest, type Effort } from './solver/search';
+import { askedFrom } from './target';
+
+/** A limit by name: what held the drops back. */
+export interface LimitName {
+  readonly rule: RuleId | 'fill';
+  readonly subject: string;
+}
+
+/** An oil that was asked for and gets no drop, since one is already too much. */
+interface LeftOut {
+  readonly oilId: string;
+  readonly because: readonly LimitName[];
+  /** What of it the limits still leave room for, in ml: less than a drop. */
+  readonly mostMl: number;
+}
+
+/** What parts and a target come to, in whole drops. */
+export interface DropPlan {
+  /** Drops of each oil of the formula in its order; null where the amount is not by parts. */
+  readonly drops: readonly (number | null)[];
+  /** Essential oil asked for in what is mixed at once, in ml; null without a target. */
+  readonly targetMl: number | null;
+  /** Essential oil that is reached on likely drops, in ml. */
+  readonly reachedMl: number;
+  /** The limits that hold it below what was asked. */
+  readonly binding: readonly LimitName[];
+  readonly leftOut: readonly LeftOut[];
+  /** False where the search ran out of work before it was sure; then the best found so far. */
+  readonly proved: boolean;
+  /** What another choice might lie nearer in all, in ml, at most; 0 where it is proved. */
+  readonly nearerByMl: number;
+}
+
+const nameOf = ({ from }: LimitRow): LimitName =>
+  from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
+
+const unique = (names: readonly LimitName[]): LimitName[] => [
+  ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
+];
+
+/** Which oils keep a drop: as many as can, and of those choices the nearest to what was asked. */
+const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
+  const ones = asked.map(() => 1);
+  if (keepsAll(rows, ones)) return ones;
+  const none = asked.map(() => 0);
+  const kept = cheapest({
+    least: none,
+    most: ones,
+    cost: asked.map((ml) => [1 + 1e-4 * ml, 0]),
+    rows,
+    tolerance: 1e-9,
+    effort: 'frame',
+    atMost: Infinity,
+  });
+  return kept?.drops ?? none;
+};
+
+/** Rows that one drop more of this oil would break. */
+const broken = (rows: readonly LimitRow[], drops: readonly number[], i: number): LimitName[] =>
+  rows
+    .filter((row) => {
+      const perDrop = row.per[i] ?? 0;
+      return perDrop > 0 && usedOf(row, drops) + perDrop > row.limit + slack;
+    })
+    .map(nameOf);
+
+/** How much of a drop of this oil, of which there is none, the rows leave room for: 0 to 1. */
+const roomFor = (rows: readonly LimitRow[], drops: readonly number[], i: number): number =>
+  rows.reduce((room, row) => {
+    const perDrop = row.per[i] ?? 0;
+    return perDrop <= 0
+      ? room
+      : Math.min(room, Math.max(0, (row.limit - usedOf(row, drops)) / perDrop));
+  }, 1);
+
+const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
+  const { oil, measure } = entry;
+  return measure.by === 'parts'
+    ? { oil, unitMl: dropOf(entry, formula.dropsPerMl), stands: false }
+    : { oil, unitMl: measured(entry, formula.dropsPerMl, 0).ml, stands: true };
+};
+
+/**
+ * From parts and a percentage to whole drops, within every maximum that is a sum
+ * of oils, on likely drops. Amounts that stand count toward the target; parts
+ * share the rest.
+ *
+ * @param effort `frame` gives up the proof after about a frame's work, with the best
+ *   found so far; `thorough` goes on for seconds
+ */
+export const wholeDrops = (
+  formula: Formula,
+  brief: Brief,
+  guideline: Guideline,
+  effort: Effort = 'frame',
+): DropPlan => {
+  const whole: Whole = {
+    fillMl: fillMl(formula.container),
+    baseDensity: baseDensity(formula.bases),
+  };
+  const { standing, targetMl, askedOf } = askedFrom(formula);
+
+  const dosed = formula.oils.map((entry) => dosedOf(entry, formula));
+  const open = dosed.filter(({ stands }) => !stands);
+  if (open.length === 0) {
+    return {
+      drops: formula.oils.map(() => null),
+      targetMl,
+      reachedMl: standing,
+      binding: [],
+      leftOut: [],
+      proved: true,
+      nearerByMl: 0,
+    };
+  }
+  const asked = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
+  const limits: readonly SumLimit[] = sumLimits(
+    formula.oils.map(({ oil }) => oil),
+    brief,
+    guideline,
+  ).filter(
+    // The own maximum of an oil whose amount stands is not for the others to keep.
+    (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),
+  );
+  const rows = limitRows(dosed, limits, whole);
+  // An oil that is left out stays out; the others keep at least one drop.
+  const least = lowestOf(asked, rows);
+  const unit = open.map(({ unitMl }) => unitMl.likely);
+  // More than the next whole drop above what was asked is never nearer.
+  const most = least.map((lowest, i) =>
+    lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
+  );
+  const sameSize = unit.every((ml) => Math.abs(ml - (unit[0] ?? 0)) < 1e-12);
+  const settled = settleNumbers(
+    {
+      unit,
+      asked,
+      least,
+      most,
+      rows: sameSize ? [...countRows(rows, least, most), ...rows] : rows,
+    },
+    (drops) => {
+      // As near means as much in all: past what is recommended, nothing makes it hold.
+      const [inAll] = comfortRows(
+        dosed,
+        limits.filter(({ rule }) => rule === 'whole-blend'),
+        whole,
+      );
+      return inAll && usedOf(inAll, drops) > inAll.limit + slack
+        ? []
+        : comfortRows(dosed, limits, whole);
+    },
+    effort,
+  );
+  const chosen = settled?.drops ?? least;
+
+  const leftOut = open.flatMap(({ oil }, i): LeftOut[] =>
+    chosen[i] === 0
+      ? [
+          {
+            oilId: oil.id,
+            because: unique(broken(rows, chosen, i)),
+            mostMl: roomFor(rows, chosen, i) * (open[i]?.unitMl.likely ?? 0),
+          },
+        ]
+      : [],
+  );
+  const reachedMl = open.reduce(
+    (total, { oil, unitMl }, i) => total + essentialShare(oil) * (chosen[i] ?? 0) * unitMl.likely,
+    standing,
+  );
+  const binding = unique(
+    open.flatMap(({ unitMl }, i) =>
+      (chosen[i] ?? 0) * unitMl.likely < (asked[i] ?? 0) - unitMl.likely / 2 - 1e-9
+        ? broken(rows, chosen, i)
+        : [],
+    ),
+  );
+  let next = 0;
+  return {
+    drops: formula.oils.map(({ measure }) =>
+      measure.by === 'parts' ? (chosen[next++] ?? 0) : null,
+    ),
+    targetMl,
+    reachedMl,
+    binding,
+    leftOut,
+    proved: settled?.nearerByMl === 0,
+    nearerByMl: settled?.nearerByMl ?? 0,
+  };
+};

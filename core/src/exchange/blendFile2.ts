@@ -1,0 +1,93 @@
+import { z } from 'zod';
+import { wearerSchema } from '../brief';
+import { ownMaterialSchema } from '../catalog';
+import { baseAmountSchema, emptyRecipe, oilAmountSchema, onlyOnce, recipeBaseSchema, recipeBriefSchema, recipeOilSchema, recipeSchema, usualDropsPerMl } from '../recipe';
+
+const recipe = recipeSchema.shape;
+const brief = recipeBriefSchema.shape;
+
+/** Most materials of one's own that a blend can carry: those in it, and figures of them. */
+const mostMaterials = 500;
+
+/**
+ * The open blend file, version 2. What a blend does not have yet is left out: a wearer, a place,
+ * the amount of an oil. Amounts are those of what is mixed at once: of one container, or of the
+ * jug from which several are filled.
+ */
+export const blendFile2Schema = z
+  .strictObject({
+    format: z.literal('jubbet-blend'),
+    version: z.literal(2),
+    name: recipe.name,
+    purpose: recipe.purpose.optional(),
+    notes: recipe.notes.optional(),
+    tags: recipe.tags.optional(),
+    brief: z.strictObject({
+      wearer: z.union([z.literal('anyone'), wearerSchema]).optional(),
+      place: brief.place.unwrap().optional(),
+      use: brief.use,
+      sun: brief.sun,
+      forSale: z.boolean().default(false),
+      /** Questions that were answered: what is not in it was not asked. */
+      asked: brief.asked.default([]),
+      timesPerDay: brief.timesPerDay.unwrap().optional(),
+    }),
+    containers: recipe.containers,
+    by: recipe.by.default('volume'),
+    guideline: recipe.guideline.default('clinical'),
+    dropsPerMl: recipe.dropsPerMl.default(usualDropsPerMl),
+    target: recipe.target.unwrap().optional(),
+    oils: z
+      .array(recipeOilSchema.extend({ amount: oilAmountSchema.optional() }))
+      .max(60)
+      .superRefine(onlyOnce),
+    bases: z
+      .array(recipeBaseSchema.extend({ amount: baseAmountSchema.optional() }))
+      .max(30)
+      .superRefine(onlyOnce),
+    mixedInOne: z.boolean().optional(),
+    lossPercent: recipe.lossPercent.optional(),
+    whipPercent: recipe.whipPercent.unwrap().optional(),
+    useMl: recipe.useMl.unwrap().optional(),
+    /** What the maker says of a step, by the id of the step. */
+    steps: recipe.stepWords.optional(),
+    /** The version of which this one was made. */
+    parentVersion: recipe.parentVersion.unwrap().optional(),
+    /** Materials of the maker's own that are in it, and their own figures of what is in it. */
+    materials: z.array(ownMaterialSchema).max(mostMaterials).optional(),
+  })
+  .describe('One blend, to be opened in any house.');
+
+export type BlendFile2 = z.infer<typeof blendFile2Schema>;
+
+/** What a file of version 2 asks for. */
+export const fromFile2 = (file: BlendFile2): z.infer<typeof recipeSchema> => ({
+  ...emptyRecipe(),
+  name: file.name,
+  purpose: file.purpose ?? '',
+  notes: file.notes ?? '',
+  tags: file.tags ?? [],
+  brief: {
+    wearer: file.brief.wearer ?? null,
+    personId: null,
+    place: file.brief.place ?? null,
+    use: file.brief.use,
+    sun: file.brief.sun,
+    forSale: file.brief.forSale,
+    asked: file.brief.asked,
+    timesPerDay: file.brief.timesPerDay ?? null,
+  },
+  containers: file.containers,
+  by: file.by,
+  guideline: file.guideline,
+  dropsPerMl: file.dropsPerMl,
+  target: file.target ?? null,
+  oils: file.oils.map((oil) => ({ ...oil, amount: oil.amount ?? null })),
+  bases: file.bases.map((base) => ({ ...base, amount: base.amount ?? null })),
+  mixedInOne: file.mixedInOne ?? false,
+  lossPercent: file.lossPercent ?? 0,
+  whipPercent: file.whipPercent ?? null,
+  useMl: file.useMl ?? null,
+  stepWords: file.steps ?? {},
+  parentVersion: file.parentVersion ?? null,
+});

@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import type { OwnMaterial } from '../catalog';
+import type { Recipe } from '../recipe';
+import { blendFile1Schema, type BlendFile1 } from './blendFile1';
+import { blendFile2Schema, fromFile2, type BlendFile2 } from './blendFile2';
+import type { FileProblem } from '../words';
+import { firstFormProblem } from './formProblem';
+import { fromFile1 } from './fromFile1';
+
+/** A blend file of any version. */
+export type BlendFile = BlendFile1 | BlendFile2;
+
+/** The form of a blend file of any version, as it is kept with a batch. */
+export const blendFileSchema = z.discriminatedUnion('version', [
+  blendFile1Schema,
+  blendFile2Schema,
+]);
+
+/** The newest version that is read; older ones are read for ever. */
+export const newestBlendVersion = 2;
+
+export type ReadBlend =
+  | {
+      readonly ok: true;
+      /** The version that was read. */
+      readonly version: BlendFile['version'];
+      readonly recipe: Recipe;
+      /** Materials of its maker's own that it carries. */
+      readonly materials: readonly OwnMaterial[];
+    }
+  | { readonly ok: false; readonly problem: FileProblem };
+
+const no = (problem: FileProblem): ReadBlend => ({ ok: false, problem });
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** What a file asks for, whatever its version. */
+export const recipeOf = (file: BlendFile): Recipe =>
+  file.version === 1 ? fromFile1(file) : fromFile2(file);
+
+/** Reads a blend from parsed JSON: its form only. What is in this house is asked of the catalog. */
+export const readBlend = (json: unknown): ReadBlend => {
+  if (!isRecord(json) || json['format'] !== 'jubbet-blend') {
+    return no({ code: 'wrong-format', path: ['format'] });
+  }
+  const { version } = json;
+  if (version !== 1 && version !== newestBlendVersion) {
+    return no({ code: 'wrong-version', path: ['version'], version });
+  }
+  const parsed = (version === 1 ? blendFile1Schema : blendFile2Schema).safeParse(json);
+  if (!parsed.success) {
+    const form = firstFormProblem(parsed.error, json);
+    return no({ code: 'wrong-field', form, path: form.path });
+  }
+  const file: BlendFile = parsed.data;
+  return {
+    ok: true,
+    version: file.version,
+    recipe: recipeOf(file),
+    materials: file.version === 1 ? [] : (file.materials ?? []),
+  };
+};
+
+/** Reads a blend from the text of a file. */
+export const readBlendText = (text: string): ReadBlend => {
+  let json: unknown;
+  try {
+    json = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch {
+    return no({ code: 'not-json', path: [] });
+  }
+  return readBlend(json);
+};

@@ -1,0 +1,51 @@
+import { materialsUsed, type OwnMaterial } from '../catalog';
+import type { Recipe } from '../recipe';
+import type { BlendFile2 } from './blendFile2';
+
+const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }: T) =>
+  amount === null ? rest : { ...rest, amount };
+
+/**
+ * The file of a recipe. Who in the house it is for stays there; what is known of a wearer goes
+ * with it where the recipe names one.
+ *
+ * @param own materials and figures of the house's own: those that are in it go with it
+ */
+export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendFile2 => {
+  const { wearer, place, timesPerDay, personId: _personId, ...brief } = recipe.brief;
+  const materials = materialsUsed(
+    own,
+    [...recipe.oils, ...recipe.bases].map(({ id }) => id),
+  );
+  return {
+    format: 'jubbet-blend',
+    version: 2,
+    name: recipe.name,
+    ...(recipe.purpose ? { purpose: recipe.purpose } : {}),
+    ...(recipe.notes ? { notes: recipe.notes } : {}),
+    ...(recipe.tags.length > 0 ? { tags: recipe.tags } : {}),
+    brief: {
+      ...(wearer === null ? {} : { wearer }),
+      ...(place === null ? {} : { place }),
+      ...brief,
+      ...(timesPerDay === null ? {} : { timesPerDay }),
+    },
+    containers: recipe.containers,
+    by: recipe.by,
+    guideline: recipe.guideline,
+    dropsPerMl: recipe.dropsPerMl,
+    ...(recipe.target ? { target: recipe.target } : {}),
+    oils: recipe.oils.map((oil) => withoutNull(oil) as BlendFile2['oils'][number]),
+    bases: recipe.bases.map((base) => withoutNull(base) as BlendFile2['bases'][number]),
+    ...(recipe.mixedInOne ? { mixedInOne: true } : {}),
+    ...(recipe.lossPercent > 0 ? { lossPercent: recipe.lossPercent } : {}),
+    ...(recipe.whipPercent === null ? {} : { whipPercent: recipe.whipPercent }),
+    ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
+    ...(Object.keys(recipe.stepWords).length > 0 ? { steps: recipe.stepWords } : {}),
+    ...(recipe.parentVersion === null ? {} : { parentVersion: recipe.parentVersion }),
+    ...(materials.length > 0 ? { materials } : {}),
+  };
+};
+
+/** A blend as the text of a file, to be read by people too. */
+export const writeBlend = (file: BlendFile2): string => `${JSON.stringify(file, null, 2)}\n`;

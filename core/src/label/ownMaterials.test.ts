@@ -1,0 +1,425 @@
+import { afterEach, describe, expect, test } from 'vitest';
+import { catalogCarrying, catalogOf, houseMaterials, oilsNamed, ownMaterialSchema, searchOils, shippedCatalog, withOpenBottles, type OwnMaterial } from '../catalog';
+import { asSettled, evaluate, settleMade, timesAsMuch } from '../drops';
+import { madeOut, workedOut, forBody } from '../drops/worked.testing';
+import { shortOils, type ShortOil } from '../recipe/recipe.testing';
+import { analysesInUse, bottlesInUse, type Bottle } from '../stock';
+import { blendOf as shippedBlendOf, known, ml, oilOf as oilIn } from '../testing';
+import { labelOf } from './label';
+import { plannedPieces } from './pieces';
+
+const common = {
+  botanical: '',
+  densityGPerMl: 0.9,
+  shelfYears: 2,
+  note: 'middle',
+  viscosity: 'thin',
+  source: 'its label',
+} as const;
+
+const readyMade = (
+  more: Partial<Extract<OwnMaterial, { kind: 'ready-made' }>> = {},
+): OwnMaterial => ({
+  kind: 'ready-made',
+  id: 'own-calm',
+  name: 'Curtain calm',
+  ...common,
+  essentialPercent: 10,
+  parts: [
+    { id: 'lavender', parts: 3 },
+    { id: 'bergamot', parts: 1 },
+  ],
+  ...more,
+});
+
+/** The house of a test, as it lays materials of its own over what is shipped. */
+let catalog = shippedCatalog;
+
+const house = (...own: OwnMaterial[]) => {
+  catalog = catalogOf(houseMaterials(own.map((one) => ownMaterialSchema.parse(one))));
+};
+
+/** With these bottles open in it. */
+const opened = (bottles: readonly Bottle[], today: string) =>
+  withOpenBottles(catalog, bottlesInUse(catalog, bottles, today));
+
+afterEach(() => {
+  catalog = shippedCatalog;
+});
+
+const blendOf = (asked: Parameters<typeof shippedBlendOf>[0]) =>
+  shippedBlendOf({ ...asked, catalog });
+const oilOf = (id: string) => oilIn(id, catalog);
+
+const verdictOf = (id: string, amount: number) => evaluate(blendOf({ oils: { [id]: ml(amount) } }));
+
+describe('a ready-made blend', () => {
+  test('of unknown strength cannot be cleared', () => {
+    house(readyMade({ essentialPercent: null }));
+    const { verdict, findings } = verdictOf('own-calm', 0.01);
+    expect(verdict).toBe('unknown');
+    expect(findings.map(({ reason }) => reason.code)).toContain('share-not-known');
+  });
+
+  test('counts at the share of essential oil that its label states', () => {
+    house(readyMade());
+    // 0.95 ml of it in 9.5 ml is 10 %; a tenth of that is essential oil: 1 %.
+    const { mixture } = verdictOf('own-calm', 0.95);
+    expect(mixture.strength.byVolume.likely).toBeCloseTo(1, 9);
+  });
+
+  describe('asked for by a percentage', () => {
+    const asked = (percent: number, oils: readonly ShortOil[]) =>
+      madeOut(
+        {
+          brief: {
+            wearer: {
+              ageMonths: 480,
+              pregnant: false,
+              breastfeeding: false,
+              conditions: [],
+              allergies: [],
+              skin: 'normal',
+            },
+          },
+          container: { id: 'dropper-30' },
+          target: { percent },
+          oils,
+        },
+        catalog,
+      ).evaluation;
+
+    test('comes to that much essential oil, not to that much of itself', () => {
+      house(readyMade({ parts: [{ id: 'lavender', parts: 1 }] }));
+      // 2 % of 27.6 ml is 0.552 ml of essential oil, 5.52 ml of a blend that holds a tenth: 110
+      // drops, where 11 would be 0.2 %.
+      const { plan, mixture } = asked(2, [{ id: 'own-calm', parts: 1 }]);
+      expect(plan.drops).toEqual([110]);
+      expect(mixture.strength.byVolume.likely).toBeCloseTo(2, 1);
+    });
+
+    test('beside an oil that is all essential, parts are parts of what is dropped', () => {
+      house(readyMade());
+      // Equal parts: 1.1 ml of essential oil in 2 ml. 0.552 ml are 0.502 ml, 10 drops, of each.
+      const { plan, mixture } = asked(2, [
+        { id: 'own-calm', parts: 1 },
+        { id: 'petitgrain', parts: 1 },
+      ]);
+      expect(plan.drops).toEqual([10, 10]);
+      expect(mixture.strength.byVolume.likely).toBeCloseTo(1.99, 1);
+    });
+
+    test('scaled beside 10 ml of it, drops are scaled and not lost', () => {
+      house(readyMade());
+      const recipe = forBody({
+        container: { id: 'jar-240' },
+        count: 2,
+        mixedInOne: true,
+        oils: [
+          { id: 'own-calm', ml: 10 },
+          { id: 'petitgrain', drops: 20 },
+        ],
+      });
+      const { evaluation } = workedOut(recipe, catalog);
+      const twice = timesAsMuch(catalog, recipe, evaluation, 2);
+      expect(twice.ok && shortOils(twice.recipe)).toEqual([
+        { id: 'own-calm', ml: 20 },
+        { id: 'petitgrain', drops: 40 },
+      ]);
+    });
+  });
+
+  test('has the light limit of what is in it, by its share', () => {
+    house(readyMade());
+    // A fortieth of it is bergamot of 0.4 %: 0.4 / 0.025 = 16 %.
+    expect(catalog.oil('own-calm')?.phototoxicLimitPercent).toBeCloseTo(16, 9);
+  });
+
+  test('without its parts is not known', () => {
+    house(readyMade({ parts: [] }));
+    expect(verdictOf('own-calm', 0.01).verdict).toBe('unknown');
+  });
+});
+
+describe('a fragrance oil', () => {
+  const fragrance = (certificate: {
+    face: number | null;
+    body: number | null;
+    rinseOff: number | null;
+  }) => house({ kind: 'fragrance', id: 'own-fig', name: 'Fig', ...common, certificate });
+
+  test('goes by its certificate for this kind of product', () => {
+    fragrance({ face: 0.5, body: 2, rinseOff: 5 });
+    const at = (place: 'face' | 'body-leave-on') =>
+      evaluate(blendOf({ oils: { 'own-fig': ml(0.095) }, brief: { place } })).findings.find(
+        ({ rule }) => rule === 'oil-maximum',
+      );
+    expect(at('face')).toMatchObject({ verdict: 'over', limit: 0.5, source: 'its label' });
+    expect(at('body-leave-on')).toMatchObject({ limit: 2 });
+  });
+
+  test('without one for this kind cannot be cleared', () => {
+    fragrance({ face: 0.5, body: null, rinseOff: null });
+    const { verdict } = evaluate(
+      blendOf({ oils: { 'own-fig': ml(0.01) }, brief: { place: 'body-leave-on' } }),
+    );
+    expect(verdict).toBe('unknown');
+  });
+});
+
+describe('a figure bears the source that it has', () => {
+  const findingOn = (rule: string, id: string) =>
+    evaluate(blendOf({ oils: { [id]: 1, lavender: 1 } })).findings.find(
+      (one) => one.rule === rule && (one.subject === id || one.subject === 'blend'),
+    );
+
+  test('one’s own light limit its own, the library’s maximum the library’s', () => {
+    house({
+      kind: 'figure',
+      id: 'figure-bergamot-light',
+      oilId: 'bergamot',
+      figure: 'light',
+      value: 0.3,
+      source: 'EU sheet of my supplier',
+    });
+    expect(findingOn('light-sum', 'bergamot')?.source).toBe('EU sheet of my supplier');
+    house({
+      kind: 'figure',
+      id: 'figure-ylang-ylang-density',
+      oilId: 'ylang-ylang',
+      figure: 'density',
+      value: 0.94,
+      source: 'weighed by me',
+    });
+    expect(findingOn('oil-maximum', 'ylang-ylang')?.source).toBe('EOS2');
+  });
+
+  test('what is said of a material of one’s own never bears a book’s name', () => {
+    house({
+      kind: 'oil',
+      id: 'own-garden',
+      name: 'Garden oil',
+      ...common,
+      source: 'distilled here',
+      maximumPercent: null,
+      lightPercent: null,
+      contents: null,
+    });
+    const { findings } = evaluate(blendOf({ oils: { 'own-garden': 1 }, wearer: 'anyone' }));
+    const about = findings.filter(({ subject }) => subject === 'own-garden');
+    expect(about.length).toBeGreaterThan(1);
+    for (const one of about) expect([one.rule, one.source]).toEqual([one.rule, 'distilled here']);
+  });
+});
+
+describe('a figure of the maker’s own', () => {
+  test('takes the place of the library’s, which stays in sight, and can be taken back', () => {
+    const before = oilOf('ylang-ylang').dermalMaximum.percent;
+    house({
+      kind: 'figure',
+      id: 'figure-ylang-ylang-maximum',
+      oilId: 'ylang-ylang',
+      figure: 'maximum',
+      value: 0.5,
+      source: 'the supplier’s sheet of May',
+    });
+    expect(oilOf('ylang-ylang')).toMatchObject({
+      dermalMaximum: { percent: 0.5 },
+      own: { figures: [{ figure: 'maximum', value: 0.5, original: before }] },
+    });
+    const own = verdictOf('ylang-ylang', 0.06).findings.find(({ rule }) => rule === 'oil-maximum');
+    expect(own).toMatchObject({ verdict: 'over', source: 'the supplier’s sheet of May' });
+    catalog = shippedCatalog;
+    expect(oilOf('ylang-ylang').dermalMaximum.percent).toBe(before);
+  });
+
+  test('needs a source', () => {
+    const without = {
+      kind: 'figure',
+      id: 'f',
+      oilId: 'lemon',
+      figure: 'light',
+      value: 1,
+      source: ' ',
+    };
+    expect(ownMaterialSchema.safeParse(without).success).toBe(false);
+  });
+});
+
+test('an own oil is found by its name, and its unknown chemistry is told', () => {
+  house({
+    kind: 'oil',
+    id: 'own-marlpit',
+    name: 'Marlpit thyme',
+    ...common,
+    maximumPercent: 2,
+    lightPercent: null,
+    contents: null,
+  });
+  expect(oilsNamed(catalog, 'marlpit thyme').map(({ id }) => id)).toEqual(['own-marlpit']);
+  expect(searchOils(catalog, 'marlp')[0]?.id).toBe('own-marlpit');
+  const { findings } = verdictOf('own-marlpit', 0.01);
+  expect(findings.map(({ reason }) => reason.code)).toContain('chemistry-not-held');
+});
+
+describe('a bottle on the shelf', () => {
+  const bottle = (more: Partial<Bottle>): Bottle => ({
+    materialId: 'lemon',
+    lot: 'L1',
+    supplier: '',
+    openedOn: '2026-01-10',
+    printedDate: null,
+    unit: 'ml',
+    size: 10,
+    left: 5,
+    price: null,
+    weighings: [],
+    analysis: null,
+    finishedOn: null,
+    ...more,
+  });
+  const onBlend = (bottles: readonly Bottle[], oil = 'lemon', today = '2026-11-25') => {
+    const { blend, evaluation } = madeOut(
+      { brief: { sun: 'covered' }, oils: [{ id: oil, drops: 2 }] },
+      opened(bottles, today),
+    );
+    return { blend, ...evaluation };
+  };
+  const oilAge = (found: ReturnType<typeof onBlend>) =>
+    found.findings.find(({ rule }) => rule === 'oil-age');
+
+  test('within its time holds; without a bottle nothing is said of its age', () => {
+    expect(oilAge(onBlend([bottle({})]))?.verdict).toBe('within');
+    expect(oilAge(onBlend([]))).toBeUndefined();
+  });
+
+  test('past its time is over where the oil oxidises easily, to be minded where not', () => {
+    const opened = '2010-01-01';
+    expect(oilAge(onBlend([bottle({ openedOn: opened })]))).toMatchObject({
+      verdict: 'over',
+      blocking: false,
+      subject: 'lemon',
+    });
+    const patchouli = bottle({ materialId: 'patchouli', openedOn: opened });
+    expect(oilAge(onBlend([patchouli], 'patchouli'))?.verdict).toBe('caution');
+  });
+
+  test('a printed date that is past counts though it was opened late', () => {
+    const found = oilAge(onBlend([bottle({ openedOn: '2026-11-01', printedDate: '2026-06-30' })]));
+    expect(found?.reason).toMatchObject({
+      bottle: { because: 'printed', keepsUntil: '2026-06-30' },
+    });
+  });
+
+  test('a measured drop beats the usual size', () => {
+    // 20 drops of 0.85 g/ml weigh 0.68 g: 0.04 ml a drop, in place of 0.05.
+    const density = oilOf('lemon').densityGPerMl ?? 1;
+    const weighed = bottle({ weighings: [{ drops: 20, massG: 20 * 0.04 * density }] });
+    const { mixture } = onBlend([weighed]);
+    expect(mixture.oils[0]?.ml.likely).toBeCloseTo(0.08, 9);
+  });
+
+  test('its own analysis takes the place of typical content', () => {
+    const analysis = {
+      source: 'batch analysis of lot L1',
+      contents: [['geranial', 5, 5, 5] as [string, number, number, number]],
+    };
+    const citral = (found: ReturnType<typeof onBlend>) =>
+      found.findings.find(({ rule, subject }) => rule === 'constituent' && subject === 'citral');
+    const typical = citral(onBlend([bottle({})]))?.value?.likely ?? 0;
+    const analysed = citral(onBlend([bottle({ analysis })]))?.value?.likely ?? 0;
+    expect(analysed).toBeGreaterThan(typical);
+  });
+
+  test('the one opened last is in use; a finished one is not', () => {
+    const old = bottle({ lot: 'old', openedOn: '2025-12-01' });
+    const recent = bottle({ lot: 'new', openedOn: '2026-05-01' });
+    const lot = (bottles: readonly Bottle[]) => onBlend(bottles).blend.formula.oils[0]?.bottle?.lot;
+    expect(lot([recent, old])).toBe('new');
+    expect(lot([{ ...recent, finishedOn: '2026-06-01' }, old])).toBe('old');
+    expect(lot([{ ...recent, openedOn: null }])).toBeUndefined();
+  });
+
+  /** Two drops of lemon, settled for a batch in a house with these bottles. */
+  const settledWith = (bottles: readonly Bottle[]) => {
+    const { recipe, blend, evaluation } = madeOut(
+      { oils: [{ id: 'lemon', drops: 2 }] },
+      opened(bottles, '2026-11-25'),
+    );
+    return { recipe: asSettled(recipe, blend, evaluation), blend };
+  };
+  const weighed = [bottle({ weighings: [{ drops: 20, massG: 1.2 }] })];
+
+  test('a batch stays as it was made, whatever becomes of the bottle', () => {
+    const { recipe } = settledWith([bottle({})]);
+    const oilIn = (bottles: readonly Bottle[]) =>
+      evaluate(settleMade(opened(bottles, '2030-01-01'), recipe)).mixture.oils[0];
+    const before = oilIn([bottle({})]);
+    expect(before?.bottle?.lot).toBe('L1');
+
+    // Weighed afterwards, and then finished: neither reaches what was made.
+    expect(oilIn(weighed)).toEqual(before);
+    expect(oilIn([])).toEqual(before);
+  });
+
+  test('nor does a bottle reach a batch that was made of none', () => {
+    const { recipe } = settledWith([]);
+    const oil = evaluate(settleMade(opened(weighed, '2026-11-25'), recipe)).mixture.oils[0];
+    expect(oil?.bottle).toBeUndefined();
+    expect(oil?.ml.likely).toBeCloseTo(0.1, 9);
+  });
+
+  test('without lot numbers another bottle’s analysis does not become that of a batch', () => {
+    const found = (percent: number) =>
+      ({
+        source: 'its sheet',
+        contents: [['limonene', percent, percent, percent]],
+      }) satisfies Bottle['analysis'];
+    const { recipe, blend } = settledWith([bottle({ lot: '', analysis: found(70) })]);
+    const analyses = analysesInUse(blend.catalog, ['lemon']);
+    // Another bottle, without a lot number too, is opened after that.
+    const later = opened([bottle({ lot: '', analysis: found(20) })], '2026-11-26');
+    const contents = settleMade(later, recipe, analyses).formula.oils[0]?.oil.capped?.constituents;
+    expect(contents).toEqual([['limonene', 70, 70, 70]]);
+    expect(settleMade(later, recipe).formula.oils[0]?.oil.capped).toBe(oilOf('lemon').capped);
+  });
+
+  test('the label goes by the bottles, of bases too', () => {
+    const jojoba = bottle({ materialId: 'jojoba', lot: 'J', printedDate: '2027-01-31' });
+    const { blend, ...evaluation } = onBlend([jojoba]);
+    const [piece] = plannedPieces(blend, evaluation);
+    const facts = { batch: '', madeOn: '2026-11-25', maker: '' };
+    const label = labelOf(blend, known(piece), facts);
+    expect(label.bestBefore).toEqual({ date: '2027-01-31', because: 'jojoba' });
+  });
+});
+
+test('two houses are judged side by side, and neither knows of the other', () => {
+  const figure = (value: number): OwnMaterial => ({
+    kind: 'figure',
+    id: 'figure-lavender-maximum',
+    oilId: 'lavender',
+    figure: 'maximum',
+    value,
+    source: 'its sheet',
+  });
+  const strict = catalogOf(houseMaterials([figure(0.5)]));
+  const mild = catalogOf(houseMaterials([figure(20)]));
+  const verdictIn = (of: typeof catalog) =>
+    evaluate(shippedBlendOf({ oils: { lavender: 3 }, catalog: of })).findings.find(
+      ({ rule }) => rule === 'oil-maximum',
+    )?.verdict;
+  expect([verdictIn(strict), verdictIn(mild), verdictIn(strict)]).toEqual([
+    'over',
+    'within',
+    'over',
+  ]);
+});
+
+test('what carries its own materials knows them in any house, under the name that it gave', () => {
+  house(readyMade({ name: 'Curtain calm, second pressing' }));
+  const carrying = catalogCarrying(catalog, [readyMade()]);
+  expect(carrying.oil('own-calm')?.name).toBe('Curtain calm');
+  expect(catalogCarrying(shippedCatalog, [readyMade()]).oil('own-calm')?.name).toBe('Curtain calm');
+  expect(catalogCarrying(catalog, []).oil('own-calm')?.name).toMatch(/second pressing/);
+});

@@ -1,0 +1,18 @@
+import type { Brief } from '../brief';
+import type { Oil } from '../catalog';
+
+const onFace = new Set<string>(['face', 'beard', 'lips']);
+
+/**
+ * The maximum of this oil itself, in percent of the finished product: its dermal
+ * maximum, or what a fragrance oil's certificate allows for this kind of product.
+ * Null where there is none, or none is known.
+ */
+export const dermalMaximumOf = (
+  { dermalMaximum, certificate }: Oil,
+  brief: Brief,
+): number | null => {
+  if (!certificate) return dermalMaximum.percent;
+  if (brief.use === 'rinse-off') return certificate.rinseOff;
+  return onFace.has(brief.place) ? certificate.face : certificate.body;
+};

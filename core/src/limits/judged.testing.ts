@@ -1,0 +1,34 @@
+import { fillMl } from '../catalog';
+import { measured, mix } from '../mixture';
+import { blendOf } from '../testing';
+import type { Finding, RuleId } from './finding';
+import { judge } from './judge';
+
+export type Asked = Parameters<typeof blendOf>[0];
+
+/** What the rules say of amounts that stand: drops, ml and g. */
+export const judged = (asked: Asked) => {
+  const { catalog, formula, brief, guideline } = blendOf(asked);
+  const mixture = mix(
+    formula.oils
+      .map((entry) => measured(entry, formula.dropsPerMl, 0))
+      .filter(({ ml }) => ml.high > 0),
+    formula.bases,
+    fillMl(formula.container),
+  );
+  return {
+    mixture,
+    ...judge({ catalog, mixture, brief, guideline, containers: [formula.container.kind] }),
+  };
+};
+
+/** The finding of a rule, about a subject where one is given. */
+export const found = (asked: Asked, rule: RuleId, subject?: string): Finding => {
+  const finding = judged(asked).findings.find(
+    (entry) => entry.rule === rule && (subject === undefined || entry.subject === subject),
+  );
+  if (!finding) throw new Error(`no finding of ${rule}`);
+  return finding;
+};
+
+export const months = (years: number): number => Math.round(years * 12);

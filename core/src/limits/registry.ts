@@ -1,0 +1,43 @@
+import type { Finding, RuleId } from './finding';
+import type { Question } from './question';
+import { age } from './rules/age';
+import { allergy } from './rules/allergy';
+import { condition } from './rules/condition';
+import { constituent, constituentSums } from './rules/constituent';
+import { kind } from './rules/kind';
+import { lifeStage } from './rules/lifeStage';
+import { neverOnSkin } from './rules/neverOnSkin';
+import { notKnown } from './rules/notKnown';
+import { oilAge } from './rules/oilAge';
+import { oilMaximum, oilMaximumSums } from './rules/oilMaximum';
+import { phototoxicSum, phototoxicSums } from './rules/phototoxicSum';
+import { place } from './rules/place';
+import { sale } from './rules/sale';
+import { wholeBlend, wholeBlendSums } from './rules/wholeBlend';
+import type { SumsOf } from './sumLimit';
+
+/** One check: from a mixture and a brief to what it found. */
+export interface Rule {
+  readonly id: RuleId;
+  readonly check: (question: Question) => readonly Finding[];
+  /** The maxima of this rule that are sums of oils: by these it judges, and drops are settled. */
+  readonly sums?: SumsOf;
+}
+
+/** All rules, in the order in which their findings stand among equals. */
+export const rules: readonly Rule[] = [
+  { id: 'whole-blend', check: wholeBlend, sums: wholeBlendSums },
+  { id: 'oil-maximum', check: oilMaximum, sums: oilMaximumSums },
+  { id: 'light-sum', check: phototoxicSum, sums: phototoxicSums },
+  { id: 'constituent', check: constituent, sums: constituentSums },
+  { id: 'age', check: age },
+  { id: 'life-stage', check: lifeStage },
+  { id: 'condition', check: condition },
+  { id: 'allergy', check: allergy },
+  { id: 'place', check: place },
+  { id: 'kind', check: kind },
+  { id: 'oil-age', check: oilAge },
+  { id: 'never-on-skin', check: neverOnSkin },
+  { id: 'not-known', check: notKnown },
+  { id: 'sale', check: sale },
+];

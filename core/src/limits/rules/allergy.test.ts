@@ -1,0 +1,32 @@
+import { describe, expect, test } from 'vitest';
+import { found } from '../judged.testing';
+
+describe('allergies', () => {
+  test('a nut oil for a nut allergy is hard, its kin is to be minded', () => {
+    const teo = { allergies: ['tree nut'] };
+    expect(found({ oils: {}, bases: { sweet_almond: 1 }, wearer: teo }, 'allergy')).toMatchObject({
+      verdict: 'over',
+      blocking: true,
+    });
+    expect(found({ oils: {}, bases: { argan: 1 }, wearer: teo }, 'allergy')).toMatchObject({
+      verdict: 'caution',
+      blocking: false,
+    });
+    expect(found({ oils: {}, bases: { jojoba: 1 }, wearer: teo }, 'allergy').verdict).toBe(
+      'within',
+    );
+  });
+
+  test('an allergy to one material is hard for that material', () => {
+    expect(
+      found({ oils: { 'tea-tree': 1 }, wearer: { allergies: ['tea-tree'] } }, 'allergy'),
+    ).toMatchObject({ verdict: 'over', blocking: true, subject: 'tea-tree' });
+  });
+
+  test('an allergy that no rule reads is not known', () => {
+    expect(found({ oils: {}, wearer: { allergies: ['nickel'] } }, 'allergy')).toMatchObject({
+      verdict: 'unknown',
+      subject: 'nickel',
+    });
+  });
+});

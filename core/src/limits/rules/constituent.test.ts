@@ -1,0 +1,55 @@
+import { describe, expect, test } from 'vitest';
+import { ml } from '../../testing';
+import { judged, found, type Asked } from '../judged.testing';
+
+test('a balm where weight matters more than volume', () => {
+  // Wintergreen (1.18 g/ml) in jojoba (0.867): by volume within its 2.4 %, by weight past it.
+  const asked: Asked = { oils: { wintergreen: ml(0.19) } };
+  const own = found(asked, 'constituent', 'methyl salicylate');
+  expect(own).toMatchObject({ by: 'weight', verdict: 'over' });
+  expect(judged(asked).mixture.oils[0]?.byVolume.likely).toBeLessThan(2.4);
+});
+
+describe('constituents together, across oils', () => {
+  // By hand, in 9.5 ml: lemongrass 0.06 ml is 0.6316 %, melissa 0.04 ml is 0.4211 %. Citral, the
+  // typical geranial and neral added up: 74.75 % and 49 %. So 0.4721 + 0.2063 = 0.678 %, by volume;
+  // the oils are heavier than jojoba, so that by weight it is a little more.
+  const citrals: Asked = { oils: { lemongrass: ml(0.06), melissa: ml(0.04) } };
+
+  test('two oils that each keep their own limit can break a shared one', () => {
+    expect(found(citrals, 'oil-maximum', 'lemongrass').verdict).not.toBe('over');
+    expect(found(citrals, 'oil-maximum', 'melissa').verdict).not.toBe('over');
+    const citral = found(citrals, 'constituent', 'citral');
+    expect(citral).toMatchObject({ verdict: 'over', blocking: false, limit: 0.6, by: 'weight' });
+    expect(citral.value?.likely).toBeGreaterThan(0.678);
+    expect(citral.value?.likely).toBeLessThan(0.71);
+    expect(citral.reason).toMatchObject({ oils: ['lemongrass', 'melissa'] });
+  });
+
+  test('the same blend in a larger bottle keeps it', () => {
+    const larger = found({ ...citrals, container: 'roll-on-30' }, 'constituent', 'citral');
+    expect(larger.verdict).toBe('within');
+  });
+
+  test('high content alone can spoil "holds"', () => {
+    // Melissa 0.075 ml in 9.5 ml is 0.789 %: 49 % of it is 0.387 %, 75 % of it is 0.592 %.
+    const citral = found({ oils: { melissa: ml(0.075) } }, 'constituent', 'citral');
+    expect(citral.verdict).toBe('caution');
+  });
+
+  test('past twice a cap there is no way round', () => {
+    // Holy basil: 4.5 % methyl eugenol. 1 % of it holds 0.045 %, past twice 0.02 %.
+    const found1 = found({ oils: { 'holy-basil': ml(0.095) } }, 'constituent', 'methyl eugenol');
+    expect(found1).toMatchObject({ verdict: 'over', blocking: true });
+  });
+
+  test('an oil that only its constituents limit is cleared by them, or held back', () => {
+    expect(judged({ oils: { caraway: ml(0.001) } }).verdict).toBe('within');
+    expect(judged({ oils: { caraway: ml(0.3) } }).verdict).toBe('over');
+  });
+
+  test('on lips and underarm a shared cap is to be minded at least', () => {
+    const asked: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
+    expect(found(asked, 'constituent', 'citral').verdict).toBe('caution');
+  });
+});

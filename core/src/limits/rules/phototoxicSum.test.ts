@@ -1,0 +1,52 @@
+import { describe, expect, test } from 'vitest';
+import { judged, found, type Asked } from '../judged.testing';
+
+describe('light', () => {
+  test('three citruses that fit alone do not fit together', () => {
+    const alone = (id: string) =>
+      found({ oils: { [id]: 1 }, container: 'roll-on-15' }, 'light-sum').verdict;
+    expect([alone('bergamot'), alone('lime'), alone('lemon')]).toEqual([
+      'caution',
+      'within',
+      'within',
+    ]);
+    // 1 drop each in 14.25 ml: 0.351 % over 0.4, 0.7 and 2: 0.88 + 0.50 + 0.18 = 1.55.
+    const together = found(
+      { oils: { bergamot: 1, lime: 1, lemon: 1 }, container: 'roll-on-15' },
+      'light-sum',
+    );
+    expect(together).toMatchObject({ verdict: 'over', blocking: false });
+    expect(together.value?.likely).toBeCloseTo(1.56, 1);
+  });
+
+  test('covered skin turns over into mind; rinsed off, light does not count', () => {
+    const asked: Asked = { oils: { bergamot: 3 } };
+    expect(found(asked, 'light-sum').verdict).toBe('over');
+    expect(found({ ...asked, brief: { sun: 'covered' } }, 'light-sum')).toMatchObject({
+      verdict: 'caution',
+      blocking: false,
+    });
+    expect(found({ ...asked, brief: { use: 'rinse-off' } }, 'light-sum').verdict).toBe('within');
+  });
+
+  test('one oil above twice its light limit is hard', () => {
+    // 2 drops of bergamot in 9.5 ml: 1.05 %, 2.6 times 0.4.
+    expect(found({ oils: { bergamot: 2 } }, 'light-sum').blocking).toBe(true);
+    expect(found({ oils: { bergamot: 1 } }, 'light-sum').blocking).toBe(false);
+  });
+
+  test('no maximum rests on light in two rules at once', () => {
+    expect(
+      judged({ oils: { bergamot: 1 } }).findings.some(
+        ({ rule, subject }) => rule === 'oil-maximum' && subject === 'bergamot',
+      ),
+    ).toBe(false);
+  });
+
+  test("St John's wort in the carrier is to be minded in the sun", () => {
+    expect(
+      found({ oils: {}, bases: { st_johns_wort_infused: 1 } }, 'light-sum', 'st_johns_wort_infused')
+        .verdict,
+    ).toBe('caution');
+  });
+});

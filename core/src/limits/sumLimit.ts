@@ -1,0 +1,45 @@
+import type { Brief } from '../brief';
+import type { Oil } from '../catalog';
+import { weightedShare, type Mixture, type Weights } from '../mixture';
+import { isLarger, larger, type Range } from '../quantity';
+import type { Guideline } from '../recipe';
+import type { RuleId } from './finding';
+
+/**
+ * A maximum that is a sum over oils: of `weight x strength in percent`, at most `cap`, by volume
+ * and by weight alike. It is stated once: a rule judges by it, and the drops are settled within it.
+ */
+export interface SumLimit {
+  readonly rule: RuleId;
+  /** Id of the oil or of the shared cap, or `blend`. */
+  readonly subject: string;
+  /** One weight an oil: at low, typical and high content, where content varies; else the same. */
+  readonly weights: Weights;
+  /** What the likely sum must not pass. */
+  readonly cap: number;
+  /** What whole drops must not pass on likely drops: the cap, or none where it may be passed. */
+  readonly most: number;
+  /** What the likely sum must not pass for the finding to be within limits. */
+  readonly comfortableLikely: number;
+  /** What the sum with large drops and high content must not pass for that. */
+  readonly comfortableHigh: number;
+}
+
+/** What the sums of a rule are asked of. */
+export type SumsOf = (
+  oils: readonly Oil[],
+  brief: Brief,
+  guideline: Guideline,
+) => readonly SumLimit[];
+
+/** What a sum comes to in a mixture: the larger of the two measures counts. */
+export const valueOfSum = (
+  mixture: Mixture,
+  { weights }: Pick<SumLimit, 'weights'>,
+): { readonly value: Range; readonly by: 'volume' | 'weight' } => {
+  const { byVolume, byWeight } = weightedShare(mixture.oils, weights, mixture);
+  return {
+    value: larger(byVolume, byWeight),
+    by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
+  };
+};

@@ -1,0 +1,23 @@
+import type { Formula } from '../mixture';
+
+/**
+ * The formula of one vessel as it really fell: counted drops in place of what was
+ * asked. Oils measured in ml or g stand as asked once their step is done.
+ *
+ * @param counted drops by oil id
+ * @param measuredIds oils measured in ml or g that are in already
+ */
+export const asCounted = (
+  formula: Formula,
+  counted: ReadonlyMap<string, number>,
+  measuredIds: ReadonlySet<string>,
+): Formula => ({
+  ...formula,
+  oils: formula.oils.map((entry) => {
+    const { by } = entry.measure;
+    if (by === 'drops' || by === 'parts') {
+      return { ...entry, measure: { by: 'drops', drops: counted.get(entry.oil.id) ?? 0 } };
+    }
+    return measuredIds.has(entry.oil.id) ? entry : { ...entry, measure: { by: 'ml', ml: 0 } };
+  }),
+});

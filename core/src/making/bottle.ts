@@ -1,0 +1,107 @@
+import type { Formula } from '../mixture';
+import { usualContainer, type Container } from '../catalog';
+import { type Blend, evaluate, type Evaluation } from '../drops';
+import { asCounted } from './asCounted';
+import { eachContainer } from './eachContainer';
+import { stepsOf } from './stepsOf';
+import { putsOil, type Step } from './steps/registry';
+import { countedDrops, foretoldDrops, type Tally } from './tally';
+
+/** The container that a bottle of the batch is in by now. */
+export const containerAt = (blend: Blend, tally: Tally, container: number): Container => {
+  const moved = tally.movedTo.get(container);
+  const is = (moved === undefined ? undefined : usualContainer(moved)) ?? blend.formula.container;
+  const filled = tally.filledTo.get(container);
+  return filled === undefined ? is : { ...is, workingFillPercent: filled };
+};
+
+const measuredIn = (steps: readonly Step[], container: number, isIn: (id: string) => boolean) =>
+  new Set(
+    steps.flatMap((step) =>
+      step.kind === 'measure' && step.container === container && isIn(step.id) ? [step.oilId] : [],
+    ),
+  );
+
+/** The formula of one bottle with these drops in it, and what was measured so far or will be. */
+const formulaOf = (
+  blend: Blend,
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+  drops: ReadonlyMap<string, number>,
+  isIn: (id: string) => boolean,
+): Formula => ({
+  ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn)),
+  container: containerAt(blend, tally, container),
+});
+
+/** One bottle as it is now, filled to its line: what it would be if nothing more went in. */
+export const bottleNow = (
+  blend: Blend,
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+): Evaluation =>
+  evaluate({
+    ...blend,
+    formula: formulaOf(
+      blend,
+      steps,
+      tally,
+      container,
+      countedDrops(steps, tally, container),
+      (id) => tally.done.has(id),
+    ),
+  });
+
+/** One bottle as it will be when the rest goes in as asked. */
+export const bottleThen = (
+  blend: Blend,
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+): Evaluation =>
+  evaluate({
+    ...blend,
+    formula: formulaOf(
+      blend,
+      steps,
+      tally,
+      container,
+      foretoldDrops(steps, tally, container),
+      () => true,
+    ),
+  });
+
+/** The steps with the drops that are asked for by now. */
+export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>
+  steps.map((step): Step => {
+    const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
+    return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
+  });
+
+/**
+ * The steps as they stand by now: drops that are asked for anew, and the carrier
+ * that each bottle really takes beside what fell into it.
+ */
+export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): Step[] => {
+  const asked = stepsAsked(steps, tally);
+  if (blend.inOne) {
+    // The bases follow what really fell, as long as nobody has weighed them.
+    const planned = stepsOf(blend, bottleThen(blend, asked, tally, 0).mixture);
+    const byId = new Map(planned.map((step) => [step.id, step]));
+    return asked.map((step) =>
+      putsOil(step) || tally.done.has(step.id) ? step : (byId.get(step.id) ?? step),
+    );
+  }
+  const toppingUp = eachContainer(blend, steps, tally, (container) => {
+    const { bases } = bottleThen(blend, asked, tally, container).mixture;
+    return {
+      ml: bases.reduce((total, { ml }) => total + ml.likely, 0),
+      bases: bases.map(({ base, ml }) => ({ id: base.id, ml: ml.likely })),
+    };
+  });
+  return asked.map((step): Step =>
+    step.kind === 'top-up' ? { ...step, ...toppingUp[step.container] } : step,
+  );
+};

@@ -1,0 +1,10 @@
+export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
+export { eachContainer } from './eachContainer';
+export { type WayOn, waysOn } from './extraDrops';
+export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
+export type { StepContainers } from './plan';
+export type { CountStep } from './steps/count';
+export { putsOil, type Step } from './steps/registry';
+export type { Into } from './steps/weigh';
+export { containerOfStep, stepsOf } from './stepsOf';
+export { addEvent, type BenchEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';

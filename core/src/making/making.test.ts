@@ -1,0 +1,170 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { evaluate } from '../drops';
+import { blendOf, ml } from '../testing';
+import { asCounted } from './asCounted';
+import { stepsNow } from './bottle';
+import { waysOn } from './extraDrops';
+import { addEvent, countedDrops, currentStep, emptyTally, stepBefore, tallyOf, type BenchEvent, type Tally } from './tally';
+import type { CountStep } from './steps/count';
+import { stepsOf } from './stepsOf';
+
+const blend = blendOf({ oils: { petitgrain: 3, vetiver: 1, lavender: ml(0.1), cypress: 0 } });
+const steps = stepsOf({ ...blend, count: 2 }, evaluate(blend).mixture);
+
+describe('the steps for roll-ons', () => {
+  test('run bottle by bottle, oils before carrier, label last, nothing for an oil of no drops', () => {
+    expect(steps.map(({ id }) => id)).toEqual([
+      'wipe',
+      'lay-out',
+      'count/0/petitgrain',
+      'count/0/vetiver',
+      'measure/0/lavender',
+      'count/1/petitgrain',
+      'count/1/vetiver',
+      'measure/1/lavender',
+      'smell',
+      'top-up/0',
+      'top-up/1',
+      'close',
+      'label',
+    ]);
+  });
+
+  test('the carrier is what the oils leave of the fill line', () => {
+    // 9.5 - (3 + 1) x 0.05 - 0.1 = 9.2 ml.
+    expect(steps.find(({ id }) => id === 'top-up/0')).toMatchObject({ ml: expect.closeTo(9.2) });
+  });
+});
+
+describe('the tally', () => {
+  const drop: BenchEvent = { kind: 'drop', step: 'count/0/petitgrain' };
+  const back: BenchEvent = { kind: 'take-back', step: 'count/0/petitgrain' };
+
+  test('counts what fell, takes back, and never goes below none', () => {
+    expect(tallyOf([drop, drop, back]).drops.get(drop.step)).toBe(1);
+    expect(tallyOf([back, back, drop]).drops.get(drop.step)).toBe(1);
+  });
+
+  test('knows the current step, and where "step back" leads', () => {
+    const tally = tallyOf([
+      { kind: 'done', step: 'wipe' },
+      { kind: 'done', step: 'lay-out' },
+    ]);
+    expect(currentStep(steps, tally)?.id).toBe('count/0/petitgrain');
+    expect(stepBefore(steps, tally)?.id).toBe('lay-out');
+    expect(currentStep(steps, addEvent(tally, { kind: 'reopened', step: 'lay-out' }))?.id).toBe(
+      'lay-out',
+    );
+    expect(stepBefore(steps, emptyTally)).toBeNull();
+  });
+
+  test('when all is done there is no current step', () => {
+    const all = tallyOf(steps.map(({ id }) => ({ kind: 'done', step: id }) as const));
+    expect(currentStep(steps, all)).toBeNull();
+    expect(stepBefore(steps, all)?.id).toBe('label');
+  });
+
+  test('folding in one go and event by event is the same, and counts per bottle stay apart', () => {
+    const event = fc.record({
+      kind: fc.constantFrom('drop', 'take-back', 'done', 'reopened') as fc.Arbitrary<'drop'>,
+      step: fc.constantFrom(...steps.map(({ id }) => id)),
+    });
+    fc.assert(
+      fc.property(fc.array(event), fc.nat(20), (events, cut) => {
+        const parts = [events.slice(0, cut), events.slice(cut)];
+        const byParts = parts.flat().reduce(addEvent, emptyTally);
+        expect(byParts).toEqual(tallyOf(events));
+        const counts = [0, 1].map((container) => countedDrops(steps, byParts, container));
+        expect(counts[0]?.get('petitgrain')).toBe(byParts.drops.get('count/0/petitgrain') ?? 0);
+        expect(counts[1]?.get('petitgrain')).toBe(byParts.drops.get('count/1/petitgrain') ?? 0);
+      }),
+    );
+  });
+});
+
+describe('when more fell than was asked', () => {
+  const four = blendOf({ oils: { petitgrain: 2, lavender: 2 } });
+  const planned = stepsOf({ ...four, count: 2 }, evaluate(four).mixture);
+  const step = planned.find(({ id }) => id === 'count/0/petitgrain') as CountStep;
+  const fell = (count: number) =>
+    tallyOf([
+      { kind: 'done', step: 'wipe' },
+      { kind: 'done', step: 'lay-out' },
+      ...Array.from({ length: count }, () => ({ kind: 'drop', step: step.id }) as const),
+    ]);
+  const ways = (count: number) =>
+    new Map(waysOn(four, planned, fell(count), step).map((way) => [way.kind, way]));
+
+  test('keeping it: the bottle is as strong as what fell, and takes less carrier', () => {
+    // (4 + 2) x 0.05 of 9.5 ml.
+    const keep = ways(4).get('keep');
+    expect(keep?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.3) / 9.5, 9);
+    expect(keep?.carrierMl).toBeCloseTo(9.2, 9);
+  });
+
+  test('restoring the proportion: the others get as many times more', () => {
+    const restore = ways(4).get('restore');
+    expect(restore?.more).toEqual(new Map([['lavender', 2]]));
+    expect(restore?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 9);
+  });
+
+  test('carrier up to what the bottle is sold as, where that brings the strength back', () => {
+    // One drop more of six needs 9.5 x 7 / 6 = 11.1 ml, more than 10. Of 24 it needs 9.9 ml.
+    expect(ways(3).has('carrier')).toBe(false);
+    const many = blendOf({ oils: { petitgrain: 12, lavender: 12 } });
+    const manySteps = stepsOf(many, evaluate(many).mixture);
+    const first = manySteps.find((one): one is CountStep => one.kind === 'count')!;
+    const events = Array.from({ length: 13 }, (): BenchEvent => ({ kind: 'drop', step: first.id }));
+    const carrier = waysOn(many, manySteps, tallyOf(events), first).find(
+      ({ kind }) => kind === 'carrier',
+    );
+    expect(carrier?.outcome?.mixture.fillMl).toBeCloseTo((9.5 * 25) / 24, 9);
+    expect(carrier?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 1.2) / 9.5, 9);
+  });
+
+  test('moving on in the next bottle thins it', () => {
+    const move = ways(4).get('move');
+    expect(move?.containerId).toBe('roll-on-15');
+    expect(move?.outcome?.mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.3) / 14.25, 9);
+  });
+
+  test('chosen, the rest of the plan follows, in that bottle alone', () => {
+    const then = ways(4).get('restore')!.events.reduce(addEvent, fell(4));
+    const steps = stepsNow(four, planned, then);
+    const asked = (id: string) => steps.find((one) => one.id === id);
+    expect(asked('count/0/petitgrain')).toMatchObject({ drops: 4 });
+    expect(asked('count/0/lavender')).toMatchObject({ drops: 4 });
+    expect(asked('count/1/lavender')).toMatchObject({ drops: 2 });
+    expect(asked('top-up/0')).toMatchObject({ ml: expect.closeTo(9.1) });
+    expect(asked('top-up/1')).toMatchObject({ ml: expect.closeTo(9.3) });
+  });
+
+  test('thrown away, the bottle is begun again, and the other is left alone', () => {
+    const both = [
+      { kind: 'drop', step: 'count/1/petitgrain' },
+      ...ways(4).get('discard')!.events,
+    ] as const;
+    const then = both.reduce<Tally>(addEvent, fell(4));
+    expect(then.drops.get('count/0/petitgrain')).toBeUndefined();
+    expect(then.drops.get('count/1/petitgrain')).toBe(1);
+    expect(then.discards.get(0)).toBe(1);
+    expect(currentStep(planned, then)?.id).toBe('count/0/petitgrain');
+  });
+});
+
+test('two extra drops are judged as they fell', () => {
+  const counted = asCounted(
+    blend.formula,
+    new Map([
+      ['petitgrain', 5],
+      ['vetiver', 1],
+    ]),
+    new Set(['lavender']),
+  );
+  const { mixture } = evaluate({ ...blend, formula: counted });
+  // (5 + 1) x 0.05 + 0.1 = 0.4 ml of 9.5.
+  expect(mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 12);
+  const before = asCounted(blend.formula, new Map(), new Set());
+  expect(evaluate({ ...blend, formula: before }).mixture.strength.byVolume.likely).toBe(0);
+});

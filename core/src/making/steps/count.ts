@@ -1,0 +1,33 @@
+import { isDensityAssumed, type OilInBlend } from '../../mixture';
+import type { StepKind } from './stepKind';
+
+export interface CountStep {
+  readonly id: string;
+  readonly kind: 'count';
+  /** Number of the container, from 0. */
+  readonly container: number;
+  readonly oilId: string;
+  readonly drops: number;
+  /** What they come to on likely drops, in g; null where the density is assumed. */
+  readonly g: number | null;
+}
+
+/** The drops of one oil into one container. */
+export const countInto = ({ oil, g }: OilInBlend, drops: number, container: number): CountStep => ({
+  id: `count/${container}/${oil.id}`,
+  kind: 'count',
+  container,
+  oilId: oil.id,
+  drops,
+  g: isDensityAssumed(oil) ? null : g.likely,
+});
+
+/** Oils that are counted in, drop by drop. */
+export const count: StepKind<CountStep> = {
+  kind: 'count',
+  puts: 'oil',
+  plan: ({ oils, numbers }) =>
+    numbers.flatMap((number) =>
+      oils.flatMap((one) => (one.drops === null ? [] : [countInto(one, one.drops, number)])),
+    ),
+};

@@ -1,0 +1,17 @@
+import type { StepKind } from './stepKind';
+
+export interface WipeStep {
+  readonly id: string;
+  readonly kind: 'wipe';
+  readonly containers: number;
+  /** Kind of the containers: `roll-on`. */
+  readonly of: string;
+}
+
+/** Containers are clean and dry before anything goes in. */
+export const wipe: StepKind<WipeStep> = {
+  kind: 'wipe',
+  plan: ({ blend: { count, formula } }) => [
+    { id: 'wipe', kind: 'wipe', containers: count, of: formula.container.kind },
+  ],
+};

@@ -1,0 +1,123 @@
+import { fillMl, type Container, usualContainers, type UsualContainer } from '../catalog';
+
+/** Vessels of one kind and size, and how many. */
+export interface Filling {
+  readonly container: Container;
+  readonly count: number;
+}
+
+/** What becomes of one line of vessels. */
+export interface Filled extends Filling {
+  /** What each takes to its line, in ml as it stands in the vessel. */
+  readonly fillMl: number;
+  /** What that weighs, in g. */
+  readonly fillG: number;
+  /** How many are filled to the line. */
+  readonly full: number;
+  /** What goes into one more of them, in ml; 0 where none is begun. */
+  readonly lastMl: number;
+  /** What that weighs, in g. */
+  readonly lastG: number;
+}
+
+/** Containers that hold the same: how many, and what is in each. */
+export interface Content {
+  readonly container: Container;
+  readonly count: number;
+  /** In ml as it stands there. */
+  readonly ml: number;
+  readonly g: number;
+  /** False for the last of a line, which takes what is left. */
+  readonly isFull: boolean;
+}
+
+/** A batch as it is parted among vessels. */
+export interface Parted {
+  readonly lines: readonly Filled[];
+  /** What there is to pour after what stays in the jug, in ml as it stands in the vessels. */
+  readonly toPourMl: number;
+  /** What no vessel takes, in ml. */
+  readonly leftMl: number;
+  readonly leftG: number;
+  /** What is missing for all to be full, in ml. */
+  readonly shortMl: number;
+  /** The smallest usual vessel that takes what is left; null where none is left or none does. */
+  readonly leftInto: UsualContainer | null;
+}
+
+/** Less than this nobody pours, in ml. */
+const dust = 0.005;
+
+/** What all vessels take to their lines, in ml. */
+export const heldMl = (fillings: readonly Filling[]): number =>
+  fillings.reduce((total, { container, count }) => total + count * fillMl(container), 0);
+
+/**
+ * What must be mixed for all vessels to be filled, in ml before it is whipped.
+ *
+ * @param lossPercent what stays in the jug, the pan and the pipette, over what is filled
+ * @param gainPercent what whipping adds to the volume
+ */
+export const toMixMl = (
+  fillings: readonly Filling[],
+  lossPercent: number,
+  gainPercent: number,
+): number => (heldMl(fillings) * (1 + lossPercent / 100)) / (1 + gainPercent / 100);
+
+/**
+ * Parts what was mixed among the vessels, in their order.
+ *
+ * @param mixedMl what was mixed, in ml before it is whipped
+ * @param mixedG what that weighs on likely densities
+ */
+export const part = (
+  fillings: readonly Filling[],
+  mixedMl: number,
+  mixedG: number,
+  { lossPercent, gainPercent }: { readonly lossPercent: number; readonly gainPercent: number },
+): Parted => {
+  const toPourMl = (mixedMl * (1 + gainPercent / 100)) / (1 + lossPercent / 100);
+  const gPerMl = mixedG / (mixedMl * (1 + gainPercent / 100));
+  let left = toPourMl;
+  let shortMl = 0;
+  const lines = fillings.map(({ container, count }): Filled => {
+    const each = fillMl(container);
+    const full = Math.min(count, Math.floor((left + dust) / each));
+    left = Math.max(0, left - full * each);
+    const lastMl = full < count && left > dust ? Math.min(left, each) : 0;
+    left -= lastMl;
+    shortMl += (count - full) * each - lastMl;
+    return {
+      container,
+      count,
+      fillMl: each,
+      fillG: each * gPerMl,
+      full,
+      lastMl,
+      lastG: lastMl * gPerMl,
+    };
+  });
+  const leftMl = left > dust ? left : 0;
+  const kinds = new Set(fillings.map(({ container }) => container.kind));
+  const leftInto =
+    leftMl === 0
+      ? null
+      : ([...usualContainers]
+          .filter((usual) => kinds.has(usual.kind) && fillMl(usual) >= leftMl)
+          .sort((a, b) => a.nominalMl - b.nominalMl)[0] ?? null);
+  return {
+    lines,
+    toPourMl,
+    leftMl,
+    leftG: leftMl * gPerMl,
+    shortMl: shortMl > dust ? shortMl : 0,
+    leftInto,
+  };
+};
+
+/** What each container of a batch really holds: the full ones of a line, and the last. */
+export const contentsOf = ({ lines }: Pick<Parted, 'lines'>): Content[] =>
+  lines.flatMap(({ container, full, fillMl: ml, fillG, lastMl, lastG }) => [
+    ...(full > 0 ? [{ container, count: full, ml, g: fillG, isFull: true }] : []),
+    ...(lastMl > 0 ? [{ container, count: 1, ml: lastMl, g: lastG, isFull: false }] : []),
+  ]);

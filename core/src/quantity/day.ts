@@ -1,0 +1,13 @@
+import { addDays, addMonths, formatISO, parseISO } from 'date-fns';
+
+/** A day of the calendar, `2026-11-25`. */
+export type Day = string;
+
+const dayOf = (date: Date): Day => formatISO(date, { representation: 'date' });
+
+/** `months` after a day; the last of the month where the day is not in it. */
+export const monthsAfter = (day: Day, months: number): Day =>
+  dayOf(addMonths(parseISO(day), months));
+
+/** `days` after a day. */
+export const daysAfter = (day: Day, days: number): Day => dayOf(addDays(parseISO(day), days));

@@ -1,0 +1,1 @@
+export { type AnalysisProblem, readAnalysis, type ReadAnalysis } from './analysis';

@@ -1,0 +1,171 @@
+import { isMelted, type Base, type Catalog } from '../catalog';
+import { isIn, valueIn, type BaseAmount, type OilAmount } from './amount';
+import { firstLine, type ContainerLine, type Recipe, type RecipeBase, type RecipeBrief, type RecipeOil } from './recipe';
+
+// What can be done to a recipe, each as a function from the old to the new.
+
+export type Edit = (recipe: Recipe) => Recipe;
+
+/** Adds an oil as the others are measured: by parts where a strength is asked, else one drop. */
+export const addOil =
+  (catalog: Pick<Catalog, 'oil'>, id: string): Edit =>
+  (recipe) =>
+    recipe.oils.some((oil) => oil.id === id) || !catalog.oil(id)
+      ? recipe
+      : {
+          ...recipe,
+          oils: [
+            ...recipe.oils,
+            { id, amount: { unit: recipe.target ? 'parts' : 'drops', value: 1 } },
+          ],
+        };
+
+export const removeOil =
+  (id: string): Edit =>
+  (recipe) => ({ ...recipe, oils: recipe.oils.filter((oil) => oil.id !== id) });
+
+/** The same oil with another amount; the drop of its bottle stays. */
+export const withAmount = ({ id, dropMl }: RecipeOil, amount: OilAmount | null): RecipeOil => ({
+  id,
+  amount,
+  ...(dropMl ? { dropMl } : {}),
+});
+
+/** Sets how much of an oil there is; null leaves it without an amount. */
+export const setOilAmount =
+  (id: string, amount: OilAmount | null): Edit =>
+  (recipe) => ({
+    ...recipe,
+    oils: recipe.oils.map((oil) => (oil.id === id ? withAmount(oil, amount) : oil)),
+  });
+
+/** One oil in place of another, with its amount. A measured drop is one of the other bottle's. */
+export const swapOil =
+  (from: string, to: string): Edit =>
+  (recipe) => ({
+    ...recipe,
+    oils: recipe.oils.map((oil) => (oil.id === from ? { id: to, amount: oil.amount } : oil)),
+  });
+
+/** What was worked out for parts stands as drops from now on: locked, whatever the target is. */
+export const lockDrops =
+  (drops: readonly (number | null)[]): Edit =>
+  (recipe) => ({
+    ...recipe,
+    oils: recipe.oils.map((oil, index) => {
+      const planned = drops[index] ?? null;
+      return isIn(oil.amount, 'parts') && planned !== null
+        ? withAmount(oil, { unit: 'drops', value: planned })
+        : oil;
+    }),
+  });
+
+export const changeBrief =
+  (brief: Partial<RecipeBrief>): Edit =>
+  (recipe) => ({ ...recipe, brief: { ...recipe.brief, ...brief } });
+
+/** Sets the target; oils that were counted before stay as they are. */
+export const setTarget =
+  (percent: number | null): Edit =>
+  (recipe) => ({ ...recipe, target: percent === null ? null : { percent } });
+
+/** Shares with which what is not a carrier begins, in percent: to be set by the maker. */
+const beginsWith: Partial<Record<Base['kind'], number>> = {
+  wax: 20,
+  butter: 20,
+  dry: 65,
+  antioxidant: 0.5,
+  solubiliser: 5,
+};
+
+/** Beyond this share nothing would be left for the rest, in percent. */
+const mostShares = 95;
+
+/**
+ * Adds a base as the others are measured: as a part, or beside a carrier with the share of its
+ * kind. What is melted or grained is measured by weight.
+ */
+export const addBase =
+  (catalog: Pick<Catalog, 'base'>, id: string): Edit =>
+  (recipe) => {
+    const base = catalog.base(id);
+    if (!base || recipe.bases.some((entry) => entry.id === id)) return recipe;
+    const share = beginsWith[base.kind];
+    const hasRest = recipe.bases.some(({ amount }) => isIn(amount, 'parts'));
+    const taken = recipe.bases.reduce(
+      (total, { amount }) => total + (valueIn(amount, 'percent') ?? 0),
+      0,
+    );
+    const amount: BaseAmount =
+      share !== undefined && hasRest && taken + share < mostShares
+        ? { unit: 'percent', value: share }
+        : { unit: 'parts', value: 1 };
+    return {
+      ...recipe,
+      ...(isMelted(base) || base.kind === 'dry' ? { by: 'weight' as const } : {}),
+      bases: [...recipe.bases, { id, amount }],
+    };
+  };
+
+export const removeBase =
+  (id: string): Edit =>
+  (recipe) => ({ ...recipe, bases: recipe.bases.filter((base) => base.id !== id) });
+
+/** Sets how much of a base there is; null leaves it without an amount. */
+export const setBaseAmount =
+  (id: string, amount: BaseAmount | null): Edit =>
+  (recipe) => ({
+    ...recipe,
+    bases: recipe.bases.map((base) => (base.id === id ? { id, amount } : base)),
+  });
+
+/** Sets all lines of containers; without one nothing changes. */
+export const setContainers =
+  (containers: readonly ContainerLine[]): Edit =>
+  (recipe) =>
+    containers.length === 0 ? recipe : { ...recipe, containers: [...containers] };
+
+/** Another container in the first line; the others stay. */
+export const setFirstContainer =
+  (container: ContainerLine['container']): Edit =>
+  (recipe) => ({
+    ...recipe,
+    containers: [{ ...firstLine(recipe), container }, ...recipe.containers.slice(1)],
+  });
+
+/** Sets how it is mixed, and what one use takes. */
+export const setMixing =
+  (mixing: Partial<Pick<Recipe, 'mixedInOne' | 'lossPercent' | 'whipPercent' | 'useMl'>>): Edit =>
+  (recipe) => ({ ...recipe, ...mixing });
+
+/** The share of parts that one base alone has is "the rest", whatever the number. */
+export const isRest = (bases: readonly RecipeBase[], { amount }: RecipeBase): boolean =>
+  isIn(amount, 'parts') &&
+  bases.length > 1 &&
+  bases.filter((base) => isIn(base.amount, 'parts')).length === 1;
+
+/** How all of a list are written: by one unit, by amounts, or in several ways. */
+export type WrittenBy = 'parts' | 'percent' | 'amounts' | 'several';
+
+const writtenBy = (
+  entries: readonly { readonly amount: OilAmount | BaseAmount | null }[],
+): WrittenBy => {
+  const all = (unit: 'parts' | 'percent') => entries.every(({ amount }) => isIn(amount, unit));
+  if (all('parts')) return 'parts';
+  if (all('percent')) return 'percent';
+  return entries.some(({ amount }) => isIn(amount, 'parts') || isIn(amount, 'percent'))
+    ? 'several'
+    : 'amounts';
+};
+
+/** How the oils of a recipe are written. */
+export const oilsWrittenBy = ({ oils }: Pick<Recipe, 'oils'>): WrittenBy => writtenBy(oils);
+
+/** How the bases of a recipe are written; a rest beside percents counts as by percent. */
+export const basesWrittenBy = ({ bases }: Pick<Recipe, 'bases'>): WrittenBy => {
+  const way = writtenBy(bases);
+  return way === 'several' &&
+    bases.every(({ amount }) => isIn(amount, 'parts') || isIn(amount, 'percent'))
+    ? 'percent'
+    : way;
+};

@@ -1,0 +1,40 @@
+import type { Evaluation } from '../drops';
+import type { Stock } from './shelf';
+
+/** What a batch takes of one material, and what there is, in the unit in which it stands there. */
+export interface InStock {
+  readonly materialId: string;
+  readonly unit: 'ml' | 'g';
+  readonly needed: number;
+  readonly left: number;
+  /** How many such batches it is enough for. */
+  readonly times: number;
+}
+
+/**
+ * What each material on the shelf is enough for, the one that runs out first ahead. A material
+ * that stands there in ml and in g is told in g.
+ *
+ * @param count how many of what the evaluation is of
+ */
+export const enoughFor = (
+  { mixture: { oils, bases } }: Evaluation,
+  count: number,
+  stock: ReadonlyMap<string, Stock>,
+): readonly InStock[] => {
+  const needed = [
+    ...oils.map(({ oil, ml, g }) => [oil.id, ml.likely * count, g.likely * count] as const),
+    ...bases.map(({ base, ml, g }) => [base.id, ml.likely * count, g.likely * count] as const),
+  ];
+  return needed
+    .flatMap(([materialId, ml, g]): InStock[] => {
+      const left = stock.get(materialId);
+      if (!left || ml <= 0) return [];
+      if (left.g === 0)
+        return [{ materialId, unit: 'ml', needed: ml, left: left.ml, times: left.ml / ml }];
+      if (g <= 0) return [];
+      const times = left.ml / ml + left.g / g;
+      return [{ materialId, unit: 'g', needed: g, left: times * g, times }];
+    })
+    .sort((a, b) => a.times - b.times);
+};

@@ -1,0 +1,157 @@
+import { shippedCatalog, withOpenBottles, oilInBottle } from '../catalog';
+import { oilOf } from '../testing';
+import { bottleSchema, bottlesInUse, dropOfBottle, keeping, measuredIn, pricePer100Ml, stockAsOne, stockOf, usualUnit, type Bottle } from './shelf';
+import { describe, expect, test } from 'vitest';
+
+const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+  materialId: 'orange-sweet',
+  lot: 'OR-1',
+  supplier: '',
+  openedOn: '2026-03-01',
+  printedDate: null,
+  unit: 'ml',
+  size: 10,
+  left: 4,
+  price: null,
+  weighings: [],
+  analysis: null,
+  finishedOn: null,
+  ...more,
+});
+
+describe('how long a bottle keeps', () => {
+  // Sweet orange keeps a year once it is open.
+  test.each([
+    [{}, { until: '2027-03-01', because: 'opened' }],
+    [{ printedDate: '2026-12-31' }, { until: '2026-12-31', because: 'printed' }],
+    [{ printedDate: '2028-12-31' }, { until: '2027-03-01', because: 'opened' }],
+    [
+      { openedOn: null, printedDate: '2028-12-31' },
+      { until: '2028-12-31', because: 'printed' },
+    ],
+    [{ openedOn: null }, null],
+    [{ materialId: 'no-such-thing' }, null],
+  ])('%o', (more, keeps) => {
+    expect(keeping(shippedCatalog, bottle(more))).toEqual(keeps);
+  });
+});
+
+describe('the bottle in use', () => {
+  test('is the one opened last that is not finished', () => {
+    const inUse = bottlesInUse(
+      shippedCatalog,
+      [
+        bottle({ lot: 'first', openedOn: '2026-01-01' }),
+        bottle({ lot: 'third', openedOn: '2026-05-01', finishedOn: '2026-06-01' }),
+        bottle({ lot: 'second', openedOn: '2026-03-01' }),
+        bottle({ lot: 'closed', openedOn: null }),
+      ],
+      '2026-11-25',
+    );
+    expect(inUse.get('orange-sweet')?.bottle).toEqual({
+      lot: 'second',
+      keepsUntil: '2027-03-01',
+      because: 'opened',
+      past: false,
+    });
+  });
+
+  test('is past its time from the day after its date', () => {
+    const past = (today: string) =>
+      bottlesInUse(shippedCatalog, [bottle()], today).get('orange-sweet')?.bottle.past;
+    expect([past('2027-03-01'), past('2027-03-02')]).toEqual([false, true]);
+  });
+
+  test('stands in the catalog that is asked, and in no other', () => {
+    const inUse = bottlesInUse(shippedCatalog, [bottle()], '2026-11-25');
+    const house = withOpenBottles(shippedCatalog, inUse);
+    expect(house.openBottle('orange-sweet')?.bottle.lot).toBe('OR-1');
+    expect(shippedCatalog.openBottle('orange-sweet')).toBeUndefined();
+  });
+});
+
+test('the drop of a bottle is what was weighed, over the density of its oil', () => {
+  // 20 drops weighed 0.79 g and 0.83 g.
+  const weighings = [
+    { drops: 20, massG: 0.79 },
+    { drops: 20, massG: 0.83 },
+  ];
+  const sandalwood = { materialId: 'sandalwood-east-indian', weighings };
+  const density = oilOf('sandalwood-east-indian').densityGPerMl ?? NaN;
+  expect(dropOfBottle(shippedCatalog, bottle(sandalwood))?.likely).toBeCloseTo(
+    0.81 / 20 / density,
+    5,
+  );
+  expect(dropOfBottle(shippedCatalog, bottle({ weighings: [] }))).toBeNull();
+});
+
+test('its own analysis takes the place of the typical content, and says whence it is', () => {
+  const plain = oilOf('lavender');
+  expect(oilInBottle(plain, null)).toBe(plain);
+  const own = oilInBottle(plain, { source: 'sheet of lot LV-118', contents: [] });
+  expect(own.capped).toEqual({ confidence: 'high', constituents: [] });
+  expect(own.own?.figures.at(-1)?.source).toBe('sheet of lot LV-118');
+});
+
+describe('what is left', () => {
+  test('of several bottles is added up by its unit; finished ones are not there', () => {
+    const shea = { materialId: 'shea_butter', size: 500 };
+    const stock = stockOf([
+      bottle({ left: 4 }),
+      bottle({ left: 6, openedOn: null }),
+      bottle({ left: 3, finishedOn: '2026-06-01' }),
+      bottle({ ...shea, unit: 'g', left: 250 }),
+      bottle({ ...shea, unit: 'ml', left: 100 }),
+    ]);
+    expect(stock).toEqual(
+      new Map([
+        ['orange-sweet', { ml: 10, g: 0 }],
+        ['shea_butter', { ml: 100, g: 250 }],
+      ]),
+    );
+  });
+
+  test('is never more than the bottle holds', () => {
+    const read = bottleSchema.safeParse(bottle({ size: 10, left: 10.5 }));
+    expect(read.error?.issues[0]).toMatchObject({
+      path: ['left'],
+      message: 'more-than-holds',
+    });
+    expect(bottleSchema.safeParse(bottle({ size: 10, left: 10 })).success).toBe(true);
+  });
+});
+
+describe('from ml to g and back', () => {
+  test('a price is that of 100 ml, whatever the bottle is measured in', () => {
+    expect(pricePer100Ml({ price: 6, size: 250, unit: 'ml' }, 0.9)).toBeCloseTo(2.4);
+    // 250 g at 0.9 g a ml are 277.8 ml.
+    expect(pricePer100Ml({ price: 6, size: 250, unit: 'g' }, 0.9)).toBeCloseTo(2.16);
+    expect(pricePer100Ml({ price: null, size: 250, unit: 'ml' }, 0.9)).toBeNull();
+  });
+
+  test('what stands there in both is one stock', () => {
+    expect(stockAsOne({ ml: 100, g: 90 }, 0.9)).toEqual({ ml: 200, g: 180 });
+  });
+
+  test('a bottle changes its unit by its density, and comes back', () => {
+    const jojoba = bottle({ size: 250, left: 140 });
+    const weighed = measuredIn(jojoba, 'g', 0.867);
+    expect(weighed).toMatchObject({ unit: 'g', size: 216.75, left: 121.38 });
+    expect(measuredIn(weighed, 'ml', 0.867)).toEqual(jojoba);
+  });
+
+  test('where the density is not known the numbers stay', () => {
+    expect(measuredIn(bottle(), 'g', null)).toMatchObject({ unit: 'g', size: 10, left: 4 });
+  });
+
+  test.each([
+    ['shea_butter', 'g'],
+    ['beeswax_yellow', 'g'],
+    ['white_sugar', 'g'],
+    ['jojoba', 'ml'],
+    ['lavender', 'ml'],
+    ['', 'ml'],
+  ])('%s is usually measured in %s', (id, unit) => {
+    expect(usualUnit(shippedCatalog, id)).toBe(unit);
+  });
+});

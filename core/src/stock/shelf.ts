@@ -1,0 +1,181 @@
+import { type Catalog, type OpenBottle, type Analysis, type BottleInUse, isMelted, type Oil, contentSchema, keepsFrom } from '../catalog';
+import { measuredDrop, type Range, type Day } from '../quantity';
+import { z } from 'zod';
+
+const isDay = (text: string): boolean => z.iso.date().safeParse(text).success;
+
+/** A day that there is: 2026-02-31 is none. */
+const day = z.iso
+  .date({ error: 'day-form' })
+  .refine((text) => /^(19|20)/.test(text), { error: 'day-century' });
+
+/** What a laboratory found in one bottle. */
+export const analysisSchema = z.strictObject({
+  source: z.string().max(200),
+  contents: z.array(contentSchema).max(1000),
+});
+
+/** A bottle of oil or of a base on the shelf. */
+export const bottleSchema = z
+  .strictObject({
+    materialId: z.string().min(1),
+    lot: z.string().max(80),
+    supplier: z.string().max(120),
+    openedOn: day.nullable(),
+    /** The date printed on it, until which it keeps. */
+    printedDate: day.nullable(),
+    /** What it is measured by: what pours by ml, what is weighed out by g. */
+    unit: z.enum(['ml', 'g']),
+    /** What it held when it was full, and what is left, in its unit. */
+    size: z.number().positive().max(20_000),
+    left: z.number().min(0).max(20_000),
+    /** What it cost in all, in the maker's own money; null where it is not known. */
+    price: z.number().min(0).max(100_000).nullable(),
+    weighings: z
+      .array(
+        z.strictObject({
+          drops: z.number().int().min(1).max(1000),
+          massG: z.number().positive().max(100),
+        }),
+      )
+      .max(20),
+    /** Constituents by a batch analysis of this bottle; null where there is none. */
+    analysis: analysisSchema.nullable(),
+    /** Emptied or thrown away. */
+    finishedOn: day.nullable(),
+  })
+  .refine(({ size, left }) => left <= size, {
+    error: 'more-than-holds',
+    path: ['left'],
+  });
+
+/** A bottle on the shelf. */
+export type Bottle = z.infer<typeof bottleSchema>;
+
+/** What is left of a material on the shelf, of bottles in ml and of those in g. */
+export interface Stock {
+  readonly ml: number;
+  readonly g: number;
+}
+
+/** What is left of each material in all bottles that are not finished, open or not. */
+export const stockOf = (bottles: readonly Bottle[]): ReadonlyMap<string, Stock> => {
+  const stock = new Map<string, Stock>();
+  for (const { materialId, unit, left, finishedOn } of bottles) {
+    if (finishedOn !== null) continue;
+    const before = stock.get(materialId) ?? { ml: 0, g: 0 };
+    stock.set(materialId, { ...before, [unit]: before[unit] + left });
+  }
+  return stock;
+};
+
+/** What there is of a material in all, both in ml and in g. */
+export const stockAsOne = ({ ml, g }: Stock, densityGPerMl: number): Stock => ({
+  ml: ml + g / densityGPerMl,
+  g: g + ml * densityGPerMl,
+});
+
+/** What 100 ml of a bottle cost, in the maker's own money; null where its price is not known. */
+export const pricePer100Ml = (
+  { price, size, unit }: Pick<Bottle, 'price' | 'size' | 'unit'>,
+  densityGPerMl: number,
+): number | null =>
+  price === null ? null : (100 * price) / (unit === 'ml' ? size : size / densityGPerMl);
+
+/** In what a material is usually measured: what pours in ml, what is scooped or cut off in g. */
+export const usualUnit = (catalog: Catalog, materialId: string): Bottle['unit'] => {
+  const base = catalog.base(materialId);
+  return base && (isMelted(base) || base.kind === 'dry') ? 'g' : 'ml';
+};
+
+/**
+ * The same bottle measured in the other unit, to a hundredth of it.
+ *
+ * @param densityGPerMl null where it is not known: then the numbers stay
+ */
+export const measuredIn = (
+  bottle: Bottle,
+  unit: Bottle['unit'],
+  densityGPerMl: number | null,
+): Bottle => {
+  if (unit === bottle.unit || densityGPerMl === null) return { ...bottle, unit };
+  const to = (amount: number): number =>
+    Math.round(100 * (unit === 'g' ? amount * densityGPerMl : amount / densityGPerMl)) / 100;
+  return { ...bottle, unit, size: to(bottle.size), left: to(bottle.left) };
+};
+
+/** How long a bottle keeps, and why; null where it is not open and bears no date. */
+interface Keeping {
+  readonly until: Day;
+  readonly because: 'printed' | 'opened';
+}
+
+/** The earlier of the printed date and what the material keeps once opened. */
+export const keeping = (catalog: Catalog, bottle: Bottle): Keeping | null => {
+  const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
+  // A day that there is not, of an older store, says nothing.
+  const openedOn = bottle.openedOn !== null && isDay(bottle.openedOn) ? bottle.openedOn : null;
+  const opened = openedOn && material ? keepsFrom(openedOn, material) : null;
+  const printed =
+    bottle.printedDate !== null && isDay(bottle.printedDate) ? bottle.printedDate : null;
+  if (printed !== null && (opened === null || printed <= opened)) {
+    return { until: printed, because: 'printed' };
+  }
+  return opened === null ? null : { until: opened, because: 'opened' };
+};
+
+/** One drop of this bottle, in ml, where it was weighed and the density is known. */
+export const dropOfBottle = (catalog: Catalog, { materialId, weighings }: Bottle): Range | null => {
+  const density = catalog.oil(materialId)?.densityGPerMl;
+  return density ? measuredDrop(weighings, density) : null;
+};
+
+/**
+ * Of each material the bottle in use: open, not finished, opened last.
+ *
+ * @param today on which it is asked whether a bottle is past its time
+ */
+export const bottlesInUse = (
+  catalog: Catalog,
+  bottles: readonly Bottle[],
+  today: Day,
+): ReadonlyMap<string, OpenBottle> =>
+  new Map(
+    bottles
+      .filter(({ openedOn, finishedOn }) => openedOn !== null && finishedOn === null)
+      .sort((a, b) => (a.openedOn ?? '').localeCompare(b.openedOn ?? ''))
+      .flatMap((bottle): [string, OpenBottle][] => {
+        const keeps = keeping(catalog, bottle);
+        return keeps
+          ? [
+              [
+                bottle.materialId,
+                {
+                  bottle: {
+                    lot: bottle.lot,
+                    keepsUntil: keeps.until,
+                    because: keeps.because,
+                    past: keeps.until < today,
+                  },
+                  dropMl: dropOfBottle(catalog, bottle),
+                  analysis: bottle.analysis,
+                },
+              ],
+            ]
+          : [];
+      }),
+  );
+
+/** Of these oils the analyses of the bottles that are in use now, for a batch to carry. */
+export const analysesInUse = (
+  catalog: Catalog,
+  oilIds: readonly string[],
+): Record<string, NonNullable<Bottle['analysis']>> =>
+  Object.fromEntries(
+    oilIds.flatMap((id) => {
+      const analysis = catalog.openBottle(id)?.analysis;
+      return analysis
+        ? [[id, { source: analysis.source, contents: [...analysis.contents] }] as const]
+        : [];
+    }),
+  );

@@ -1,0 +1,69 @@
+import type { Carrier, PlaceId, Container } from '../catalog';
+import { formatNumber } from './numbers';
+import { oneOf } from './containers';
+import { toldAge, type WearerOrAnyone } from '../brief';
+
+/** Places as they stand in a sentence: "worn on the wrists and neck". */
+export const placeWords: Record<PlaceId, string> = {
+  face: 'face',
+  beard: 'beard',
+  'body-massage': 'body, in massage',
+  'body-leave-on': 'body',
+  'pulse-points': 'wrists and neck',
+  'perfume-small-area': 'a dab of skin, as perfume',
+  'local-short-term': 'one small spot, for some days',
+  'chest-or-back-rub': 'chest or back',
+  'hands-or-feet': 'hands or feet',
+  'scalp-or-hair': 'scalp or hair',
+  underarm: 'underarm',
+  lips: 'lips',
+  bath: 'body, in the bath',
+  'wash-off': 'body, washed off',
+  'broken-or-inflamed-skin': 'broken or inflamed skin',
+  'eyes-inner-nose-ear-canal-mucosa': 'eyes, inner nose, ear canal or mucosa',
+};
+
+/** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
+export const ageWords = (months: number): string => {
+  const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
+  const told = toldAge(months);
+  if (told.years === 0) return plural(told.months, 'month');
+  return told.months > 0
+    ? `${plural(told.years, 'year')} and ${plural(told.months, 'month')}`
+    : plural(told.years, 'year');
+};
+
+/** Somebody whose name is not told: `a 4-year-old`, `a 7-month-old`, `an 8-year-old`. */
+export const someoneOfAge = (months: number): string => {
+  const years = Math.floor(months / 12);
+  const [count, unit] = months < 24 ? [months, 'month'] : [years, 'year'];
+  const an = /^(8|11$|18$)/.test(String(count));
+  return `${an ? 'an' : 'a'} ${count}-${unit}-old`;
+};
+
+/** `10 ml roll-on`. */
+export const containerWords = ({
+  nominalMl,
+  kind,
+  name,
+}: Pick<Container, 'nominalMl' | 'kind' | 'name'>): string =>
+  `${formatNumber(nominalMl, 4)} ml ${oneOf(kind)}${name ? ` “${name}”` : ''}`;
+
+/** `Ines, 41`, `Pip, 2 years and 3 months, nursing`, `anyone`. */
+export const wearerWords = (wearer: WearerOrAnyone): string => {
+  if (wearer === 'anyone') return 'anyone';
+  const months = wearer.ageMonths;
+  const old = months >= 72 ? String(Math.floor(months / 12)) : ageWords(months);
+  return [
+    wearer.name ? `${wearer.name}, ${old}` : `someone of ${old}`,
+    ...(wearer.pregnant ? ['pregnant'] : []),
+    ...(wearer.breastfeeding ? ['nursing'] : []),
+    ...(wearer.skin === 'normal' ? [] : [`${wearer.skin} skin`]),
+  ].join(', ');
+};
+
+/** A carrier as it is spoken of among others: `jojoba`, `fractionated coconut`, `St John's wort`. */
+export const carrierWords = ({ name }: Pick<Carrier, 'name'>): string => {
+  const short = name.replace(/,? \(.*\)$/, '').replace(/ (seed |kernel |infused )*oil$/i, '');
+  return /^St /.test(short) ? short : short.charAt(0).toLowerCase() + short.slice(1);
+};

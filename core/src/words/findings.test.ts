@@ -1,0 +1,48 @@
+import { describe, expect, test } from 'vitest';
+import { g } from '../testing';
+import { exactly } from '../quantity';
+import { shippedCatalog } from '../catalog';
+import { judged } from '../limits/judged.testing';
+import { finding } from '../limits';
+import { findingMessage } from './findings';
+
+test('every finding of every kind has words', () => {
+  const everything = shippedCatalog.oils.map(({ id }) => [id, g(0.001)] as const);
+  for (const wearer of [
+    'anyone' as const,
+    {
+      ageMonths: 20,
+      pregnant: true,
+      breastfeeding: true,
+      skin: 'sensitive' as const,
+      conditions: ['asthma', 'epilepsy', 'xyz'],
+      allergies: ['daisy family', 'abc'],
+    },
+  ]) {
+    for (const place of ['face', 'lips', 'hands-or-feet'] as const) {
+      const { findings } = judged({
+        oils: Object.fromEntries(everything),
+        wearer,
+        brief: { place },
+      });
+      for (const finding of findings) {
+        expect(findingMessage(shippedCatalog, finding)).toMatch(/^[“A-Z].*\.$/);
+        expect(findingMessage(shippedCatalog, finding)).not.toMatch(/undefined|null|NaN/);
+      }
+    }
+  }
+});
+
+test('two numbers that differ never read alike', () => {
+  const close = finding({
+    rule: 'whole-blend',
+    verdict: 'over',
+    value: exactly(2.0031),
+    limit: 2,
+    unit: '%',
+    by: 'volume',
+    source: 'EOS2',
+    reason: { code: 'whole-blend', recommended: 2, because: 'age' },
+  });
+  expect(findingMessage(shippedCatalog, close)).toMatch(/is at 2\.003 %, past the 2 % allowed/);
+});

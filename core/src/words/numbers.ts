@@ -1,0 +1,50 @@
+import { isExact, type Range } from '../quantity';
+
+/**
+ * Writes a number the way doses are written in hospitals: a zero before the
+ * point (0.5), none after it (5, not 5.0), no more digits than the measure
+ * carries, and never an exponent.
+ *
+ * @param digits significant digits, 1 or more
+ */
+export const formatNumber = (value: number, digits = 2): string => {
+  if (!Number.isFinite(value)) return 'not known';
+  if (value === 0) return '0';
+  const magnitude = Math.floor(Math.log10(Math.abs(value)));
+  const decimals = Math.min(6, Math.max(0, digits - 1 - magnitude));
+  // 0.285 is a hair less in binary; it is read as it was written.
+  const scaled = Math.round(value * 10 ** decimals * (1 + 1e-12));
+  const text = (scaled / 10 ** decimals).toFixed(decimals);
+  return text.includes('.') ? text.replace(/\.?0+$/, '') || '0' : text;
+};
+
+/** A percentage with its sign and the space before it: `2.9 %`. */
+export const formatPercent = (value: number, digits = 2): string =>
+  `${formatNumber(value, digits)} %`;
+
+/** A volume: `9.5 ml`, `0.15 ml`. */
+export const formatMl = (value: number, digits = 2): string => `${formatNumber(value, digits)} ml`;
+
+/** A mass: `8.2 g`. */
+export const formatG = (value: number, digits = 2): string => `${formatNumber(value, digits)} g`;
+
+/** A range with its unit, `2.2 to 3.7 %`; a single figure where the ends read alike. */
+export const formatRange = (range: Range, unit: string, digits = 2): string => {
+  const low = formatNumber(range.low, digits);
+  const high = formatNumber(range.high, digits);
+  return isExact(range) || low === high
+    ? `${formatNumber(range.likely, digits)} ${unit}`
+    : `${low} to ${high} ${unit}`;
+};
+
+/** The same words with a capital first. */
+export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** `1 drop`, `7 drops`. */
+export const formatDrops = (count: number): string => `${count} ${count === 1 ? 'drop' : 'drops'}`;
+
+/** `lavender`, `lavender and lime`, `lavender, lime and myrrh`. */
+export const formatList = (items: readonly string[]): string =>
+  items.length < 2
+    ? (items[0] ?? '')
+    : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;

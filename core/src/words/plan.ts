@@ -1,0 +1,72 @@
+import { predilution } from '../advice';
+import { nameIn, type Catalog } from '../catalog';
+import type { DropPlan, LimitName } from '../drops';
+import { formatDrops, formatList, formatMl, formatPercent } from './numbers';
+
+const limitWords = (catalog: Catalog, { rule, subject }: LimitName): string => {
+  switch (rule) {
+    case 'whole-blend':
+      return 'the maximum of the whole blend';
+    case 'light-sum':
+      return 'the shared light limit';
+    case 'oil-maximum':
+      return `${nameIn(catalog, subject).toLowerCase()}’s own maximum`;
+    case 'constituent':
+      return `the cap that oils share on ${subject}`;
+    case 'fill':
+      return 'the size of the bottle';
+    default:
+      return rule;
+  }
+};
+
+const mayBeUsed = (catalog: Catalog, oilId: string): boolean => {
+  const oil = catalog.oil(oilId);
+  return oil !== undefined && !oil.keepOffSkin && oil.notForHomeBlending === null;
+};
+
+/** The way out of a drop that is too large: a bigger bottle, or a dilution with its recipe. */
+const thinned = (mostMl: number, dropMl: number): string => {
+  if (mostMl <= 0) return 'The others leave no room for it.';
+  const { carrierMl, share } = predilution(mostMl, dropMl);
+  const drops = Math.round(carrierMl / dropMl);
+  return `Take a bigger bottle, or thin it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
+};
+
+/**
+ * What kept the drops below the target, in sentences; none where nothing did.
+ *
+ * @param dropMl one drop of an oil, in ml, by its id
+ * @param looking true while a longer search goes on
+ */
+export const planWords = (
+  catalog: Catalog,
+  plan: DropPlan,
+  fillMl: number,
+  dropMl: (oilId: string) => number,
+  looking: boolean,
+): string[] => {
+  const limits = (names: readonly LimitName[]): string =>
+    formatList(names.map((name) => limitWords(catalog, name)));
+  const reached = formatPercent((100 * plan.reachedMl) / fillMl);
+  const target = plan.targetMl === null ? null : formatPercent((100 * plan.targetMl) / fillMl);
+  return [
+    ...(plan.binding.length > 0 && target !== null && reached !== target
+      ? [`Held at ${reached} by ${limits(plan.binding)}; ${target} was asked.`]
+      : []),
+    // What must not be used at all is said by the verdict; a bigger bottle would not mend it.
+    ...plan.leftOut
+      .filter(({ oilId }) => mayBeUsed(catalog, oilId))
+      .map(({ oilId, because, mostMl }) => {
+        const why = because.length > 0 ? ` for ${limits(because)}` : '';
+        return `${nameIn(catalog, oilId)} is left out: one drop is already too much${why}. ${thinned(mostMl, dropMl(oilId))}`;
+      }),
+    ...(plan.proved
+      ? []
+      : [
+          looking
+            ? 'These are the nearest drops found so far. Jubbet is still looking.'
+            : `Another choice of drops may lie nearer, by at most ${formatMl(plan.nearerByMl, 1)} in all.`,
+        ]),
+  ];
+};

@@ -1,0 +1,211 @@
+import { containerWordsOf, countedContainers } from './containers';
+import { carrierWords } from './brief';
+import { containerFacts, nameIn, textureFigures, type Catalog } from '../catalog';
+import { looseWords } from './blend';
+import { capitalised, formatDrops, formatG, formatList, formatMl, formatNumber, formatRange } from './numbers';
+import type { Into, Step, StepContainers } from '../making';
+
+/** From so many drops on a scale is the better judge. */
+const manyDrops = 30;
+
+const bottles = (count: number): string => (count === 1 ? 'the bottle' : `${count} bottles`);
+
+/** `9 tins of 15 ml`. */
+const lineWords = ({ count, of, nominalMl }: StepContainers): string =>
+  `${countedContainers(count, of)} of ${formatMl(nominalMl, 4)}`;
+
+/** `each`, `each of 2`, `the first`, of what is filled to the line. */
+const eachOf = ({ count, lastMl }: StepContainers): string => {
+  if (lastMl > 0) return count === 2 ? 'the first' : `each of the first ${count - 1}`;
+  return count === 1 ? 'it' : 'each';
+};
+
+const intoWords: Record<Into, string> = {
+  pan: 'into the pan',
+  jug: 'into a jug',
+  bowl: 'into a bowl',
+};
+
+const degreesWords = ([from, to]: readonly [number, number]): string => `${from} to ${to} °C`;
+
+const basesWords = (catalog: Catalog, ids: readonly string[]): string =>
+  formatList(
+    ids.map((id) => {
+      const base = catalog.base(id);
+      return base ? carrierWords(base) : id;
+    }),
+  );
+
+const setWords = (kinds: readonly string[]): string[] =>
+  textureFigures.setsIn
+    .filter(({ kind }) => kinds.includes(kind))
+    .map(({ kind, room }) => `${containerWordsOf(kind).plural} in ${room}`);
+
+/** A step in a few words, for the list. */
+export const stepTitle = (catalog: Catalog, step: Step): string => {
+  switch (step.kind) {
+    case 'wipe':
+      return step.containers === 1
+        ? `Wipe bottle, ${containerWordsOf(step.of).top}`
+        : `Wipe ${step.containers} bottles, each ${containerWordsOf(step.of).top}`;
+    case 'lay-out':
+      return 'Lay out the oils, open one at a time';
+    case 'count':
+    case 'measure':
+      return nameIn(catalog, step.oilId);
+    case 'smell':
+      return 'Smell on a strip';
+    case 'top-up':
+      return `Top up with ${formatMl(step.ml, 3)} carrier`;
+    case 'close':
+      return 'Close and mix';
+    case 'label':
+      return 'Label before you put it down';
+    case 'set-out':
+      return `Set out ${formatList(step.lines.map(({ count, of }) => countedContainers(count, of)))}`;
+    case 'weigh':
+      return `${nameIn(catalog, step.baseId)}, ${step.loose ? looseWords(step.loose) : formatG(step.g, 3)}`;
+    case 'melt':
+      return `Melt ${basesWords(catalog, step.baseIds)}`;
+    case 'warm-in':
+      return `Warm in ${basesWords(catalog, step.baseIds)}`;
+    case 'cool':
+      return `Cool to ${degreesWords(step.toC)}`;
+    case 'sift':
+      return `Sift in ${basesWords(catalog, step.baseIds)}`;
+    case 'stir-in':
+      return 'Stir in the oils';
+    case 'whip':
+      return 'Whip';
+    case 'combine':
+      return step.grain ? 'Stir into the grains' : 'Mix all in the jug';
+    case 'fill':
+      return `Fill ${countedContainers(step.line.count, step.line.of)}`;
+    case 'left':
+      return `What is left, ${formatMl(step.ml)}`;
+    case 'set':
+      return 'Let it set';
+    case 'close-all':
+      return 'Close them';
+  }
+};
+
+/** A step in full: what to do, in a sentence or two. */
+export const stepDetail = (catalog: Catalog, step: Step): string => {
+  switch (step.kind) {
+    case 'wipe':
+      return `Clean and dry: ${bottles(step.containers)}, ${containerWordsOf(step.of).top}. Water spoils an oil blend.`;
+    case 'lay-out':
+      return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud, and open one bottle at a time.`;
+    case 'count':
+      return [
+        `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${formatG(step.g)}` : ''}.`,
+        ...(isThick(catalog, step.oilId) ? ['A thick oil: wait for each drop.'] : []),
+      ].join(' ');
+    case 'measure':
+      return step.g === null
+        ? `Measure ${formatMl(step.ml, 3)}.`
+        : `Measure ${formatMl(step.ml, 3)}, or weigh ${formatG(step.g, 3)}.`;
+    case 'smell':
+      return 'One strip, now and after a minute. Settle, or go back and adjust.';
+    case 'top-up':
+      return `${formatList(
+        step.bases.map(({ id, ml }) => `${formatMl(ml, 3)} ${nameIn(catalog, id).toLowerCase()}`),
+      )}. ${containerWordsOf(step.of).fillWhy}`;
+    case 'close':
+      return containerWordsOf(step.of).close;
+    case 'label':
+      return step.containers === 1
+        ? 'A bottle without a name is a bottle lost.'
+        : `${step.containers} labels, one for each.`;
+    case 'set-out':
+      return `${formatList(step.lines.map(lineWords))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
+    case 'weigh':
+      return step.loose && step.gRange
+        ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${formatG(step.g, 3)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
+        : `Scale to nought, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
+    case 'melt':
+      return [
+        `${step.baseIds.length > 1 ? 'The hardest first. ' : ''}Water bath, water a third to half up the pan, no lid, no flame near.`,
+        ...(step.holdC
+          ? [`Hold at ${degreesWords(step.holdC)} until it is clear.`]
+          : ['No warmer than it must be.']),
+        'Stay with it: hot wax and fat burn, and a drop of water makes them spit.',
+      ].join(' ');
+    case 'warm-in':
+      return step.wax
+        ? `Warm them to ${degreesWords(textureFigures.warmOilsC)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
+        : 'In a thin stream, stirring; off the heat once all is clear.';
+    case 'cool':
+      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${formatNumber(step.setsAtC)} °C`}. Hotter drives the oils off, cooler streaks.`;
+    case 'sift':
+      return 'Through a dry sieve, stirring until no lump is left.';
+    case 'stir-in':
+      return step.baseIds.length > 0
+        ? `All from the beaker, with ${basesWords(catalog, step.baseIds)}. Stir slowly for half a minute, away from any flame.`
+        : 'All from the beaker. Stir slowly for half a minute, away from any flame.';
+    case 'whip':
+      return `Chill until it is cloudy and firm at the edge. Whip until ${formatMl(step.fromMl, 3)} stand at ${formatMl(step.toMl, 3)}; chill five to ten minutes and whip again.`;
+    case 'combine':
+      if (step.grain === 'paste')
+        return 'Oils into the jug, then the jug into the bowl. Stir until no grain is dry.';
+      if (step.grain === 'dry')
+        return 'Oils into the jug, then the jug into the bowl. Rub it through until every grain shines; it stays loose.';
+      return 'Oils first, carrier over them. Stir for a minute, let it stand for ten, and stir again.';
+    case 'fill':
+      return [
+        `${formatMl(step.line.ml, 3)} into ${eachOf(step.line)}${`, ${formatG(step.line.g, 3)} on the scale`}.`,
+        ...(step.line.lastMl > 0
+          ? [`The last takes the rest, ${formatMl(step.line.lastMl, 3)}.`]
+          : []),
+        containerWordsOf(step.line.of).fillWhy,
+        ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
+      ].join(' ');
+    case 'left':
+      return `${formatMl(step.ml)}${`, ${formatG(step.g)},`} fit no vessel of this batch. Fill a spare one, and label it too.`;
+    case 'set':
+      return `Leave them level and still. Firm in a room of 20 to 22 °C: ${
+        formatList(setWords(step.kinds)) || 'look at them after an hour'
+      }. Judge how firm it is after 24 hours.`;
+    case 'close-all':
+      return [
+        ...new Set(
+          step.lines.map(({ of }) =>
+            step.hot || containerFacts(of).runs
+              ? containerWordsOf(of).close
+              : `Wipe the rim, and the ${containerWordsOf(of).top} on at once.`,
+          ),
+        ),
+      ].join(' ');
+  }
+};
+
+/** What a step is about, in large type: its figure stands beside it. */
+export const stepHeading = (catalog: Catalog, step: Step): string =>
+  step.kind === 'weigh' ? nameIn(catalog, step.baseId) : stepTitle(catalog, step);
+
+/** The one figure of a step that must be read from afar; null where it has none. */
+export const stepFigure = (step: Step): string | null => {
+  switch (step.kind) {
+    case 'weigh':
+      return step.loose ? looseWords(step.loose) : formatG(step.g, 3);
+    case 'measure':
+      return formatMl(step.ml, 3);
+    case 'top-up':
+      return formatMl(step.ml, 3);
+    case 'cool':
+      return degreesWords(step.toC);
+    case 'melt':
+      return step.holdC && degreesWords(step.holdC);
+    case 'fill':
+      return formatG(step.line.g, 3);
+    default:
+      return null;
+  }
+};
+
+/** True for oils that leave the bottle slowly. */
+export const isThick = (catalog: Catalog, oilId: string): boolean => {
+  const viscosity = catalog.oil(oilId)?.viscosity;
+  return viscosity === 'thick' || viscosity === 'very thick';
+};

@@ -1,0 +1,99 @@
+import { textureFigures, type Catalog } from '@jubbet/core/catalog';
+import { standingDensity } from '@jubbet/core/advice';
+import { isMixedInOne, workOut } from '@jubbet/core/drops';
+import { setMixing, type Recipe } from '@jubbet/core/recipe';
+import { useMemo } from 'react';
+import { AmountField } from '../../parts/AmountField';
+import { useCatalog } from '../../parts/catalog';
+import { NumberField } from '../../parts/NumberField';
+import type { TokenProps } from './tokenProps';
+
+const densityOf = (catalog: Catalog, recipe: Recipe): number | null => {
+  const worked = workOut(catalog, recipe);
+  return worked.state === 'done' ? standingDensity(worked.blend, worked.evaluation.mixture) : null;
+};
+
+/** How it is mixed and parted, where there is something to choose. */
+export const MixingFields = ({ recipe, change }: TokenProps) => {
+  const catalog = useCatalog();
+  const forced = isMixedInOne(catalog, { ...recipe, mixedInOne: false });
+  const mixed = isMixedInOne(catalog, recipe);
+  const { whipGainPercent: gain } = textureFigures;
+  const densityGPerMl = useMemo(() => densityOf(catalog, recipe), [catalog, recipe]);
+  return (
+    <div className="grid gap-2 border-t border-line pt-3">
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={mixed}
+          disabled={forced}
+          onChange={(event) => change(setMixing({ mixedInOne: event.target.checked }))}
+        />
+        <span>
+          Mixed in one {forced ? 'pan or jug' : 'jug'}, then filled
+          {forced && <span className="text-soft">, as this must be</span>}
+        </span>
+      </label>
+      {mixed && (
+        <label className="flex flex-wrap items-baseline gap-2">
+          More, for what stays in jug, pan and pipette
+          <NumberField
+            label="Loss allowance, in percent"
+            framed
+            className="w-14"
+            unit="%"
+            value={recipe.lossPercent}
+            rule={{ least: 0, most: 50 }}
+            onNumber={(lossPercent) => change(setMixing({ lossPercent }))}
+          />
+        </label>
+      )}
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={recipe.whipPercent !== null}
+          onChange={(event) =>
+            change(setMixing({ whipPercent: event.target.checked ? gain.typical : null }))
+          }
+        />
+        Whipped
+      </label>
+      {recipe.whipPercent !== null && (
+        <label className="flex flex-wrap items-baseline gap-2 pl-6">
+          It gains
+          <NumberField
+            label="Whipping adds, in percent of the volume"
+            framed
+            className="w-14"
+            unit="%"
+            value={recipe.whipPercent}
+            rule={{ least: 10, most: 200 }}
+            onNumber={(whipPercent) => change(setMixing({ whipPercent }))}
+          />
+          <span className="text-sm text-soft">
+            usually {gain.typical}, met from {gain.low} to {gain.high}
+          </span>
+        </label>
+      )}
+      <label className="flex flex-wrap items-baseline gap-2">
+        One use takes
+        <AmountField
+          label="One use takes, in ml"
+          framed
+          className="w-16"
+          of={{ unit: 'ml', densityGPerMl, liquid: true }}
+          value={recipe.useMl}
+          placeholder="–"
+          rule={{ least: 0, above: true, most: 1000 }}
+          onNumber={(useMl) => change(setMixing({ useMl }))}
+          onEmpty={() => change(setMixing({ useMl: null }))}
+        />
+        <span className="text-sm text-soft">
+          or in g, if you have measured it: weigh before and after ten
+        </span>
+      </label>
+    </div>
+  );
+};

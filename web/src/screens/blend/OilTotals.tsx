@@ -1,0 +1,100 @@
+import { fillMl } from '@jubbet/core/catalog';
+import type { WorkedOut } from '@jubbet/core/drops';
+import { strengthBy } from '@jubbet/core/mixture';
+import { firstLine, setTarget, valueIn, type By } from '@jubbet/core/recipe';
+import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
+import { NumberField } from '../../parts/NumberField';
+import { shownContainer } from './shownContainer';
+import type { TokenProps } from './tokenProps';
+
+/** What the first container takes to its line, in ml. */
+export const lineMl = (recipe: TokenProps['recipe']): number =>
+  fillMl(shownContainer(firstLine(recipe).container));
+
+/** Totals; typed, they ask for the strength that they come to, and parts share it. */
+export const OilTotals = ({
+  recipe,
+  change,
+  worked,
+  by,
+}: TokenProps & { worked: WorkedOut; by: By }) => {
+  const parts = recipe.oils.reduce(
+    (total, { amount }) => total + (valueIn(amount, 'parts') ?? 0),
+    0,
+  );
+  const asked = recipe.target ? `asked ${formatPercent(recipe.target.percent, 3)}` : 'as counted';
+  const done = worked.state === 'done' ? worked.evaluation : null;
+  const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
+  const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
+  const g = done?.mixture.oils.reduce((total, one) => total + one.g.likely, 0);
+  const asWritten = done && strengthBy(done.mixture, recipe.by).likely;
+  const strength = done && strengthBy(done.mixture, by);
+  const fill = done?.mixture.fillMl ?? lineMl(recipe);
+  /** The strength that so much of all oils would come to, as the draft is written. */
+  const asPercent = (typed: number, now: number | undefined, perMl = 1): number =>
+    asWritten && now ? (asWritten * typed) / now : (100 * typed) / perMl / fill;
+  const ask = (percent: number) => {
+    if (percent > 0 && percent <= 100) change(setTarget(percent), 'target');
+  };
+  const canAsk = parts > 0;
+  const cell = 'px-1 py-2 text-right font-semibold whitespace-nowrap';
+  const total = (
+    label: string,
+    value: number | undefined,
+    most: number,
+    percentOf: (n: number) => number,
+    width: string,
+    whole = false,
+  ) =>
+    value === undefined ? (
+      '–'
+    ) : canAsk ? (
+      <NumberField
+        label={label}
+        className={`${width} font-semibold`}
+        value={Number(formatNumber(value, whole ? 6 : 2))}
+        rule={{ least: 0, above: true, most, whole }}
+        onNumber={(typed) => ask(percentOf(typed))}
+      />
+    ) : (
+      formatNumber(value, whole ? 6 : 2)
+    );
+  return (
+    <tr className="border-t-2 border-ink">
+      <th scope="row" className="py-2 text-left font-semibold">
+        In all, {asked}
+      </th>
+      <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
+      <td className={`${cell} text-center!`}>
+        {total(
+          'Drops in all',
+          drops,
+          10_000,
+          (n) => asPercent(n, drops, recipe.dropsPerMl),
+          'w-14 text-center!',
+          true,
+        )}
+      </td>
+      <td className={`${cell} max-sm:hidden`}>
+        {by === 'weight'
+          ? total('g in all', g, 20_000, (n) => asPercent(n, g), 'w-14')
+          : total('ml in all', ml, fill, (n) => asPercent(n, ml), 'w-14')}
+      </td>
+      <td className={`${cell} max-sm:hidden`}>
+        {total(
+          'Percent in all',
+          strength?.likely,
+          100,
+          (n) => asPercent(n, strength?.likely),
+          'w-13',
+        )}
+      </td>
+      <td
+        colSpan={2}
+        className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft max-sm:hidden"
+      >
+        {strength && formatRange(strength, '%')}
+      </td>
+    </tr>
+  );
+};

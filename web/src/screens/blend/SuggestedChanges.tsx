@@ -1,0 +1,43 @@
+import { suggestionWords, strengthWords } from '@jubbet/core/words';
+import { suggestChanges, withChange } from '@jubbet/core/advice';
+import { useCatalog } from '../../parts/catalog';
+import { memo, useDeferredValue, useMemo } from 'react';
+import { VerdictMark } from '../../parts/VerdictMark';
+import type { TokenProps } from './tokenProps';
+
+/** What would mend a blend, each with what it comes to; one press, and undo takes it back. */
+export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
+  const catalog = useCatalog();
+  // Suggestions may come a moment after the verdict; the keystroke does not wait for them.
+  const settled = useDeferredValue(recipe);
+  const suggestions = useMemo(() => suggestChanges(catalog, settled), [catalog, settled]);
+  if (suggestions.length === 0) return null;
+  return (
+    <section
+      aria-label="What would mend it"
+      className="rounded-xl border border-line bg-sheet px-4 py-3"
+    >
+      <h2 className="font-sans text-[15px] font-semibold">What would mend it</h2>
+      <ul className="mt-1 grid gap-1.5">
+        {suggestions.map(({ change: one, outcome }) => (
+          <li key={JSON.stringify(one)}>
+            <button
+              type="button"
+              className="w-full rounded-lg border border-line px-3 py-2 text-left hover:border-press"
+              onClick={() => change((before) => withChange(before, one))}
+            >
+              <span className="font-medium text-press">
+                {suggestionWords(catalog, one, settled)}
+              </span>
+              <span className="block text-[13px] text-soft">
+                {strengthWords(outcome.mixture, settled.by)} ·{' '}
+                <VerdictMark verdict={outcome.verdict} />
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+});
+SuggestedChanges.displayName = 'SuggestedChanges';

@@ -1,0 +1,174 @@
+import { constituentLimits, guidelines, provenance, type Catalog, type Oil } from '@jubbet/core/catalog';
+import { ageWords, capitalised, formatList, formatPercent, sourceWords } from '@jubbet/core/words';
+import { list, table, text, type Chapter } from './chapter';
+import { ages } from './limitChapters';
+
+/** All oils of the house, by name. */
+export const byName = ({ oils }: Catalog): readonly Oil[] =>
+  [...oils].sort((a, b) => a.name.localeCompare(b.name));
+
+const maximumWords = ({ dermalMaximum: max }: Oil): string =>
+  max.percent === null
+    ? max.status
+    : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed' : ''}`;
+
+export const oilLimits = (catalog: Catalog): Chapter => ({
+  id: 'oils',
+  title: 'Each oil and its maximum',
+  blocks: [
+    text(
+      'Percent of the finished product that stays on skin. “None stated” means that the text has the oil and sets none; “not known” means that no figure is held here, and the oil cannot be cleared.',
+    ),
+    table(
+      'Dermal maxima',
+      ['Oil', 'At most', 'Why', 'Sure'],
+      byName(catalog)
+        .filter((oil) => !oil.keepOffSkin && oil.notForHomeBlending === null)
+        .map((oil) => [
+          oil.name,
+          maximumWords(oil),
+          oil.dermalMaximum.basis ?? '',
+          oil.dermalMaximum.confidence,
+        ]),
+    ),
+    table(
+      'Kept out altogether',
+      ['Oil', 'Why'],
+      byName(catalog)
+        .filter((oil) => oil.keepOffSkin || oil.notForHomeBlending !== null)
+        .map((oil) => [oil.name, oil.notForHomeBlending ?? 'never on skin']),
+    ),
+  ],
+});
+
+export const light = (catalog: Catalog): Chapter => {
+  const { phototoxic: sun } = guidelines;
+  return {
+    id: 'light',
+    title: 'Light-sensitising oils',
+    blocks: [
+      text(
+        'Each has a light limit. In a blend their shares of it are added up, and together they must not pass the whole, on skin that stays on and may see sun.',
+      ),
+      table(
+        'Light limits',
+        ['Oil', 'At most, in sun'],
+        byName(catalog)
+          .filter(({ phototoxicLimitPercent }) => phototoxicLimitPercent !== null)
+          .map((oil) => [oil.name, formatPercent(oil.phototoxicLimitPercent ?? 0)]),
+      ),
+      table(
+        'How long out of the sun, and who says so',
+        ['Hours', 'Who'],
+        sun.hoursOutOfSun.views.map(({ hours, who }) => [String(hours), sourceWords(who)]),
+      ),
+      text(`Jubbet says ${sun.hoursOutOfSun.used} hours, on every label.`),
+      list(sun.facts.map((fact) => `${capitalised(fact)}.`)),
+    ],
+  };
+};
+
+export const pregnancy = (catalog: Catalog): Chapter => {
+  const rows = (what: 'avoid' | 'caution') =>
+    byName(catalog)
+      .filter((oil) => oil.pregnancy === what || oil.breastfeeding === what)
+      .map((oil) => [oil.name, oil.pregnancy, oil.breastfeeding]);
+  return {
+    id: 'pregnancy',
+    title: 'Pregnancy and nursing',
+    blocks: [
+      table(
+        'Oils to avoid or to be careful with',
+        ['Oil', 'Pregnancy', 'Nursing'],
+        [
+          ...rows('avoid'),
+          ...rows('caution').filter(([name]) => !rows('avoid').some(([other]) => other === name)),
+        ],
+      ),
+      text('Ask a midwife or doctor first. Nothing on the breast while nursing.'),
+    ],
+  };
+};
+
+export const children = (catalog: Catalog): Chapter => ({
+  id: 'children',
+  title: 'Children, by age',
+  blocks: [
+    text(`No essential oil at all ${ages(0, guidelines.age[0]?.toMonths ?? 0)}.`),
+    table(
+      'Oils kept from children',
+      ['Oil', 'Under', 'Where', 'Why'],
+      byName(catalog).flatMap((oil) =>
+        oil.age.map(({ belowMonths, what, why }) => [
+          oil.name,
+          ageWords(belowMonths),
+          what === 'avoid' ? 'anywhere' : 'on or near the face',
+          why,
+        ]),
+      ),
+    ),
+  ],
+});
+
+export const conditions = (catalog: Catalog): Chapter => ({
+  id: 'conditions',
+  title: 'Conditions, medicines, allergies',
+  blocks: [
+    table(
+      'Conditions that Jubbet reads',
+      ['Condition or medicine', 'Avoid', 'Take care'],
+      guidelines.conditions.map(({ id, why, maximum }) => {
+        const named = (what: 'avoid' | 'caution') =>
+          catalog.oils
+            .filter((oil) =>
+              oil.conditions.some((one) => one.condition === id && one.what === what),
+            )
+            .map(({ name }) => name);
+        const general = [
+          ...(why ? [why] : []),
+          ...(maximum === undefined ? [] : [`at most ${formatPercent(maximum)}`]),
+        ];
+        return [id, formatList(named('avoid')), formatList([...named('caution'), ...general])];
+      }),
+    ),
+    text(
+      `Allergies that Jubbet reads: ${formatList(guidelines.allergyFamilies)}, and any single material.`,
+      'What stands in your own words no rule reads.',
+    ),
+  ],
+});
+
+export const constituents = (catalog: Catalog): Chapter => ({
+  id: 'constituents',
+  title: 'Constituents and why',
+  blocks: [
+    text(
+      'Some substances occur in many oils. What all oils of a blend bring of one is added up: two oils within their own limits can break a shared one.',
+    ),
+    table(
+      'Shared caps, percent of the finished product',
+      ['Constituent', 'At most', 'Why', 'Rich in it', 'Sure'],
+      constituentLimits.map((limit) => [
+        limit.id,
+        formatPercent(limit.percent),
+        limit.why,
+        formatList(richIn(catalog, limit.members)),
+        limit.confidence,
+      ]),
+    ),
+    text(provenance.chemistry),
+  ],
+});
+
+const richIn = ({ oils }: Catalog, members: readonly string[]): string[] =>
+  oils
+    .map((oil) => ({
+      name: oil.name,
+      typical: (oil.capped?.constituents ?? [])
+        .filter(([name]) => members.includes(name))
+        .reduce((total, [, , typical]) => total + typical, 0),
+    }))
+    .filter(({ typical }) => typical >= 1)
+    .sort((a, b) => b.typical - a.typical)
+    .slice(0, 5)
+    .map(({ name }) => name);
