@@ -1,13 +1,14 @@
 import 'fake-indexeddb/auto';
+import { shippedCatalog, type Catalog, type OwnMaterial } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
-import type { Recipe } from '@jubbet/core/recipe';
-import type { OwnMaterial } from '@jubbet/core/catalog';
+import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { stepsOf, type BenchEvent } from '@jubbet/core/making';
+import { settleProblemWords } from '@jubbet/core/words';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { openDatabase, type Database } from './database';
 import { houseStore } from './house';
-import { layLibrary, readLibrary } from './library';
+import { readCatalog } from './houseCatalog';
 import { madeBlend } from './madeBlend';
 import { materialsStore } from './materials';
 
@@ -19,7 +20,6 @@ beforeEach(() => {
   db = openDatabase(`batches-${serial}`);
 });
 afterEach(() => {
-  layOver({ oils: [], bases: [] });
   vi.useRealTimers();
 });
 
@@ -33,22 +33,21 @@ const child = {
 };
 
 const recipe = (changes: Partial<Recipe> = {}): Recipe => ({
-  ...emptyDraft(),
+  ...emptyRecipe(),
   name: 'Trial',
-  brief: { ...emptyDraft().brief, wearer: child, place: 'body-leave-on' },
-  oils: [{ id: 'lavender', drops: 1 }],
-  bases: [{ id: 'jojoba', parts: 1 }],
+  brief: { ...emptyRecipe().brief, wearer: child, place: 'body-leave-on' },
+  oils: [{ id: 'lavender', amount: { unit: 'drops', value: 1 } }],
+  bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
   ...changes,
 });
 
-const begin = async (given = recipe()) => {
-  const worked = workOut(given);
+const begin = async (given = recipe(), catalog: Catalog = shippedCatalog) => {
+  const worked = workOut(catalog, given);
   if (worked.state !== 'done') throw new Error(JSON.stringify(worked));
-  const { file, blend, evaluation } = worked;
+  const { blend, evaluation } = worked;
   const id = await batchStore(db).start({
     blendId: 'b',
     recipe: given,
-    file,
     blend,
     evaluation,
     reason: '',
@@ -110,7 +109,7 @@ describe('the end of a batch', () => {
     expect(await log.get(id)).toMatchObject({
       finishedAt: expect.any(String),
       made: {
-        verdict: 'holds',
+        verdict: 'within',
         blocking: false,
         percent: [expect.closeTo(0.526, 3), expect.any(Number)],
       },
@@ -127,7 +126,7 @@ describe('the end of a batch', () => {
     await log.mend();
     expect(await log.get(id)).toMatchObject({
       finishedAt: expect.any(String),
-      made: { verdict: 'holds' },
+      made: { verdict: 'within' },
     });
   });
 
@@ -197,49 +196,44 @@ const jasmine: OwnMaterial = {
 describe('a batch carries what it was made of', () => {
   const own = recipe({
     brief: { ...recipe().brief, wearer: { ...child, ageMonths: 480 } },
-    oils: [{ id: 'own-night-jasmine', drops: 2 }],
+    oils: [{ id: 'own-night-jasmine', amount: { unit: 'drops', value: 2 } }],
   });
-  const lay = async () => layLibrary(await readLibrary(db));
+  const beginOwn = async () => begin(own, await readCatalog(db));
 
   test('and is still read after an oil of one’s own was deleted', async () => {
     await materialsStore(db).put(jasmine);
-    await lay();
-    const { id } = await begin(own);
+    const { id } = await beginOwn();
     await materialsStore(db).remove(jasmine.id);
-    await lay();
     const batch = await batchStore(db).get(id);
     expect(batch?.materials).toEqual([jasmine]);
-    expect(madeBlend(batch!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+    expect(madeBlend(shippedCatalog, batch!).formula.oils[0]?.oil.name).toBe('Night jasmine');
     // A sheet with it says so by its name, and what to do.
-    const worked = workOut(own);
-    expect(worked.state === 'problem' ? worked.problem.message : worked.state).toMatch(
-      /“Night jasmine” was taken out of your materials/,
-    );
+    const catalog = await readCatalog(db);
+    const worked = workOut(catalog, own);
+    expect(
+      worked.state === 'problem' ? settleProblemWords(catalog, worked.problem) : worked.state,
+    ).toMatch(/“Night jasmine” was taken out of your materials/);
   });
 
   test('with the figures of that day', async () => {
     await materialsStore(db).put(jasmine);
-    await lay();
-    const { id } = await begin(own);
+    const { id } = await beginOwn();
     await materialsStore(db).put({ ...jasmine, maximumPercent: 0.1 });
-    await lay();
     const batch = await batchStore(db).get(id);
-    expect(madeBlend(batch!).formula.oils[0]?.oil.dermalMaximum.percent).toBe(5);
+    expect(madeBlend(shippedCatalog, batch!).formula.oils[0]?.oil.dermalMaximum.percent).toBe(5);
   });
 
   test('out and in again in a browser that has never seen it', async () => {
     await materialsStore(db).put(jasmine);
-    await lay();
-    const { id } = await begin(own);
+    const { id } = await beginOwn();
     const { text } = await houseStore(db).write();
-    layOver({ oils: [], bases: [] });
     const fresh = openDatabase(`batches-${serial}-fresh`);
     const read = houseStore(fresh).read(text);
     if (!read.ok) throw new Error(read.sentence);
     expect(read.setAside).toEqual([]);
     await houseStore(fresh).bringIn(read.house, 'add');
     const there = await batchStore(fresh).get(id);
-    expect(madeBlend(there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+    expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
   });
 });
 
@@ -249,7 +243,7 @@ test('what a file says came of a batch is not believed: its events are judged', 
   await db.events.bulkAdd(drops(12).map((event) => ({ batchId: id, at, event })));
   await db.batches.update(id, {
     finishedAt: at,
-    made: { verdict: 'holds', blocking: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
+    made: { verdict: 'within', blocking: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
   });
   const { text } = await houseStore(db).write();
   const other = openDatabase(`batches-${serial}-other`);

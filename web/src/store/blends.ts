@@ -69,7 +69,7 @@ export const blendStore = (store: Database = db) => {
         .sort(newest);
     },
     /**
-     * Writes a whole draft; what does not fit the schema is refused, not half written.
+     * Writes a whole recipe; what does not fit the schema is refused, not half written.
      * Where another tab has written since `seen`, its version stays, and is told.
      */
     write: (id: string, recipe: Recipe, seen: number): Promise<Written> => {

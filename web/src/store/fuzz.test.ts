@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import type { Recipe } from '@jubbet/core/recipe';
+import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import type { Bottle } from '@jubbet/core/stock';
 import type { OwnContainer } from '@jubbet/core/catalog';
 import { expect, test } from 'vitest';
@@ -23,7 +23,7 @@ const seeded = (seed: number) => {
   };
 };
 
-const recipe = (name: string): Recipe => ({ ...emptyDraft(), name });
+const recipe = (name: string): Recipe => ({ ...emptyRecipe(), name });
 
 const bottle = (lot: string): Bottle => ({
   materialId: 'lavender',

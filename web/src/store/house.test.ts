@@ -7,6 +7,7 @@ import { openDatabase, type Database } from './database';
 import { exampleHouse } from './example';
 import { houseStore } from './house';
 import { seedOnce } from './seed.testing';
+import { version7, version7Now } from './version7.testing';
 
 let serial = 0;
 let db: Database;
@@ -68,6 +69,18 @@ test('a file of version 1 is read: its bottles were in ml, and it had no vessels
   expect(jojoba).toMatchObject({ unit: 'ml', size: 250, left: 140 });
 });
 
+test('a file of version 3 is read: its drafts are recipes', async () => {
+  const older = read(
+    JSON.stringify({
+      format: 'jubbet-house',
+      version: 3,
+      savedAt: '2026-11-25T10:00:00.000Z',
+      house: version7,
+    }),
+  );
+  expect(older).toEqual(version7Now);
+});
+
 test('adding leaves what is here, and adds what is not', async () => {
   const house = read(await written());
   await db.blends.delete('row-g');
@@ -123,6 +136,7 @@ describe('a file that cannot be read is told, and changes nothing', () => {
     ['[]', /not a file of all data/],
     ['{"format":"jubbet-blend","version":1}', /one blend/],
     ['{"format":"jubbet-house","version":7}', /version 7/],
+    ['{"format":"jubbet-house","version":3,"house":{"blends":[7,{"draft":{"brief":9}}]}}', /./],
     [
       '{"format":"jubbet-house","version":1,"savedAt":"2026-11-25T10:00:00.000Z"}',
       /^house is missing/,
@@ -171,7 +185,7 @@ describe('what comes in harms nothing', () => {
 
   test('one record that cannot be read is set aside and named, and the rest comes in', async () => {
     const { house, setAside } = await changed(({ blends }) => {
-      (blends[1]!['draft'] as Record<string, unknown>)['oils'] = 'poison';
+      (blends[1]!['recipe'] as Record<string, unknown>)['oils'] = 'poison';
     });
     expect(setAside).toEqual([
       { what: expect.stringMatching(/^blend “.+”$/), why: expect.stringMatching(/oils/) },

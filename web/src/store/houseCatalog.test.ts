@@ -1,10 +1,12 @@
 import 'fake-indexeddb/auto';
+import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
+import { emptyRecipe } from '@jubbet/core/recipe';
 import type { Bottle } from '@jubbet/core/stock';
-import { afterEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import { bottlesStore } from './bottles';
 import { openDatabase } from './database';
-import { layLibrary, readLibrary } from './library';
+import { readCatalog } from './houseCatalog';
 import { materialsStore } from './materials';
 
 const bottle: Bottle = {
@@ -32,44 +34,39 @@ const figure = {
 } as const;
 
 /** The lot from which a sheet takes its lavender; undefined where it knows of none. */
-const lotOnSheet = (): string | undefined => {
-  const worked = workOut({
-    ...emptyDraft(),
-    brief: { ...emptyDraft().brief, wearer: 'anyone', place: 'body-leave-on' },
-    oils: [{ id: 'lavender', drops: 1 }],
-    bases: [{ id: 'jojoba', parts: 1 }],
+const lotOnSheet = (catalog: Catalog): string | undefined => {
+  const worked = workOut(catalog, {
+    ...emptyRecipe(),
+    brief: { ...emptyRecipe().brief, wearer: 'anyone', place: 'body-leave-on' },
+    oils: [{ id: 'lavender', amount: { unit: 'drops', value: 1 } }],
+    bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
   });
   if (worked.state !== 'done') throw new Error(worked.state);
   return worked.blend.formula.oils[0]?.bottle?.lot;
 };
 
-afterEach(async () => {
-  await layLibrary({ materials: [], gone: [], bottles: [], day: '' });
-});
+const maximumOf = (catalog: Catalog) => catalog.oil('lavender')?.dermalMaximum.percent;
 
-test('figures and bottles of the house reach every sheet, and leave it when they are taken away', async () => {
+test('figures and bottles of the house are in its catalog, and not when they are taken away', async () => {
   const db = openDatabase('laid');
   const bottles = bottlesStore(db);
   const id = await bottles.add(bottle);
+  const before = await readCatalog(db);
   await materialsStore(db).put(figure);
-  expect(findOil('lavender')?.dermalMaximum.percent).not.toBe(2);
-
-  expect(await layLibrary(await readLibrary(db))).toBe(true);
-  expect(findOil('lavender')?.dermalMaximum.percent).toBe(2);
-  expect(lotOnSheet()).toBe('LV-1');
-
-  // The same once more changes nothing, so that no sheet is worked out again for it.
-  expect(await layLibrary(await readLibrary(db))).toBe(false);
+  const marked = await readCatalog(db);
+  expect([maximumOf(marked), lotOnSheet(marked)]).toEqual([2, 'LV-1']);
 
   await bottles.remove(id);
   await materialsStore(db).remove('figure-lavender');
-  expect(await layLibrary(await readLibrary(db))).toBe(true);
-  expect(lotOnSheet()).toBeUndefined();
-  expect(findOil('lavender')?.dermalMaximum.percent).not.toBe(2);
+  const after = await readCatalog(db);
+  expect(lotOnSheet(after)).toBeUndefined();
+  expect(maximumOf(after)).toBe(maximumOf(shippedCatalog));
 
   await bottles.restore(id);
-  await layLibrary(await readLibrary(db));
-  expect(lotOnSheet()).toBe('LV-1');
+  expect(lotOnSheet(await readCatalog(db))).toBe('LV-1');
+  // A catalog is what the house was when it was read, whatever became of it since.
+  expect([maximumOf(before), maximumOf(marked)]).toEqual([maximumOf(shippedCatalog), 2]);
+  expect(lotOnSheet(marked)).toBe('LV-1');
 });
 
 test('a bottle that is closed, or finished, is not the one in use', async () => {
@@ -77,6 +74,28 @@ test('a bottle that is closed, or finished, is not the one in use', async () => 
   const bottles = bottlesStore(db);
   await bottles.add({ ...bottle, openedOn: null });
   await bottles.add({ ...bottle, finishedOn: '2026-05-01' });
-  await layLibrary(await readLibrary(db));
-  expect(lotOnSheet()).toBeUndefined();
+  expect(lotOnSheet(await readCatalog(db))).toBeUndefined();
+});
+
+test('what was taken out is found by its id, and never offered', async () => {
+  const db = openDatabase('removed');
+  const materials = materialsStore(db);
+  await materials.put({
+    kind: 'oil',
+    id: 'own-night-jasmine',
+    name: 'Night jasmine',
+    botanical: '',
+    densityGPerMl: 0.95,
+    shelfYears: 2,
+    note: 'base',
+    viscosity: 'thin',
+    source: 'my notes',
+    maximumPercent: 5,
+    lightPercent: null,
+    contents: [],
+  });
+  await materials.remove('own-night-jasmine');
+  const catalog = await readCatalog(db);
+  expect(catalog.oil('own-night-jasmine')?.name).toBe('Night jasmine');
+  expect(catalog.oils.map(({ id }) => id)).not.toContain('own-night-jasmine');
 });

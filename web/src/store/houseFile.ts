@@ -141,10 +141,10 @@ const renumbered = (drafts: readonly DraftRecord[]): DraftRecord[] => {
   const last = new Map<string, number>();
   return [...drafts]
     .sort((a, b) => a.number - b.number)
-    .map((recipe) => {
-      const number = (last.get(recipe.blendId) ?? 0) + 1;
-      last.set(recipe.blendId, number);
-      return { ...recipe, number };
+    .map((draft) => {
+      const number = (last.get(draft.blendId) ?? 0) + 1;
+      last.set(draft.blendId, number);
+      return { ...draft, number };
     });
 };
 

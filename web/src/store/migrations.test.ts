@@ -1,7 +1,10 @@
 import 'fake-indexeddb/auto';
 import { Dexie } from 'dexie';
 import { expect, test } from 'vitest';
+import { emptyRecipe, recipeSchema } from '@jubbet/core/recipe';
+import { batchStore } from './batches';
 import { openDatabase } from './database';
+import { version7, version7Now } from './version7.testing';
 
 // Frozen examples of older forms of the store. They are never changed.
 
@@ -42,12 +45,18 @@ test('version 1 opens: blends count their writes and may be for a person, all el
   old.close();
 
   const db = openDatabase('older');
-  const { draft } = version1.blend;
+  const { draft: _draft, ...kept } = version1.blend;
   expect(await db.blends.toArray()).toEqual([
     {
-      ...version1.blend,
+      ...kept,
       revision: 1,
-      draft: { ...draft, brief: { ...draft.brief, personId: null, forSale: false } },
+      recipe: {
+        ...emptyRecipe(),
+        name: 'Row G',
+        brief: { ...emptyRecipe().brief, wearer: 'anyone', place: 'pulse-points' },
+        oils: [{ id: 'lavender', amount: { unit: 'drops', value: 2 } }],
+        bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+      },
     },
   ]);
   expect(await db.people.count()).toBe(0);
@@ -64,7 +73,7 @@ test('version 2 opens: what was counted stays counted, and people may move in', 
   const db = openDatabase('second');
   const [blend] = await db.blends.toArray();
   expect(blend?.revision).toBe(7);
-  expect(blend?.draft.brief.personId).toBeNull();
+  expect(blend?.recipe.brief.personId).toBeNull();
 });
 
 test('version 3 opens: people and the way back stay, and there is room for drafts', async () => {
@@ -72,17 +81,17 @@ test('version 3 opens: people and the way back stay, and there is room for draft
   old.version(1).stores(version1.stores);
   old.version(2);
   old.version(3).stores({ people: 'id', snapshots: 'id' });
+  const person = {
+    name: 'Ines',
+    born: '1985-06',
+    pregnant: false,
+    conditions: [],
+    allergies: [],
+    skin: 'normal',
+  };
   const ines = {
     id: 'ines',
-    person: {
-      name: 'Ines',
-      born: '1985-06',
-      pregnant: false,
-      nursing: false,
-      conditions: [],
-      allergies: [],
-      skin: 'normal',
-    },
+    person: { ...person, nursing: false },
     createdAt: '2026-11-25T10:00:00.000Z',
     updatedAt: '2026-11-25T10:00:00.000Z',
     deletedAt: null,
@@ -91,7 +100,9 @@ test('version 3 opens: people and the way back stay, and there is room for draft
   old.close();
 
   const db = openDatabase('third');
-  expect(await db.people.toArray()).toEqual([ines]);
+  expect(await db.people.toArray()).toEqual([
+    { ...ines, person: { ...person, breastfeeding: false } },
+  ]);
   expect(await db.drafts.count()).toBe(0);
 });
 
@@ -115,10 +126,10 @@ test('version 4 opens: nothing was for sale, the way back included, and there is
   old.close();
 
   const db = openDatabase('fourth');
-  expect((await db.blends.get('row-g'))?.draft.brief.forSale).toBe(false);
-  expect((await db.drafts.get('d'))?.draft.brief.forSale).toBe(false);
+  expect((await db.blends.get('row-g'))?.recipe.brief.forSale).toBe(false);
+  expect((await db.drafts.get('d'))?.recipe.brief.forSale).toBe(false);
   const way = await db.snapshots.get('last');
-  expect(way?.house.blends[0]?.draft.brief.forSale).toBe(false);
+  expect(way?.house.blends[0]?.recipe.brief.forSale).toBe(false);
   expect(way?.house.bottles).toEqual([]);
   expect(await db.bottles.count()).toBe(0);
 });
@@ -230,7 +241,13 @@ test('version 6 opens: a batch carries its materials and for whom it was, and no
   old.close();
 
   const db = openDatabase('sixth');
-  const added = { analyses: {}, made: null, notToBeUsed: false, deletedAt: null };
+  const added = {
+    analyses: {},
+    made: null,
+    notToBeUsed: false,
+    deletedAt: null,
+    verdict: 'within',
+  };
   expect(await db.batches.toArray()).toEqual([
     { ...batch, ...added, personId: 'ines', materials: [jasmine, figure] },
   ]);
@@ -239,4 +256,36 @@ test('version 6 opens: a batch carries its materials and for whom it was, and no
   expect(way?.house.batches).toEqual([
     { ...batch, ...added, personId: 'ines', materials: [jasmine] },
   ]);
+});
+
+test('version 7 opens: drafts are recipes, and every amount and word of them is there', async () => {
+  const old = new Dexie('seventh');
+  old.version(7).stores({
+    ...version1.stores,
+    people: 'id',
+    snapshots: 'id',
+    drafts: 'id, blendId',
+    materials: 'id',
+    bottles: 'id',
+    vessels: 'id',
+  });
+  const { events, ...others } = version7;
+  for (const [table, rows] of Object.entries({ ...others, events })) {
+    await old.table(table).bulkAdd(rows);
+  }
+  await old
+    .table('snapshots')
+    .add({ id: 'last', at: '2026-11-25T10:00:00.000Z', why: 'before', house: version7 });
+  old.close();
+
+  const db = openDatabase('seventh');
+  for (const [table, rows] of Object.entries(version7Now)) {
+    expect([table, await db.table(table).toArray()]).toEqual([table, rows]);
+  }
+  expect((await db.snapshots.get('last'))?.house).toEqual(version7Now);
+  // What is stored now is what is written now, so that the next change of it is not refused.
+  for (const { recipe } of await db.blends.toArray())
+    expect(recipeSchema.parse(recipe)).toEqual(recipe);
+  await batchStore(db).mend();
+  expect(await batchStore(db).events('batch-footlight')).toHaveLength(1);
 });

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { emptyRecipe } from '@jubbet/core/recipe';
 import { expect, test } from 'vitest';
 import { blendStore } from './blends';
 import { openDatabase } from './database';
@@ -12,7 +13,7 @@ const day = '2026-11-25';
 
 test('the example is put beside what is there, which stays as it is', async () => {
   const db = openDatabase('beside');
-  const own = await blendStore(db).add({ ...emptyDraft(), name: 'My own' });
+  const own = await blendStore(db).add({ ...emptyRecipe(), name: 'My own' });
   await putExampleIn(db, day);
   const example = exampleHouse(day);
   expect((await db.blends.get(own))?.recipe.name).toBe('My own');
@@ -26,7 +27,7 @@ test('the example is put beside what is there, which stays as it is', async () =
 test('put in again it brings back what is missing, and undoes no change', async () => {
   const db = openDatabase('again');
   await seedOnce(db, day);
-  await db.blends.update('row-g', { 'draft.name': 'Row H' });
+  await db.blends.update('row-g', { 'recipe.name': 'Row H' });
   await db.blends.delete('interval');
   await db.vessels.clear();
   await settingsStore(db).write('maker', 'Somebody else');

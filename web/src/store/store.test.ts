@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
+import { shippedCatalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
-import type { Recipe } from '@jubbet/core/recipe';
+import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { wearerOn } from '@jubbet/core/brief';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
@@ -11,6 +12,7 @@ import { exampleHouse } from './example';
 import { seedFirst } from './seed';
 import { seedOnce } from './seed.testing';
 import { seedBatches } from './seedBatches';
+import { plannedRecipe } from './madeBlend';
 import { peopleStore } from './people';
 import { settingsStore } from './settings';
 
@@ -23,34 +25,27 @@ beforeEach(() => {
 });
 
 const recipe = (change: Partial<Recipe> = {}): Recipe => ({
-  ...emptyDraft(),
+  ...emptyRecipe(),
   name: 'Trial',
-  brief: {
-    wearer: 'anyone',
-    personId: null,
-    place: 'pulse-points',
-    use: 'leave-on',
-    sun: 'exposed',
-    forSale: false,
-  },
-  oils: [{ id: 'lavender', drops: 2 }],
-  bases: [{ id: 'jojoba', parts: 1 }],
+  brief: { ...emptyRecipe().brief, wearer: 'anyone', place: 'pulse-points' },
+  oils: [{ id: 'lavender', amount: { unit: 'drops', value: 2 } }],
+  bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
   ...change,
 });
 
 const done = (given: Recipe) => {
-  const worked = workOut(given);
+  const worked = workOut(shippedCatalog, given);
   if (worked.state !== 'done') throw new Error(worked.state);
   return worked;
 };
 
 describe('the book of blends', () => {
-  test('what is written is read back, and a draft that breaks the schema is refused whole', async () => {
+  test('what is written is read back, and a recipe that breaks the schema is refused whole', async () => {
     const blends = blendStore(db);
     const id = await blends.add(recipe());
     await blends.write(id, recipe({ name: 'Second' }), 1);
     expect((await blends.get(id))?.recipe).toEqual(recipe({ name: 'Second' }));
-    const broken = recipe({ oils: [{ id: 'lavender', drops: -1 }] });
+    const broken = recipe({ oils: [{ id: 'lavender', amount: { unit: 'drops', value: -1 } }] });
     await expect(blends.write(id, broken, 2)).rejects.toThrow();
     expect((await blends.get(id))?.recipe.name).toBe('Second');
   });
@@ -89,8 +84,8 @@ describe('the book of blends', () => {
 
 describe('the log', () => {
   const start = (given: Recipe, reason = '') => {
-    const { file, blend, evaluation } = done(given);
-    return batchStore(db).start({ blendId: 'b', recipe: given, file, blend, evaluation, reason });
+    const { blend, evaluation } = done(given);
+    return batchStore(db).start({ blendId: 'b', recipe: given, blend, evaluation, reason });
   };
 
   test('batches are numbered in turn, even when started at once', async () => {
@@ -101,11 +96,16 @@ describe('the log', () => {
 
   test('a batch freezes the drops that its parts came to', async () => {
     const id = await start(
-      recipe({ target: { percent: 1 }, oils: [{ id: 'lavender', parts: 1 }] }),
+      recipe({
+        target: { percent: 1 },
+        oils: [{ id: 'lavender', amount: { unit: 'parts', value: 1 } }],
+      }),
     );
     const batch = await batchStore(db).get(id);
     // 1 % of 9.5 ml is 1.9 drops.
-    expect(batch?.file.oils).toEqual([{ id: 'lavender', drops: 2 }]);
+    expect(plannedRecipe(batch!).oils).toEqual([
+      { id: 'lavender', amount: { unit: 'drops', value: 2 } },
+    ]);
     expect(batch?.askedPercent).toBe(1);
   });
 
@@ -126,8 +126,10 @@ describe('the log', () => {
   });
 
   test('a hard over is refused, a soft one only without a reason', async () => {
-    await expect(start(recipe({ oils: [{ id: 'rue', drops: 1 }] }))).rejects.toThrow(/no way past/);
-    const soft = recipe({ oils: [{ id: 'lavender', drops: 5 }] });
+    await expect(
+      start(recipe({ oils: [{ id: 'rue', amount: { unit: 'drops', value: 1 } }] })),
+    ).rejects.toThrow(/no way past/);
+    const soft = recipe({ oils: [{ id: 'lavender', amount: { unit: 'drops', value: 5 } }] });
     await expect(start(soft)).rejects.toThrow(/reason/);
     await expect(start(soft, '   ')).rejects.toThrow(/reason/);
     const id = await start(soft, ' asked for ');
@@ -181,11 +183,10 @@ describe('the example house', () => {
 
   test('a visitor who made something before it was complete keeps their batch and its number', async () => {
     await seedFirst(db, '2026-11-25');
-    const { file, blend, evaluation } = done(recipe());
+    const { blend, evaluation } = done(recipe());
     const id = await batchStore(db).start({
       blendId: 'b',
       recipe: recipe(),
-      file,
       blend,
       evaluation,
       reason: '',
@@ -205,7 +206,7 @@ describe('the example house', () => {
   test('nothing in it is over or not known, and every batch is of a blend in the book', () => {
     const house = exampleHouse('2026-11-25');
     for (const record of house.blends) {
-      expect(['holds', 'mind'], record.id).toContain(done(record.recipe).evaluation.verdict);
+      expect(['within', 'caution'], record.id).toContain(done(record.recipe).evaluation.verdict);
     }
     const ids = house.blends.map(({ id }) => id);
     for (const { blendId } of house.batches) expect(ids).toContain(blendId);
