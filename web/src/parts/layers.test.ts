@@ -1,32 +1,27 @@
+import { shippedCatalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
-import type { Recipe } from '@jubbet/core/recipe';
+import { emptyRecipe } from '@jubbet/core/recipe';
 import { expect, test } from 'vitest';
 import { layersOf } from './layers';
 
-const mixtureOf = (more: Partial<Recipe>) => {
-  const worked = workOut({
-    ...emptyDraft(),
-    brief: { ...emptyDraft().brief, wearer: 'anyone', place: 'body-leave-on' },
-    ...more,
-  });
-  if (worked.state !== 'done') throw new Error(worked.state);
-  return worked.evaluation.mixture;
-};
-
-const balm = mixtureOf({
-  container: { id: 'jar-60' },
+const worked = workOut(shippedCatalog, {
+  ...emptyRecipe(),
+  brief: { ...emptyRecipe().brief, wearer: 'anyone', place: 'body-leave-on' },
+  containers: [{ container: { id: 'jar-60' }, count: 1 }],
   by: 'weight',
   oils: [
-    { id: 'lavender', drops: 6 },
-    { id: 'petitgrain', drops: 4 },
+    { id: 'lavender', amount: { unit: 'drops', value: 6 } },
+    { id: 'petitgrain', amount: { unit: 'drops', value: 4 } },
   ],
   bases: [
-    { id: 'beeswax_yellow', percent: 12 },
-    { id: 'shea_butter', percent: 20 },
-    { id: 'jojoba', parts: 2 },
-    { id: 'camellia_seed', parts: 1 },
+    { id: 'beeswax_yellow', amount: { unit: 'percent', value: 12 } },
+    { id: 'shea_butter', amount: { unit: 'percent', value: 20 } },
+    { id: 'jojoba', amount: { unit: 'parts', value: 2 } },
+    { id: 'camellia_seed', amount: { unit: 'parts', value: 1 } },
   ],
 });
+if (worked.state !== 'done') throw new Error(worked.state);
+const balm = worked.evaluation.mixture;
 
 const sum = (layers: ReturnType<typeof layersOf>) =>
   layers.reduce((total, { ml }) => total + ml, 0);

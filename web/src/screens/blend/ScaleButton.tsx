@@ -1,7 +1,7 @@
 import { firstLine, type Recipe } from '@jubbet/core/recipe';
 import { type Catalog, fillMl, usualContainers, nameIn } from '@jubbet/core/catalog';
 import { enoughFor, stockOf } from '@jubbet/core/stock';
-import { fillingsOf, intoContainer, isMixedInOne, timesAsMuch, type Evaluation, workOut } from '@jubbet/core/drops';
+import { fillingsOf, intoContainer, isMixedInOne, timesAsMuch, type Evaluation, type Scaled, type ScaleProblem, workOut } from '@jubbet/core/drops';
 import { shareChanges } from '@jubbet/core/advice';
 import { fillingsWords, formatList, formatMl, formatNumber, formatPercent } from '@jubbet/core/words';
 import { strengthBy } from '@jubbet/core/mixture';
@@ -40,6 +40,12 @@ const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): strin
       )}.`;
 };
 
+const problemWords: Record<ScaleProblem, string> = {
+  'not-whole': 'That would be part of a vessel. Take another vessel below, and the strength stays.',
+  'too-many': 'At most 1000 of one vessel.',
+  'too-much': 'That would be more than 20 litres of one ingredient. Make it in several batches.',
+};
+
 const Panel = ({
   recipe,
   change,
@@ -54,17 +60,11 @@ const Panel = ({
     change(() => next);
     setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(catalog, evaluation, next)}`);
   };
-  const times = (factor: number) => {
-    const scaled = timesAsMuch(catalog, recipe, evaluation, factor);
+  const takeScaled = (scaled: Scaled) => {
     if (scaled.ok) take(scaled.recipe);
-    else {
-      setTold(
-        scaled.problem === 'not-whole'
-          ? 'That would be part of a vessel. Take another vessel below, and the strength stays.'
-          : 'At most 1000 of one vessel.',
-      );
-    }
+    else setTold(problemWords[scaled.problem]);
   };
+  const times = (factor: number) => takeScaled(timesAsMuch(catalog, recipe, evaluation, factor));
   const enough = enoughFor(evaluation, count, stock);
   const [scarce] = enough;
   const most = scarce ? Math.floor(scarce.times * firstLine(recipe).count + 1e-9) : 0;
@@ -95,7 +95,7 @@ const Panel = ({
           value=""
           onChange={(event) => {
             const id = event.target.value;
-            if (id) take(intoContainer(catalog, recipe, evaluation, { id }));
+            if (id) takeScaled(intoContainer(catalog, recipe, evaluation, { id }));
           }}
         >
           <option value="">choose …</option>

@@ -1,4 +1,4 @@
-import type { Label } from '@jubbet/core/label';
+import type { LabelText } from '@jubbet/core/words';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { layOut, onPaper, places } from './layout';
@@ -7,7 +7,7 @@ import { papers } from './labelSize';
 /** A typewriter: every letter is half its size wide. */
 const measure = (text: string, _bold: boolean, size: number) => text.length * size * 0.5;
 
-const label: Label = {
+const label: LabelText = {
   doNotUse: false,
   name: 'Prompt desk',
   what: 'Roll-on, 9.5 ml',
