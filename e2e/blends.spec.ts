@@ -5,7 +5,9 @@ test('the example house is there on first opening, each blend worked out', async
   await page.goto('/');
   await expect(page).toHaveURL(/\/blends$/);
   await expect(page.getByRole('listitem')).toHaveCount(21);
-  await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText('mind');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText(
+    'caution',
+  );
 });
 
 test('a blend is copied, deleted, and brought back with undo', async ({ page }) => {
@@ -31,7 +33,7 @@ test('a blend goes out to a file and comes in again the same', async ({ page }) 
   await sharing.getByRole('button', { name: 'Save the file' }).click();
   const path = await (await download).path();
   const file: unknown = JSON.parse(readFileSync(path, 'utf8'));
-  expect(file).toMatchObject({ format: 'jubbet-blend', version: 1, target: { percent: 3 } });
+  expect(file).toMatchObject({ format: 'jubbet-blend', version: 2, target: { percent: 3 } });
   await page.getByLabel('A blend file to read in').setInputFiles(path);
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Prompt desk');
   await expect(page.getByRole('button', { name: 'Carrier: 7 jojoba : 3 camellia' })).toBeVisible();
@@ -54,9 +56,9 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
     ['foreign', '{"hello": 1}', /not a blend file/],
     ['later', '{"format":"jubbet-blend","version":9}', /9 cannot be read/],
     [
-      'unknown-oil',
-      '{"format":"jubbet-blend","version":1,"name":"x","brief":{"wearer":"anyone","place":"face","use":"leave-on","sun":"exposed"},"vessel":{"id":"roll-on-10"},"oils":[{"id":"moon","drops":1}],"bases":[{"id":"jojoba","parts":1}]}',
-      /oils\.0\.id: .*“moon”/,
+      'half-a-drop',
+      '{"format":"jubbet-blend","version":1,"name":"x","brief":{"wearer":"anyone","place":"face","use":"leave-on","sun":"exposed"},"vessel":{"id":"roll-on-10"},"oils":[{"id":"lavender","drops":1.5}],"bases":[{"id":"jojoba","parts":1}]}',
+      /oils\.0\.drops: .*whole/,
     ],
   ];
   for (const [name, text, sentence] of cases) {
@@ -73,6 +75,52 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
       await expect(page.getByRole('listitem')).toHaveCount(21);
     });
   }
+});
+
+test('a blend with an oil that nobody here knows comes in, and its sheet says what to do', async ({
+  page,
+}) => {
+  await page.goto('/blends');
+  await page.getByLabel('A blend file to read in').setInputFiles({
+    name: 'moon.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      JSON.stringify({
+        format: 'jubbet-blend',
+        version: 1,
+        name: 'Moonlit',
+        brief: { wearer: 'anyone', place: 'face', use: 'leave-on', sun: 'exposed' },
+        vessel: { id: 'roll-on-10' },
+        oils: [
+          { id: 'moonflower', drops: 1 },
+          { id: 'lavender', drops: 1 },
+        ],
+        bases: [{ id: 'jojoba', parts: 1 }],
+      }),
+    ),
+  });
+  const verdict = page.getByRole('status', { name: 'Verdict' });
+  await expect(verdict).toContainText(
+    '“Moonflower” is not in this house: add it, or choose another',
+  );
+  await expect(page.getByRole('row', { name: /Moonflower/ })).toContainText('not in this house');
+  await page.reload();
+  await page.getByRole('button', { name: 'Take out Moonflower' }).click();
+  await expect(verdict).toContainText('Within limits');
+});
+
+test('undo goes back to before another screen was visited', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  const vetiver = page.getByLabel('Drops of Vetiver', { exact: true });
+  const before = await vetiver.inputValue();
+  await vetiver.fill('7');
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(page).toHaveURL(/shelf/);
+  await page.getByRole('link', { name: 'Blends' }).click();
+  await page.getByRole('link', { name: 'Prompt desk', exact: true }).click();
+  await expect(vetiver).toHaveValue('7');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(vetiver).toHaveValue(before);
 });
 
 test('what is typed is kept at once', async ({ page, context }) => {
@@ -117,7 +165,7 @@ test('nonsense in a field is answered beside it, and breaks neither sheet nor da
   await page.getByLabel('Drops of Vetiver', { exact: true }).fill('9000');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('It does not fit');
   await page.getByLabel('Drops of Vetiver', { exact: true }).fill('1');
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Mind');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('1 caution');
 });
 
 test('an edit in one tab shows in the other', async ({ page, context }) => {

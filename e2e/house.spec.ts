@@ -7,9 +7,9 @@ test('a mending offer is one press, and one undo', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await drops(page, 'Ylang ylang').fill('2');
   const verdict = page.getByRole('status', { name: 'Verdict' });
-  await expect(verdict).toContainText('Over');
+  await expect(verdict).toContainText('1 limit exceeded');
   await page.getByRole('button', { name: /Ylang ylang: 2 to 1/ }).click();
-  await expect(verdict).toContainText('Mind');
+  await expect(verdict).toContainText('1 caution');
   await expect(drops(page, 'Ylang ylang')).toHaveValue('1');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(drops(page, 'Ylang ylang')).toHaveValue('2');

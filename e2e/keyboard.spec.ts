@@ -56,7 +56,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await keyboard.type('pet');
   await expect(page.getByRole('option').first()).toContainText('Petitgrain');
   await keyboard.press('Enter');
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('It holds');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Within limits');
 
   // 2 % of 9.5 ml is 0.19 ml: 3.8 drops over two oils, 1.9 each.
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('2');

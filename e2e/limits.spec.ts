@@ -7,9 +7,7 @@ test('Make refuses a blend that is over with no way past it', async ({ page }) =
   await page.keyboard.type('wintergreen');
   await expect(page.getByRole('option').first()).toContainText('Wintergreen');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText(
-    'Over: not for this wearer',
-  );
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Do not use on Pip');
   await page.getByRole('link', { name: /Make this/ }).click();
   await expect(page.getByText('There is no way past this')).toBeVisible();
   await expect(
@@ -21,7 +19,7 @@ test('Make refuses a blend that is over with no way past it', async ({ page }) =
 test('a soft over asks for a written reason, which stays with the batch', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByLabel('Drops of Ylang ylang', { exact: true }).fill('2');
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Over in one thing');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('1 limit exceeded');
   await page.getByRole('link', { name: /Make this/ }).click();
   const start = page.getByRole('button', { name: 'To the bench' });
   await expect(start).toBeDisabled();

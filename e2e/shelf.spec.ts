@@ -75,7 +75,7 @@ test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByRole('link', { name: 'Wearers' }).click();
   await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not get it');
-  await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('mind');
+  await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('caution');
   await expect(page.getByRole('row', { name: /A child of two/ })).toContainText('over');
 });
 

@@ -1,8 +1,8 @@
 // Measures each figure against its reference in the same run, and writes docs/benchmarks.md.
 import { writeFileSync } from 'node:fs';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { constituentLimits } from '@jubbet/core/catalog';
-import { evaluate, type Blend } from '@jubbet/core/drops';
+import { constituentLimits, shippedCatalog } from '@jubbet/core/catalog';
+import { evaluate, workOut, type Blend } from '@jubbet/core/drops';
 import { readBlend } from '@jubbet/core/exchange';
 import { timeBoth } from '../core/src/drops/againstHighs.testing';
 

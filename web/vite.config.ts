@@ -56,10 +56,11 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!limits\/(words|explain)|make\/|label\/|keep\/(madeSummary|batchNumber)|files\/again|quantity\/age|library\/(texture|data\/texture|names|botanical|handbook|chemistry|baseFacts|own))/,
+              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|recipe\/(edits|history|saidAmount)|words\/(amounts|analysis|days|explain|fileProblems|findings|label|plan|steps|suggestions))/,
               minShareCount: 12,
               priority: 1,
             },
+            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 12, priority: 0 },
           ],
         },
       },

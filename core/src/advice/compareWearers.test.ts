@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { evaluate } from '../drops';
-import { blendOf, drops, parts } from '../testing';
+import { blendOf } from '../drops/blend.testing';
+import { drops, parts } from '../mixture/measures.testing';
 import { onWearer, usualWearers } from './compareWearers';
 
 const on = (id: string, asked: Parameters<typeof blendOf>[0]) => {

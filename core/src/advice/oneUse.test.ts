@@ -1,5 +1,7 @@
 import { expect, test } from 'vitest';
-import { blendOf, known, ml } from '../testing';
+import { known } from '../catalog/known.testing';
+import { blendOf } from '../drops/blend.testing';
+import { ml } from '../mixture/measures.testing';
 import { evaluate } from '../drops';
 import { oneDropPercent, dropPercent } from './oneDrop';
 import { oneUse, standingDensity } from './oneUse';

@@ -1,5 +1,12 @@
 import { type Mixture, textureOf } from '../mixture';
-import { fillMl, type Container, findContainer, type Base, textureFigures, containerFacts } from '../catalog';
+import {
+  fillMl,
+  type Container,
+  findContainer,
+  type Base,
+  textureFigures,
+  containerFacts,
+} from '../catalog';
 import type { Blend } from '../drops';
 
 /** What one press, spray, fingertip or piece takes, and how many there are in a vessel. */

@@ -1,7 +1,19 @@
 import { fillMl, milderKinOf, usualContainers, type Catalog } from '../catalog';
 import { wholeDrops, workOut, type Evaluation, type WorkedOut } from '../drops';
 import { essentialMl } from '../mixture';
-import { changeBrief, isIn, removeOil, setFirstContainer, setTarget, swapOil, valueIn, withAmount, type Guideline, type Recipe, type RecipeOil } from '../recipe';
+import {
+  changeBrief,
+  isIn,
+  removeOil,
+  setFirstContainer,
+  setTarget,
+  swapOil,
+  valueIn,
+  withAmount,
+  type Guideline,
+  type Recipe,
+  type RecipeOil,
+} from '../recipe';
 
 /** One change that would bring a blend within its limits. */
 export type SuggestedChange =

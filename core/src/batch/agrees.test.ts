@@ -1,8 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { evaluate, type Blend } from '../drops';
-import { blendOf } from '../testing';
-import { gateOf, isReason, pastLimits, stepsOf, type Step, currentStep, tallyOf, type BenchEvent } from '../making';
+import { blendOf } from '../drops/blend.testing';
+import {
+  gateOf,
+  isReason,
+  pastLimits,
+  stepsOf,
+  type Step,
+  currentStep,
+  tallyOf,
+  type BenchEvent,
+} from '../making';
 import { madeOf } from './made';
 
 const ids = ['lavender', 'petitgrain', 'ylang-ylang', 'cypress'] as const;

@@ -1,6 +1,7 @@
 import { evaluate } from '../drops';
 import { mixtureBestBefore, bestBefore } from './bestBefore';
-import { baseOf, blendOf, oilOf } from '../testing';
+import { baseOf, oilOf } from '../catalog/known.testing';
+import { blendOf } from '../drops/blend.testing';
 import { nextBatchNumber } from './batchNumber';
 import { keepsFrom } from '../catalog';
 import { expect, test } from 'vitest';

@@ -1,5 +1,17 @@
-export { isAsPlanned, recipeAsMade, recipeAsPlanned, type WearerChange, wearerChanges } from './again';
+export {
+  isAsPlanned,
+  recipeAsMade,
+  recipeAsPlanned,
+  type WearerChange,
+  wearerChanges,
+} from './again';
 export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
 export { type Made, type MadeContainer, madeOf } from './made';
-export { madeBestBefore, madeFindings, type MadeSummary, madeSummarySchema, summaryOf } from './madeSummary';
+export {
+  madeBestBefore,
+  madeFindings,
+  type MadeSummary,
+  madeSummarySchema,
+  summaryOf,
+} from './madeSummary';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { BenchEvent } from '../making';
-import { blendOf, ml } from '../testing';
+import { blendOf } from '../drops/blend.testing';
+import { ml } from '../mixture/measures.testing';
 import { madeOf } from './made';
 
 const dropped = (step: string, count: number): BenchEvent[] =>

@@ -1,7 +1,18 @@
 import type { Container } from '../catalog';
 import { type Blend, evaluate, type Evaluation } from '../drops';
 import { worst, type Verdict } from '../limits';
-import { bottleNow, containerOfStep, putsOil, containerAt, eachContainer, stepsOf, type Step, tallyOf, type BenchEvent, type Tally } from '../making';
+import {
+  bottleNow,
+  containerOfStep,
+  putsOil,
+  containerAt,
+  eachContainer,
+  stepsOf,
+  type Step,
+  tallyOf,
+  type BenchEvent,
+  type Tally,
+} from '../making';
 
 /** One container of a batch, or the jug from which all are filled, with what went in. */
 export interface MadeContainer {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { madeOf } from './made';
 import type { BenchEvent } from '../making';
-import { blendOf } from '../testing';
+import { blendOf } from '../drops/blend.testing';
 import { madeBestBefore, madeFindings, madeSummarySchema, summaryOf } from './madeSummary';
 
 const dropped = (step: string, count: number): BenchEvent[] =>

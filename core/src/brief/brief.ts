@@ -2,10 +2,10 @@ import type { PlaceId } from '../catalog';
 import type { WearerOrAnyone } from './wearer';
 
 /** Stays on the skin, or is rinsed off within minutes. */
-export type Use = 'leave-on' | 'rinse-off';
+type Use = 'leave-on' | 'rinse-off';
 
 /** May see sun or a sunbed, or stays covered for the waiting time. */
-export type Sun = 'exposed' | 'covered';
+type Sun = 'exposed' | 'covered';
 
 /** Who will wear a blend, where and how: what every limit starts from. */
 export interface Brief {

@@ -1,4 +1,10 @@
 export type { Brief } from './brief';
 export { type Person, personSchema, pregnancyWeek, wearerOn } from './person';
 export { toldAge } from './toldAge';
-export { type Skin, type Trimester, type Wearer, type WearerOrAnyone, wearerSchema } from './wearer';
+export {
+  type Skin,
+  type Trimester,
+  type Wearer,
+  type WearerOrAnyone,
+  wearerSchema,
+} from './wearer';

@@ -17,7 +17,7 @@ export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
 };
 
 /** A past reaction to one material. */
-export interface Reaction {
+interface Reaction {
   readonly materialId: string;
   /** A day, `2026-11-25`. */
   readonly on: string;

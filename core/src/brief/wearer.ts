@@ -43,7 +43,7 @@ export const wearerShape = {
 };
 
 /** A third is of a pregnancy alone. */
-export const trimesterOnlyIfPregnant = ({
+const trimesterOnlyIfPregnant = ({
   pregnant,
   trimester,
 }: Pick<Wearer, 'pregnant' | 'trimester'>): boolean => pregnant || trimester === undefined;

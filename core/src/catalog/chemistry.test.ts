@@ -1,5 +1,5 @@
 import { shippedCatalog } from './catalog';
-import { oilOf } from '../testing';
+import { oilOf } from './known.testing';
 import { chemistryOf, findConstituent, goesWith } from './chemistry';
 import { expect, test } from 'vitest';
 

@@ -10,7 +10,6 @@ export type Form = (typeof forms)[number];
 
 /** In what a solid is measured by volume. */
 export const looseUnits = ['ml', 'teaspoon', 'tablespoon', 'dessertspoon', 'cup'] as const;
-export type LooseUnit = (typeof looseUnits)[number];
 
 /**
  * What a solid weighs as it lies, in g to the ml; undefined where that is not known.

@@ -4,7 +4,22 @@ import { cappedOf } from './capped';
 import { measuresFile, textureFile } from './craftSchema';
 import { handbook, handbookFile } from './handbook';
 import { aliasesOf, basesNamed, oilsNamed, searchBases, searchOils, tellApart } from './names';
-import { ambiguousNamesFile, baseFactsFile, botanicalFile, basesFile, namesFile, cappedFile, compositionFile, constituentLimitsFile, cautionsFile, constituentsFile, dropsFile, guidelinesFile, oilsFile, containersFile } from './schema';
+import {
+  ambiguousNamesFile,
+  baseFactsFile,
+  botanicalFile,
+  basesFile,
+  namesFile,
+  cappedFile,
+  compositionFile,
+  constituentLimitsFile,
+  cautionsFile,
+  constituentsFile,
+  dropsFile,
+  guidelinesFile,
+  oilsFile,
+  containersFile,
+} from './schema';
 import { constituentLimits, guidelines, milderKinOf, usualContainers } from './shipped';
 import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';

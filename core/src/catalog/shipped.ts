@@ -8,7 +8,20 @@ import guidelinesJson from './data/guidelines.json';
 import oilsJson from './data/oils.json';
 import containersJson from './data/vessels.json';
 import type { z } from 'zod';
-import type { Base, basesFile, cappedFile, cautionsFile, ConstituentLimit, constituentLimitsFile, dropsFile, Guidelines, Oil, oilsFile, UsualContainer, containersFile } from './schema';
+import type {
+  Base,
+  basesFile,
+  cappedFile,
+  cautionsFile,
+  ConstituentLimit,
+  constituentLimitsFile,
+  dropsFile,
+  Guidelines,
+  Oil,
+  oilsFile,
+  UsualContainer,
+  containersFile,
+} from './schema';
 
 // The shipped files are parsed against their schemas in library.test.ts, not at
 // every start: what remains here is to tell the compiler so.
@@ -37,6 +50,13 @@ export const cautions = cautionsJson as unknown as z.infer<typeof cautionsFile>;
 export const constituentLimits: readonly ConstituentLimit[] = constituentLimitsData.limits;
 export const usualContainers: readonly UsualContainer[] = containersData.containers;
 export const dropFigures = dropsData;
+
+/** Drops to the ml of a drop size by its name; throws where there is none of that name. */
+export const dropsPerMlOf = (size: string): number => {
+  const found = dropFigures.sizes.find(({ id }) => id === size);
+  if (!found) throw new Error(`no drop size ${size}`);
+  return found.perMl;
+};
 
 /** Where the library's figures come from, in sentences for people. */
 export const provenance = {

@@ -4,7 +4,9 @@ import { measured, mix } from '../mixture';
 import { fillMl } from '../catalog';
 import { larger } from '../quantity';
 import { sumLimits } from '../limits';
-import { blendOf, known, parts } from '../testing';
+import { known } from '../catalog/known.testing';
+import { blendOf } from './blend.testing';
+import { parts } from '../mixture/measures.testing';
 import type { Blend } from './blend';
 import { wholeDrops } from './wholeDrops';
 

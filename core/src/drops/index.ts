@@ -1,5 +1,6 @@
 export type { Blend } from './blend';
 export { containerOf, fillingsOf, isMixedInOne } from './containers';
+export { countOil } from './countOil';
 export { evaluate, type Evaluation } from './evaluate';
 export { measuredBy, type Way, weighOils, writeBases, writeOils } from './rewrite';
 export { intoContainer, type Scaled, type ScaleProblem, timesAsMuch } from './scale';
@@ -7,4 +8,4 @@ export { settleMade } from './settle';
 export { isAboutRoom, type SettleProblem } from './settleProblem';
 export { withWax, withWaxPercent } from './waxShare';
 export { type DropPlan, type LimitName, wholeDrops } from './wholeDrops';
-export { asSettled, countOil, sureDrops, type WorkedOut, workOut } from './workOut';
+export { asSettled, sureDrops, type WorkedOut, workOut } from './workOut';

@@ -1,7 +1,7 @@
 import { dropOf, type OilMeasure, baseDensity } from '../mixture';
 import { type PlaceId, fillMl, usualContainer, shippedCatalog } from '../catalog';
 import { sumLimits } from '../limits';
-import { baseOf, known } from '../testing';
+import { baseOf, known } from '../catalog/known.testing';
 import type { Blend } from './blend';
 
 // Random problems of whole drops, and the same problems written for another solver.

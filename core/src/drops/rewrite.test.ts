@@ -4,7 +4,7 @@ import { shippedCatalog } from '../catalog';
 import { textureOf } from '../mixture';
 import type { Recipe } from '../recipe';
 import { shortBases, shortOils, type ShortRecipe } from '../recipe/recipe.testing';
-import { known } from '../testing';
+import { known } from '../catalog/known.testing';
 import type { Evaluation } from './evaluate';
 import { measuredBy, simpleParts, writeBases, writeOils } from './rewrite';
 import { settle } from './settle';

@@ -8,7 +8,7 @@ export interface UnknownThing {
 }
 
 /** More than can be made or counted at once. */
-export interface TooMuch {
+interface TooMuch {
   readonly code: 'too-large' | 'too-many-drops';
   /** In ml, or in drops. */
   readonly value: number;
@@ -16,7 +16,7 @@ export interface TooMuch {
 }
 
 /** Oils that do not fit under the fill line, or amounts that come to more than the container takes. */
-export interface TooFull {
+interface TooFull {
   readonly code: 'oils-do-not-fit' | 'too-full';
   /** In ml. */
   readonly value: number;

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { blendOf, parts } from '../testing';
+import { blendOf } from './blend.testing';
+import { parts } from '../mixture/measures.testing';
 import { evaluate } from './evaluate';
 
 test('the whole drops keep the shared cap, and it is named', () => {

@@ -8,7 +8,8 @@ import {
 import { emptyRecipe, lockDrops } from '../recipe';
 import { recipeFrom, shortOils } from '../recipe/recipe.testing';
 import { weighOils } from './rewrite';
-import { asSettled, countOil, sureDrops, workOut } from './workOut';
+import { countOil } from './countOil';
+import { asSettled, sureDrops, workOut } from './workOut';
 import { forBody, madeOut, workedOut } from './worked.testing';
 
 describe('what comes of a recipe', () => {

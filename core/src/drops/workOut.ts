@@ -1,7 +1,7 @@
 import { fillMl, type Catalog } from '../catalog';
 import { measured, type Formula } from '../mixture';
 import { isPast } from '../quantity';
-import { gapsOf, isIn, lockDrops, setOilAmount, type Gap, type Recipe } from '../recipe';
+import { gapsOf, isIn, type Gap, type Recipe } from '../recipe';
 import type { Blend } from './blend';
 import { evaluate, type Evaluation } from './evaluate';
 import { settle } from './settle';
@@ -97,18 +97,3 @@ export const asSettled = (
     return { ...entry, ...(bottle ? { bottle } : {}) };
   }),
 });
-
-/**
- * Sets the drops of one oil and leaves all others as they are: what the parts came to stays, as
- * drops, so that a drop more of one never takes one from another. The total moves.
- */
-export const countOil =
-  (catalog: Catalog, id: string, drops: number, asTyped?: string) =>
-  (recipe: Recipe): Recipe => {
-    const hasParts = recipe.oils.some(({ amount }) => isIn(amount, 'parts'));
-    const worked = hasParts ? workOut(catalog, recipe) : null;
-    const locked =
-      worked?.state === 'done' ? lockDrops(worked.evaluation.plan.drops)(recipe) : recipe;
-    const said = asTyped === undefined ? {} : { asTyped };
-    return setOilAmount(id, { unit: 'drops', value: drops, ...said })(locked);
-  };

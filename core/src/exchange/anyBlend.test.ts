@@ -4,7 +4,15 @@ import { stepsOf } from '../making';
 import { labelText, settleProblemWords, stepDetail, stepFigure, stepTitle } from '../words';
 import { labelOf, plannedPieces } from '../label';
 import { reportOn } from './report';
-import { intoContainer, timesAsMuch, measuredBy, withWaxPercent, writeBases, writeOils, workOut } from '../drops';
+import {
+  intoContainer,
+  timesAsMuch,
+  measuredBy,
+  withWaxPercent,
+  writeBases,
+  writeOils,
+  workOut,
+} from '../drops';
 import { anyRecipe } from '../recipe/anyRecipe.testing';
 import { shippedCatalog as catalog } from '../catalog';
 import fc from 'fast-check';

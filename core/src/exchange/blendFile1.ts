@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { forms, largestContainerMl, looseUnits, measuredContainerSchema, placeId } from '../catalog';
+import {
+  forms,
+  largestContainerMl,
+  looseUnits,
+  measuredContainerSchema,
+  placeId,
+} from '../catalog';
 import { mostDrops, onlyOnce } from '../recipe';
 
 const dropVolume = z

@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { wearerSchema } from '../brief';
 import { ownMaterialSchema } from '../catalog';
-import { baseAmountSchema, emptyRecipe, oilAmountSchema, onlyOnce, recipeBaseSchema, recipeBriefSchema, recipeOilSchema, recipeSchema, usualDropsPerMl } from '../recipe';
+import {
+  baseAmountSchema,
+  emptyRecipe,
+  oilAmountSchema,
+  onlyOnce,
+  recipeBaseSchema,
+  recipeBriefSchema,
+  recipeOilSchema,
+  recipeSchema,
+  usualDropsPerMl,
+} from '../recipe';
 
 const recipe = recipeSchema.shape;
 const brief = recipeBriefSchema.shape;

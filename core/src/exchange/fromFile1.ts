@@ -1,5 +1,12 @@
-import { dropFigures } from '../catalog';
-import { emptyRecipe, type BaseAmount, type OilAmount, type Recipe, type RecipeBase, type RecipeOil } from '../recipe';
+import { dropsPerMlOf } from '../catalog';
+import {
+  emptyRecipe,
+  type BaseAmount,
+  type OilAmount,
+  type Recipe,
+  type RecipeBase,
+  type RecipeOil,
+} from '../recipe';
 import type { BlendFile1 } from './blendFile1';
 
 const oilAmount = ({ drops, ml, g, parts, percent }: BlendFile1['oils'][number]): OilAmount => {
@@ -38,13 +45,6 @@ const wearerOf = (wearer: BlendFile1['brief']['wearer']): Recipe['brief']['weare
   if (wearer === 'anyone') return wearer;
   const { nursing, ...rest } = wearer;
   return { ...rest, breastfeeding: nursing };
-};
-
-/** Drops to the ml of a drop size by its name in version 1. */
-export const dropsPerMlOf = (size: BlendFile1['dropSchool']): number => {
-  const found = dropFigures.sizes.find(({ id }) => id === size);
-  if (!found) throw new Error(`no drop size ${size}`);
-  return found.perMl;
 };
 
 /** What a file of version 1 asks for. */

@@ -2,6 +2,5 @@ export { blendFile1Schema } from './blendFile1';
 export { blendFile2Schema } from './blendFile2';
 export { checkBlend } from './checkBlend';
 export { firstFormProblem } from './formProblem';
-export { dropsPerMlOf } from './fromFile1';
 export { type BlendFile, blendFileSchema, readBlend, readBlendText, recipeOf } from './readBlend';
 export { fileOf, writeBlend } from './writeBlend';

@@ -17,7 +17,7 @@ export const blendFileSchema = z.discriminatedUnion('version', [
 ]);
 
 /** The newest version that is read; older ones are read for ever. */
-export const newestBlendVersion = 2;
+const newestBlendVersion = 2;
 
 export type ReadBlend =
   | {

@@ -1,10 +1,22 @@
 import { afterEach, describe, expect, test } from 'vitest';
-import { catalogCarrying, catalogOf, houseMaterials, oilsNamed, ownMaterialSchema, searchOils, shippedCatalog, withOpenBottles, type OwnMaterial } from '../catalog';
+import {
+  catalogCarrying,
+  catalogOf,
+  houseMaterials,
+  oilsNamed,
+  ownMaterialSchema,
+  searchOils,
+  shippedCatalog,
+  withOpenBottles,
+  type OwnMaterial,
+} from '../catalog';
 import { asSettled, evaluate, settleMade, timesAsMuch } from '../drops';
 import { madeOut, workedOut, forBody } from '../drops/worked.testing';
 import { shortOils, type ShortOil } from '../recipe/recipe.testing';
 import { analysesInUse, bottlesInUse, type Bottle } from '../stock';
-import { blendOf as shippedBlendOf, known, ml, oilOf as oilIn } from '../testing';
+import { known, oilOf as oilIn } from '../catalog/known.testing';
+import { blendOf as shippedBlendOf } from '../drops/blend.testing';
+import { ml } from '../mixture/measures.testing';
 import { labelOf } from './label';
 import { plannedPieces } from './pieces';
 

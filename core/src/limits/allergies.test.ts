@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Wearer } from '../brief';
-import { baseOf } from '../testing';
+import { baseOf } from '../catalog/known.testing';
 import { allergyTo } from './allergies';
 
 const allergicTo = (...allergies: string[]): Wearer => ({

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../testing';
+import { ml } from '../mixture/measures.testing';
 import { judged } from './judged.testing';
 
 describe('anyone', () => {

@@ -1,14 +1,12 @@
 import { fillMl } from '../catalog';
 import { measured, mix } from '../mixture';
-import { blendOf } from '../testing';
+import { askedFor, type Asked } from './asked.testing';
 import type { Finding, RuleId } from './finding';
 import { judge } from './judge';
 
-export type Asked = Parameters<typeof blendOf>[0];
-
 /** What the rules say of amounts that stand: drops, ml and g. */
 export const judged = (asked: Asked) => {
-  const { catalog, formula, brief, guideline } = blendOf(asked);
+  const { catalog, formula, brief, guideline } = askedFor(asked);
   const mixture = mix(
     formula.oils
       .map((entry) => measured(entry, formula.dropsPerMl, 0))

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { guidelines, shippedCatalog, type PlaceId } from '../catalog';
-import { ml } from '../testing';
+import { ml } from '../mixture/measures.testing';
 import { judged } from './judged.testing';
 import type { Finding } from './finding';
 import { verdictOrder } from './verdict';

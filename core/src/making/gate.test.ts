@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { evaluate, type Blend } from '../drops';
-import { blendOf, ml } from '../testing';
+import { blendOf } from '../drops/blend.testing';
 import { gateOf, isReason, mayCount, mostCounted, pastLimits } from './gate';
 import { tallyOf, type BenchEvent } from './tally';
 import { stepsOf } from './stepsOf';

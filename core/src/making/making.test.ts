@@ -1,11 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { evaluate } from '../drops';
-import { blendOf, ml } from '../testing';
+import { blendOf } from '../drops/blend.testing';
+import { ml } from '../mixture/measures.testing';
 import { asCounted } from './asCounted';
 import { stepsNow } from './bottle';
 import { waysOn } from './extraDrops';
-import { addEvent, countedDrops, currentStep, emptyTally, stepBefore, tallyOf, type BenchEvent, type Tally } from './tally';
+import {
+  addEvent,
+  countedDrops,
+  currentStep,
+  emptyTally,
+  stepBefore,
+  tallyOf,
+  type BenchEvent,
+  type Tally,
+} from './tally';
 import type { CountStep } from './steps/count';
 import { stepsOf } from './stepsOf';
 

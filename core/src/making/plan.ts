@@ -1,6 +1,14 @@
 import { isMelted, type Base } from '../catalog';
 import type { Blend } from '../drops';
-import { part, textureOf, type BaseInBlend, type Mixture, type OilInBlend, type Parted, type Texture } from '../mixture';
+import {
+  part,
+  textureOf,
+  type BaseInBlend,
+  type Mixture,
+  type OilInBlend,
+  type Parted,
+  type Texture,
+} from '../mixture';
 
 /** Containers of one kind and size, and what goes into each. */
 export interface StepContainers {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { baseOf } from '../testing';
+import { baseOf } from '../catalog/known.testing';
 import { settleBases, type AskedBase, type AskedOil, type BaseMeasure } from './bases';
 import type { By } from '../recipe';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { fillMl, usualContainer } from '../catalog';
-import { known } from '../testing';
+import { known } from '../catalog/known.testing';
 import { heldMl, part, toMixMl, type Filling } from './fillings';
 
 const of = (id: string, count: number): Filling => ({

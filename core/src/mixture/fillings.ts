@@ -7,7 +7,7 @@ export interface Filling {
 }
 
 /** What becomes of one line of vessels. */
-export interface Filled extends Filling {
+interface Filled extends Filling {
   /** What each takes to its line, in ml as it stands in the vessel. */
   readonly fillMl: number;
   /** What that weighs, in g. */

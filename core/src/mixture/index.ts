@@ -1,8 +1,26 @@
-export { type AskedOil, type BaseMeasure, type BasesProblem, settleBases, type SettledBases } from './bases';
+export {
+  type AskedOil,
+  type BaseMeasure,
+  type BasesProblem,
+  settleBases,
+  type SettledBases,
+} from './bases';
 export { assumedDensity, densityOf, isDensityAssumed, mlOfGrams } from './density';
 export { dropOf, measured } from './drops';
 export { type Content, contentsOf, type Filling, part, type Parted, toMixMl } from './fillings';
 export type { Formula, FormulaOil, OilMeasure } from './formula';
-export { asItLies, baseDensity, type BaseInBlend, essentialMl, essentialShare, mix, type Mixture, type OilInBlend, sureWeights, weightedShare, type Weights } from './mixture';
+export {
+  asItLies,
+  baseDensity,
+  type BaseInBlend,
+  essentialMl,
+  essentialShare,
+  mix,
+  type Mixture,
+  type OilInBlend,
+  sureWeights,
+  weightedShare,
+  type Weights,
+} from './mixture';
 export { strengthBy } from './strength';
 export { type Texture, textureFor, textureOf, waxFor } from './texture';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { baseOf, known, oilOf } from '../testing';
+import { baseOf, known, oilOf } from '../catalog/known.testing';
 import { shippedCatalog } from '../catalog';
 import { mix, sureWeights, weightedShare } from './mixture';
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { baseOf, oilOf } from '../testing';
+import { baseOf, oilOf } from '../catalog/known.testing';
 import { mix } from './mixture';
 import { bandOf, setPoint, textureFor, textureOf } from './texture';
 

@@ -85,8 +85,7 @@ export const textureOf = (mixture: Pick<Mixture, 'bases' | 'strength'>): Texture
   const { bases, strength } = mixture;
   if (!bases.some(({ base }) => isMelted(base))) return null;
   const baseG = bases.reduce((total, { g }) => total + g.likely, 0);
-  // By volume where the weight of some oil is not known: it differs little.
-  const oilPercent = (strength.byWeight ?? strength.byVolume).likely;
+  const oilPercent = strength.byWeight.likely;
   const whole = baseG / (1 - oilPercent / 100);
   const waxes = bases.filter(({ base }) => base.kind === 'wax');
   const waxPercent = { low: 0, likely: 0, high: 0 };

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import measuresJson from '../catalog/data/measures.json';
-import { amountProblemWords } from '../words';
 import { readAmount, type Measures, type SpoonCountry } from './amount';
 
 const measures = measuresJson as unknown as Measures;
@@ -71,10 +70,9 @@ describe('an amount is read as people say it', () => {
     ['1 cup', 'not-here'],
     ['three of the bottle', 'no-number'],
     ['2 of the bottle', 'no-number'],
-  ])('“%s” is answered with a sentence', (text, code) => {
+  ])('“%s” is not read: %s', (text, code) => {
     const found = read(text, 'imperial');
     expect(found).toMatchObject({ ok: false, code });
-    if (!found.ok) expect(amountProblemWords(found)).toMatch(/[.?]$/);
   });
 
   test('ten thousand scribbles are read or refused, never worse', () => {

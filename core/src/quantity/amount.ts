@@ -12,7 +12,7 @@ export interface Measures {
 }
 
 /** An amount as it was said. */
-export type Amount =
+type Amount =
   | { readonly kind: 'ml'; readonly ml: number }
   | { readonly kind: 'g'; readonly g: number }
   | { readonly kind: 'drops'; readonly drops: number }

@@ -1,5 +1,11 @@
 export { readAge } from './age';
-export { type AmountProblem, type Measures, readAmount, type SpoonCountry, spoonsIn } from './amount';
+export {
+  type AmountProblem,
+  type Measures,
+  readAmount,
+  type SpoonCountry,
+  spoonsIn,
+} from './amount';
 export { isPast } from './compare';
 export { type Day, daysAfter, monthsAfter } from './day';
 export { dropVolume, measuredDrop } from './drop';

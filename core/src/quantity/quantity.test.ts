@@ -2,8 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { isPast } from './compare';
 import { dropVolume, measuredDrop } from './drop';
-import { formatList, formatNumber, formatRange } from '../words';
-import { exactly } from './range';
 
 describe('a drop', () => {
   test('by the pharmacy rule is a twentieth of a ml, within what is met in practice', () => {
@@ -49,44 +47,6 @@ describe('a drop', () => {
         },
       ),
     );
-  });
-});
-
-describe('a number on screen', () => {
-  test.each([
-    [0.5, '0.5'],
-    [5, '5'],
-    [5.0, '5'],
-    [0.285, '0.29'],
-    [28.5, '29'],
-    [1000, '1000'],
-    [0, '0'],
-    [0.0000001, '0'],
-    [99.97, '100'],
-    [NaN, 'not known'],
-  ])('%s is written %s', (value, text) => {
-    expect(formatNumber(value)).toBe(text);
-  });
-
-  test('never has an exponent, a naked point or a trailing nought after one', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 0, max: 1e9, noNaN: true }), (value) => {
-        const text = formatNumber(value, 3);
-        expect(text).toMatch(/^\d+(\.\d*[1-9])?$/);
-      }),
-    );
-  });
-
-  test('a range that reads alike at both ends is one figure', () => {
-    expect(formatRange({ low: 2.2, likely: 2.9, high: 3.7 }, '%')).toBe('2.2 to 3.7 %');
-    expect(formatRange(exactly(3), '%')).toBe('3 %');
-    expect(formatRange({ low: 3.001, likely: 3.002, high: 3.003 }, '%')).toBe('3 %');
-  });
-
-  test('a list reads as it is spoken', () => {
-    expect(formatList([])).toBe('');
-    expect(formatList(['a'])).toBe('a');
-    expect(formatList(['a', 'b', 'c'])).toBe('a, b and c');
   });
 });
 

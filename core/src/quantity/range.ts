@@ -12,7 +12,7 @@ export interface Range {
 /** A quantity that was measured, so that all three values agree. */
 export const exactly = (value: number): Range => ({ low: value, likely: value, high: value });
 
-export const zero: Range = exactly(0);
+const zero: Range = exactly(0);
 
 /** `range` times a factor of zero or more. */
 export const scale = (range: Range, factor: number): Range => ({

@@ -24,7 +24,7 @@ export const oilAmountSchema = z.discriminatedUnion('unit', [
 export type OilAmount = z.infer<typeof oilAmountSchema>;
 
 /** A solid measured by volume: so many spoons, and what may lie in them. */
-export const looseAmountSchema = z.strictObject({
+const looseAmountSchema = z.strictObject({
   unit: z.literal('loose'),
   /** So many of the measure. */
   value: z.number().positive().max(largestContainerMl),

@@ -1,6 +1,19 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog as catalog } from '../catalog';
-import { addBase, addOil, lockDrops, removeBase, removeOil, setBaseAmount, setContainers, setFirstContainer, setMixing, setOilAmount, setTarget, swapOil } from './edits';
+import {
+  addBase,
+  addOil,
+  lockDrops,
+  removeBase,
+  removeOil,
+  setBaseAmount,
+  setContainers,
+  setFirstContainer,
+  setMixing,
+  setOilAmount,
+  setTarget,
+  swapOil,
+} from './edits';
 import { emptyRecipe, type Recipe } from './recipe';
 import { recipeFrom, shortBases, shortOils, type ShortRecipe } from './recipe.testing';
 

@@ -1,6 +1,13 @@
 import { isMelted, type Base, type Catalog } from '../catalog';
 import { isIn, valueIn, type BaseAmount, type OilAmount } from './amount';
-import { firstLine, type ContainerLine, type Recipe, type RecipeBase, type RecipeBrief, type RecipeOil } from './recipe';
+import {
+  firstLine,
+  type ContainerLine,
+  type Recipe,
+  type RecipeBase,
+  type RecipeBrief,
+  type RecipeOil,
+} from './recipe';
 
 // What can be done to a recipe, each as a function from the old to the new.
 

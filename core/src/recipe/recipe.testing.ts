@@ -1,5 +1,12 @@
-import type { LooseAmount, OilAmount, BaseAmount } from './amount';
-import { emptyRecipe, type ContainerLine, type Recipe, type RecipeBase, type RecipeContainer, type RecipeOil } from './recipe';
+import type { LooseAmount, BaseAmount } from './amount';
+import {
+  emptyRecipe,
+  type ContainerLine,
+  type Recipe,
+  type RecipeBase,
+  type RecipeContainer,
+  type RecipeOil,
+} from './recipe';
 
 // Recipes as tests write them: short.
 
@@ -54,7 +61,7 @@ export const recipeFrom = ({
   containers: [{ container, count }, ...more],
   oils: oils.map((oil): RecipeOil => ({
     id: oil.id,
-    amount: amountIn(oil) as OilAmount | null,
+    amount: amountIn(oil),
     ...(oil.dropMl ? { dropMl: oil.dropMl } : {}),
   })),
   bases: bases.map((base): RecipeBase => ({ id: base.id, amount: baseAmount(base) })),

@@ -41,13 +41,10 @@ export const recipeBaseSchema = z.strictObject({
 });
 
 /** A container of the catalog by its id, or one of the maker's own by its measures. */
-export const containerSchema = z.union([
-  z.strictObject({ id: materialId }),
-  measuredContainerSchema,
-]);
+const containerSchema = z.union([z.strictObject({ id: materialId }), measuredContainerSchema]);
 
 /** Containers of one kind and size, and how many. */
-export const containerLineSchema = z.strictObject({
+const containerLineSchema = z.strictObject({
   container: containerSchema,
   count: z.number().int().min(1).max(1000),
 });
@@ -71,7 +68,7 @@ export const onlyOnce = (
 };
 
 /** Drops to the ml, where a drop was not weighed: what droppers and pipettes give. */
-export const dropsPerMlSchema = z.number().min(12).max(67);
+const dropsPerMlSchema = z.number().min(12).max(67);
 export const guidelineSchema = z.enum(['clinical', 'cautious']);
 
 /** The brief of a recipe, which may still have gaps. */

@@ -1,5 +1,21 @@
-import { isMelted, looseDensity, looseUnits, measures, usualForm, type Base, type Form, largestContainerMl, forms } from '../catalog';
-import { readAmount, spoonsIn, type AmountProblem, type Range, type SpoonCountry } from '../quantity';
+import {
+  isMelted,
+  looseDensity,
+  looseUnits,
+  measures,
+  usualForm,
+  type Base,
+  type Form,
+  largestContainerMl,
+  forms,
+} from '../catalog';
+import {
+  readAmount,
+  spoonsIn,
+  type AmountProblem,
+  type Range,
+  type SpoonCountry,
+} from '../quantity';
 import { mostDrops, type BaseAmount, type OilAmount } from './amount';
 
 /** Why what was said cannot be the amount of something. */

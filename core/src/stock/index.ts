@@ -1,2 +1,16 @@
 export { enoughFor } from './enough';
-export { analysesInUse, analysisSchema, type Bottle, bottleSchema, bottlesInUse, dropOfBottle, keeping, measuredIn, pricePer100Ml, type Stock, stockAsOne, stockOf, usualUnit } from './shelf';
+export {
+  analysesInUse,
+  analysisSchema,
+  type Bottle,
+  bottleSchema,
+  bottlesInUse,
+  dropOfBottle,
+  keeping,
+  measuredIn,
+  pricePer100Ml,
+  type Stock,
+  stockAsOne,
+  stockOf,
+  usualUnit,
+} from './shelf';

@@ -1,6 +1,17 @@
 import { shippedCatalog, withOpenBottles, oilInBottle } from '../catalog';
-import { oilOf } from '../testing';
-import { bottleSchema, bottlesInUse, dropOfBottle, keeping, measuredIn, pricePer100Ml, stockAsOne, stockOf, usualUnit, type Bottle } from './shelf';
+import { oilOf } from '../catalog/known.testing';
+import {
+  bottleSchema,
+  bottlesInUse,
+  dropOfBottle,
+  keeping,
+  measuredIn,
+  pricePer100Ml,
+  stockAsOne,
+  stockOf,
+  usualUnit,
+  type Bottle,
+} from './shelf';
 import { describe, expect, test } from 'vitest';
 
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({

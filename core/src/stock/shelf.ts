@@ -1,4 +1,4 @@
-import { type Catalog, type OpenBottle, type Analysis, type BottleInUse, isMelted, type Oil, contentSchema, keepsFrom } from '../catalog';
+import { type Catalog, type OpenBottle, isMelted, contentSchema, keepsFrom } from '../catalog';
 import { measuredDrop, type Range, type Day } from '../quantity';
 import { z } from 'zod';
 

@@ -1,8 +1,9 @@
 import { shippedCatalog, usualContainer, type Container } from '../catalog';
 import { strengthBy } from '../mixture';
-import { recipeFrom, type ShortBase } from '../recipe/recipe.testing';
+import { recipeFrom } from '../recipe/recipe.testing';
 import { evaluate } from '../drops';
-import { blendOf, known } from '../testing';
+import { known } from '../catalog/known.testing';
+import { blendOf } from '../drops/blend.testing';
 import { basesWords, fillingsWords, strengthWords } from './blend';
 import { describe, expect, test } from 'vitest';
 
@@ -83,9 +84,7 @@ describe('what carries it, in words', () => {
     ],
     [[{ id: 'moon_butter', parts: 1 }], 'Moon butter'],
   ])('%o', (bases, words) => {
-    expect(basesWords(shippedCatalog, recipeFrom({ bases: bases as ShortBase[] }).bases)).toBe(
-      words,
-    );
+    expect(basesWords(shippedCatalog, recipeFrom({ bases: bases }).bases)).toBe(words);
   });
 });
 

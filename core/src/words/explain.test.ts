@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { evaluate } from '../drops';
-import { blendOf, drops, ml } from '../testing';
+import { blendOf } from '../drops/blend.testing';
+import { drops, ml } from '../mixture/measures.testing';
 import { explain, sourceWords } from './explain';
 import type { RuleId } from '../limits';
 

@@ -1,5 +1,13 @@
 import type { Mixture, OilInBlend } from '../mixture';
-import { type Catalog, cautions, constituentLimits, guidelines, sourceTitles, type FigureId, nameIn } from '../catalog';
+import {
+  type Catalog,
+  cautions,
+  constituentLimits,
+  guidelines,
+  sourceTitles,
+  type FigureId,
+  nameIn,
+} from '../catalog';
 import { placeWords } from './brief';
 import { formatDrops, formatG, formatMl, formatNumber, formatPercent } from './numbers';
 import { contentOf, type Finding, wholeBlendLimit, type Question } from '../limits';

@@ -1,5 +1,5 @@
 /** What a field is not. */
-export type FormCode =
+type FormCode =
   | 'missing'
   | 'wrong-type'
   | 'too-few'

@@ -1,8 +1,8 @@
-import { describe, expect, test } from 'vitest';
-import { g } from '../testing';
+import { expect, test } from 'vitest';
+import { g } from '../mixture/measures.testing';
 import { exactly } from '../quantity';
 import { shippedCatalog } from '../catalog';
-import { judged } from '../limits/judged.testing';
+import { found, judged } from '../limits/judged.testing';
 import { finding } from '../limits';
 import { findingMessage } from './findings';
 
@@ -45,4 +45,17 @@ test('two numbers that differ never read alike', () => {
     reason: { code: 'whole-blend', recommended: 2, because: 'age' },
   });
   expect(findingMessage(shippedCatalog, close)).toMatch(/is at 2\.003 %, past the 2 % allowed/);
+});
+
+test('what is rinsed off, or free words, is said in the sentence', () => {
+  const rinsed = found(
+    { oils: { 'ylang-ylang': 2 }, brief: { use: 'rinse-off', place: 'wash-off' } },
+    'oil-maximum',
+  );
+  expect(findingMessage(shippedCatalog, rinsed)).toMatch(/rinsed off/i);
+  const free = found(
+    { oils: { lavender: 1 }, wearer: { conditions: ['a new heart valve'] } },
+    'condition',
+  );
+  expect(findingMessage(shippedCatalog, free)).toContain('a new heart valve');
 });

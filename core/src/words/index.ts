@@ -5,11 +5,26 @@ export { ageWords, carrierWords, containerWords, placeWords, wearerWords } from 
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
 export { explain, sourceWords } from './explain';
-export { fieldName, type FileProblem, fileProblemWords, type FormProblem, formProblemWords } from './fileProblems';
+export {
+  fieldName,
+  type FileProblem,
+  fileProblemWords,
+  type FormProblem,
+  formProblemWords,
+} from './fileProblems';
 export { findingMessage, guidelineWords } from './findings';
 export { doNotUseWords, handLabel, labelText, type LabelText } from './label';
 export { nameFromId } from './names';
-export { capitalised, formatDrops, formatG, formatList, formatMl, formatNumber, formatPercent, formatRange } from './numbers';
+export {
+  capitalised,
+  formatDrops,
+  formatG,
+  formatList,
+  formatMl,
+  formatNumber,
+  formatPercent,
+  formatRange,
+} from './numbers';
 export { planWords } from './plan';
 export { gapWords, settleProblemWords } from './problems';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';

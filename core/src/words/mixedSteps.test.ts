@@ -2,9 +2,19 @@ import { describe, expect, test } from 'vitest';
 import { shippedCatalog as catalog } from '../catalog';
 import { evaluate, type Blend } from '../drops';
 import { madeOut } from '../drops/worked.testing';
-import { bottleThen, stepsNow, stepsOf, tallyOf, waysOn, type BenchEvent, type CountStep, type Step } from '../making';
+import {
+  bottleThen,
+  stepsNow,
+  stepsOf,
+  tallyOf,
+  waysOn,
+  type BenchEvent,
+  type CountStep,
+  type Step,
+} from '../making';
 import type { ShortRecipe } from '../recipe/recipe.testing';
-import { blendOf as pouring, ml } from '../testing';
+import { blendOf as pouring } from '../drops/blend.testing';
+import { ml } from '../mixture/measures.testing';
 import { stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 
 const blendOf = (short: ShortRecipe): Blend => madeOut({ by: 'weight', ...short }).blend;

@@ -2,7 +2,15 @@ import { containerWordsOf, countedContainers } from './containers';
 import { carrierWords } from './brief';
 import { containerFacts, nameIn, textureFigures, type Catalog } from '../catalog';
 import { looseWords } from './blend';
-import { capitalised, formatDrops, formatG, formatList, formatMl, formatNumber, formatRange } from './numbers';
+import {
+  capitalised,
+  formatDrops,
+  formatG,
+  formatList,
+  formatMl,
+  formatNumber,
+  formatRange,
+} from './numbers';
 import type { Into, Step, StepContainers } from '../making';
 
 /** From so many drops on a scale is the better judge. */
@@ -154,7 +162,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
       return 'Oils first, carrier over them. Stir for a minute, let it stand for ten, and stir again.';
     case 'fill':
       return [
-        `${formatMl(step.line.ml, 3)} into ${eachOf(step.line)}${`, ${formatG(step.line.g, 3)} on the scale`}.`,
+        `${formatMl(step.line.ml, 3)} into ${eachOf(step.line)}, ${formatG(step.line.g, 3)} on the scale.`,
         ...(step.line.lastMl > 0
           ? [`The last takes the rest, ${formatMl(step.line.lastMl, 3)}.`]
           : []),
@@ -162,7 +170,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
       ].join(' ');
     case 'left':
-      return `${formatMl(step.ml)}${`, ${formatG(step.g)},`} fit no vessel of this batch. Fill a spare one, and label it too.`;
+      return `${formatMl(step.ml)}, ${formatG(step.g)}, fit no vessel of this batch. Fill a spare one, and label it too.`;
     case 'set':
       return `Leave them level and still. Firm in a room of 20 to 22 °C: ${
         formatList(setWords(step.kinds)) || 'look at them after an hour'

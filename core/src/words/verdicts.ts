@@ -45,7 +45,7 @@ export const verdictHeadline = (
 };
 
 /** What must not be used, and on whom: `Do not use on Anna`. */
-export const doNotUseOn = (wearer: WearerOrAnyone): string =>
+const doNotUseOn = (wearer: WearerOrAnyone): string =>
   wearer === 'anyone'
     ? 'Do not use'
     : `Do not use on ${wearer.name ?? someoneOfAge(wearer.ageMonths)}`;

@@ -114,7 +114,7 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.container()).NewContainerScreen }),
           },
           {
-            path: 'shelf/vessels/:vesselId',
+            path: 'shelf/vessels/:containerId',
             lazy: async () => ({ Component: (await screens.container()).ContainerScreen }),
           },
           {

@@ -1,5 +1,5 @@
 import { containerFacts, findContainer, type Container } from '@jubbet/core/catalog';
-import { containerWordsOf, formatMl, containerWords } from '@jubbet/core/words';
+import { formatMl, containerWords } from '@jubbet/core/words';
 import type { Mixture } from '@jubbet/core/mixture';
 import { layersOf } from './layers';
 import { OpenContainer, openWidthMm } from './OpenVessel';

@@ -1,4 +1,4 @@
-import { dropsPerMlOf } from '@jubbet/core/exchange';
+import { dropsPerMlOf } from '@jubbet/core/catalog';
 import { nameOrNone } from '@jubbet/core/words';
 import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { personSchema, wearerOn } from '@jubbet/core/brief';

@@ -69,7 +69,7 @@ test('a file of version 1 is read: its bottles were in ml, and it had no vessels
   expect(jojoba).toMatchObject({ unit: 'ml', size: 250, left: 140 });
 });
 
-test('a file of version 3 is read: its drafts are recipes', async () => {
+test('a file of version 3 is read: its drafts are recipes', () => {
   const older = read(
     JSON.stringify({
       format: 'jubbet-house',

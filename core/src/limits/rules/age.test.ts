@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../../testing';
-import { judged, found, months, type Asked } from '../judged.testing';
+import { ml } from '../../mixture/measures.testing';
+import type { Asked } from '../asked.testing';
+import { judged, found, months } from '../judged.testing';
 
 describe('age', () => {
   test('nothing at all under three months', () => {

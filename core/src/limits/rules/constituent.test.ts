@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../../testing';
-import { judged, found, type Asked } from '../judged.testing';
+import { ml } from '../../mixture/measures.testing';
+import type { Asked } from '../asked.testing';
+import { judged, found } from '../judged.testing';
 
 test('a balm where weight matters more than volume', () => {
   // Wintergreen (1.18 g/ml) in jojoba (0.867): by volume within its 2.4 %, by weight past it.

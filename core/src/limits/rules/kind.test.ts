@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../../testing';
-import { judged, type Asked } from '../judged.testing';
+import { ml } from '../../mixture/measures.testing';
+import type { Asked } from '../asked.testing';
+import { judged } from '../judged.testing';
 
 describe('kinds of product', () => {
   const kinds = (asked: Asked) =>

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../../testing';
-import { found, type Asked } from '../judged.testing';
+import { ml } from '../../mixture/measures.testing';
+import type { Asked } from '../asked.testing';
+import { found } from '../judged.testing';
 
 describe('pregnancy and nursing', () => {
   test('avoid is hard, caution is to be minded', () => {

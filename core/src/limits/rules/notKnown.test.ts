@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../../catalog';
-import { ml } from '../../testing';
+import { ml } from '../../mixture/measures.testing';
 import { judged, found } from '../judged.testing';
 
 describe('never, and not known', () => {

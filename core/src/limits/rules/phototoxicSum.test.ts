@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { judged, found, type Asked } from '../judged.testing';
+import type { Asked } from '../asked.testing';
+import { judged, found } from '../judged.testing';
 
 describe('light', () => {
   test('three citruses that fit alone do not fit together', () => {

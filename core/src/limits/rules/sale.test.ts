@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { ml } from '../../testing';
-import { judged, found, type Asked } from '../judged.testing';
+import { ml } from '../../mixture/measures.testing';
+import type { Asked } from '../asked.testing';
+import { judged, found } from '../judged.testing';
 
 describe('for sale', () => {
   // Rose otto, 1.7 % methyl eugenol: 0.05 ml in 9.5 ml is 0.526 %, so 0.0089 % of the blend.

@@ -1,11 +1,12 @@
 import { describe, expect, test } from 'vitest';
-import { drops, ml, blendOf } from '../../testing';
+import { drops, ml } from '../../mixture/measures.testing';
 import { wholeBlendLimit } from '../guideline';
-import { found, months, type Asked } from '../judged.testing';
+import { askedFor, type Asked } from '../asked.testing';
+import { found, months } from '../judged.testing';
 
 describe('the whole blend', () => {
   const limitFor = (asked: Omit<Asked, 'oils'>) => {
-    const blend = blendOf({ ...asked, oils: {} });
+    const blend = askedFor({ ...asked, oils: {} });
     const { recommended, maximum } = wholeBlendLimit(blend.brief, blend.guideline);
     return [recommended, maximum];
   };

@@ -23,7 +23,7 @@ import { whip } from './whip';
 import { wipe } from './wipe';
 
 /** Every kind of step there is. */
-export const stepKinds = [
+const stepKinds = [
   wipe,
   layOut,
   count,

@@ -1,7 +1,7 @@
 import type { Plan } from '../plan';
 
 /** What a step has whatever its kind. Its id stays the same for the life of a batch. */
-export interface AnyStep {
+interface AnyStep {
   readonly id: string;
   readonly kind: string;
 }

@@ -34,7 +34,7 @@ const columnsOf = (made: Made): Column[] => {
 /** `3 drops`, `0.1 ml`, `1.2 g`. */
 const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
   if (drops !== null) return formatDrops(drops);
-  return weighedG !== undefined && g ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
+  return weighedG !== undefined ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
 };
 
 /** Everything that went in, container by container, beside what was asked. */

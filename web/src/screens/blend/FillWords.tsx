@@ -64,7 +64,7 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
   if (leftMl > 0) {
     return (
       <p role="status" className="mt-1 text-sm text-amber">
-        ▲ {together(`${formatMl(leftMl)}${`, ${formatG(leftG)},`} are left over.`)}{' '}
+        ▲ {together(`${formatMl(leftMl)}, ${formatG(leftG)}, are left over.`)}{' '}
         {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more vessels.'}
       </p>
     );
@@ -122,14 +122,14 @@ export const FillWords = ({
         <>
           <p className="mt-2 font-semibold">
             {together(
-              `${formatMl(mixture.fillMl, 3)}${`, ${formatG(mixture.totalG.likely, 3)}`} in all`,
+              `${formatMl(mixture.fillMl, 3)}, ${formatG(mixture.totalG.likely, 3)} in all`,
             )}
           </p>
           <ul className="text-sm text-soft">
             {parted.lines.map((one, index) => (
               <li key={index}>
                 {together(
-                  `${countedContainers(one.count, one.container.kind)}: ${formatMl(one.fillMl, 3)}${`, ${formatG(one.fillG, 3)}`}${one.count > 1 ? ' each' : ''}.`,
+                  `${countedContainers(one.count, one.container.kind)}: ${formatMl(one.fillMl, 3)}, ${formatG(one.fillG, 3)}${one.count > 1 ? ' each' : ''}.`,
                 )}
               </li>
             ))}

@@ -1,12 +1,10 @@
 import { type OilAmount, type Edit, setOilAmount, isIn, oilsWrittenBy, readOilAmount, removeOil, type By } from '@jubbet/core/recipe';
 import { countOil, weighOils, writeOils, type Way, type WorkedOut } from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
-import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
-import { strengthBy } from '@jubbet/core/mixture';
+import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { oneDropPercent } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
-import { NumberField } from '../../parts/NumberField';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { OilRow } from './OilRow';

@@ -1,7 +1,7 @@
 import { isAboutRoom, type WorkedOut, workOut, fillingsOf } from '@jubbet/core/drops';
 import { nameFromId, nameOrNone, carrierWords, formatList, placeWords, wearerWords, fillingsWords, strengthWords } from '@jubbet/core/words';
 import type { Catalog } from '@jubbet/core/catalog';
-import { gapsOf, type Recipe } from '@jubbet/core/recipe';
+import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';

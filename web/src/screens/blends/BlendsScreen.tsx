@@ -1,5 +1,4 @@
-import { fileProblemWords, nameOrNone } from '@jubbet/core/words';
-import { readBlendText } from '@jubbet/core/exchange';
+import { nameOrNone } from '@jubbet/core/words';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -11,14 +10,11 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
-import { bringBlendIn } from '../../store/bringBlendIn';
 import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
 import { Welcome } from './Welcome';
 
 /** Larger files than this are no blend. */
-const largestFile = 1_000_000;
-
 /** The book: every blend, what it is for, and whether it holds. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
@@ -34,22 +30,13 @@ export const BlendsScreen = () => {
   if (error) throw error;
 
   const readIn = async (file: File): Promise<void> => {
-    if (file.size > largestFile) {
-      setRefused(`${file.name} is too large to be a blend. Nothing was changed.`);
-      return;
-    }
-    const read = readBlendText(await file.text());
-    if (!read.ok) {
-      setRefused(
-        `${file.name} was not read in. ${fileProblemWords(read.problem)} Nothing was changed.`,
-      );
-      return;
-    }
-    setRefused(null);
-    const id = await write('The blend of the file', () =>
-      bringBlendIn(read.recipe, read.materials),
-    );
-    if (id) await navigate(`/blends/${id}`);
+    const read = await write('The blend of the file', async () => {
+      const { readInBlend } = await import('./readInBlend');
+      return readInBlend(file);
+    });
+    if (!read) return;
+    setRefused(read.ok ? null : read.sentence);
+    if (read.ok) await navigate(`/blends/${read.id}`);
   };
 
   return (

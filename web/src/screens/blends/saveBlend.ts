@@ -1,11 +1,7 @@
-import { fileOf, writeBlend } from '@jubbet/core/exchange';
 import type { Recipe } from '@jubbet/core/recipe';
-import { nameOrNone } from '@jubbet/core/words';
-import { saveFile } from '../../parts/saveFile';
-import { materials } from '../../store/materials';
 
-/** Saves a blend as a file, with the materials of the house's own that are in it. */
+/** Saves a blend as a file; what writes files is fetched when it is wanted. */
 export const saveBlend = async (recipe: Recipe): Promise<void> => {
-  const own = (await materials.list()).map((record) => record.own);
-  saveFile(`${nameOrNone(recipe.name)}.json`, writeBlend(fileOf(recipe, own)), 'application/json');
+  const { writeOut } = await import('./writeOut');
+  await writeOut(recipe);
 };

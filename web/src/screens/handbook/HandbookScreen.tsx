@@ -98,7 +98,7 @@ export const HandbookScreen = () => {
           return drop && name ? [[name, bottle.lot, formatRange(drop, 'ml')]] : [];
         }),
       ),
-    [shelf],
+    [catalog, shelf],
   );
   const found = useMemo(() => searchChapters(all, asked), [all, asked]);
   const ready = shelf !== undefined;

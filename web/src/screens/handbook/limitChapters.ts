@@ -1,7 +1,7 @@
-import { ageWords, capitalised, formatList, formatMl, formatNumber, formatPercent, placeWords, sourceWords, containerWords } from '@jubbet/core/words';
-import { constituentLimits, dropFigures, fillMl, guidelines, handbook, provenance, usualContainers, type Oil } from '@jubbet/core/catalog';
+import { ageWords, capitalised, formatMl, formatNumber, formatPercent, placeWords, sourceWords, containerWords } from '@jubbet/core/words';
+import { dropFigures, fillMl, guidelines, handbook, usualContainers } from '@jubbet/core/catalog';
 import { dropPercent } from '@jubbet/core/advice';
-import { list, readable, table, text, type Chapter } from './chapter';
+import { readable, table, text, type Chapter } from './chapter';
 
 const upTo = (figure: { recommended: number; maximum: number }): string =>
   figure.maximum === 0

@@ -1,0 +1,18 @@
+import { askedFor, type Asked } from '../limits/asked.testing';
+import type { Blend } from './blend';
+
+/** A blend in a 10 ml roll-on with jojoba for the wrists of an adult, unless asked otherwise. */
+export const blendOf = (asked: Asked): Blend => {
+  const all = askedFor(asked);
+  return {
+    ...all,
+    name: 'Test',
+    purpose: '',
+    count: 1,
+    fillings: [{ container: all.formula.container, count: 1 }],
+    inOne: false,
+    lossPercent: 0,
+    gainPercent: 0,
+    grain: null,
+  };
+};
