@@ -182,7 +182,7 @@ test('an oil of which nobody has the density counts with one that is assumed, an
   await expect(
     page
       .getByRole('region', { name: 'What holds it back' })
-      .getByText(/density of Vanilla .* is not known.* 0\.85 to 1/),
+      .getByText(/Vanilla.*: its density is not known here; 0\.85 to 1/),
   ).toBeVisible();
 });
 

@@ -1,5 +1,6 @@
 import { catalogOf, type Catalog } from './catalog';
-import { houseMaterials, type OwnMaterial } from './own';
+import { houseMaterials } from './houseMaterials';
+import type { OwnMaterial } from './own';
 
 /** Ids of the oils that a ready-made blend is made of; none for anything else. */
 const insideOf = (own: OwnMaterial): string[] =>

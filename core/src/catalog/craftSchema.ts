@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { confidence, sourced } from './schema';
+import { confidence } from './schema';
+import { sourced } from './guidelineSchema';
 
 // What the craft measures and melts by; asked in tests alone, as schema.ts is.
 

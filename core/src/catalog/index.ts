@@ -14,7 +14,9 @@ export {
 export { chemistryOf, goesWith } from './chemistry';
 export { type Container, fillMl, usualContainer } from './container';
 export { containerFacts, usualContainerKinds } from './containerKinds';
+export type { PlaceId, StageId } from './guidelineSchema';
 export { flashPointOf, handbook } from './handbook';
+export { houseMaterials } from './houseMaterials';
 export { isMelted } from './isMelted';
 export { type Form, forms, looseDensity, looseUnits, measures, usualForm } from './measures';
 export {
@@ -28,7 +30,7 @@ export {
   tellApart,
 } from './names';
 export { oilInBottle } from './oilInBottle';
-export { houseMaterials, type OwnMaterial, ownMaterialSchema } from './own';
+export { type OwnMaterial, ownMaterialSchema } from './own';
 export {
   largestContainerMl,
   measuredContainerSchema,
@@ -44,8 +46,6 @@ export type {
   FigureId,
   LimitStatus,
   Oil,
-  PlaceId,
-  StageId,
   UsualContainer,
 } from './schema';
 export { keepsFrom } from './shelfLife';

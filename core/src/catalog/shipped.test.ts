@@ -13,13 +13,12 @@ import {
   cappedFile,
   compositionFile,
   constituentLimitsFile,
-  cautionsFile,
   constituentsFile,
   dropsFile,
-  guidelinesFile,
   oilsFile,
   containersFile,
 } from './schema';
+import { cautionsFile, guidelinesFile } from './guidelineSchema';
 import { constituentLimits, guidelines, milderKinOf, usualContainers } from './shipped';
 import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';

@@ -12,16 +12,15 @@ import type {
   Base,
   basesFile,
   cappedFile,
-  cautionsFile,
   ConstituentLimit,
   constituentLimitsFile,
   dropsFile,
-  Guidelines,
   Oil,
   oilsFile,
   UsualContainer,
   containersFile,
 } from './schema';
+import type { cautionsFile, Guidelines } from './guidelineSchema';
 
 // The shipped files are parsed against their schemas in library.test.ts, not at
 // every start: what remains here is to tell the compiler so.

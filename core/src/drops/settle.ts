@@ -1,26 +1,16 @@
+import { fillMl, type Base, type Catalog, type Container, type Oil } from '../catalog';
 import {
-  fillMl,
-  looseDensity,
-  type Base,
-  type Catalog,
-  type Container,
-  type Oil,
-} from '../catalog';
-import {
-  densityOf,
   dropOf,
   essentialShare,
-  mlOfGrams,
   settleBases,
   toMixMl,
   type AskedOil,
-  type BaseMeasure,
   type BasesProblem,
   type FormulaOil,
   type OilMeasure,
   type SettledBases,
 } from '../mixture';
-import { isIn, mostDrops, valueIn, type BaseAmount, type Recipe, briefOf } from '../recipe';
+import { isIn, mostDrops, valueIn, type Recipe, briefOf } from '../recipe';
 import type { Blend } from './blend';
 import { fillingsOf, isMixedInOne } from './containers';
 import { missingOf } from './missing';
@@ -29,6 +19,7 @@ import type { SettleProblem } from './settleProblem';
 import { meanOfParts, shareOfOils, shareOfParts } from './shares';
 import { mostDropsOf } from './target';
 import { wholeDrops } from './wholeDrops';
+import { askedOils, measureOfBase } from './asked';
 
 /** A recipe with its amounts settled, or why they cannot be. */
 export type Settled =
@@ -47,52 +38,6 @@ const mostRounds = 5;
 /** How often what stands and what the parts share are brought into agreement. */
 const mostShareRounds = 20;
 
-const measureOfBase = (amount: BaseAmount | null, base: Base): BaseMeasure => {
-  if (amount === null) return { by: 'g', g: 0 };
-  switch (amount.unit) {
-    case 'parts':
-      return { by: 'parts', parts: amount.value };
-    case 'percent':
-      return { by: 'percent', percent: amount.value };
-    case 'ml':
-      return { by: 'ml', ml: amount.value };
-    case 'g':
-      return { by: 'g', g: amount.value };
-    case 'loose': {
-      // Spoons of something loose, in g as they most likely weigh.
-      const per = looseDensity(base.id, amount.form)?.likely ?? base.densityGPerMl;
-      return { by: 'g', g: amount.ml * per };
-    }
-  }
-};
-
-type Asked = AskedOil & { readonly index: number };
-
-/** What of each oil the bases leave room for; parts come in as their target. */
-const askedOils = (
-  { oils, dropsPerMl }: Recipe,
-  there: readonly Omit<FormulaOil, 'measure'>[],
-): Asked[] =>
-  oils.flatMap(({ amount }, index): Asked[] => {
-    const on = there[index];
-    if (!on || amount === null || amount.unit === 'parts') return [];
-    const densityGPerMl = densityOf(on.oil).likely;
-    const ml = (value: number): Asked[] => [
-      { index, densityGPerMl, amount: { by: 'ml', ml: value } },
-    ];
-    switch (amount.unit) {
-      case 'drops':
-        return ml(dropOf(on, dropsPerMl).likely * amount.value);
-      case 'ml':
-        return ml(amount.value);
-      case 'g':
-        return ml(mlOfGrams(amount.value, on.oil).likely);
-      case 'percent':
-        return [{ index, densityGPerMl, amount: { by: 'share', share: amount.value / 100 } }];
-    }
-  });
-
-/** What the parts were settled at, in ml: it stands after all other oils. */
 const oilOfParts = ({ oilMl }: SettledBases, others: number): number =>
   oilMl.slice(others).reduce((total, ml) => total + ml, 0);
 

@@ -9,15 +9,13 @@ export { assumedDensity, densityOf, isDensityAssumed, mlOfGrams } from './densit
 export { dropOf, measured } from './drops';
 export { type Content, contentsOf, type Filling, part, type Parted, toMixMl } from './fillings';
 export type { Formula, FormulaOil, OilMeasure } from './formula';
+export { asItLies, type BaseInBlend, type OilInBlend } from './inBlend';
 export {
-  asItLies,
   baseDensity,
-  type BaseInBlend,
   essentialMl,
   essentialShare,
   mix,
   type Mixture,
-  type OilInBlend,
   sureWeights,
   weightedShare,
   type Weights,

@@ -1,6 +1,14 @@
 import { asSettled, type Blend, type Evaluation } from '@jubbet/core/drops';
 import { fileOf } from '@jubbet/core/exchange';
-import { addEvent, currentStep, gateOf, goesOn, isReason, tallyOf, type BenchEvent } from '@jubbet/core/making';
+import {
+  addEvent,
+  currentStep,
+  gateOf,
+  goesOn,
+  isReason,
+  tallyOf,
+  type BenchEvent,
+} from '@jubbet/core/making';
 import { analysesInUse } from '@jubbet/core/stock';
 import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
 import { materialsUsed, type Catalog } from '@jubbet/core/catalog';

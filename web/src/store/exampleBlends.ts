@@ -3,7 +3,8 @@ import { wearerOn, type Person } from '@jubbet/core/brief';
 import type { Bottle } from '@jubbet/core/stock';
 import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
 import type { BlendRecord, BottleRecord, PersonRecord } from './database';
-import { born, people, pouring, shelved, told, type Shelved, type Told } from './exampleTold';
+import { born, people, pouring, told, type Told } from './exampleTold';
+import { shelved, type Shelved } from './exampleShelf';
 import { melts } from './exampleMelts';
 
 const personOf = (id: keyof typeof people, day: string): Person => {

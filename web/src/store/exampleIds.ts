@@ -1,6 +1,7 @@
 import { makings, ownVessels } from './exampleMakings';
 import { melts } from './exampleMelts';
-import { people, pouring, shelved, told } from './exampleTold';
+import { people, pouring, told } from './exampleTold';
+import { shelved } from './exampleShelf';
 
 const blends = [...told, ...pouring, ...melts].map(({ id }) => id);
 

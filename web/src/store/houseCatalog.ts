@@ -1,4 +1,10 @@
-import { catalogOf, shippedCatalog, withOpenBottles, type Catalog, type OwnMaterial } from '@jubbet/core/catalog';
+import {
+  catalogOf,
+  shippedCatalog,
+  withOpenBottles,
+  type Catalog,
+  type OwnMaterial,
+} from '@jubbet/core/catalog';
 import { bottlesInUse, type Bottle } from '@jubbet/core/stock';
 import { db, type Database } from './database';
 import { today } from './now';

@@ -1,12 +1,32 @@
-import { wearerChangeWords, nameOrNone, dayWords, findingMessage, fillingsWords, formatMl, formatPercent, strengthWords, containerWords, wearerWords } from '@jubbet/core/words';
-import { recipeAsMade, recipeAsPlanned, isAsPlanned, madeBestBefore, madeFindings, madeOf, wearerChanges, type Made } from '@jubbet/core/batch';
+import {
+  wearerChangeWords,
+  nameOrNone,
+  dayWords,
+  findingMessage,
+  fillingsWords,
+  formatMl,
+  formatPercent,
+  strengthWords,
+  containerWords,
+  wearerWords,
+} from '@jubbet/core/words';
+import {
+  recipeAsMade,
+  recipeAsPlanned,
+  isAsPlanned,
+  madeBestBefore,
+  madeFindings,
+  madeOf,
+  wearerChanges,
+  type Made,
+} from '@jubbet/core/batch';
 import { madePieces } from '@jubbet/core/label';
 import type { Recipe } from '@jubbet/core/recipe';
 import { nameIn, usualContainer } from '@jubbet/core/catalog';
 import { wearerOn } from '@jubbet/core/brief';
 import type { BenchEvent, Tally } from '@jubbet/core/making';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
@@ -24,6 +44,7 @@ import { madeBlend, plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
+import { BatchNotes } from './BatchNotes';
 import { WentIn } from './WentIn';
 
 /** What it really went into; planned containers where nothing is in any yet. */
@@ -32,29 +53,6 @@ const intoWords = (made: Made): string => {
   return fillingsWords(pieces.length > 0 ? pieces : made.blend.fillings);
 };
 
-const Notes = ({ batch }: { batch: BatchRecord }) => {
-  const [notes, setNotes] = useState(batch.notes);
-  const write = useWrite();
-  return (
-    <label className="grid gap-1">
-      <span className="font-semibold">Notes</span>
-      <textarea
-        rows={3}
-        maxLength={10_000}
-        placeholder="How it smelt, how it was liked, what to do otherwise next time"
-        className="rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft"
-        value={notes}
-        onChange={(event) => {
-          setNotes(event.target.value);
-          const next = event.target.value;
-          void write('The note', () => batches.note(batch.id, next));
-        }}
-      />
-    </label>
-  );
-};
-
-/** What was done at the bench beside counting. */
 const Happened = ({ tally }: { tally: Tally }) => {
   const lines = [
     ...[...tally.movedTo].map(([bottle, id]) => {
@@ -251,7 +249,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
           )}
           <WentIn made={made} />
           <Happened tally={made.tally} />
-          <Notes batch={batch} />
+          <BatchNotes batch={batch} />
         </section>
       </div>
     </CatalogContext>

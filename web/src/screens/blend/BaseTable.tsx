@@ -1,5 +1,20 @@
-import { type BaseAmount, type RecipeBase, valueIn, setBaseAmount, removeBase, addBase, isRest, readBaseAmount } from '@jubbet/core/recipe';
-import { takenWords, carrierWords, formatNumber, formatRange, looseWords } from '@jubbet/core/words';
+import {
+  type BaseAmount,
+  type RecipeBase,
+  valueIn,
+  setBaseAmount,
+  removeBase,
+  addBase,
+  isRest,
+  readBaseAmount,
+} from '@jubbet/core/recipe';
+import {
+  takenWords,
+  carrierWords,
+  formatNumber,
+  formatRange,
+  looseWords,
+} from '@jubbet/core/words';
 import { asItLies, type BaseInBlend } from '@jubbet/core/mixture';
 import { searchBases, type Base } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';

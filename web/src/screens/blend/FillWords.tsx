@@ -1,4 +1,12 @@
-import { containerWordsOf, countedContainers, formatG, formatMl, formatNumber, oneOf, containerWords } from '@jubbet/core/words';
+import {
+  containerWordsOf,
+  countedContainers,
+  formatG,
+  formatMl,
+  formatNumber,
+  oneOf,
+  containerWords,
+} from '@jubbet/core/words';
 import { fillMl, type Container } from '@jubbet/core/catalog';
 import { oneUse } from '@jubbet/core/advice';
 import { part, type Mixture } from '@jubbet/core/mixture';

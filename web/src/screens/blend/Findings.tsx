@@ -1,6 +1,13 @@
 import { useCatalog } from '../../parts/catalog';
 import { type Catalog, nameIn } from '@jubbet/core/catalog';
-import { capitalised, explain, findingMessage, formatNumber, formatPercent, guidelineWords } from '@jubbet/core/words';
+import {
+  capitalised,
+  explain,
+  findingMessage,
+  formatNumber,
+  formatPercent,
+  guidelineWords,
+} from '@jubbet/core/words';
 import { shareOfLimit, type Finding } from '@jubbet/core/limits';
 import type { Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';

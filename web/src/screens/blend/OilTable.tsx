@@ -1,4 +1,13 @@
-import { type OilAmount, type Edit, setOilAmount, isIn, oilsWrittenBy, readOilAmount, removeOil, type By } from '@jubbet/core/recipe';
+import {
+  type OilAmount,
+  type Edit,
+  setOilAmount,
+  isIn,
+  oilsWrittenBy,
+  readOilAmount,
+  removeOil,
+  type By,
+} from '@jubbet/core/recipe';
 import { countOil, weighOils, writeOils, type Way, type WorkedOut } from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent } from '@jubbet/core/words';

@@ -1,9 +1,24 @@
 import { firstLine, type Recipe } from '@jubbet/core/recipe';
 import { type Catalog, fillMl, usualContainers, nameIn } from '@jubbet/core/catalog';
 import { enoughFor, stockOf } from '@jubbet/core/stock';
-import { fillingsOf, intoContainer, isMixedInOne, timesAsMuch, type Evaluation, type Scaled, type ScaleProblem, workOut } from '@jubbet/core/drops';
+import {
+  fillingsOf,
+  intoContainer,
+  isMixedInOne,
+  timesAsMuch,
+  type Evaluation,
+  type Scaled,
+  type ScaleProblem,
+  workOut,
+} from '@jubbet/core/drops';
 import { shareChanges } from '@jubbet/core/advice';
-import { fillingsWords, formatList, formatMl, formatNumber, formatPercent } from '@jubbet/core/words';
+import {
+  fillingsWords,
+  formatList,
+  formatMl,
+  formatNumber,
+  formatPercent,
+} from '@jubbet/core/words';
 import { strengthBy } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';

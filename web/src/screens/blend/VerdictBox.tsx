@@ -1,4 +1,10 @@
-import { planWords, gapWords, settleProblemWords, verdictHeadline, findingMessage } from '@jubbet/core/words';
+import {
+  planWords,
+  gapWords,
+  settleProblemWords,
+  verdictHeadline,
+  findingMessage,
+} from '@jubbet/core/words';
 import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import { dropOf } from '@jubbet/core/mixture';

@@ -1,4 +1,11 @@
-import { type History, historyOf, historyAfter, type HistoryAction, type Edit, type Recipe } from '@jubbet/core/recipe';
+import {
+  type History,
+  historyOf,
+  historyAfter,
+  type HistoryAction,
+  type Edit,
+  type Recipe,
+} from '@jubbet/core/recipe';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';

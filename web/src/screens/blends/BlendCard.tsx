@@ -1,5 +1,14 @@
 import { isAboutRoom, type WorkedOut, workOut, fillingsOf } from '@jubbet/core/drops';
-import { nameFromId, nameOrNone, carrierWords, formatList, placeWords, wearerWords, fillingsWords, strengthWords } from '@jubbet/core/words';
+import {
+  nameFromId,
+  nameOrNone,
+  carrierWords,
+  formatList,
+  placeWords,
+  wearerWords,
+  fillingsWords,
+  strengthWords,
+} from '@jubbet/core/words';
 import type { Catalog } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';

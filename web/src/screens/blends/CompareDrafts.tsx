@@ -1,5 +1,13 @@
 import { useCatalog } from '../../parts/catalog';
-import { formatNumber, formatPercent, placeWords, wearerWords, basesWords, fillingsWords, strengthWords } from '@jubbet/core/words';
+import {
+  formatNumber,
+  formatPercent,
+  placeWords,
+  wearerWords,
+  basesWords,
+  fillingsWords,
+  strengthWords,
+} from '@jubbet/core/words';
 import { workOut, fillingsOf } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
 import { clsx } from 'clsx';

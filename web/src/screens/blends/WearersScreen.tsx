@@ -1,4 +1,9 @@
-import { settleProblemWords, usualWearerName, findingMessage, wearerWords } from '@jubbet/core/words';
+import {
+  settleProblemWords,
+  usualWearerName,
+  findingMessage,
+  wearerWords,
+} from '@jubbet/core/words';
 import { onWearer, usualWearers } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import type { Recipe } from '@jubbet/core/recipe';

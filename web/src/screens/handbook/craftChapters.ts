@@ -1,4 +1,11 @@
-import { type Catalog, baseFacts, dropFigures, guidelines, handbook, textureFigures } from '@jubbet/core/catalog';
+import {
+  type Catalog,
+  baseFacts,
+  dropFigures,
+  guidelines,
+  handbook,
+  textureFigures,
+} from '@jubbet/core/catalog';
 import { capitalised, formatList, formatNumber, formatPercent } from '@jubbet/core/words';
 import { degrees, list, readable, table, text, type Chapter } from './chapter';
 import { byName } from './oilChapters';

@@ -1,4 +1,13 @@
-import { ageWords, capitalised, formatMl, formatNumber, formatPercent, placeWords, sourceWords, containerWords } from '@jubbet/core/words';
+import {
+  ageWords,
+  capitalised,
+  formatMl,
+  formatNumber,
+  formatPercent,
+  placeWords,
+  sourceWords,
+  containerWords,
+} from '@jubbet/core/words';
 import { dropFigures, fillMl, guidelines, handbook, usualContainers } from '@jubbet/core/catalog';
 import { dropPercent } from '@jubbet/core/advice';
 import { readable, table, text, type Chapter } from './chapter';

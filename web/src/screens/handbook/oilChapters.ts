@@ -1,4 +1,10 @@
-import { constituentLimits, guidelines, provenance, type Catalog, type Oil } from '@jubbet/core/catalog';
+import {
+  constituentLimits,
+  guidelines,
+  provenance,
+  type Catalog,
+  type Oil,
+} from '@jubbet/core/catalog';
 import { ageWords, capitalised, formatList, formatPercent, sourceWords } from '@jubbet/core/words';
 import { list, table, text, type Chapter } from './chapter';
 import { ages } from './limitChapters';

@@ -1,5 +1,18 @@
-import { labelText, settleProblemWords, fillingsWords, formatList, formatMl, strengthWords } from '@jubbet/core/words';
-import { labelOf, madePieces, plannedPieces, type LabelFacts, type Piece } from '@jubbet/core/label';
+import {
+  labelText,
+  settleProblemWords,
+  fillingsWords,
+  formatList,
+  formatMl,
+  strengthWords,
+} from '@jubbet/core/words';
+import {
+  labelOf,
+  madePieces,
+  plannedPieces,
+  type LabelFacts,
+  type Piece,
+} from '@jubbet/core/label';
 import { madeOf } from '@jubbet/core/batch';
 import { usualContainers, type Container } from '@jubbet/core/catalog';
 import type { BenchEvent } from '@jubbet/core/making';

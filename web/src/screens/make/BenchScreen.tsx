@@ -1,4 +1,12 @@
-import { containerOfStep, currentStep, gateOf, stepBefore, stepsNow, stepsOf, type BenchEvent } from '@jubbet/core/making';
+import {
+  containerOfStep,
+  currentStep,
+  gateOf,
+  stepBefore,
+  stepsNow,
+  stepsOf,
+  type BenchEvent,
+} from '@jubbet/core/making';
 import { nameOrNone, fillingsWords, stepTitle, wearerWords } from '@jubbet/core/words';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';

@@ -1,5 +1,11 @@
 import { firstLine, type Recipe } from '@jubbet/core/recipe';
-import { settleProblemWords, fillingsWords, findingMessage, formatG, formatMl } from '@jubbet/core/words';
+import {
+  settleProblemWords,
+  fillingsWords,
+  findingMessage,
+  formatG,
+  formatMl,
+} from '@jubbet/core/words';
 import { isReason } from '@jubbet/core/making';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';

@@ -1,7 +1,22 @@
 import { useCatalog } from '../../parts/catalog';
 import { type Catalog, nameIn, usualContainer } from '@jubbet/core/catalog';
-import { formatDrops, formatList, formatMl, formatPercent, verdictSaid, containerWords, strengthWords } from '@jubbet/core/words';
-import { waysOn, type BenchEvent, type CountStep, type Step, type Tally, type WayOn } from '@jubbet/core/making';
+import {
+  formatDrops,
+  formatList,
+  formatMl,
+  formatPercent,
+  verdictSaid,
+  containerWords,
+  strengthWords,
+} from '@jubbet/core/words';
+import {
+  waysOn,
+  type BenchEvent,
+  type CountStep,
+  type Step,
+  type Tally,
+  type WayOn,
+} from '@jubbet/core/making';
 import type { By } from '@jubbet/core/recipe';
 import type { Blend } from '@jubbet/core/drops';
 import { useMemo } from 'react';

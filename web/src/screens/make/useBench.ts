@@ -1,4 +1,14 @@
-import { addEvent, currentStep, gateOf, mayCount, stepBefore, tallyOf, type BenchEvent, type Step, type Tally } from '@jubbet/core/making';
+import {
+  addEvent,
+  currentStep,
+  gateOf,
+  mayCount,
+  stepBefore,
+  tallyOf,
+  type BenchEvent,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
 import type { Blend } from '@jubbet/core/drops';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';

@@ -1,5 +1,12 @@
 import { useCatalog } from '../../parts/catalog';
-import { botanicalOf, searchBases, searchOils, type Base, type Oil, nameIn } from '@jubbet/core/catalog';
+import {
+  botanicalOf,
+  searchBases,
+  searchOils,
+  type Base,
+  type Oil,
+  nameIn,
+} from '@jubbet/core/catalog';
 import { pregnancyWeek, type Person } from '@jubbet/core/brief';
 import { Button } from '../../parts/Button';
 import { NumberUnder, TextField } from '../../parts/Field';

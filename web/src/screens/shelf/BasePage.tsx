@@ -1,4 +1,11 @@
-import { aliasesOf, baseFacts, figureSources, provenance, type Base, type BaseFacts } from '@jubbet/core/catalog';
+import {
+  aliasesOf,
+  baseFacts,
+  figureSources,
+  provenance,
+  type Base,
+  type BaseFacts,
+} from '@jubbet/core/catalog';
 import { formatList, formatNumber, sourceWords } from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
 

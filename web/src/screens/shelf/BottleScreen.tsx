@@ -1,5 +1,13 @@
 import { useCatalog } from '../../parts/catalog';
-import { type Catalog, botanicalOf, searchBases, searchOils, tellApart, type Base, type Oil } from '@jubbet/core/catalog';
+import {
+  type Catalog,
+  botanicalOf,
+  searchBases,
+  searchOils,
+  tellApart,
+  type Base,
+  type Oil,
+} from '@jubbet/core/catalog';
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
 import { formatMl, formatRange } from '@jubbet/core/words';
 import { measuredDrop } from '@jubbet/core/quantity';

@@ -1,4 +1,18 @@
-import { milderKinOf, botanicalOf, aliasesOf, ambiguousNames, chemistryOf, figureSources, shippedOils, type FigureId, flashPointOf, goesWith, guidelines, provenance, type Oil } from '@jubbet/core/catalog';
+import {
+  milderKinOf,
+  botanicalOf,
+  aliasesOf,
+  ambiguousNames,
+  chemistryOf,
+  figureSources,
+  shippedOils,
+  type FigureId,
+  flashPointOf,
+  goesWith,
+  guidelines,
+  provenance,
+  type Oil,
+} from '@jubbet/core/catalog';
 import { ageWords, formatList, formatNumber, formatPercent, sourceWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';

@@ -1,6 +1,15 @@
 import { containers } from '../../store/vessels';
 import { useCatalog } from '../../parts/catalog';
-import { type Catalog, botanicalOf, fillMl, searchBases, searchOils, tellApart, type Base, type Oil } from '@jubbet/core/catalog';
+import {
+  type Catalog,
+  botanicalOf,
+  fillMl,
+  searchBases,
+  searchOils,
+  tellApart,
+  type Base,
+  type Oil,
+} from '@jubbet/core/catalog';
 import { dropOfBottle, keeping, type Bottle } from '@jubbet/core/stock';
 import { formatMl, formatNumber, formatRange, oneOf } from '@jubbet/core/words';
 import { clsx } from 'clsx';

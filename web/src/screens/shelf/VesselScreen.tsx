@@ -1,6 +1,11 @@
 import { containers } from '../../store/vessels';
 import { oneOf } from '@jubbet/core/words';
-import { ownContainerSchema, usualContainers, type OwnContainer, usualContainerKinds } from '@jubbet/core/catalog';
+import {
+  ownContainerSchema,
+  usualContainers,
+  type OwnContainer,
+  usualContainerKinds,
+} from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
