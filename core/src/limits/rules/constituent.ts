@@ -45,13 +45,14 @@ export const constituentSums: SumsOf = (oils) =>
  */
 export const constituent = ({ mixture, brief }: Question): Finding[] => {
   const stricter = placesWithStricterCaps.has(brief.place);
-  const common = { rule: 'constituent', rinsedOff: brief.use === 'rinse-off' } as const;
+  const rinsedOff = brief.use === 'rinse-off';
   const oils = mixture.oils.map(({ oil }) => oil);
   const unknown = oils
     .filter(({ capped }) => capped === null)
     .map((oil) =>
       finding({
-        ...common,
+        rule: 'constituent',
+        rinsedOff,
         verdict: 'unknown',
         subject: oil.id,
         source: materialSource(oil, 'RECALL'),
@@ -65,7 +66,8 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
     const verdict = againstLimit(value, sum.cap);
     return [
       finding({
-        ...common,
+        rule: 'constituent',
+        rinsedOff,
         subject: sum.subject,
         verdict: stricter ? atLeast(verdict, 'caution') : verdict,
         blocking: verdict === 'over' && isBlockingPast(value, sum.cap),
@@ -88,7 +90,8 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
     ? [...unknown, ...counted]
     : [
         finding({
-          ...common,
+          rule: 'constituent',
+          rinsedOff,
           verdict: 'within',
           source: 'EOS2',
           reason: { code: 'nothing-found' },
