@@ -56,6 +56,14 @@ export default tseslint.config(
           selector: "NewExpression[callee.name='Date'][arguments.length=0]",
           message: 'The core has no clock.',
         },
+        {
+          selector: 'Program > VariableDeclaration[kind="let"]',
+          message: 'Nothing in the core changes: what a house has is handed in.',
+        },
+        {
+          selector: 'Program > ExportNamedDeclaration > VariableDeclaration[kind="let"]',
+          message: 'Nothing in the core changes: what a house has is handed in.',
+        },
       ],
     },
   },

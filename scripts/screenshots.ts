@@ -26,7 +26,7 @@ const shots: readonly Shot[] = [
       await page.getByLabel('Add an oil').fill('wintergreen');
       await page.getByRole('option').first().waitFor();
       await page.keyboard.press('Enter');
-      await page.getByText('Over: not for this wearer').waitFor();
+      await page.getByText('Do not use on Pip').waitFor();
     },
   },
   { name: 'melt', path: '/blends/curtain-call', size: { width: 1280, height: 1000 } },
