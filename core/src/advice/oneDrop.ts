@@ -2,7 +2,7 @@ import { dropOf, type Formula } from '../mixture';
 import { fillMl, type Container } from '../catalog';
 
 /**
- * What one drop either way moves the strength of one vessel by, in percent by
+ * What one drop either way moves the strength of one container by, in percent by
  * volume on likely drops: of the smallest and of the largest drop in the formula.
  *
  * @returns null for a formula without oils
@@ -17,7 +17,7 @@ export const oneDropPercent = (
   return { least: Math.min(...shares), most: Math.max(...shares) };
 };
 
-/** What one drop moves a vessel by in a drop school, in percent by volume. */
+/** What one drop moves a container by at a drop size, in percent by volume. */
 export const dropPercent = (
   perMl: number,
   container: Pick<Container, 'nominalMl' | 'workingFillPercent'>,

@@ -9,7 +9,7 @@ import {
 } from '../catalog';
 import type { Blend } from '../drops';
 
-/** What one press, spray, fingertip or piece takes, and how many there are in a vessel. */
+/** What one press, spray, fingertip or piece takes, and how many there are in a container. */
 export interface OneUse {
   /** What is done for one use: `press`, `fingertip`. */
   readonly act: string;
@@ -21,7 +21,7 @@ export interface OneUse {
   readonly oilMl: readonly [number, number];
   /** Fat and wax in it, in g: what a bath gets. */
   readonly fatG: readonly [number, number];
-  /** Whole uses in a full vessel, fewest and most. */
+  /** Whole uses in a full container, fewest and most. */
   readonly uses: readonly [number, number];
 }
 
@@ -37,7 +37,7 @@ export const standingDensity = (
   { totalG, fillMl: mixedMl }: Pick<Mixture, 'totalG' | 'fillMl'>,
 ): number => totalG.likely / (mixedMl * (1 + gainPercent / 100));
 
-/** Least and most that one use takes, in ml as it stands in the vessel; null where not known. */
+/** Least and most that one use takes, in ml as it stands in the container; null where not known. */
 const doseOf = (
   container: Container,
   blend: Pick<Blend, 'gainPercent' | 'useMl'>,
@@ -55,7 +55,7 @@ const doseOf = (
   return [least / density, most / density];
 };
 
-/** Null where no dose of this vessel is known. */
+/** Null where no dose of this container is known. */
 export const oneUse = (
   container: Container,
   blend: Pick<Blend, 'gainPercent' | 'useMl'>,
@@ -70,7 +70,7 @@ export const oneUse = (
     (mixture.fillMl * (1 + blend.gainPercent / 100));
   const uses = (ml: number): number => Math.floor(fillMl(container) / ml + 1e-9);
   return {
-    // What the maker has measured is a use, whatever the vessel is usually taken from by.
+    // What the maker has measured is a use, whatever the container is usually taken from by.
     act: blend.useMl === undefined ? (containerFacts(container.kind).dose ?? 'use') : 'use',
     own: blend.useMl !== undefined,
     ml: dose,

@@ -2,7 +2,7 @@ import { findContainer } from './shipped';
 
 /** A bottle, tin or jar, as far as amounts go. */
 export interface Container {
-  /** Id of a usual vessel; null for one's own. */
+  /** Id of a usual container; null for one's own. */
   readonly id: string | null;
   /** What the maker calls one of their own. */
   readonly name?: string;
@@ -15,11 +15,11 @@ export interface Container {
   readonly brimfulMl?: number;
 }
 
-/** What the vessel takes to its fill line, in ml. */
+/** What the container takes to its fill line, in ml. */
 export const fillMl = (container: Pick<Container, 'nominalMl' | 'workingFillPercent'>): number =>
   (container.nominalMl * container.workingFillPercent) / 100;
 
-/** A usual vessel of the library as a vessel; undefined where the id is unknown. */
+/** A usual container of the library as a container; undefined where the id is unknown. */
 export const usualContainer = (id: string): Container | undefined => {
   const found = findContainer(id);
   return (

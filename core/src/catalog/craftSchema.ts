@@ -26,7 +26,7 @@ export const measuresFile = z.strictObject({
 
 const span = z.tuple([z.number(), z.number()]);
 
-/** Wax and texture: bands, what stands in for beeswax, and what a vessel wants. */
+/** Wax and texture: bands, what stands in for beeswax, and what a container wants. */
 export const textureFile = z.strictObject({
   ...sourced,
   /** What the set point is reckoned from. */
@@ -56,7 +56,7 @@ export const textureFile = z.strictObject({
     }),
   ),
   butters: z.array(z.strictObject({ id: z.string(), effect: z.string() })),
-  /** What wax a kind of vessel wants, in percent of beeswax by weight. */
+  /** What wax a kind of container wants, in percent of beeswax by weight. */
   containers: z.array(
     z.strictObject({
       kind: z.string(),
@@ -72,7 +72,7 @@ export const textureFile = z.strictObject({
   holdC: z.array(z.strictObject({ wax: z.string(), c: span })),
   /** Warmth of the oil that goes into hot wax, so that it does not seize. */
   warmOilsC: span,
-  /** How long a kind of vessel takes to set in a room of 20 to 22 °C. */
+  /** How long a kind of container takes to set in a room of 20 to 22 °C. */
   setsIn: z.array(z.strictObject({ kind: z.string(), room: z.string(), confidence })),
   whipGainPercent: z.strictObject({
     low: z.number(),

@@ -81,7 +81,7 @@ const baseSchema = z.strictObject({
 
 const millimetres = z.number().positive();
 
-/** One usual vessel. */
+/** One usual container. */
 const containerSchema = z.strictObject({
   id: z.string(),
   kind: z.string(),

@@ -3,7 +3,7 @@ import type { SettledBases, Filling, Formula } from '../mixture';
 import type { Brief } from '../brief';
 import type { Guideline } from '../recipe';
 
-/** A blend as it is worked out: what is asked, what goes in, by which school. */
+/** A blend as it is worked out: what is asked, what goes in, by which guideline. */
 export interface Blend {
   /** The materials with which it was worked out: names and allergies are looked up there. */
   readonly catalog: Catalog;

@@ -11,7 +11,7 @@ export interface Evaluation extends Judgement {
 }
 
 /**
- * Works a blend out for one vessel.
+ * Works a blend out for one container.
  *
  * @param formula at least one base; on likely drops the oils fit under the fill line
  * @param known the drops of its parts where they are known already

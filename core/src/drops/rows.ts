@@ -82,7 +82,7 @@ const addRows = (
   rows.push(linearRow(dosed, byWeight, cap * whole.baseDensity * whole.fillMl, pick, limit));
 };
 
-/** What must hold: every maximum on likely drops, and that all fits in the vessel. */
+/** What must hold: every maximum on likely drops, and that all fits in the container. */
 export const limitRows = (
   dosed: readonly Dosed[],
   limits: readonly SumLimit[],

@@ -91,7 +91,7 @@ const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
 /** The age row of somebody not known: any adult's. */
 const anyAdultMonths = adult.fromMonths;
 
-/** How strong a blend may be for this wearer and place, in percent, under a school. */
+/** How strong a blend may be for this wearer and place, in percent, by a guideline. */
 export const wholeBlendLimit = (brief: Brief, guideline: Guideline): WholeBlendLimit => {
   const wearer = knownWearer(brief);
   const place = placeRow(brief.place);

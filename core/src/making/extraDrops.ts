@@ -15,7 +15,7 @@ export interface WayOn {
   readonly outcome: Evaluation | null;
   /** Drops more of the others, by oil; for restoring the proportion. */
   readonly more: ReadonlyMap<string, number>;
-  /** The larger vessel, and what carrier it takes in all, in ml; for moving. */
+  /** The larger container, and what carrier it takes in all, in ml; for moving. */
   readonly containerId: string | null;
   readonly carrierMl: number | null;
 }

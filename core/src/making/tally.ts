@@ -127,7 +127,7 @@ export const stepBefore = (steps: readonly Step[], tally: Tally): Step | null =>
   return before.findLast(({ id }) => tally.done.has(id)) ?? null;
 };
 
-/** Drops counted into each vessel, by oil. */
+/** Drops counted into each container, by oil. */
 export const countedDrops = (
   steps: readonly Step[],
   tally: Tally,
@@ -141,7 +141,7 @@ export const countedDrops = (
     ),
   );
 
-/** Drops as they will be in a vessel if the rest goes in as asked. */
+/** Drops as they will be in a container if the rest goes in as asked. */
 export const foretoldDrops = (
   steps: readonly Step[],
   tally: Tally,

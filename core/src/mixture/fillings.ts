@@ -1,14 +1,14 @@
 import { fillMl, type Container, usualContainers, type UsualContainer } from '../catalog';
 
-/** Vessels of one kind and size, and how many. */
+/** Containers of one kind and size, and how many. */
 export interface Filling {
   readonly container: Container;
   readonly count: number;
 }
 
-/** What becomes of one line of vessels. */
+/** What becomes of one line of containers. */
 interface Filled extends Filling {
-  /** What each takes to its line, in ml as it stands in the vessel. */
+  /** What each takes to its line, in ml as it stands in the container. */
   readonly fillMl: number;
   /** What that weighs, in g. */
   readonly fillG: number;
@@ -31,29 +31,29 @@ export interface Content {
   readonly isFull: boolean;
 }
 
-/** A batch as it is parted among vessels. */
+/** A batch as it is parted among containers. */
 export interface Parted {
   readonly lines: readonly Filled[];
-  /** What there is to pour after what stays in the jug, in ml as it stands in the vessels. */
+  /** What there is to pour after what stays in the jug, in ml as it stands in the containers. */
   readonly toPourMl: number;
-  /** What no vessel takes, in ml. */
+  /** What no container takes, in ml. */
   readonly leftMl: number;
   readonly leftG: number;
   /** What is missing for all to be full, in ml. */
   readonly shortMl: number;
-  /** The smallest usual vessel that takes what is left; null where none is left or none does. */
+  /** The smallest usual container that takes what is left; null where none is left or none does. */
   readonly leftInto: UsualContainer | null;
 }
 
 /** Less than this nobody pours, in ml. */
 const dust = 0.005;
 
-/** What all vessels take to their lines, in ml. */
+/** What all containers take to their lines, in ml. */
 export const heldMl = (fillings: readonly Filling[]): number =>
   fillings.reduce((total, { container, count }) => total + count * fillMl(container), 0);
 
 /**
- * What must be mixed for all vessels to be filled, in ml before it is whipped.
+ * What must be mixed for all containers to be filled, in ml before it is whipped.
  *
  * @param lossPercent what stays in the jug, the pan and the pipette, over what is filled
  * @param gainPercent what whipping adds to the volume
@@ -65,7 +65,7 @@ export const toMixMl = (
 ): number => (heldMl(fillings) * (1 + lossPercent / 100)) / (1 + gainPercent / 100);
 
 /**
- * Parts what was mixed among the vessels, in their order.
+ * Parts what was mixed among the containers, in their order.
  *
  * @param mixedMl what was mixed, in ml before it is whipped
  * @param mixedG what that weighs on likely densities

@@ -149,15 +149,15 @@ const oilsAt = (
   return [from, Math.max(from + aboveSetC, Math.min(usualTo, from + 2 * aboveSetC))];
 };
 
-/** What a vessel wants of a texture: null where this one will do. */
+/** What a container wants of a texture: null where this one will do. */
 export interface TextureAdvice {
   readonly what: 'softer' | 'firmer';
-  /** Wax counted as beeswax, in percent by weight, that the vessel wants. */
+  /** Wax counted as beeswax, in percent by weight, that the container wants. */
   readonly waxPercent: readonly [number, number];
   readonly why: string;
 }
 
-/** Whether this texture suits a kind of vessel; null where it does, or where nothing is known. */
+/** Whether this texture suits a kind of container; null where it does, or where nothing is known. */
 export const textureFor = (kind: string, texture: Texture): TextureAdvice | null => {
   const wants = containers.find((one) => one.kind === kind);
   if (!wants) return null;

@@ -152,7 +152,7 @@ const volumeOf = (
  * `1 part`, `3 %`, `a quarter of the bottle`.
  *
  * @param country whose spoons, cups and fluid ounces are meant
- * @param fillMl what the vessel takes, for a share of it
+ * @param fillMl what the container takes, for a share of it
  * @param liquid true where a bare ounce must be asked about
  */
 export const readAmount = (

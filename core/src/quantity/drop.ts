@@ -3,13 +3,13 @@ import type { Range } from './range';
 /**
  * The volume of one drop, in ml.
  *
- * Not measured: the likely value is that of the school, `1 / perMl`; the range
+ * Not measured: the likely value is that of the chosen size, `1 / perMl`; the range
  * is what is met in practice for an oil of this thickness, widened where needed
  * so that it holds the likely value.
  *
  * Measured: what the maker's weighings gave, as it stands.
  *
- * @param perMl drops to the ml in the chosen school, above 0
+ * @param perMl drops to the ml of the chosen size, above 0
  * @param unmeasuredMl the least and the most met in practice, in ml
  * @param measuredMl from weighing: mass / (number of drops x density)
  */
