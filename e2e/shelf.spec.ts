@@ -31,6 +31,30 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
   await expect(limits.getByText(/Lemongrass, lot LG-1, has been open too long/)).toBeVisible();
 });
 
+test('a bottle put on the shelf in another tab leaves the field in which one types alone', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  const notes = page.getByLabel('Notes');
+  await notes.fill('Half a sen');
+  const other = await context.newPage();
+  await other.goto('/shelf/new');
+  await other.getByLabel('What is in it').fill('petitg');
+  await other
+    .getByRole('option', { name: /Petitgrain/ })
+    .first()
+    .click();
+  await other.getByLabel('Lot').fill('PG-1');
+  await other.getByLabel('Opened on').fill('2010-03-01');
+  await other.getByRole('button', { name: 'Put it on the shelf' }).click();
+  // The sheet is told of it, and what is typed goes on where it stood.
+  await expect(page.getByText(/lot PG-1, has been open too long/).first()).toBeVisible();
+  await expect(notes).toBeFocused();
+  await notes.pressSequentially('tence.');
+  await expect(notes).toHaveValue('Half a sentence.');
+});
+
 test('a figure of one’s own is marked, counts, and can be taken back', async ({ page }) => {
   await page.goto('/materials/ylang-ylang');
   await page.getByText('Put a figure of my own in its place').click();

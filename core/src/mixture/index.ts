@@ -20,5 +20,5 @@ export {
   weightedShare,
   type Weights,
 } from './mixture';
-export { strengthBy } from './strength';
+export { strengthBy, strengthOfTotal } from './strength';
 export { type Texture, textureFor, textureOf, waxFor } from './texture';

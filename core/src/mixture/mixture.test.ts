@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { baseOf, known, oilOf } from '../catalog/known.testing';
 import { shippedCatalog } from '../catalog';
+import { strengthOfTotal } from './strength';
 import { mix, sureWeights, weightedShare } from './mixture';
 
 const exact = (ml: number) => ({ low: ml, likely: ml, high: ml });
@@ -180,4 +181,11 @@ test('on a scale its grams are known, and its ml are the range', () => {
     low: expect.closeTo((100 * 0.2) / (9.8 * 0.867 + 0.2), 9),
     high: expect.closeTo((100 * 0.2) / (9.76 * 0.867 + 0.2), 9),
   });
+});
+
+test('so much of all oils is a strength: in proportion to what is there, else by volume', () => {
+  // 6 drops are 3.2 %, so that 12 are 6.4 %.
+  expect(strengthOfTotal(12, { total: 6, percent: 3.2 }, 20, 9.5)).toBeCloseTo(6.4, 12);
+  // 19 drops at 20 to the ml are 0.95 ml: a tenth of 9.5 ml.
+  expect(strengthOfTotal(19, { total: 0, percent: 0 }, 20, 9.5)).toBeCloseTo(10, 12);
 });

@@ -1,5 +1,5 @@
 import { exactly, larger, scale, sum, type Range } from '../quantity';
-import { type Oil } from '../catalog';
+import type { Oil } from '../catalog';
 import { massOf, type BaseInBlend, type OilInBlend } from './inBlend';
 import { densityOf, gramsOfMl, isDensityAssumed } from './density';
 import type { FormulaBase, MeasuredOil } from './formula';

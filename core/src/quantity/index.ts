@@ -9,5 +9,5 @@ export {
 export { isPast } from './compare';
 export { type Day, daysAfter, monthsAfter } from './day';
 export { dropVolume, measuredDrop } from './drop';
-export { readDecimal } from './number';
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
+export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';

@@ -8,6 +8,7 @@ export {
   oilAmountSchema,
   valueIn,
 } from './amount';
+export { type AmountOf, readAmountInUnit } from './amountInUnit';
 export {
   addBase,
   addOil,

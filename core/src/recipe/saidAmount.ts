@@ -28,6 +28,9 @@ export type SaidProblem =
     }
   /** More than any container takes; no parts; past all of it; nothing. */
   | { readonly code: 'too-much' | 'no-parts' | 'past-all' | 'no-percent' | 'nothing' }
+  /** Spoons of what lies in a heap; of something of unknown density; parts, drops or percent. */
+  | { readonly code: 'a-heap' }
+  | { readonly code: 'density-unknown' | 'other-unit'; readonly unit: 'ml' | 'g' }
   /** Drops of something that does not pour. */
   | { readonly code: 'drops-of-solid' }
   /** Nobody knows what so much of this weighs as it lies. */

@@ -1,3 +1,10 @@
+export {
+  type CarrierKind,
+  carrierOnShelf,
+  type CarrierOnShelf,
+  type CarrierOrder,
+  carriersAsked,
+} from './carriers';
 export { enoughFor } from './enough';
 export {
   analysesInUse,
@@ -8,9 +15,6 @@ export {
   dropOfBottle,
   keeping,
   measuredIn,
-  pricePer100Ml,
-  type Stock,
-  stockAsOne,
   stockOf,
   usualUnit,
 } from './shelf';

@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
-import { readBaseAmount, readOilAmount } from '../recipe';
-import { saidProblemWords, takenWords } from './amounts';
+import { readNumber } from '../quantity';
+import { readAmountInUnit, readBaseAmount, readOilAmount } from '../recipe';
+import { numberProblemWords, saidProblemWords, takenWords } from './amounts';
 
 const ofOil = (text: string): string => {
   const read = readOilAmount(text, { country: 'us', fillMl: 28 });
@@ -42,4 +43,35 @@ test('a solid by volume comes with its range, and the advice to weigh', () => {
   expect(ofBase('1 tbsp', 'beeswax_yellow')).toMatch(
     /^Taken as 8 g; it may be 7 to 10 g, .* Weigh it\.$/,
   );
+});
+
+const drops = { least: 0, most: 10_000, whole: true };
+const parts = { least: 0, above: true, most: 100 };
+
+test.each([
+  ['', drops, 'Type a whole number.'],
+  ['two', drops, '“two” is not a whole number.'],
+  ['1.5', drops, 'Whole numbers only.'],
+  ['-1', drops, '0 or more, please.'],
+  ['10001', drops, 'At most 10000.'],
+  ['0', parts, 'More than 0, please.'],
+  ['1e3', parts, '“1e3” is not a number.'],
+  ['2.5 to 3', parts, '“2.5 to 3” is not a number.'],
+  ['1,000', drops, '“1,000” can be read two ways. Which is meant?'],
+  ['Infinity', parts, '“Infinity” is not a number.'],
+  ['.', parts, '“.” is not a number.'],
+])('“%s” in a field is answered', (text, rule, sentence) => {
+  const read = readNumber(text, rule);
+  expect(read.ok ? 'read' : numberProblemWords(read.problem)).toBe(sentence);
+});
+
+test.each([
+  ['2 oz', 1, true, /fl oz/],
+  ['1 cup', 0.92, false, /weigh it/],
+  ['30 g', null, true, /density is not known: say it in ml/],
+  ['30 drops', 0.9, true, /in ml/],
+])('%s of what is on the shelf is answered', (text, densityGPerMl, liquid, sentence) => {
+  const unit = liquid ? 'ml' : 'g';
+  const read = readAmountInUnit(text, { unit, densityGPerMl, liquid }, 'us');
+  expect(read.ok ? 'read' : saidProblemWords(shippedCatalog, read.problem)).toMatch(sentence);
 });

@@ -1,16 +1,10 @@
 import type { SaidProblem } from '../recipe';
 import { nameIn, type Catalog } from '../catalog';
-import type { AmountProblem, Range } from '../quantity';
+import type { AmountProblem, NumberProblem, Range } from '../quantity';
 import { formatG, formatRange } from './numbers';
 
 /** Why an amount cannot be read, in a sentence for people. */
-export const amountProblemWords = ({
-  code,
-  text,
-}: {
-  code: AmountProblem;
-  text: string;
-}): string => {
+const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string }): string => {
   switch (code) {
     case 'no-number':
       return `“${text}” is not an amount. Say 2 tsp, 15 g, 30 drops.`;
@@ -24,6 +18,26 @@ export const amountProblemWords = ({
       return 'Drops come whole.';
     case 'two-ways':
       return `“${text}” can be read two ways. Which is meant?`;
+  }
+};
+
+/** Why a number cannot stand where it was typed, in a sentence. */
+export const numberProblemWords = (problem: NumberProblem): string => {
+  switch (problem.code) {
+    case 'empty':
+      return problem.whole ? 'Type a whole number.' : 'Type a number.';
+    case 'no-number':
+      return `“${problem.text}” is not ${problem.whole ? 'a whole number' : 'a number'}.`;
+    case 'not-whole':
+      return 'Whole numbers only.';
+    case 'not-above':
+      return `More than ${problem.bound}, please.`;
+    case 'too-small':
+      return `${problem.bound} or more, please.`;
+    case 'too-large':
+      return `At most ${problem.bound}.`;
+    case 'two-ways':
+      return `“${problem.text}” can be read two ways. Which is meant?`;
   }
 };
 
@@ -44,6 +58,12 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
       return 'Drops are of what pours: say it in g.';
     case 'weight-unknown':
       return `Not known what that much ${nameIn(catalog, problem.baseId).toLowerCase()} weighs as it lies: weigh it, or say “melted”.`;
+    case 'a-heap':
+      return 'What a cup of it weighs depends on how it lies: weigh it.';
+    case 'density-unknown':
+      return `Its density is not known: say it in ${problem.unit}.`;
+    case 'other-unit':
+      return `Say it in ${problem.unit}, or in spoons, cups or ounces.`;
     default:
       return amountProblemWords(problem);
   }

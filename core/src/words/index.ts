@@ -1,4 +1,4 @@
-export { amountProblemWords, saidProblemWords, takenWords } from './amounts';
+export { numberProblemWords, saidProblemWords, takenWords } from './amounts';
 export { analysisProblemWords } from './analysis';
 export { basesWords, fillingsWords, looseWords, nameOrNone, strengthWords } from './blend';
 export { ageWords, carrierWords, containerWords, placeWords, wearerWords } from './brief';

@@ -22,14 +22,16 @@ export const readHouseCatalog = async (house?: HouseMaterials): Promise<ReadCata
 export const HouseCatalog = ({ first, children }: { first: ReadCatalog; children: ReactNode }) => {
   const [{ catalog }, setRead] = useState(first);
   useEffect(() => {
-    let isOver = false;
+    /** Counts up with each reading, so that an older one never takes the place of a newer. */
+    let newest = 0;
     const subscription = liveQuery(() => readMaterials()).subscribe((house) => {
+      const turn = ++newest;
       void readHouseCatalog(house).then((next) => {
-        if (!isOver) setRead((before) => (before.house === next.house ? before : next));
+        if (turn === newest) setRead((before) => (before.house === next.house ? before : next));
       });
     });
     return () => {
-      isOver = true;
+      newest += 1;
       subscription.unsubscribe();
     };
   }, []);

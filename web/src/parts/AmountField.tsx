@@ -1,25 +1,28 @@
+import { readNumber, type NumberRule } from '@jubbet/core/quantity';
+import { readAmountInUnit, type AmountOf } from '@jubbet/core/recipe';
 import type { ComponentProps } from 'react';
+import { useCatalog } from './catalog';
 import { settings } from '../store/settings';
 import { useStored } from '../store/useStored';
 import { NumberUnder } from './Field';
 import { NumberField } from './NumberField';
-import { readNumber, type NumberRule, type Refusal } from './readNumber';
-import { saidAmount, type SaidOf } from './saidAmount';
+import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
 
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
-const useSaid = (of: SaidOf, rule: NumberRule, onNumber: (value: number) => void) => {
+const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => void) => {
+  const catalog = useCatalog();
   const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
   return (text: string, act: boolean): Refusal | null => {
-    const said = saidAmount(text, of, country);
-    if (!said.ok) return said;
+    const said = readAmountInUnit(text, of, country);
+    if (!said.ok) return refusalOf(catalog, said.problem);
     const checked = readNumber(String(said.value), rule);
-    if (!checked.ok) return checked;
+    if (!checked.ok) return refusalOfNumber(checked);
     if (act) onNumber(checked.value);
     return null;
   };
 };
 
-type Without<T> = Omit<T, 'also' | 'unit'> & { of: SaidOf };
+type Without<T> = Omit<T, 'also' | 'unit'> & { of: AmountOf };
 
 /** An amount, typed as people say it. */
 export const AmountField = ({ of, ...rest }: Without<ComponentProps<typeof NumberField>>) => (

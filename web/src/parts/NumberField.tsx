@@ -1,7 +1,8 @@
+import { readNumber, type NumberRule } from '@jubbet/core/quantity';
 import { formatNumber } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useId, useRef, useState, type InputHTMLAttributes, type Ref } from 'react';
-import { readNumber, type NumberRule, type Refusal } from './readNumber';
+import { refusalOfNumber, type Refusal } from './refusal';
 
 interface Props extends Omit<
   InputHTMLAttributes<HTMLInputElement>,
@@ -100,7 +101,8 @@ export const NumberField = ({
   const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read : null;
   // A number that may not stand is answered as one; only what is no number may be words.
   const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
-  const refusal = unread !== null && also && isWords ? also(typed ?? '', false) : unread;
+  const refused = unread && refusalOfNumber(unread);
+  const refusal = refused !== null && also && isWords ? also(typed ?? '', false) : refused;
 
   const begin = (): void => {
     if (back.current) return;

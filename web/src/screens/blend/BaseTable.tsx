@@ -24,11 +24,10 @@ import { memo } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { useNotice } from '../../parts/notice';
 import { PickByName } from '../../parts/PickByName';
-import type { Refusal } from '../../parts/readNumber';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { NotHere } from './NotHere';
-import { refusalOf } from './refusalOf';
+import { refusalOf, type Refusal } from '../../parts/refusal';
 import type { TokenProps } from './tokenProps';
 
 /** What a number that is typed is of. Of spoons, which are words, it is in g. */

@@ -1,8 +1,15 @@
+import {
+  type CarrierKind,
+  type CarrierOrder,
+  type CarrierOnShelf,
+  carrierOnShelf,
+  carriersAsked,
+  type Bottle,
+} from '@jubbet/core/stock';
 import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
-import { baseFacts, type Base } from '@jubbet/core/catalog';
+import { baseFacts } from '@jubbet/core/catalog';
 import { formatG, formatMl, formatNumber } from '@jubbet/core/words';
-import { pricePer100Ml, stockAsOne, stockOf, type Bottle, type Stock } from '@jubbet/core/stock';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -16,52 +23,23 @@ import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
 import { useRecipe } from './useRecipe';
 
-const kinds = {
+const kinds: Record<CarrierKind, string> = {
   oil: 'Carrier oils',
   butter: 'Butters',
   wax: 'Waxes',
   dry: 'Salt, sugar and starch',
   other: 'All others',
-} as const;
+};
 
-type Kind = keyof typeof kinds;
-
-const kindOf = ({ kind }: Base): Kind => (kind in kinds ? (kind as Kind) : 'other');
+type Kind = CarrierKind;
 
 const skins = ['any', 'normal', 'dry', 'oily', 'sensitive', 'acne-prone', 'mature'] as const;
 const sinks = ['any', 'fast', 'medium', 'slow'] as const;
-const orders = {
+const orders: Record<CarrierOrder, string> = {
   name: 'name',
   keeps: 'how long it keeps',
   price: 'price',
-} as const;
-
-interface Row {
-  readonly base: Base;
-  readonly left: Stock | null;
-  /** Of 100 ml, in the maker's own money; null where no bottle tells. */
-  readonly price: number | null;
-}
-
-const rowOf = (base: Base, shelf: readonly Bottle[]): Row => {
-  const here = shelf.filter(
-    ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
-  );
-  const prices = here.flatMap((bottle) => pricePer100Ml(bottle, base.densityGPerMl) ?? []);
-  const left = stockOf(here).get(base.id);
-  return {
-    base,
-    left: left ? stockAsOne(left, base.densityGPerMl) : null,
-    price: prices.length > 0 ? Math.min(...prices) : null,
-  };
 };
-
-const sorted = (rows: readonly Row[], by: keyof typeof orders): Row[] =>
-  [...rows].sort((a, b) => {
-    if (by === 'keeps') return b.base.shelfMonths - a.base.shelfMonths;
-    if (by === 'price') return (a.price ?? Infinity) - (b.price ?? Infinity);
-    return a.base.name.localeCompare(b.base.name);
-  });
 
 const cell = 'border-t border-line px-2 py-2 align-top';
 
@@ -71,7 +49,7 @@ const CarrierRow = ({
   isIn,
   onToggle,
 }: {
-  row: Row;
+  row: CarrierOnShelf;
   wearer: BlendRecord['recipe']['brief']['wearer'];
   isIn: boolean;
   onToggle: () => void;
@@ -123,23 +101,21 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
     wearer !== null && wearer !== 'anyone' && wearer.skin === 'sensitive' ? 'sensitive' : 'any',
   );
   const [sink, setSink] = useState<(typeof sinks)[number]>('any');
-  const [order, setOrder] = useState<keyof typeof orders>('name');
+  const [order, setOrder] = useState<CarrierOrder>('name');
   const [without, setWithout] = useState(true);
   const [here, setHere] = useState(false);
-  const rows = useMemo(() => catalog.bases.map((base) => rowOf(base, shelf)), [catalog, shelf]);
-  const shown = sorted(
-    rows.filter(({ base, left }) => {
-      const facts = baseFacts(base.id);
-      return (
-        kindOf(base) === kind &&
-        (skin === 'any' || facts?.skin.includes(skin)) &&
-        (sink === 'any' || facts?.absorption?.includes(sink)) &&
-        (!without || allergyTo(base, wearer)?.what !== 'avoid') &&
-        (!here || left !== null)
-      );
-    }),
-    order,
+  const rows = useMemo(
+    () => catalog.bases.map((base) => carrierOnShelf(base, shelf)),
+    [catalog, shelf],
   );
+  const shown = carriersAsked(rows, wearer, {
+    kind,
+    skin: skin === 'any' ? null : skin,
+    absorption: sink === 'any' ? null : sink,
+    withoutAvoided: without,
+    onShelfOnly: here,
+    order,
+  });
   const back = `/blends/${record.id}`;
   return (
     <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-4">
@@ -171,7 +147,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
         <SelectField
           label="In order of"
           value={order}
-          choices={Object.entries(orders) as [keyof typeof orders, string][]}
+          choices={Object.entries(orders) as [CarrierOrder, string][]}
           onChoose={setOrder}
         />
         <label className="flex min-h-10 items-center gap-2">

@@ -1,3 +1,4 @@
+import type { Refusal } from '../../parts/refusal';
 import { type RecipeOil, type OilAmount, isIn, valueIn, type By } from '@jubbet/core/recipe';
 import { botanicalOf, type Oil } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
@@ -11,7 +12,6 @@ import { liquidColour } from '../../parts/liquids';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
-import type { Refusal } from '../../parts/readNumber';
 
 import { DropStepper } from './DropStepper';
 

@@ -20,7 +20,7 @@ import { OilRow } from './OilRow';
 import { asWorkedOut } from './asWorkedOut';
 import { NotHere } from './NotHere';
 import { lineMl, OilTotals } from './OilTotals';
-import { refusalOf } from './refusalOf';
+import { refusalOf } from '../../parts/refusal';
 import type { TokenProps } from './tokenProps';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;

@@ -1,6 +1,6 @@
+import { strengthOfTotal, strengthBy } from '@jubbet/core/mixture';
 import { fillMl } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
-import { strengthBy } from '@jubbet/core/mixture';
 import { firstLine, setTarget, valueIn, type By } from '@jubbet/core/recipe';
 import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
 import { NumberField } from '../../parts/NumberField';
@@ -30,9 +30,8 @@ export const OilTotals = ({
   const asWritten = done && strengthBy(done.mixture, recipe.by).likely;
   const strength = done && strengthBy(done.mixture, by);
   const fill = done?.mixture.fillMl ?? lineMl(recipe);
-  /** The strength that so much of all oils would come to, as the draft is written. */
   const asPercent = (typed: number, now: number | undefined, perMl = 1): number =>
-    asWritten && now ? (asWritten * typed) / now : (100 * typed) / perMl / fill;
+    strengthOfTotal(typed, { total: now ?? 0, percent: asWritten ?? 0 }, perMl, fill);
   const ask = (percent: number) => {
     if (percent > 0 && percent <= 100) change(setTarget(percent), 'target');
   };

@@ -1,4 +1,12 @@
 import {
+  labelSizeOf,
+  labelOf,
+  madePieces,
+  plannedPieces,
+  type LabelFacts,
+  type Piece,
+} from '@jubbet/core/label';
+import {
   labelText,
   settleProblemWords,
   fillingsWords,
@@ -6,15 +14,7 @@ import {
   formatMl,
   strengthWords,
 } from '@jubbet/core/words';
-import {
-  labelOf,
-  madePieces,
-  plannedPieces,
-  type LabelFacts,
-  type Piece,
-} from '@jubbet/core/label';
 import { madeOf } from '@jubbet/core/batch';
-import { usualContainers, type Container } from '@jubbet/core/catalog';
 import type { BenchEvent } from '@jubbet/core/making';
 import type { Blend } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
@@ -34,20 +34,6 @@ import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { Labels } from './Labels';
-import type { LabelSize } from './labelSize';
-
-/** The label size of a usual vessel, or of the one nearest in volume. */
-const sizeFor = ({ id: containerId, kind: of, nominalMl }: Container): LabelSize => {
-  const sized = usualContainers.flatMap(({ id, kind, nominalMl: ml, labelMm }) =>
-    labelMm ? [{ id, kind, ml, size: labelMm }] : [],
-  );
-  const near = (list: typeof sized) =>
-    [...list].sort((a, b) => Math.abs(a.ml - nominalMl) - Math.abs(b.ml - nominalMl))[0];
-  const nearest = near(sized.filter(({ kind }) => kind === of)) ?? near(sized);
-  return (
-    sized.find(({ id }) => id === containerId)?.size ?? nearest?.size ?? { height: 45, width: 55 }
-  );
-};
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
 const pieceWords = (
@@ -87,7 +73,7 @@ const LabelsOf = ({
       key={chosen}
       label={labelText(blend.catalog, labelOf(blend, piece, facts, notToBeUsed))}
       copies={Math.min(100, piece.count)}
-      size={sizeFor(piece.container)}
+      size={labelSizeOf(piece.container)}
       back={back}
       choose={
         pieces.length > 1 && (

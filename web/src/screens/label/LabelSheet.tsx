@@ -1,6 +1,6 @@
 import type { LabelText } from '@jubbet/core/words';
+import type { LabelSize } from '@jubbet/core/label';
 import { useLayoutEffect, useRef, useState } from 'react';
-import type { LabelSize } from './labelSize';
 import { ContainerLabel } from './VesselLabel';
 
 /** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */

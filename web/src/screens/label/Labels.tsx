@@ -1,4 +1,5 @@
 import { type LabelText, handLabel } from '@jubbet/core/words';
+import type { LabelSize, Paper } from '@jubbet/core/label';
 import { useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -9,7 +10,6 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
-import type { LabelSize, Paper } from './labelSize';
 
 /** One label, how large and how often it is printed, and on what. */
 export const Labels = ({

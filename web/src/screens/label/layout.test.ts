@@ -1,8 +1,8 @@
 import type { LabelText } from '@jubbet/core/words';
+import { papers } from '@jubbet/core/label';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { layOut, onPaper, places } from './layout';
-import { papers } from './labelSize';
 
 /** A typewriter: every letter is half its size wide. */
 const measure = (text: string, _bold: boolean, size: number) => text.length * size * 0.5;

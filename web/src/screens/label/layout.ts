@@ -1,5 +1,5 @@
 import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
-import type { LabelSize } from './labelSize';
+import type { LabelSize } from '@jubbet/core/label';
 
 /** A stretch of text in one weight. */
 interface Run {

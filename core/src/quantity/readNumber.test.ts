@@ -17,19 +17,19 @@ test.each([
 });
 
 test.each([
-  ['', drops, 'Type a whole number.'],
-  ['two', drops, '“two” is not a whole number.'],
-  ['1.5', drops, 'Whole numbers only.'],
-  ['-1', drops, '0 or more, please.'],
-  ['10001', drops, 'At most 10000.'],
-  ['0', parts, 'More than 0, please.'],
-  ['1e3', parts, '“1e3” is not a number.'],
-  ['2.5 to 3', parts, '“2.5 to 3” is not a number.'],
-  ['1,000', drops, '“1,000” can be read two ways. Which is meant?'],
-  ['Infinity', parts, '“Infinity” is not a number.'],
-  ['.', parts, '“.” is not a number.'],
-])('“%s” is answered', (text, rule, sentence) => {
-  expect(readNumber(text, rule)).toMatchObject({ ok: false, sentence });
+  ['', drops, 'empty'],
+  ['two', drops, 'no-number'],
+  ['1.5', drops, 'not-whole'],
+  ['-1', drops, 'too-small'],
+  ['10001', drops, 'too-large'],
+  ['0', parts, 'not-above'],
+  ['1e3', parts, 'no-number'],
+  ['2.5 to 3', parts, 'no-number'],
+  ['1,000', drops, 'two-ways'],
+  ['Infinity', parts, 'no-number'],
+  ['.', parts, 'no-number'],
+])('“%s” is a problem', (text, rule, code) => {
+  expect(readNumber(text, rule)).toMatchObject({ ok: false, problem: { code } });
 });
 
 // Words are read by others; a number that may not stand is for nobody else to read.

@@ -1,4 +1,4 @@
-import { readDecimal } from '@jubbet/core/quantity';
+import { readDecimal } from './number';
 
 /** What may stand in a field. */
 export interface NumberRule {
@@ -9,29 +9,29 @@ export interface NumberRule {
   readonly whole?: boolean;
 }
 
-/** Why something typed is not taken, and the ways in which it may have been meant. */
-export interface Refusal {
-  readonly sentence: string;
-  /** Texts that are read without doubt, to be pressed; none where nothing is in doubt. */
-  readonly readings: readonly string[];
-}
+/** Why a number cannot stand in a field, or is none. */
+export type NumberProblem =
+  | { readonly code: 'empty' | 'no-number'; readonly text: string; readonly whole: boolean }
+  | { readonly code: 'not-whole' }
+  | { readonly code: 'not-above' | 'too-small' | 'too-large'; readonly bound: number }
+  | { readonly code: 'two-ways'; readonly text: string };
 
 export type ReadNumber =
   | { readonly ok: true; readonly value: number }
-  | (Refusal & {
+  | {
       readonly ok: false;
+      readonly problem: NumberProblem;
       /** True for a number that may not stand here; false for what is no number. */
       readonly isNumber: boolean;
-    });
+      /** Texts that are read without doubt; none where nothing is in doubt. */
+      readonly readings: readonly string[];
+    };
 
-const no = (sentence: string, isNumber = false, readings: readonly string[] = []): ReadNumber => ({
-  ok: false,
-  sentence,
-  isNumber,
-  readings,
-});
-
-const notHere = (sentence: string): ReadNumber => no(sentence, true);
+const no = (
+  problem: NumberProblem,
+  isNumber: boolean,
+  readings: readonly string[] = [],
+): ReadNumber => ({ ok: false, problem, isNumber, readings });
 
 const withoutUnit = (text: string, unit: string): string => {
   const plain = text.trim();
@@ -42,13 +42,13 @@ const withoutUnit = (text: string, unit: string): string => {
 
 /** A number against what may stand in the field. */
 const checked = (value: number, rule: NumberRule): ReadNumber => {
-  if (rule.whole && !Number.isInteger(value)) return notHere('Whole numbers only.');
+  if (rule.whole && !Number.isInteger(value)) return no({ code: 'not-whole' }, true);
   if (value < rule.least || (rule.above && value === rule.least)) {
-    return notHere(
-      rule.above ? `More than ${rule.least}, please.` : `${rule.least} or more, please.`,
-    );
+    return no({ code: rule.above ? 'not-above' : 'too-small', bound: rule.least }, true);
   }
-  return value > rule.most ? notHere(`At most ${rule.most}.`) : { ok: true, value };
+  return value > rule.most
+    ? no({ code: 'too-large', bound: rule.most }, true)
+    : { ok: true, value };
 };
 
 /**
@@ -58,16 +58,16 @@ const checked = (value: number, rule: NumberRule): ReadNumber => {
  * @param unit that stands beside the field: `%`
  */
 export const readNumber = (text: string, rule: NumberRule, unit = ''): ReadNumber => {
-  const kind = rule.whole ? 'a whole number' : 'a number';
+  const whole = rule.whole ?? false;
   const plain = withoutUnit(text, unit);
-  if (plain === '') return no(`Type ${kind}.`);
+  if (plain === '') return no({ code: 'empty', text: '', whole }, false);
   const read = readDecimal(plain);
   if (read.ok) return checked(read.value, rule);
-  if (read.code === 'no-number') return no(`“${text.trim()}” is not ${kind}.`);
+  if (read.code === 'no-number') return no({ code: 'no-number', text: text.trim(), whole }, false);
   // Of two readings one may be out of the question here: 99.999 % is no 99999 %.
   const possible = read.readings.map((value) => checked(value, rule)).filter(({ ok }) => ok);
   const [only] = possible;
   return only && possible.length === 1
     ? only
-    : no(`“${plain}” can be read two ways. Which is meant?`, true, read.readings.map(String));
+    : no({ code: 'two-ways', text: plain }, true, read.readings.map(String));
 };

@@ -1,0 +1,71 @@
+import { baseFacts, type Base } from '../catalog';
+import type { WearerOrAnyone } from '../brief';
+import { allergyTo } from '../limits';
+import { pricePer100Ml, stockAsOne, stockOf, type Bottle, type Stock } from './shelf';
+
+/** A base beside what of it stands on the shelf. */
+export interface CarrierOnShelf {
+  readonly base: Base;
+  readonly left: Stock | null;
+  /** Of 100 ml, in the maker's own money, at its cheapest; null where no bottle tells. */
+  readonly price: number | null;
+}
+
+/** The kinds of bases that are told apart when they are compared. */
+export type CarrierKind = 'oil' | 'butter' | 'wax' | 'dry' | 'other';
+export type CarrierOrder = 'name' | 'keeps' | 'price';
+
+/** What is asked of carriers; null where anything will do. */
+export interface CarriersAsked {
+  readonly kind: CarrierKind;
+  readonly skin: string | null;
+  readonly absorption: string | null;
+  readonly withoutAvoided: boolean;
+  readonly onShelfOnly: boolean;
+  readonly order: CarrierOrder;
+}
+
+export const carrierOnShelf = (base: Base, shelf: readonly Bottle[]): CarrierOnShelf => {
+  const here = shelf.filter(
+    ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
+  );
+  const prices = here.flatMap((bottle) => pricePer100Ml(bottle, base.densityGPerMl) ?? []);
+  const left = stockOf(here).get(base.id);
+  return {
+    base,
+    left: left ? stockAsOne(left, base.densityGPerMl) : null,
+    price: prices.length > 0 ? Math.min(...prices) : null,
+  };
+};
+
+const toldApart: ReadonlySet<string> = new Set(['oil', 'butter', 'wax', 'dry']);
+
+const kindOf = ({ kind }: Base): string => (toldApart.has(kind) ? kind : 'other');
+
+const before: Record<CarrierOrder, (a: CarrierOnShelf, b: CarrierOnShelf) => number> = {
+  name: (a, b) => a.base.name.localeCompare(b.base.name),
+  keeps: (a, b) => b.base.shelfMonths - a.base.shelfMonths,
+  price: (a, b) => {
+    const [one, other] = [a.price ?? Infinity, b.price ?? Infinity];
+    return one === other ? 0 : one - other;
+  },
+};
+
+/** The carriers that are as asked, in the order that was asked. */
+export const carriersAsked = (
+  carriers: readonly CarrierOnShelf[],
+  wearer: WearerOrAnyone | null,
+  asked: CarriersAsked,
+): CarrierOnShelf[] =>
+  carriers
+    .filter(({ base, left }) => {
+      const facts = baseFacts(base.id);
+      return (
+        kindOf(base) === asked.kind &&
+        (asked.skin === null || facts?.skin.some((skin) => skin === asked.skin)) &&
+        (asked.absorption === null || facts?.absorption?.includes(asked.absorption)) &&
+        (!asked.withoutAvoided || allergyTo(base, wearer)?.what !== 'avoid') &&
+        (!asked.onShelfOnly || left !== null)
+      );
+    })
+    .sort(before[asked.order]);
