@@ -35,21 +35,21 @@ test('a bottle put on the shelf in another tab leaves the field in which one typ
   page,
   context,
 }) => {
-  await page.goto('/blends/prompt-desk');
-  const notes = page.getByLabel('Notes');
+  await page.goto('/blends/third-mouse');
+  const notes = page.getByRole('textbox', { name: 'Notes' });
   await notes.fill('Half a sen');
   const other = await context.newPage();
   await other.goto('/shelf/new');
-  await other.getByLabel('What is in it').fill('petitg');
+  await other.getByLabel('What is in it').fill('mandarin');
   await other
-    .getByRole('option', { name: /Petitgrain/ })
+    .getByRole('option', { name: /Mandarin/ })
     .first()
     .click();
-  await other.getByLabel('Lot').fill('PG-1');
+  await other.getByLabel('Lot').fill('MD-1');
   await other.getByLabel('Opened on').fill('2010-03-01');
   await other.getByRole('button', { name: 'Put it on the shelf' }).click();
   // The sheet is told of it, and what is typed goes on where it stood.
-  await expect(page.getByText(/lot PG-1, has been open too long/).first()).toBeVisible();
+  await expect(page.getByText(/lot MD-1, has been open too long/).first()).toBeVisible();
   await expect(notes).toBeFocused();
   await notes.pressSequentially('tence.');
   await expect(notes).toHaveValue('Half a sentence.');
