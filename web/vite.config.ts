@@ -56,7 +56,7 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|recipe\/(edits|history|saidAmount)|words\/(amounts|analysis|days|explain|fileProblems|findings|label|plan|steps|suggestions))/,
+              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|houseMaterials|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|number|readNumber)|recipe\/(amountInUnit|edits|history|saidAmount)|words\/(amounts|analysis|days|explain|fileProblems|findings|label|plan|steps|suggestions))/,
               minShareCount: 12,
               priority: 1,
             },
