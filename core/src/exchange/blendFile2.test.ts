@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { z } from 'zod';
@@ -179,6 +180,13 @@ test('a batch of version 1 and one of version 2 give the same recipe', () => {
   if (!one.ok) throw new Error(one.problem.code);
   expect(again(one.recipe)).toEqual(one.recipe);
   expect(one.recipe.dropsPerMl).toBe(30);
+});
+
+test('the example in the description of the file is read as it stands there', () => {
+  const [, block = ''] =
+    /```json\n(.*?)```/s.exec(readFileSync('docs/formats/README.md', 'utf8')) ?? [];
+  const checked = checkBlend(block);
+  expect(checked.ok ? checked.report.verdict : checked.sentence).toMatch(/^(within|caution)$/);
 });
 
 test('the published JSON Schema is the one that the code makes', () => {

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { shippedCatalog, type Catalog, type OwnMaterial } from '@jubbet/core/catalog';
+import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { stepsOf, type BenchEvent } from '@jubbet/core/making';
@@ -11,6 +11,7 @@ import { houseStore } from './house';
 import { readCatalog } from './houseCatalog';
 import { madeBlend } from './madeBlend';
 import { materialsStore } from './materials';
+import { nightJasmine as jasmine } from './nightJasmine.testing';
 
 let serial = 0;
 let db: Database;
@@ -177,21 +178,6 @@ describe('a batch number', () => {
     expect((await batchStore(db).get(next.id))?.number).toMatch(/^\d{4}-\d{3}$/);
   });
 });
-
-const jasmine: OwnMaterial = {
-  kind: 'oil',
-  id: 'own-night-jasmine',
-  name: 'Night jasmine',
-  botanical: '',
-  densityGPerMl: 0.95,
-  shelfYears: 2,
-  note: 'base',
-  viscosity: 'thin',
-  source: 'my notes',
-  maximumPercent: 5,
-  lightPercent: null,
-  contents: [],
-};
 
 describe('a batch carries what it was made of', () => {
   const own = recipe({

@@ -8,6 +8,7 @@ import { bottlesStore } from './bottles';
 import { openDatabase } from './database';
 import { readCatalog } from './houseCatalog';
 import { materialsStore } from './materials';
+import { nightJasmine } from './nightJasmine.testing';
 
 const bottle: Bottle = {
   materialId: 'lavender',
@@ -80,20 +81,7 @@ test('a bottle that is closed, or finished, is not the one in use', async () => 
 test('what was taken out is found by its id, and never offered', async () => {
   const db = openDatabase('removed');
   const materials = materialsStore(db);
-  await materials.put({
-    kind: 'oil',
-    id: 'own-night-jasmine',
-    name: 'Night jasmine',
-    botanical: '',
-    densityGPerMl: 0.95,
-    shelfYears: 2,
-    note: 'base',
-    viscosity: 'thin',
-    source: 'my notes',
-    maximumPercent: 5,
-    lightPercent: null,
-    contents: [],
-  });
+  await materials.put(nightJasmine);
   await materials.remove('own-night-jasmine');
   const catalog = await readCatalog(db);
   expect(catalog.oil('own-night-jasmine')?.name).toBe('Night jasmine');

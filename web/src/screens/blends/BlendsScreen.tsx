@@ -1,4 +1,7 @@
-import { nameOrNone } from '@jubbet/core/words';
+import { nameIn } from '@jubbet/core/catalog';
+import { formatList, nameOrNone } from '@jubbet/core/words';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -22,6 +25,8 @@ export const BlendsScreen = () => {
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blends'], () => blends.list());
   const write = useWrite();
+  const tell = useNotice();
+  const catalog = useCatalog();
   const create = () =>
     void write('The new blend', () => blends.create()).then(
       (id) => id && navigate(`/blends/${id}`),
@@ -36,7 +41,13 @@ export const BlendsScreen = () => {
     });
     if (!read) return;
     setRefused(read.ok ? null : read.sentence);
-    if (read.ok) await navigate(`/blends/${read.id}`);
+    if (!read.ok) return;
+    if (read.figuresOf.length > 0) {
+      tell({
+        text: `The file has its maker’s own figures of ${formatList(read.figuresOf.map((oilId) => nameIn(catalog, oilId)))}. They were not taken over: your own limits count here.`,
+      });
+    }
+    await navigate(`/blends/${read.id}`);
   };
 
   return (

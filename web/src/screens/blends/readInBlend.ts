@@ -7,7 +7,8 @@ const largestFile = 1_000_000;
 
 /** What came of a file: the id of the blend that it is here, or why it was not read in. */
 export type ReadIn =
-  { readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string };
+  | { readonly ok: true; readonly id: string; readonly figuresOf: readonly string[] }
+  | { readonly ok: false; readonly sentence: string };
 
 /** Reads a file and puts its blend into the book; a file that cannot be read changes nothing. */
 export const readInBlend = async (file: File): Promise<ReadIn> => {
@@ -19,7 +20,7 @@ export const readInBlend = async (file: File): Promise<ReadIn> => {
   }
   const read = readBlendText(await file.text());
   return read.ok
-    ? { ok: true, id: await bringBlendIn(read.recipe, read.materials) }
+    ? { ok: true, ...(await bringBlendIn(read.recipe, read.materials)) }
     : {
         ok: false,
         sentence: `${file.name} was not read in. ${fileProblemWords(read.problem)} Nothing was changed.`,
