@@ -9,7 +9,7 @@ import type { Evaluation } from './evaluate';
 import { measuredBy, simpleParts, writeBases, writeOils } from './rewrite';
 import { settle } from './settle';
 import { withWax, withWaxPercent } from './waxShare';
-import { forBody, workedOut } from './worked.testing';
+import { balmInJars, forBody, workedOut } from './worked.testing';
 
 const written = (short: ShortRecipe): Recipe => forBody(short);
 
@@ -22,19 +22,7 @@ const withOnly = (recipe: Recipe, short: Pick<ShortRecipe, 'oils' | 'bases'>): R
   ...(short.bases ? { bases: written({ bases: short.bases }).bases } : {}),
 });
 
-/** A balm in two jars: beeswax 12, shea 20, jojoba the rest, 1 % of lavender. */
-const balm = written({
-  container: { id: 'jar-60' },
-  count: 2,
-  by: 'weight',
-  target: { percent: 1 },
-  oils: [{ id: 'lavender', parts: 1 }],
-  bases: [
-    { id: 'beeswax_yellow', percent: 12 },
-    { id: 'shea_butter', percent: 20 },
-    { id: 'jojoba', parts: 1 },
-  ],
-});
+const balm = balmInJars;
 
 const grams = ({ mixture }: Evaluation) => mixture.bases.map(({ g }) => g.likely);
 

@@ -5,25 +5,13 @@ import type { Recipe } from '../recipe';
 import { shortOf, shortOils, type ShortRecipe } from '../recipe/recipe.testing';
 import type { Evaluation } from './evaluate';
 import { intoContainer, timesAsMuch } from './scale';
-import { forBody, workedOut } from './worked.testing';
+import { balmInJars, forBody, workedOut } from './worked.testing';
 
 const written = (short: ShortRecipe): Recipe => forBody(short);
 
 const worked = (recipe: Recipe): Evaluation => workedOut(recipe).evaluation;
 
-/** A balm in two jars: beeswax 12, shea 20, jojoba the rest, 1 % of lavender. */
-const balm = written({
-  container: { id: 'jar-60' },
-  count: 2,
-  by: 'weight',
-  target: { percent: 1 },
-  oils: [{ id: 'lavender', parts: 1 }],
-  bases: [
-    { id: 'beeswax_yellow', percent: 12 },
-    { id: 'shea_butter', percent: 20 },
-    { id: 'jojoba', parts: 1 },
-  ],
-});
+const balm = balmInJars;
 
 describe('scaling', () => {
   const counted = written({

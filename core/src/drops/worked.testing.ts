@@ -23,3 +23,17 @@ export const forBody = (short: ShortRecipe): Recipe =>
     ...short,
     brief: { wearer: 'anyone', place: 'body-leave-on', ...short.brief },
   });
+
+/** A balm in two jars: beeswax 12, shea 20, jojoba the rest, 1 % of lavender. */
+export const balmInJars = forBody({
+  container: { id: 'jar-60' },
+  count: 2,
+  by: 'weight',
+  target: { percent: 1 },
+  oils: [{ id: 'lavender', parts: 1 }],
+  bases: [
+    { id: 'beeswax_yellow', percent: 12 },
+    { id: 'shea_butter', percent: 20 },
+    { id: 'jojoba', parts: 1 },
+  ],
+});

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Evaluation } from '../drops';
-import { madeOut } from '../drops/worked.testing';
+import { balmInJars, madeOut, workedOut } from '../drops/worked.testing';
 import { enoughFor } from './enough';
 
 const counted = madeOut({
@@ -11,19 +11,7 @@ const counted = madeOut({
   ],
 }).evaluation;
 
-/** A balm in two jars: beeswax 12, shea 20, jojoba the rest, 1 % of lavender. */
-const balm = madeOut({
-  container: { id: 'jar-60' },
-  count: 2,
-  by: 'weight',
-  target: { percent: 1 },
-  oils: [{ id: 'lavender', parts: 1 }],
-  bases: [
-    { id: 'beeswax_yellow', percent: 12 },
-    { id: 'shea_butter', percent: 20 },
-    { id: 'jojoba', parts: 1 },
-  ],
-}).evaluation;
+const balm = workedOut(balmInJars).evaluation;
 
 const grams = ({ mixture }: Evaluation) => mixture.bases.map(({ g }) => g.likely);
 
