@@ -26,9 +26,12 @@ export const HouseCatalog = ({ first, children }: { first: ReadCatalog; children
     let newest = 0;
     const subscription = liveQuery(() => readMaterials()).subscribe((house) => {
       const turn = ++newest;
-      void readHouseCatalog(house).then((next) => {
-        if (turn === newest) setRead((before) => (before.house === next.house ? before : next));
-      });
+      readHouseCatalog(house)
+        .then((next) => {
+          if (turn === newest) setRead((before) => (before.house === next.house ? before : next));
+        })
+        // What was read last goes on; the next change is read again.
+        .catch((error: unknown) => console.warn('materials were not read', error));
     });
     return () => {
       newest += 1;

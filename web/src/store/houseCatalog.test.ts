@@ -87,3 +87,17 @@ test('what was taken out is found by its id, and never offered', async () => {
   expect(catalog.oil('own-night-jasmine')?.name).toBe('Night jasmine');
   expect(catalog.oils.map(({ id }) => id)).not.toContain('own-night-jasmine');
 });
+
+test('one record that cannot be read takes no other with it', async () => {
+  const db = openDatabase('broken');
+  await materialsStore(db).put(nightJasmine);
+  const record = (await db.materials.toArray())[0]!;
+  await db.materials.add({
+    ...record,
+    id: 'own-broken',
+    own: { kind: 'ready-made', id: 'own-broken', parts: 'poison' } as never,
+  });
+  const catalog = await readCatalog(db);
+  expect(catalog.oil(nightJasmine.id)?.name).toBe('Night jasmine');
+  expect(catalog.oil('own-broken')).toBeUndefined();
+});

@@ -42,8 +42,8 @@ export const catalogFrom = async ({
 }: HouseMaterials): Promise<Catalog> => {
   let catalog = shippedCatalog;
   if (materials.length + removed.length > 0) {
-    const { houseMaterials } = await import('./ownMaterials');
-    catalog = catalogOf(houseMaterials(materials), houseMaterials(removed));
+    const { laidOver } = await import('./ownMaterials');
+    catalog = catalogOf(laidOver(materials), laidOver(removed));
   }
   return withOpenBottles(catalog, bottlesInUse(catalog, bottles, day));
 };

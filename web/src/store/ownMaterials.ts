@@ -1,2 +1,9 @@
 // Fetched by itself, and only where a house has materials of its own.
-export { houseMaterials } from '../../../core/src/catalog/index';
+import { houseMaterials, ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
+
+/**
+ * What a house lays over the shipped materials. One record that cannot be read does not take the
+ * others with it: a blend with it says that it is not here.
+ */
+export const laidOver = (own: readonly OwnMaterial[]) =>
+  houseMaterials(own.filter((one) => ownMaterialSchema.safeParse(one).success));
