@@ -109,6 +109,42 @@ test('a blend with an oil that nobody here knows comes in, and its sheet says wh
   await expect(verdict).toContainText('Within limits');
 });
 
+test('a stranger’s figure of an oil comes in with no blend, and is told', async ({ page }) => {
+  await page.goto('/blends');
+  await page.getByLabel('A blend file to read in').setInputFiles({
+    name: 'strong.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      JSON.stringify({
+        format: 'jubbet-blend',
+        version: 2,
+        name: 'Strong',
+        brief: { wearer: 'anyone', place: 'body-massage', use: 'leave-on', sun: 'covered' },
+        containers: [{ container: { id: 'roll-on-10' }, count: 1 }],
+        oils: [{ id: 'ylang-ylang', amount: { unit: 'drops', value: 3 } }],
+        bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+        materials: [
+          {
+            kind: 'figure',
+            id: 'figure-ylang-ylang-maximum',
+            oilId: 'ylang-ylang',
+            figure: 'maximum',
+            value: 50,
+            source: 'a stranger',
+          },
+        ],
+      }),
+    ),
+  });
+  await expect(
+    page.getByText(/own figures of Ylang ylang\. They were not taken over/),
+  ).toBeVisible();
+  // 3 drops are 1.6 % by volume and 1.7 % by weight: past twice the 0.8 % that count here.
+  const verdict = page.getByRole('status', { name: 'Verdict' });
+  await expect(verdict).toContainText('Do not use');
+  await expect(verdict).toContainText(/past the 0\.8\s% allowed/);
+});
+
 test('undo goes back to before another screen was visited', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   const vetiver = page.getByLabel('Drops of Vetiver', { exact: true });
