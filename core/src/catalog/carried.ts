@@ -4,7 +4,7 @@ import type { OwnMaterial } from './own';
 
 /** Ids of the oils that a ready-made blend is made of; none for anything else. */
 const insideOf = (own: OwnMaterial): string[] =>
-  own.kind === 'ready-made' ? own.parts.map(({ id }) => id) : [];
+  own.kind === 'ready-made' ? [...own.parts, ...(own.carriers ?? [])].map(({ id }) => id) : [];
 
 /**
  * Of a house's own materials and figures those that a blend uses: its own oils and bases, and
@@ -16,8 +16,9 @@ export const materialsUsed = (
   own: readonly OwnMaterial[],
   ids: readonly string[],
 ): OwnMaterial[] => {
-  const named = own.filter((entry) => entry.kind !== 'figure' && ids.includes(entry.id));
-  const oils = new Set([...ids, ...named.flatMap(insideOf)]);
+  const chosen = own.filter((entry) => entry.kind !== 'figure' && ids.includes(entry.id));
+  const oils = new Set([...ids, ...chosen.flatMap(insideOf)]);
+  const named = own.filter((entry) => entry.kind !== 'figure' && oils.has(entry.id));
   return own.filter((entry) =>
     entry.kind === 'figure' ? oils.has(entry.oilId) : named.includes(entry),
   );

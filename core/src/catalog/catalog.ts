@@ -1,5 +1,6 @@
 import type { Content, Base, Oil } from './schema';
 import type { Range } from '../quantity';
+import { forbiddenOil } from './forbidden';
 import { shippedBases, shippedOils } from './shipped';
 
 /** The bottle from which a material comes, as far as a blend must know it. */
@@ -41,7 +42,7 @@ export interface Catalog {
   /** What is offered: without what was taken out of the house. */
   readonly oils: readonly Oil[];
   readonly bases: readonly Base[];
-  /** An oil by its id, also one that was taken out; undefined where there is none. */
+  /** An oil by its id, also one that was taken out or is forbidden; undefined where there is none. */
   readonly oil: (id: string) => Oil | undefined;
   readonly base: (id: string) => Base | undefined;
   /** True for what can still be read of, and was taken out of the house. */
@@ -69,7 +70,7 @@ export const catalogOf = (own: LaidOver = nothing, removed: LaidOver = nothing):
   return {
     oils: [...oils.values()],
     bases: [...bases.values()],
-    oil: (id) => oils.get(id) ?? removedOils.get(id),
+    oil: (id) => oils.get(id) ?? removedOils.get(id) ?? forbiddenOil(id),
     base: (id) => bases.get(id) ?? removedBases.get(id),
     isRemoved: (id) =>
       !oils.has(id) && !bases.has(id) && (removedOils.has(id) || removedBases.has(id)),

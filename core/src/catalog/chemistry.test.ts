@@ -7,11 +7,11 @@ test('an oil has its whole chemistry, of which the caps count a part', () => {
   const lavender = oilOf('lavender');
   const whole = chemistryOf(lavender)?.constituents.map(([name]) => name) ?? [];
   expect(whole).toContain('linalool');
-  for (const [name] of lavender.capped?.constituents ?? []) expect(whole).toContain(name);
+  for (const [name] of lavender.counted?.constituents ?? []) expect(whole).toContain(name);
 });
 
 test('an own oil has the chemistry that its maker gave', () => {
-  const own = { ...oilOf('lavender'), id: 'own-x', capped: null };
+  const own = { ...oilOf('lavender'), id: 'own-x', counted: null };
   expect(chemistryOf(own)).toBeNull();
 });
 

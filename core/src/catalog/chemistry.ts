@@ -12,7 +12,7 @@ const constituents = new Map<string, Constituent>(
 );
 
 /** What an oil holds, most first; null where its chemistry is not known. */
-export const chemistryOf = (oil: Oil): Oil['capped'] => composition.oils[oil.id] ?? oil.capped;
+export const chemistryOf = (oil: Oil): Oil['counted'] => composition.oils[oil.id] ?? oil.counted;
 
 /** A constituent by its name. */
 export const findConstituent = (name: string): Constituent | undefined => constituents.get(name);

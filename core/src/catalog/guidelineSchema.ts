@@ -91,18 +91,11 @@ export const cautionsFile = z.strictObject({
     little: z.array(z.string()),
     /** Parts of solubiliser to one of essential oil. */
     solubiliserParts: z.number().positive(),
+    /** Most drops of essential oil in a tub, by age. */
+    dropsPerTub: z.array(
+      z.strictObject({ belowMonths: z.number().nullable(), drops: z.number().min(0) }),
+    ),
     ...sourced,
-  }),
-  sale: z.strictObject({
-    ...sourced,
-    note: z.string(),
-    /** Percent of the finished product, by what kind of product it is. */
-    'methyl eugenol': z.strictObject({
-      perfume: z.number(),
-      leaveOn: z.number(),
-      rinseOff: z.number(),
-    }),
-    safrole: z.strictObject({ product: z.number() }),
   }),
   /** What holds water and no preservative. */
   water: z.strictObject({ keepsDays: z.number().positive(), ...sourced }),

@@ -1,7 +1,24 @@
 import type { LaidOver } from './catalog';
+import { forbiddenMark } from './forbiddenMark';
+import { asBase } from './ownBase';
+import { withFigure } from './ownFigure';
 import type { OwnMaterial } from './own';
-import type { Base, Content, Oil } from './schema';
-import { shippedOils } from './shipped';
+import type { Base, Content, MadeOf, Oil } from './schema';
+import { botanicalOf } from './botanical';
+import { forbiddenBehind, forbiddenOil } from './forbidden';
+import { lightFromContents } from './lightFromContents';
+import { asListed } from './oilInBottle';
+import { plantOf } from './plants';
+import { shippedBases, shippedOils } from './shipped';
+
+/** Species of which oils are in the library, as `lavandula angustifolia`. */
+const allowedSpecies = new Set(
+  shippedOils.flatMap((oil) =>
+    [...botanicalOf(oil).matchAll(/\b([A-Z][a-z]+) (?:x )?([a-z]{3,})\b/g)].map(
+      ([, genus, species]) => `${genus} ${species}`.toLowerCase(),
+    ),
+  ),
+);
 
 type OwnOil = Extract<OwnMaterial, { kind: 'oil' | 'ready-made' | 'fragrance' }>;
 
@@ -25,29 +42,61 @@ const plainOil = (own: OwnOil): Oil => ({
   note: own.note,
   odourStrength: 3,
   allergens: [],
-  capped: null,
+  ...plantOf(own.botanical),
+  ...forbiddenMark(forbiddenBehind(own, (species) => allowedSpecies.has(species))),
+  counted: null,
   own: { material: true, source: own.source, figures: [] },
 });
 
 const worse = <T>(order: readonly T[], found: readonly T[]): T | undefined =>
   order.find((one) => found.includes(one));
 
+/** Less than this of an oil accounted for, in percent, says little of the rest. */
+const nearlyAll = 80;
+
+/** What an oil's own composition counts for: as the library names it, and whether it is nearly all. */
+const countedIn = (contents: readonly Content[]): NonNullable<Oil['counted']> => ({
+  confidence: 'high',
+  constituents: asListed(contents),
+  ...(contents.reduce((total, [, , typical]) => total + typical, 0) < nearlyAll
+    ? { isPartial: true }
+    : {}),
+});
+
+/** What a house looks its own materials' parts up in. */
+interface Inside {
+  readonly oil: (id: string) => Oil | undefined;
+  readonly base: (id: string) => Base | undefined;
+}
+
+/** Of what a ready-made blend is made, by share of the whole; null where that is not all known. */
+const madeOf = (own: Extract<OwnOil, { kind: 'ready-made' }>, find: Inside): MadeOf | null => {
+  const all = own.parts.reduce((total, { parts }) => total + parts, 0);
+  const share = (own.essentialPercent ?? 100) / 100;
+  const oils = own.parts.flatMap(({ id, parts }) => {
+    const oil = find.oil(id);
+    return oil ? [{ oil, share: (share * parts) / all }] : [];
+  });
+  if (oils.length < own.parts.length || oils.length === 0) return null;
+  const carriers = own.carriers ?? [];
+  const carried = carriers.reduce((total, { parts }) => total + parts, 0);
+  return {
+    oils,
+    carriers: carriers.flatMap(({ id, parts }) => {
+      const base = find.base(id);
+      return base ? [{ base, share: ((1 - share) * parts) / carried }] : [];
+    }),
+  };
+};
+
 /**
  * A ready-made blend of known parts as one oil: its maximum is the lowest that one of
  * its oils leaves the whole, light limits and contents add up by share, and every caution
- * of an oil in it is its own.
+ * of an oil in it is its own. Rules judge it as the oils in it.
  */
-const fromParts = (
-  own: Extract<OwnOil, { kind: 'ready-made' }>,
-  find: (id: string) => Oil | undefined,
-): Partial<Oil> => {
-  const all = own.parts.reduce((total, { parts }) => total + parts, 0);
-  const share = (own.essentialPercent ?? 100) / 100;
-  const inside = own.parts.flatMap(({ id, parts }) => {
-    const oil = find(id);
-    return oil ? [{ oil, share: (share * parts) / all }] : [];
-  });
-  if (inside.length < own.parts.length || inside.length === 0) return {};
+const fromParts = (made: MadeOf | null): Partial<Oil> => {
+  if (!made) return {};
+  const inside = made.oils;
   const oils = inside.map(({ oil }) => oil);
   const maxima = inside.flatMap(({ oil, share: part }) =>
     oil.dermalMaximum.percent === null ? [] : [oil.dermalMaximum.percent / part],
@@ -61,7 +110,7 @@ const fromParts = (
   );
   const contents = new Map<string, [number, number, number]>();
   for (const { oil, share: part } of inside) {
-    for (const [constituent, low, typical, high] of oil.capped?.constituents ?? []) {
+    for (const [constituent, low, typical, high] of oil.counted?.constituents ?? []) {
       const sum = contents.get(constituent) ?? [0, 0, 0];
       contents.set(constituent, [
         sum[0] + part * low,
@@ -72,6 +121,7 @@ const fromParts = (
   }
   const notForHome = oils.find(({ notForHomeBlending }) => notForHomeBlending !== null);
   return {
+    madeOf: made,
     dermalMaximum: unknown
       ? { percent: null, status: 'not known', basis: null, confidence: 'none' }
       : {
@@ -101,7 +151,7 @@ const fromParts = (
         ['high', 'medium', 'low'] as const,
         oils.map(({ oxidation }) => oxidation),
       ) ?? 'medium',
-    capped: oils.some(({ capped }) => capped === null)
+    counted: oils.some(({ counted }) => counted === null)
       ? null
       : {
           confidence: 'low',
@@ -115,7 +165,7 @@ const fromParts = (
   };
 };
 
-const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
+const asOil = (own: OwnOil, find: Inside): Oil => {
   const plain = plainOil(own);
   switch (own.kind) {
     case 'oil':
@@ -125,8 +175,8 @@ const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
           own.maximumPercent === null
             ? plain.dermalMaximum
             : { percent: own.maximumPercent, status: 'stated', basis: null, confidence: 'none' },
-        phototoxicLimitPercent: own.lightPercent,
-        capped: own.contents && { confidence: 'high', constituents: own.contents },
+        phototoxicLimitPercent: lightFromContents(own.lightPercent, own.contents ?? []),
+        counted: own.contents && countedIn(own.contents),
         own: {
           material: true,
           source: own.source,
@@ -141,14 +191,15 @@ const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
     case 'ready-made':
       return {
         ...plain,
-        ...fromParts(own, find),
+        ...fromParts(madeOf(own, find)),
+        ...(own.batch ? { keepsUntil: own.batch.bestBefore } : {}),
         essentialShare: own.essentialPercent === null ? null : own.essentialPercent / 100,
       };
     case 'fragrance':
       return {
         ...plain,
         // Not an essential oil: it has no chemistry that is known, and its certificate counts that.
-        capped: { confidence: 'none', constituents: [] },
+        counted: { confidence: 'none', constituents: [] },
         certificate: own.certificate,
         own: {
           material: true,
@@ -156,62 +207,6 @@ const asOil = (own: OwnOil, find: (id: string) => Oil | undefined): Oil => {
           figures: [{ figure: 'maximum', value: null, original: null, source: own.source }],
         },
       };
-  }
-};
-
-const asBase = (own: Extract<OwnMaterial, { kind: 'base' }>): Base => ({
-  id: own.id,
-  name: own.name,
-  botanical: null,
-  inci: own.inci,
-  kind: own.baseKind,
-  densityGPerMl: own.densityGPerMl,
-  meltRangeC: own.meltC === null ? null : [own.meltC, own.meltC],
-  shelfMonths: own.shelfMonths,
-  allergens: own.allergens.map((family) => ({ family, what: 'avoid' })),
-  conditions: [],
-  sun: null,
-});
-
-type OwnFigure = Extract<OwnMaterial, { kind: 'figure' }>;
-
-const figureOf = (oil: Oil, figure: OwnFigure['figure']): number | null => {
-  switch (figure) {
-    case 'maximum':
-      return oil.dermalMaximum.percent;
-    case 'light':
-      return oil.phototoxicLimitPercent;
-    case 'density':
-      return oil.densityGPerMl;
-    case 'shelf':
-      return oil.shelfYears;
-  }
-};
-
-const withFigure = (oil: Oil, own: OwnFigure): Oil => {
-  const { figure, value } = own;
-  const mark = {
-    own: {
-      ...(oil.own ?? { material: false }),
-      figures: [
-        ...(oil.own?.figures ?? []),
-        { figure, value, original: figureOf(oil, figure), source: own.source },
-      ],
-    },
-  };
-  switch (figure) {
-    case 'maximum':
-      return {
-        ...oil,
-        ...mark,
-        dermalMaximum: { percent: value, status: 'stated', basis: null, confidence: 'none' },
-      };
-    case 'light':
-      return { ...oil, ...mark, phototoxicLimitPercent: value };
-    case 'density':
-      return { ...oil, ...mark, densityGPerMl: value };
-    case 'shelf':
-      return { ...oil, ...mark, shelfYears: value };
   }
 };
 
@@ -226,17 +221,24 @@ export const houseMaterials = (own: readonly OwnMaterial[]): LaidOver => {
   const overridden = shippedOils
     .filter(({ id }) => figures.some(({ oilId }) => oilId === id))
     .map(marked);
-  const find = (id: string): Oil | undefined =>
-    overridden.find((oil) => oil.id === id) ?? shippedOils.find((oil) => oil.id === id);
+  const bases = own.flatMap((entry) => (entry.kind === 'base' ? [asBase(entry)] : []));
+  const nothing: Inside = { oil: () => undefined, base: () => undefined };
+  const simple = own.flatMap((entry) =>
+    entry.kind === 'oil' || entry.kind === 'fragrance' ? [marked(asOil(entry, nothing))] : [],
+  );
+  const inside: Inside = {
+    oil: (id) =>
+      [...simple, ...overridden, ...shippedOils].find((oil) => oil.id === id) ?? forbiddenOil(id),
+    base: (id) => [...bases, ...shippedBases].find((base) => base.id === id),
+  };
   return {
     oils: [
       ...overridden,
+      ...simple,
       ...own.flatMap((entry) =>
-        entry.kind === 'oil' || entry.kind === 'ready-made' || entry.kind === 'fragrance'
-          ? [marked(asOil(entry, find))]
-          : [],
+        entry.kind === 'ready-made' ? [marked(asOil(entry, inside))] : [],
       ),
     ],
-    bases: own.flatMap((entry) => (entry.kind === 'base' ? [asBase(entry)] : [])),
+    bases,
   };
 };

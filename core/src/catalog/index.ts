@@ -11,10 +11,25 @@ export {
   shippedCatalog,
   withOpenBottles,
 } from './catalog';
+export type {
+  ChemistryCaution,
+  ForbiddenMaterial,
+  PatchTestName,
+  ProductCategory,
+} from './cautionSchema';
 export { chemistryOf, goesWith } from './chemistry';
+export {
+  chemistryCautions,
+  euRestrictions,
+  medicines,
+  patchTestNames,
+  productCategories,
+} from './chemistryRules';
 export { type Container, fillMl, usualContainer } from './container';
+export type { UsualContainer } from './containerSchema';
 export { containerFacts, usualContainerKinds } from './containerKinds';
 export type { PlaceId, StageId } from './guidelineSchema';
+export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
 export { isMelted } from './isMelted';
@@ -24,12 +39,13 @@ export {
   ambiguousNames,
   basesNamed,
   oilsNamed,
-  plainName,
   searchBases,
   searchOils,
   tellApart,
 } from './names';
 export { oilInBottle } from './oilInBottle';
+export { familyName } from './plants';
+export { plainName } from './plainName';
 export { type OwnMaterial, ownMaterialSchema } from './own';
 export {
   largestContainerMl,
@@ -45,22 +61,18 @@ export type {
   Content,
   FigureId,
   LimitStatus,
+  MadeOf,
   Oil,
-  UsualContainer,
 } from './schema';
 export { keepsFrom } from './shelfLife';
+export { cautions, constituentLimits, milderKinOf } from './caps';
+export { figureSources, provenance, sourceTitles } from './sources';
 export {
-  cautions,
-  constituentLimits,
   dropFigures,
   dropsPerMlOf,
-  figureSources,
   findContainer,
   guidelines,
-  milderKinOf,
-  provenance,
   shippedOils,
-  sourceTitles,
   usualContainers,
 } from './shipped';
 export { textureFigures } from './texture';

@@ -3,8 +3,10 @@ import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
 import { baseFacts } from './baseFacts';
+import { forbiddenNamed } from './forbidden';
 import { botanicalOf } from './botanical';
 import type { Catalog } from './catalog';
+import { plainName } from './plainName';
 import type { ambiguousNamesFile, Base, namesFile, Oil } from './schema';
 
 const otherNames = namesJson as unknown as z.infer<typeof namesFile>;
@@ -16,15 +18,6 @@ export const ambiguousNames = (ambiguousNamesJson as unknown as z.infer<typeof a
 /** Other names of a material; none for a house's own. */
 export const aliasesOf = (id: string): readonly string[] =>
   otherNames.oils[id] ?? otherNames.bases[id] ?? [];
-
-/** Letters without case, accents or punctuation, so that "Ylang-Ylang" and "ylang ylang" are one. */
-export const plainName = (name: string): string =>
-  name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim();
 
 const namesOf = (material: Oil | Base): string[] => [
   material.id,
@@ -94,25 +87,59 @@ export const basesNamed = ({ bases }: Catalog, name: string): Base[] => [
 export const tellApart = (name: string, oilId: string): string | undefined =>
   ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];
 
+/** Words of a name stand for themselves; another name stands as a whole. */
+const between = '|';
+
 const searcher = (materials: readonly (Oil | Base)[]) => {
   const search = new MiniSearch<{ id: string; name: string; others: string }>({
     fields: ['name', 'others'],
+    tokenize: (text, field) =>
+      field === 'others' ? text.split(between) : plainName(text).split(' '),
     processTerm: (term) => plainName(term) || null,
-    searchOptions: {
-      boost: { name: 3 },
-      prefix: true,
-      fuzzy: (term) => (term.length > 4 ? 0.25 : false),
-      combineWith: 'AND',
-    },
   });
   search.addAll(
     materials.map((material) => ({
       id: material.id,
       name: material.name,
-      others: namesOf(material).join(' '),
+      others: namesOf(material).join(between),
     })),
   );
   return search;
+};
+
+/** Spelled alike: a letter or two off, in a word that is long enough to tell. */
+const misspelt = (term: string): number | false => (term.length > 4 ? 0.25 : false);
+
+/** Hits of a query: words of the name, or another name from its beginning. */
+const hitsOf = (search: ReturnType<typeof searcher>, plain: string): string[] => {
+  const begins = plain.charAt(0);
+  return (
+    search
+      .search({
+        combineWith: 'OR',
+        queries: [
+          {
+            queries: [plain],
+            fields: ['name'],
+            tokenize: (text) => text.split(' '),
+            combineWith: 'AND',
+            prefix: true,
+            fuzzy: misspelt,
+            boost: { name: 3 },
+          },
+          {
+            queries: [plain],
+            fields: ['others'],
+            tokenize: (text) => [text],
+            prefix: true,
+            fuzzy: misspelt,
+          },
+        ],
+      })
+      // What begins with another letter is another name, however alike: massoia is not cassia.
+      .filter(({ terms }) => plain.includes(' ') || terms.some((term) => term.startsWith(begins)))
+      .map(({ id }) => String(id))
+  );
 };
 
 /** Oils that come first among those that share a name: what most makers mean by it. */
@@ -135,9 +162,10 @@ const found = <T extends Oil | Base>(
   const beginning = materials
     .filter((material) => plainName(material.name).startsWith(plain))
     .sort((a, b) => Number(firstMeant.has(b.id)) - Number(firstMeant.has(a.id)));
-  const alike = search
-    .search(plain)
-    .map((hit) => materials.find((material) => material.id === hit.id))
+  // A forbidden name never leads to another material, however alike.
+  if (forbiddenNamed(query)) return [...exact];
+  const alike = hitsOf(search, plain)
+    .map((id) => materials.find((material) => material.id === id))
     .filter((material): material is T => material !== undefined);
   return [...new Set([...exact, ...beginning, ...alike])];
 };

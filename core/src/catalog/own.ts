@@ -26,14 +26,27 @@ const ownOil = z.strictObject({
   contents: z.array(contentSchema).nullable(),
 });
 
-/** A blend that is bought ready made. */
+const part = z.strictObject({ id: z.string(), parts: z.number().positive().max(1_000_000) });
+
+/** A blend that is bought ready made, or what is left of a batch of one's own. */
 const readyMade = z.strictObject({
   kind: z.literal('ready-made'),
   ...common,
   /** Of the whole, what is essential oil; null where the label does not say. */
   essentialPercent: percent.positive().nullable(),
-  /** Oils of the library in it by their parts; none where they are not known. */
-  parts: z.array(z.strictObject({ id: z.string(), parts: z.number().positive().max(1_000_000) })),
+  /** Oils in it by their parts; none where they are not known. */
+  parts: z.array(part).max(60),
+  /** What carries the oils, by parts; none where that is not known. */
+  carriers: z.array(part).max(30).optional(),
+  /** Of a batch of the house's own: which, when it was made, and from which lots. */
+  batch: z
+    .strictObject({
+      number: z.string().max(80),
+      madeOn: z.iso.date(),
+      bestBefore: z.iso.date(),
+      lots: z.array(z.strictObject({ id: z.string(), lot: z.string().max(80) })).max(90),
+    })
+    .optional(),
 });
 
 /** A fragrance oil, whose limits only its certificate gives. */
@@ -58,6 +71,8 @@ const ownBase = z.strictObject({
   meltC: z.number().min(-50).max(200).nullable(),
   shelfMonths: z.number().positive().max(600),
   allergens: z.array(z.string().max(80)).max(20),
+  /** Somebody has gone through what it may bring, and that is all. */
+  allergensKnown: z.boolean().optional(),
   source,
 });
 

@@ -16,9 +16,12 @@ const condition = z.strictObject({
   what: z.enum(['avoid', 'caution']),
 });
 
-const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
+export const viscosity = z.enum(['thin', 'medium', 'thick', 'very thick']);
 
-const suitability = z.enum(['ok', 'caution', 'avoid']);
+const suitability = z.enum(['ok', 'caution', 'avoid', 'not known']);
+
+/** Genus and family of the plant, in Latin; null for what is of no one plant. */
+const plant = { genus: z.string().nullable(), family: z.string().nullable() };
 
 const limitStatus = z.enum([
   'stated',
@@ -45,7 +48,7 @@ const oilSchema = z.strictObject({
   age: z.array(
     z.strictObject({
       belowMonths: z.number().int().positive(),
-      what: z.enum(['avoid', 'avoid on or near the face']),
+      what: z.enum(['avoid', 'avoid on or near the face', 'caution']),
       why: z.string(),
       basis: z.string().optional(),
     }),
@@ -61,6 +64,7 @@ const oilSchema = z.strictObject({
   note: z.enum(['top', 'middle', 'base']),
   odourStrength: z.number().int().min(1).max(5),
   allergens: z.array(allergen),
+  ...plant,
 });
 
 /** What carries the oils: a liquid carrier, a butter, a wax, or what else goes in. */
@@ -77,23 +81,7 @@ const baseSchema = z.strictObject({
   allergens: z.array(allergen),
   conditions: z.array(condition),
   sun: z.strictObject({ what: z.literal('mind'), why: z.string() }).nullable(),
-});
-
-const millimetres = z.number().positive();
-
-/** One usual container. */
-const containerSchema = z.strictObject({
-  id: z.string(),
-  kind: z.string(),
-  nominalMl: z.number().positive(),
-  brimfulMl: z.number().positive(),
-  workingFillPercent: z.number().positive().max(100),
-  suits: z.string(),
-  note: z.string().optional(),
-  doseMl: z.tuple([z.number(), z.number()]).optional(),
-  outerDiameterMm: millimetres.optional(),
-  heightMm: millimetres.optional(),
-  labelMm: z.strictObject({ height: millimetres, width: millimetres }).nullish(),
+  ...plant,
 });
 
 const provenance = {
@@ -140,7 +128,7 @@ export const compositionFile = z.strictObject({
   oils: z.record(z.string(), z.strictObject({ confidence, constituents: z.array(contentSchema) })),
 });
 
-export const cappedFile = z.record(
+export const countedFile = z.record(
   z.string(),
   z.strictObject({ confidence, constituents: z.array(contentSchema) }),
 );
@@ -184,29 +172,6 @@ export const constituentLimitsFile = z.strictObject({
     }),
   ),
 });
-export const containersFile = z.strictObject({
-  provenance: z.string(),
-  source: z.string(),
-  confidence,
-  containers: z.array(containerSchema),
-});
-
-export const dropsFile = z.strictObject({
-  source: z.string(),
-  confidence,
-  sizes: z.array(
-    z.strictObject({
-      id: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']),
-      perMl: z.number().positive(),
-      source: z.string(),
-      default: z.boolean().optional(),
-    }),
-  ),
-  metInPracticePerMl: z.tuple([z.number(), z.number()]),
-  unmeasuredRangeMl: z.record(viscosity, z.tuple([z.number(), z.number()])),
-  advice: z.string(),
-});
-
 export const ambiguousNamesFile = z.strictObject({
   note: z.string(),
   names: z.array(
@@ -250,10 +215,29 @@ interface OwnMark {
 
 export type FigureId = z.infer<typeof figureId>;
 
-/** An oil with what it holds of the constituents that have caps. */
+/** What a ready-made blend is made of, by share of the whole, 0 to 1. */
+export interface MadeOf {
+  readonly oils: readonly { readonly oil: Oil; readonly share: number }[];
+  readonly carriers: readonly { readonly base: Base; readonly share: number }[];
+}
+
+/** Why a material must never go on skin. */
+interface Forbidden {
+  readonly why: string;
+  readonly source: string;
+  readonly confidence: Confidence;
+}
+
+/** An oil with what it holds of the constituents that rules count. */
 export type Oil = z.infer<typeof oilSchema> & {
   /** Of something that is not all essential oil: its share, 0 to 1; null where that is not known. */
   readonly essentialShare?: number | null;
+  /** Of a ready-made blend of which all oils are known: it counts as those. */
+  readonly madeOf?: MadeOf;
+  /** Of what is left of a batch: the day until which that keeps. */
+  readonly keepsUntil?: string;
+  /** Of a material that must never go on skin: it is found so that the reason can be told. */
+  readonly forbidden?: Forbidden;
   /** Of an oil of the house's own: those of the library have theirs beside them. */
   readonly botanical?: string | undefined;
   /** Of a fragrance oil: what its certificate allows by kind of product, in percent. */
@@ -261,7 +245,9 @@ export type Oil = z.infer<typeof oilSchema> & {
   /** A maker's own material, or a figure of theirs laid over the library's. */
   readonly own?: OwnMark;
   /** Null where its chemistry is not known. */
-  readonly capped: {
+  readonly counted: {
+    /** What was found is not nearly all that is in it: the rest is not known. */
+    readonly isPartial?: boolean;
     readonly confidence: Confidence;
     readonly constituents: readonly Content[];
   } | null;
@@ -270,9 +256,14 @@ export type Oil = z.infer<typeof oilSchema> & {
 export type Base = z.infer<typeof baseSchema> & {
   readonly inci?: string;
   readonly botanical?: string | null;
+  /** Of a base of the house's own that bears the name of something that must not go on skin. */
+  readonly forbidden?: Forbidden;
+  /** Of a base of the house's own that bears the name of an essential oil. */
+  readonly isEssential?: boolean;
+  /** Of a base of the house's own: whether somebody has gone through what it may bring. */
+  readonly allergensKnown?: boolean;
   /** As it lies with the air in it, where the mixture has given it another density. */
   readonly bulkDensityGPerMl?: number;
 };
 /** A base that pours: what carries the oils in a bottle. */
 export type Carrier = Base;
-export type UsualContainer = z.infer<typeof containerSchema>;

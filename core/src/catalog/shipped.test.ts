@@ -1,25 +1,35 @@
 import { shippedCatalog } from './catalog';
 import { botanicalOf } from './botanical';
-import { cappedOf } from './capped';
+import { countedNames, countedOf } from './counted';
 import { measuresFile, textureFile } from './craftSchema';
+import { forbiddenMaterials } from './forbidden';
 import { handbook, handbookFile } from './handbook';
-import { aliasesOf, basesNamed, oilsNamed, searchBases, searchOils, tellApart } from './names';
+import { plantOf } from './plants';
 import {
   ambiguousNamesFile,
   baseFactsFile,
   botanicalFile,
   basesFile,
   namesFile,
-  cappedFile,
+  countedFile,
   compositionFile,
   constituentLimitsFile,
   constituentsFile,
-  dropsFile,
   oilsFile,
-  containersFile,
 } from './schema';
+import {
+  chemistryCautionsFile,
+  forbiddenFile,
+  medicinesFile,
+  patchTestNamesFile,
+  plantFamiliesFile,
+  productCategoriesFile,
+  saleFile,
+} from './cautionSchema';
+import { containersFile, dropsFile } from './containerSchema';
 import { cautionsFile, guidelinesFile } from './guidelineSchema';
-import { constituentLimits, guidelines, milderKinOf, usualContainers } from './shipped';
+import { constituentLimits, milderKinOf } from './caps';
+import { guidelines, usualContainers } from './shipped';
 import { describe, expect, test } from 'vitest';
 import ambiguous from './data/ambiguous-names.json';
 import baseFactsJson from './data/base-facts.json';
@@ -27,7 +37,7 @@ import botanicalJson from './data/botanical.json';
 import basesJson from './data/bases.json';
 import measuresJson from './data/measures.json';
 import namesJson from './data/names.json';
-import cappedJson from './data/capped.json';
+import countedJson from './data/counted.json';
 import compositionJson from './data/composition.json';
 import constituentLimitsJson from './data/constituent-limits.json';
 import cautionsJson from './data/cautions.json';
@@ -38,6 +48,13 @@ import handbookJson from './data/handbook.json';
 import oilsJson from './data/oils.json';
 import textureJson from './data/texture.json';
 import containersJson from './data/vessels.json';
+import chemistryCautionsJson from './data/chemistry-cautions.json';
+import forbiddenJson from './data/forbidden.json';
+import medicinesJson from './data/medicines.json';
+import patchTestJson from './data/patch-test-names.json';
+import plantFamiliesJson from './data/plant-families.json';
+import categoriesJson from './data/product-categories.json';
+import saleJson from './data/sale.json';
 
 const { oils, bases } = shippedCatalog;
 const pouring = ['oil', 'antioxidant', 'solubiliser', 'alcohol', 'aqueous'];
@@ -56,7 +73,14 @@ describe('the shipped library', () => {
     ['caps on constituents', constituentLimitsFile, constituentLimitsJson],
     ['handbook', handbookFile, handbookJson],
     ['cautions', cautionsFile, cautionsJson],
-    ['what the caps count', cappedFile, cappedJson],
+    ['what rules count', countedFile, countedJson],
+    ['cautions by chemistry', chemistryCautionsFile, chemistryCautionsJson],
+    ['forbidden materials', forbiddenFile, forbiddenJson],
+    ['medicines', medicinesFile, medicinesJson],
+    ['patch tests', patchTestNamesFile, patchTestJson],
+    ['plant families', plantFamiliesFile, plantFamiliesJson],
+    ['kinds of product', productCategoriesFile, categoriesJson],
+    ['what is restricted in goods', saleFile, saleJson],
     ['vessels', containersFile, containersJson],
     ['texture', textureFile, textureJson],
     ['measures', measuresFile, measuresJson],
@@ -67,11 +91,11 @@ describe('the shipped library', () => {
     expect(schema.safeParse(json).error?.issues).toBeUndefined();
   });
 
-  test('holds 127 oils, 55 bases of which 31 pour, and the usual vessels, each id once', () => {
-    expect(oils).toHaveLength(127);
-    expect(bases).toHaveLength(55);
-    expect(carriers.filter(({ kind }) => kind === 'oil')).toHaveLength(31);
-    expect(carriers).toHaveLength(40);
+  test('holds 163 oils, 76 bases of which 40 are oils, and the usual vessels, each id once', () => {
+    expect(oils).toHaveLength(163);
+    expect(bases).toHaveLength(76);
+    expect(carriers.filter(({ kind }) => kind === 'oil')).toHaveLength(40);
+    expect(carriers).toHaveLength(51);
     expect(usualContainers.filter(({ kind }) => kind === 'roll-on')).toHaveLength(4);
     const ids = [...oils, ...bases].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
@@ -83,9 +107,58 @@ describe('the shipped library', () => {
 
   test('what the caps count is what composition and caps say: vitest -u renews it', async () => {
     const composition = compositionFile.parse(compositionJson);
-    const counted = cappedOf(composition, constituentLimitsFile.parse(constituentLimitsJson));
-    await expect(`${JSON.stringify(counted)}\n`).toMatchFileSnapshot('data/capped.json');
+    const counted = countedOf(
+      composition,
+      countedNames({
+        caps: constituentLimitsFile.parse(constituentLimitsJson),
+        cautions: chemistryCautionsFile.parse(chemistryCautionsJson),
+        patchTests: patchTestNamesFile.parse(patchTestJson),
+        sale: saleFile.parse(saleJson),
+      }),
+    );
+    await expect(`${JSON.stringify(counted)}\n`).toMatchFileSnapshot('data/counted.json');
     expect(Object.keys(composition.oils).sort()).toEqual(oils.map(({ id }) => id).sort());
+  });
+
+  test('cautions, patch tests and restrictions name materials and constituents that are held', () => {
+    const listed = new Set(constituentsJson.constituents.map(({ name }) => name));
+    const counting = countedNames({
+      caps: constituentLimitsFile.parse(constituentLimitsJson),
+      cautions: chemistryCautionsFile.parse(chemistryCautionsJson),
+      patchTests: patchTestNamesFile.parse(patchTestJson),
+      sale: saleFile.parse(saleJson),
+    });
+    // Contact allergens that no oil of the library was found to hold.
+    const inNoOil = ['cinnamyl cinnamate', 'coniferyl benzoate', 'trans-sabinyl acetate', 'apiole'];
+    expect([...counting].filter((name) => !listed.has(name) && !inNoOil.includes(name))).toEqual(
+      [],
+    );
+    const known = (id: string): boolean =>
+      [...oils, ...bases].some((material) => material.id === id);
+    expect(
+      patchTestJson.names.flatMap(({ materials }) => materials).filter((id) => !known(id)),
+    ).toEqual([]);
+    expect(
+      saleJson.restrictions.flatMap(({ materials }) => materials).filter((id) => !known(id)),
+    ).toEqual([]);
+  });
+
+  test('genus and family of every material are those of its plant', () => {
+    for (const { id, genus, family } of oils) {
+      expect(plantOf(botanicalOf({ id })), id).toEqual({ genus, family });
+      expect(family, id).not.toBeNull();
+    }
+  });
+
+  test('what may be used instead of something forbidden is harmless itself', () => {
+    for (const { instead } of forbiddenMaterials) {
+      for (const id of instead) {
+        const oil = oils.find((one) => one.id === id);
+        expect(oil, id).toBeDefined();
+        expect(oil?.keepOffSkin, id).toBe(false);
+        expect(oil?.notForHomeBlending, id).toBeNull();
+      }
+    }
   });
 
   test('flash points are of oils that the library holds', () => {
@@ -147,66 +220,6 @@ describe('the shipped library', () => {
   });
 });
 
-const ids = (found: readonly { id: string }[]) => found.map(({ id }) => id);
-
-describe('finding an oil', () => {
-  test('by name, alias, botanical name and id, whatever the spelling', () => {
-    expect(ids(oilsNamed(shippedCatalog, 'Ylang-Ylang'))).toEqual(['ylang-ylang']);
-    expect(ids(oilsNamed(shippedCatalog, 'tulsi'))).toEqual(['holy-basil']);
-    expect(ids(oilsNamed(shippedCatalog, 'LAVANDULA ANGUSTIFOLIA'))).toContain('lavender');
-    expect(ids(oilsNamed(shippedCatalog, 'Réunion basil'))).toEqual(['basil-estragole']);
-  });
-
-  test('an alias that means several oils answers with all of them', () => {
-    expect(ids(oilsNamed(shippedCatalog, 'rosemary')).sort()).toEqual([
-      'rosemary-camphor',
-      'rosemary-cineole',
-      'rosemary-verbenone',
-    ]);
-    expect(ids(oilsNamed(shippedCatalog, 'lavender')).sort()).toEqual([
-      'lavandin',
-      'lavender',
-      'lavender-spike',
-    ]);
-    expect(ids(oilsNamed(shippedCatalog, 'fir needle')).sort()).toEqual([
-      'fir-balsam',
-      'fir-silver',
-    ]);
-  });
-
-  test('tells apart what goes by one name', () => {
-    expect(tellApart('bergamot', 'bergamot')).toMatch(/sun/);
-    expect(tellApart('bergamot', 'lavender')).toBeUndefined();
-  });
-
-  test('three letters are enough', () => {
-    expect(searchOils(shippedCatalog, 'pet')[0]?.id).toBe('petitgrain');
-    expect(searchOils(shippedCatalog, 'lav')[0]?.id).toBe('lavender');
-    expect(searchOils(shippedCatalog, 'vet')[0]?.id).toBe('vetiver');
-    expect(searchOils(shippedCatalog, 'yla')[0]?.id).toBe('ylang-ylang');
-  });
-
-  test('every oil is found by every name it goes by', () => {
-    for (const oil of oils) {
-      for (const name of [oil.name, botanicalOf(oil), ...aliasesOf(oil.id)]) {
-        expect(ids(oilsNamed(shippedCatalog, name)), name).toContain(oil.id);
-      }
-    }
-  });
-
-  test('a slip of the finger still finds it', () => {
-    expect(ids(searchOils(shippedCatalog, 'lavendar'))).toContain('lavender');
-    expect(ids(searchOils(shippedCatalog, 'frankinsense'))).toContain('frankincense');
-    expect(ids(searchOils(shippedCatalog, 'patchuli'))).toContain('patchouli');
-  });
-
-  test('nonsense and emptiness find nothing', () => {
-    expect(searchOils(shippedCatalog, '')).toEqual([]);
-    expect(searchOils(shippedCatalog, '   ')).toEqual([]);
-    expect(searchOils(shippedCatalog, 'qqqqzzzz')).toEqual([]);
-  });
-});
-
 test('the milder kin of an oil is in the library, and is held back less or not at all', () => {
   const held = oils.filter(({ id }) => milderKinOf(id));
   expect(held.length).toBeGreaterThan(8);
@@ -217,12 +230,4 @@ test('the milder kin of an oil is in the library, and is held back less or not a
   }
   expect(kinOf('bergamot')?.phototoxicLimitPercent).toBeNull();
   expect(milderKinOf('lavender')).toBeUndefined();
-});
-
-test('carriers are found by alias and INCI name too', () => {
-  expect(ids(basesNamed(shippedCatalog, 'FCO'))).toEqual(['fractionated_coconut']);
-  expect(searchBases(shippedCatalog, 'joj')[0]?.id).toBe('jojoba');
-  expect(ids(searchBases(shippedCatalog, 'Prunus Amygdalus Dulcis (Sweet Almond) Oil'))[0]).toBe(
-    'sweet_almond',
-  );
 });

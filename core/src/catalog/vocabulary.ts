@@ -13,6 +13,15 @@ export const baseKind = z.enum([
   'aqueous',
   'solubiliser',
   'alcohol',
+  /** Holds oil and water together for good: a bought lotion or cream. */
+  'emulsion',
+  /** Melted, and thickens or emulsifies: how firm it makes a melt is not known. */
+  'emulsifier',
+  'thickener',
+  'soap',
+  'humectant',
+  /** Keeps what holds water from spoiling. */
+  'preservative',
 ]);
 
 /** A constituent by name with low, typical and high content, in percent of the oil. */
@@ -40,6 +49,9 @@ export const placeId = z.enum([
   'wash-off',
   'broken-or-inflamed-skin',
   'eyes-inner-nose-ear-canal-mucosa',
+  'intimate',
+  'nipple',
+  'nappy',
 ]);
 
 /** Figures that a maker may put one of their own beside. */

@@ -1,0 +1,115 @@
+import { z } from 'zod';
+import { sourced } from './guidelineSchema';
+import { confidence } from './schema';
+
+/** Materials that must never go on skin: found by every name, and never offered. */
+export const forbiddenFile = z.strictObject({
+  provenance: z.string(),
+  materials: z.array(
+    z.strictObject({
+      id: z.string(),
+      name: z.string(),
+      botanical: z.string(),
+      aliases: z.array(z.string()),
+      standing: z.enum(['prohibited', 'keep off skin']),
+      why: z.string(),
+      source: z.string(),
+      recalls: z.number(),
+      confidence,
+      note: z.string().optional(),
+      /** Oils of the library that smell a little like it and may be used. */
+      instead: z.array(z.string()),
+    }),
+  ),
+});
+
+/** Where on the body a caution holds. */
+const where = z.enum(['anywhere', 'on or near the face', 'breast, chest or neck']);
+
+/** Cautions that follow what is in an oil. */
+export const chemistryCautionsFile = z.strictObject({
+  note: z.string(),
+  cautions: z.array(
+    z.strictObject({
+      constituents: z.array(z.string()).min(1),
+      /** Typical content of all of them together, in percent of the oil. */
+      fromPercentOfOil: z.number().positive(),
+      what: z.enum(['avoid', 'caution']),
+      why: z.string(),
+      basis: z.enum(['published', 'our careful reading']),
+      confidence,
+      where,
+      belowMonths: z.number().int().positive().optional(),
+      stages: z.array(z.enum(['pregnant', 'breastfeeding'])),
+      conditions: z.array(z.string()),
+    }),
+  ),
+  /** Constituents that do not count in some oils, by ids. */
+  exempt: z.record(z.string(), z.array(z.string())),
+});
+
+/** What a dermatologist's patch test is called, and what it meets in oils and bases. */
+export const patchTestNamesFile = z.strictObject({
+  names: z.array(
+    z.strictObject({
+      id: z.string(),
+      constituents: z.array(z.string()),
+      fromPercentOfOil: z.number(),
+      materials: z.array(z.string()),
+      plantFamilies: z.array(z.string()),
+      what: z.enum(['avoid', 'caution']),
+      materialsWhat: z.enum(['avoid', 'caution']),
+      note: z.string().optional(),
+    }),
+  ),
+});
+
+const productCategory = z.enum(['lips', 'underarm', 'perfume', 'body', 'face', 'hands']);
+
+/** Limits by kind of product, in percent of the finished product. */
+export const productCategoriesFile = z.strictObject({
+  ...sourced,
+  note: z.string(),
+  /** Of a sensitiser, the category's figure as a share of that for perfume. */
+  ratioToPerfume: z.partialRecord(productCategory, z.number().positive()),
+  recalled: z.record(z.string(), z.partialRecord(productCategory.or(z.literal('all')), z.number())),
+});
+
+/** What the EU restricts in goods, in percent of the finished product. */
+export const saleFile = z.strictObject({
+  source: z.string(),
+  note: z.string(),
+  restrictions: z.array(
+    z.strictObject({
+      constituents: z.array(z.string()),
+      materials: z.array(z.string()),
+      leaveOn: z.number().min(0),
+      rinseOff: z.number().min(0),
+      lips: z.number().optional(),
+      perfume: z.number().optional(),
+      notUnderMonths: z.number().optional(),
+      entry: z.string(),
+      confidence,
+    }),
+  ),
+  /** The phototoxic limit that a constituent gives an oil: limit / its share in the oil. */
+  light: z.record(z.string(), z.number().positive()),
+});
+
+/** Common medicines, by what they are taken for or do. */
+export const medicinesFile = z.strictObject({
+  ...sourced,
+  medicines: z.record(z.string(), z.array(z.string())),
+});
+
+/** Plant families with their genera, and the name that people use where there is one. */
+export const plantFamiliesFile = z.strictObject({
+  families: z.array(
+    z.strictObject({ id: z.string(), name: z.string().nullable(), genera: z.array(z.string()) }),
+  ),
+});
+
+export type ProductCategory = z.infer<typeof productCategory>;
+export type ChemistryCaution = z.infer<typeof chemistryCautionsFile>['cautions'][number];
+export type PatchTestName = z.infer<typeof patchTestNamesFile>['names'][number];
+export type ForbiddenMaterial = z.infer<typeof forbiddenFile>['materials'][number];

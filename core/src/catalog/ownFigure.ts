@@ -1,0 +1,45 @@
+import type { OwnMaterial } from './own';
+import type { Oil } from './schema';
+
+type OwnFigure = Extract<OwnMaterial, { kind: 'figure' }>;
+
+const figureOf = (oil: Oil, figure: OwnFigure['figure']): number | null => {
+  switch (figure) {
+    case 'maximum':
+      return oil.dermalMaximum.percent;
+    case 'light':
+      return oil.phototoxicLimitPercent;
+    case 'density':
+      return oil.densityGPerMl;
+    case 'shelf':
+      return oil.shelfYears;
+  }
+};
+
+/** An oil with a figure of the maker's own beside the library's. */
+export const withFigure = (oil: Oil, own: OwnFigure): Oil => {
+  const { figure, value } = own;
+  const mark = {
+    own: {
+      ...(oil.own ?? { material: false }),
+      figures: [
+        ...(oil.own?.figures ?? []),
+        { figure, value, original: figureOf(oil, figure), source: own.source },
+      ],
+    },
+  };
+  switch (figure) {
+    case 'maximum':
+      return {
+        ...oil,
+        ...mark,
+        dermalMaximum: { percent: value, status: 'stated', basis: null, confidence: 'none' },
+      };
+    case 'light':
+      return { ...oil, ...mark, phototoxicLimitPercent: value };
+    case 'density':
+      return { ...oil, ...mark, densityGPerMl: value };
+    case 'shelf':
+      return { ...oil, ...mark, shelfYears: value };
+  }
+};
