@@ -1,3 +1,12 @@
+export {
+  askedAboutAllergy,
+  askedAboutCondition,
+  askedAboutEverything,
+  askedAboutPlace,
+  askedAboutStage,
+  isAskedAboutPlace,
+} from './askedIds';
+export { type Answer, withAnswer } from './answer';
 export type { Brief } from './brief';
 export { type Person, personSchema, pregnancyWeek, wearerOn } from './person';
 export { toldAge } from './toldAge';

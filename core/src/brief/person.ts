@@ -12,6 +12,8 @@ export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
   readonly pregnancy?: { readonly week: number; readonly on: string } | undefined;
   /** What their skin did not bear, by id of the material: as an allergy from then on. */
   readonly reactions?: readonly Reaction[] | undefined;
+  /** Ids of the questions that were answered with no: what is not in it was not asked. */
+  readonly asked?: readonly string[] | undefined;
   /** Whether and how they agreed that this is written down. */
   readonly consent?: string | undefined;
 };
@@ -43,6 +45,7 @@ export const personSchema = z
       )
       .max(100)
       .optional(),
+    asked: z.array(z.string().max(200)).max(200).optional(),
     consent: z.string().max(500).optional(),
   })
   .omit({ ageMonths: true });
@@ -79,7 +82,7 @@ export const ageInMonths = (born: Month, day: string): number =>
 
 /** A person as the wearer that they are on this day. */
 export const wearerOn = (person: Person, day: string): Wearer => {
-  const { born, pregnancy, reactions, consent: _consent, ...rest } = person;
+  const { born, pregnancy, reactions, consent: _consent, asked: _asked, ...rest } = person;
   const week = pregnancyWeek(person, day);
   const allergies = [
     ...new Set([...rest.allergies, ...(reactions ?? []).map(({ materialId }) => materialId)]),

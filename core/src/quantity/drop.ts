@@ -27,6 +27,13 @@ export const dropVolume = (
   };
 };
 
+/** The least and the most that a drop of any oil can measure, in ml. */
+export const possibleDropMl: readonly [number, number] = [0.015, 0.08];
+
+/** True where a drop can be of this size: else drops were miscounted, or the scale was not tared. */
+export const isPossibleDrop = ({ likely }: Pick<Range, 'likely'>): boolean =>
+  likely >= possibleDropMl[0] && likely <= possibleDropMl[1];
+
 /**
  * The volume of one drop from weighing several, in ml: mass / (n x density).
  * One weighing gives no spread; several give the least, the mean and the most.

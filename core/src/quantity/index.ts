@@ -8,6 +8,6 @@ export {
 } from './amount';
 export { isPast } from './compare';
 export { type Day, daysAfter, monthsAfter } from './day';
-export { dropVolume, measuredDrop } from './drop';
+export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop';
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';

@@ -1,4 +1,5 @@
-import { isMelted, type Base, type Catalog } from '../catalog';
+import { isAskedAboutPlace, withAnswer, type Answer } from '../brief';
+import { isMelted, type Base, type Catalog, type PlaceId } from '../catalog';
 import { isIn, valueIn, type BaseAmount, type OilAmount } from './amount';
 import {
   firstLine,
@@ -12,6 +13,12 @@ import {
 // What can be done to a recipe, each as a function from the old to the new.
 
 export type Edit = (recipe: Recipe) => Recipe;
+
+/** What can be done with a place. */
+interface PlaceFollows {
+  readonly canBeRinsed: boolean;
+  readonly canBeCovered: boolean;
+}
 
 /** Adds an oil as the others are measured: by parts where a strength is asked, else one drop. */
 export const addOil =
@@ -71,10 +78,70 @@ export const changeBrief =
   (brief: Partial<RecipeBrief>): Edit =>
   (recipe) => ({ ...recipe, brief: { ...recipe.brief, ...brief } });
 
+/**
+ * Another wearer. What was asked of the one before was not asked of them; what was asked of the
+ * blend itself stays.
+ */
+export const setWearer =
+  (wearer: RecipeBrief['wearer'], personId: string | null): Edit =>
+  (recipe) => {
+    const { brief } = recipe;
+    const isSame =
+      personId === brief.personId &&
+      wearer !== null &&
+      brief.wearer !== null &&
+      (wearer === 'anyone') === (brief.wearer === 'anyone');
+    return changeBrief({
+      wearer,
+      personId,
+      ...(isSame ? {} : { asked: brief.asked.filter(isAskedAboutPlace) }),
+    })(recipe);
+  };
+
 /** Sets the target; oils that were counted before stay as they are. */
 export const setTarget =
   (percent: number | null): Edit =>
   (recipe) => ({ ...recipe, target: percent === null ? null : { percent } });
+
+/** Sets the upper end of the target, or takes it away; one that is no higher than the target is none. */
+export const setTargetUpTo =
+  (upTo: number | null): Edit =>
+  (recipe) => {
+    if (!recipe.target) return recipe;
+    const { percent } = recipe.target;
+    return {
+      ...recipe,
+      target: upTo === null || upTo <= percent ? { percent } : { percent, upTo },
+    };
+  };
+
+/** Chooses a place with what follows from it: what is washed off is rinsed off, and out of the sun. */
+export const choosePlace =
+  (place: PlaceId, { canBeRinsed, canBeCovered }: PlaceFollows): Edit =>
+  (recipe) => {
+    const { use, sun } = recipe.brief;
+    const isWashed = place === 'wash-off';
+    return changeBrief({
+      place,
+      use: isWashed
+        ? 'rinse-off'
+        : canBeRinsed && recipe.brief.place !== 'wash-off'
+          ? use
+          : 'leave-on',
+      sun: canBeCovered ? sun : 'exposed',
+    })(recipe);
+  };
+
+/** Writes down what somebody was asked, with what applies to them. */
+export const answerBrief =
+  (answer: Answer): Edit =>
+  (recipe) => {
+    const { wearer, asked } = recipe.brief;
+    return changeBrief({
+      asked: [...new Set([...asked, ...answer.asked])],
+      ...(wearer === null || wearer === 'anyone' ? {} : { wearer: withAnswer(wearer, answer) }),
+    })(recipe);
+  };
 
 /** Shares with which what is not a carrier begins, in percent: to be set by the maker. */
 const beginsWith: Partial<Record<Base['kind'], number>> = {

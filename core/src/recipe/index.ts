@@ -12,8 +12,10 @@ export { type AmountOf, readAmountInUnit } from './amountInUnit';
 export {
   addBase,
   addOil,
+  answerBrief,
   basesWrittenBy,
   changeBrief,
+  choosePlace,
   type Edit,
   isRest,
   lockDrops,
@@ -26,6 +28,8 @@ export {
   setMixing,
   setOilAmount,
   setTarget,
+  setTargetUpTo,
+  setWearer,
   swapOil,
   withAmount,
   type WrittenBy,
@@ -33,6 +37,7 @@ export {
 export { briefOf, type Gap, gapsOf } from './gaps';
 export { type History, type HistoryAction, historyAfter, historyOf } from './history';
 export {
+  aimOf,
   type By,
   type ContainerLine,
   emptyRecipe,
@@ -49,6 +54,8 @@ export {
   type RecipeOil,
   recipeOilSchema,
   recipeSchema,
+  type Target,
+  targetSchema,
   usualDropsPerMl,
 } from './recipe';
 export { readBaseAmount, readOilAmount, type SaidProblem } from './saidAmount';

@@ -71,6 +71,23 @@ export const onlyOnce = (
 const dropsPerMlSchema = z.number().min(12).max(67);
 export const guidelineSchema = z.enum(['clinical', 'cautious']);
 
+/** The strength that is asked for, in percent; with an upper end where any of a range will do. */
+export const targetSchema = z
+  .strictObject({
+    percent: z.number().positive().max(100),
+    upTo: z.number().positive().max(100).optional(),
+  })
+  .refine(({ percent, upTo }) => upTo === undefined || upTo > percent, {
+    error: 'target-range',
+    path: ['upTo'],
+  });
+
+export type Target = z.infer<typeof targetSchema>;
+
+/** What is aimed at: the middle of a range. */
+export const aimOf = ({ percent, upTo }: Target): number =>
+  upTo === undefined ? percent : (percent + upTo) / 2;
+
 /** The brief of a recipe, which may still have gaps. */
 export const recipeBriefSchema = z.strictObject({
   wearer: z.union([z.literal('anyone'), wearerSchema]).nullable(),
@@ -100,7 +117,7 @@ export const recipeSchema = z.strictObject({
   by: z.enum(['volume', 'weight']),
   guideline: guidelineSchema,
   dropsPerMl: dropsPerMlSchema,
-  target: z.strictObject({ percent: z.number().positive().max(100) }).nullable(),
+  target: targetSchema.nullable(),
   oils: z.array(recipeOilSchema).max(60).superRefine(onlyOnce),
   bases: z.array(recipeBaseSchema).max(30).superRefine(onlyOnce),
   /** Mixed in one jug and poured, where each container could be filled by itself. */
