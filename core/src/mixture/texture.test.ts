@@ -122,3 +122,15 @@ describe('texture', () => {
     expect(textureFor('tin', texture({ beeswax_yellow: 45, jojoba: 55 }))?.what).toBe('softer');
   });
 });
+
+test('hard butters firm a melt by what nobody knows: it is not called soft', () => {
+  const stiff = texture({ beeswax_yellow: 10, cocoa_butter: 40, jojoba: 50 });
+  expect(stiff.band).toBeNull();
+  expect(stiff.firmerThan?.texture).toBe(bandOf(10).texture);
+  const soft = texture({ beeswax_yellow: 10, shea_butter: 40, jojoba: 50 });
+  expect(soft.band?.texture).toBe(bandOf(10).texture);
+});
+
+test('what thickens or emulsifies firms a melt by what is not known', () => {
+  expect(texture({ beeswax_yellow: 10, cetyl_alcohol: 5, jojoba: 85 }).known).toBe(false);
+});

@@ -10,8 +10,10 @@ type Band = (typeof bands)[number];
 export interface Texture {
   /** Wax, counted as beeswax, in percent by weight of the whole; a range where waxes differ. */
   readonly waxPercent: Range;
-  /** How firm wax in oil is; null where butters alone make it what it is. */
+  /** How firm wax in oil is; null where butters alone make it what it is, or hard ones stiffen it. */
   readonly band: Band | null;
+  /** What its wax alone would make it, where hard butters make it firmer by what nobody knows. */
+  readonly firmerThan: Band | null;
   /** Where it sets, in °C; null where there is too little wax to say, or one harder than beeswax. */
   readonly setPointC: Range | null;
   /** What the butters do, most of them first, with their share of the whole by weight. */
@@ -63,6 +65,12 @@ export const setPoint = (share: number): number => {
   );
 };
 
+/** Butters with a snap of their own; shea and babassu are soft. */
+const hardButters: ReadonlySet<string> = new Set(['cocoa_butter', 'kokum_butter', 'mango_butter']);
+
+/** From this share of hard butters on, in percent by weight, wax alone does not say how firm it is. */
+const muchHardButter = 15;
+
 /** The dust of floating point, in percent. */
 const dust = 1e-6;
 
@@ -99,6 +107,16 @@ export const textureOf = (mixture: Pick<Mixture, 'bases' | 'strength'>): Texture
     waxPercent.likely += percent / (per?.likely ?? 1);
     waxPercent.high += percent / (per?.low ?? 1);
   }
+  // How much what thickens or emulsifies firms a melt is not known.
+  if (bases.some(({ base }) => base.kind === 'thickener' || base.kind === 'emulsifier')) {
+    known = false;
+  }
+  const hardPercent =
+    (100 *
+      bases.reduce((total, { base, g }) => total + (hardButters.has(base.id) ? g.likely : 0), 0)) /
+    whole;
+  const byWax = waxPercent.likely < leastWax ? null : bandOf(waxPercent.likely);
+  const isStiffened = hardPercent >= muchHardButter;
   const [least, most] = softeningC.perPercent;
   const at = (percent: number, softening: number): number =>
     setPoint(Math.min(1, percent / 100)) - softening * oilPercent;
@@ -120,7 +138,8 @@ export const textureOf = (mixture: Pick<Mixture, 'bases' | 'strength'>): Texture
         : 'beeswax_balm';
   return {
     waxPercent,
-    band: waxPercent.likely < leastWax ? null : bandOf(waxPercent.likely),
+    band: isStiffened ? null : byWax,
+    firmerThan: isStiffened ? byWax : null,
     setPointC,
     butters: bases
       .flatMap(({ base, g }) => {
