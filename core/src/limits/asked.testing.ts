@@ -3,16 +3,7 @@ import { shippedCatalog, usualContainer, type Catalog } from '../catalog';
 import { baseOf, known, oilOf } from '../catalog/known.testing';
 import type { Formula, FormulaOil, OilMeasure } from '../mixture';
 import type { Guideline } from '../recipe';
-
-/** A healthy woman of 41. */
-const adult: Wearer = {
-  ageMonths: 492,
-  pregnant: false,
-  breastfeeding: false,
-  conditions: [],
-  allergies: [],
-  skin: 'normal',
-};
+import { healthyAdult } from '../brief/wearer.testing';
 
 /** What a test is about. */
 export interface Asked {
@@ -23,6 +14,8 @@ export interface Asked {
   readonly target?: number;
   readonly bases?: Record<string, number>;
   readonly guideline?: Guideline;
+  /** Its name and what it is for. */
+  readonly named?: string;
   readonly dropsPerMl?: Formula['dropsPerMl'];
   readonly dropMl?: Record<string, FormulaOil['dropMl']>;
   /** Of a house with materials of its own. */
@@ -37,12 +30,12 @@ export interface AskedInFull {
   readonly formula: Formula;
 }
 
-/** Jojoba in a 10 ml roll-on for the wrists of an adult, unless asked otherwise. */
+/** Jojoba in a 10 ml roll-on for the wrists of a healthy adult, unless asked otherwise. */
 export const askedFor = (asked: Asked): AskedInFull => ({
   catalog: asked.catalog ?? shippedCatalog,
   guideline: asked.guideline ?? 'clinical',
   brief: {
-    wearer: asked.wearer === 'anyone' ? 'anyone' : { ...adult, ...asked.wearer },
+    wearer: asked.wearer === 'anyone' ? 'anyone' : { ...healthyAdult, ...asked.wearer },
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',

@@ -11,13 +11,16 @@ const none: Range = { low: 0, likely: 0, high: 0 };
  * typical and high content, members added up, 100 at most. None where its chemistry
  * is not known: that is told by a finding of its own.
  */
-export const contentOf = (oil: Oil, limit: Pick<ConstituentLimit, 'members'>): Range => {
-  if (!oil.capped) return none;
-  const known = found.get(oil.capped) ?? new Map<readonly string[], Range>();
-  found.set(oil.capped, known);
+export const contentOf = (
+  oil: Pick<Oil, 'counted'>,
+  limit: Pick<ConstituentLimit, 'members'>,
+): Range => {
+  if (!oil.counted) return none;
+  const known = found.get(oil.counted) ?? new Map<readonly string[], Range>();
+  found.set(oil.counted, known);
   const before = known.get(limit.members);
   if (before) return before;
-  const content = addedUp(oil.capped.constituents, limit.members);
+  const content = addedUp(oil.counted.constituents, limit.members);
   known.set(limit.members, content);
   return content;
 };

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief';
 import type { Oil } from '../catalog';
+import { canBeRinsed } from './places';
 
 const onFace = new Set<string>(['face', 'beard', 'lips']);
 
@@ -13,6 +14,6 @@ export const dermalMaximumOf = (
   brief: Brief,
 ): number | null => {
   if (!certificate) return dermalMaximum.percent;
-  if (brief.use === 'rinse-off') return certificate.rinseOff;
+  if (brief.use === 'rinse-off' && canBeRinsed(brief.place)) return certificate.rinseOff;
   return onFace.has(brief.place) ? certificate.face : certificate.body;
 };

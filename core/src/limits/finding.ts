@@ -1,4 +1,4 @@
-import type { BottleInUse, Confidence } from '../catalog';
+import type { BottleInUse, Confidence, ProductCategory } from '../catalog';
 import type { Range } from '../quantity';
 import type { FindingVerdict } from './verdict';
 
@@ -24,18 +24,25 @@ export type RuleId = (typeof ruleIds)[number];
 /** What a place asks beside a strength. */
 export type PlaceCaution =
   | 'mucosa'
+  | 'intimate'
+  | 'nipple'
+  | 'nappy'
   | 'lips-light'
-  | 'underarm'
+  | 'shaved'
   | 'broken'
   | 'breast'
   | 'bath-child'
   | 'bath-keep-out'
   | 'bath-little';
 
+/** Where a word in the name or the purpose of a blend points. */
+export type PlaceWord = 'mucosa' | 'nipple' | 'intimate' | 'nappy' | 'mouth' | 'wound' | 'animal';
+
 /** What a kind of product asks. */
 export type KindCaution =
-  | 'bath-film'
+  | 'bath-undispersed'
   | 'bath-solubiliser'
+  | 'bath-fat'
   | 'bath-slip'
   | 'water'
   | 'sets'
@@ -43,6 +50,7 @@ export type KindCaution =
   | 'dry'
   | 'thick'
   | 'hot-wax'
+  | 'mist'
   | 'keep-dry';
 
 /** Why a finding came out as it did: the facts from which words are made. */
@@ -51,7 +59,6 @@ type FindingReason =
   | { readonly code: 'whole-blend-none'; readonly because: string }
   | { readonly code: 'oil-maximum'; readonly basis: string | null; readonly assumed: boolean }
   | { readonly code: 'no-maximum-stated' }
-  | { readonly code: 'stricter-place' }
   | { readonly code: 'light-sum'; readonly oils: readonly string[]; readonly covered: boolean }
   | { readonly code: 'light-none' }
   | { readonly code: 'light-rinsed-off' }
@@ -63,33 +70,77 @@ type FindingReason =
       readonly why: string;
       readonly nearFace: 'everywhere' | 'here' | 'elsewhere' | 'perhaps';
     }
-  | { readonly code: 'life-stage'; readonly stages: readonly ('pregnant' | 'breastfeeding')[] }
-  | { readonly code: 'condition'; readonly condition: string; readonly general?: string }
+  | {
+      readonly code: 'age-lips' | 'age-spray' | 'age-alcohol';
+      readonly belowMonths: number;
+    }
+  | {
+      readonly code: 'life-stage';
+      readonly stages: readonly ('pregnant' | 'breastfeeding')[];
+      /** What is in it that asks for it; null where the oil itself does. */
+      readonly why: string | null;
+    }
+  | {
+      readonly code: 'life-stage-not-known';
+      readonly stages: readonly ('pregnant' | 'breastfeeding')[];
+    }
+  | {
+      readonly code: 'condition';
+      readonly condition: string;
+      readonly general?: string;
+      readonly why?: string;
+    }
+  | { readonly code: 'condition-read-as'; readonly condition: string }
   | { readonly code: 'condition-free-words' }
-  | { readonly code: 'allergy'; readonly to: string }
+  | {
+      readonly code: 'allergy';
+      readonly to: string;
+      /** A near relative of what they are allergic to; of the family only by its plant. */
+      readonly by: 'itself' | 'relative' | 'family' | 'patch-test';
+    }
   | { readonly code: 'allergy-free-words' }
-  | { readonly code: 'never-on-skin' }
+  | { readonly code: 'never-on-skin'; readonly why: string | null }
   | { readonly code: 'not-for-home'; readonly why: string }
   | { readonly code: 'figure-not-held' }
   | { readonly code: 'density-assumed' }
   | { readonly code: 'share-not-known' }
   | { readonly code: 'place'; readonly what: PlaceCaution }
+  | { readonly code: 'place-words'; readonly word: string; readonly about: PlaceWord }
   | { readonly code: 'kind'; readonly what: KindCaution }
+  | {
+      readonly code: 'bath-drops';
+      /** In one tub, in ml of the product; null where nobody has said. */
+      readonly useMl: number | null;
+      /** Of the product, in ml, what a tub takes at the most. */
+      readonly mostMl: number;
+      readonly drops: number;
+    }
   | { readonly code: 'oil-age'; readonly bottle: BottleInUse }
+  | { readonly code: 'oil-age-not-known' }
+  | { readonly code: 'not-asked'; readonly about: readonly string[] }
   | {
       readonly code: 'sale';
-      readonly product: 'perfume' | 'leaveOn' | 'rinseOff' | 'product';
+      readonly product: 'perfume' | 'leaveOn' | 'rinseOff' | 'lips';
       readonly oils: readonly string[];
     }
+  | { readonly code: 'sale-child'; readonly belowMonths: number; readonly what: string }
+  | { readonly code: 'sale-duties' }
   | {
       readonly code: 'constituent';
       readonly why: string;
       /** Ids of the oils that bring it. */
       readonly oils: readonly string[];
       readonly confidence: Confidence;
-      readonly stricter: boolean;
+      /** The kind of product whose figure is asked for; null where the general cap holds. */
+      readonly category: ProductCategory | null;
+      /** The category's figure was worked out from that for perfume, not recalled. */
+      readonly derived: boolean;
     }
   | { readonly code: 'chemistry-not-held' }
+  | { readonly code: 'chemistry-needed' }
+  | { readonly code: 'chemistry-partial' }
+  | { readonly code: 'base-is-oil' }
+  | { readonly code: 'allergens-not-known' }
   | { readonly code: 'nothing-found' };
 
 /** What one check compared, and what came of it. */
@@ -113,6 +164,8 @@ export interface Finding {
   readonly rinsedOff: boolean;
   /** The wearer is not known, so that this goes on the label as a caution. */
   readonly forAnyone: boolean;
+  /** Ids of the ready-made blends that bring the subject, where it is not poured by itself. */
+  readonly inside: readonly string[];
 }
 
 /**
@@ -134,4 +187,5 @@ export const finding = (
   reason: given.reason,
   rinsedOff: given.rinsedOff ?? false,
   forAnyone: given.forAnyone ?? false,
+  inside: given.inside ?? [],
 });

@@ -1,5 +1,6 @@
 import type { Brief, Wearer } from '../brief';
 import { guidelines, type StageId } from '../catalog';
+import { conditionOf, conditionsOf, pregnancyOf } from './conditions';
 import { knownWearer } from './question';
 import type { Guideline } from '../recipe';
 
@@ -66,15 +67,19 @@ const onFacialSkin = new Set<string>(['face', 'beard', 'lips']);
 
 const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
   const rows: GuidelineRow[] = [];
-  if (wearer.pregnant) rows.push(stageRow('pregnant', (wearer.trimester ?? 1) === 1));
+  const { pregnant, isFirstTrimester } = pregnancyOf(wearer);
+  if (pregnant) rows.push(stageRow('pregnant', isFirstTrimester));
   if (wearer.breastfeeding) rows.push(stageRow('nursing'));
   if (wearer.skin === 'sensitive') {
     rows.push(stageRow(onFacialSkin.has(place) ? 'sensitive-skin-face' : 'sensitive-skin-body'));
   }
   if (wearer.skin === 'damaged') rows.push(placeRow('broken-or-inflamed-skin'));
-  for (const id of wearer.conditions) {
-    const condition = guidelines.conditions.find((entry) => entry.id === id);
-    if (condition?.stage) rows.push(stageRow(condition.stage));
+  for (const id of conditionsOf(wearer)) {
+    const condition = conditionOf(id);
+    if (condition?.stage === 'sensitive-skin-body') {
+      rows.push(stageRow(onFacialSkin.has(place) ? 'sensitive-skin-face' : condition.stage));
+    } else if (condition?.stage && condition.stage !== 'pregnant')
+      rows.push(stageRow(condition.stage));
     if (condition?.maximum !== undefined) {
       rows.push({
         about: id,
@@ -86,6 +91,21 @@ const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
     }
   }
   return rows;
+};
+
+/**
+ * True where what is recommended is more than advice: of a child, in a stage or with a condition
+ * that has figures of its own, with damaged skin, and of somebody not known. For a healthy adult
+ * of any age a strength up to the maximum is a matter of taste.
+ */
+export const isCareful = (brief: Brief): boolean => {
+  const wearer = knownWearer(brief);
+  return (
+    wearer === null ||
+    wearer.ageMonths < adult.fromMonths ||
+    brief.place === 'broken-or-inflamed-skin' ||
+    stagesOf(wearer, brief.place).length > 0
+  );
 };
 
 /** The age row of somebody not known: any adult's. */

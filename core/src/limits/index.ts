@@ -1,16 +1,22 @@
 export { allergyTo } from './allergies';
+export { type CategoryCap, categoryOf } from './categories';
 export { contentOf } from './contents';
 export {
   finding,
   type Finding,
   type KindCaution,
   type PlaceCaution,
+  type PlaceWord,
   type RuleId,
   ruleIds,
 } from './finding';
-export { wholeBlendLimit } from './guideline';
-export { judge, type Judgement } from './judge';
-export { knownWearer, type Question } from './question';
+export { isCareful, wholeBlendLimit } from './guideline';
+export { conditionsOf, conditionsRead } from './conditions';
+export { judge, type Judgement, questionOf } from './judge';
+export { notAsked, type OpenQuestion } from './notAsked';
+export { canBeCovered, canBeRinsed, placesForNothing, sunOn } from './places';
+export { type Asked, knownWearer, type Question } from './question';
+export { mixtureSeen } from './seen';
 export type { SumLimit } from './sumLimit';
 export { sumLimits } from './sums';
 export { type FindingVerdict, shareOfLimit, type Verdict, worst } from './verdict';

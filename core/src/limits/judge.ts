@@ -1,6 +1,8 @@
-import type { Finding } from './finding';
-import type { Question } from './question';
+import { finding, type Finding } from './finding';
+import { notAsked } from './notAsked';
+import type { Asked, Question } from './question';
 import { rules } from './registry';
+import { mixtureSeen } from './seen';
 import { shareOfLimit, verdictOrder, worst, type Verdict } from './verdict';
 
 /** Everything the rules found, and what it comes to. */
@@ -24,11 +26,57 @@ const compare = (a: Finding, b: Finding): number =>
   Number(b.blocking) - Number(a.blocking) ||
   (closeness(a) === closeness(b) ? 0 : closeness(b) - closeness(a));
 
+/** Ids of the ready-made blends that bring an oil which is not poured by itself. */
+const insideOf = (poured: Question['poured'], subject: string): readonly string[] =>
+  poured.oils.some(({ oil }) => oil.id === subject)
+    ? []
+    : poured.oils.flatMap(({ oil }) =>
+        oil.madeOf?.oils.some((inner) => inner.oil.id === subject) ||
+        oil.madeOf?.carriers.some((inner) => inner.base.id === subject)
+          ? [oil.id]
+          : [],
+      );
+
+/** A question as rules are asked it. */
+export const questionOf = ({
+  mixture,
+  named = '',
+  useMl = null,
+  eachMl = mixture.fillMl,
+  ...rest
+}: Asked): Question => ({
+  ...rest,
+  mixture: mixtureSeen(mixture),
+  poured: mixture,
+  named,
+  useMl,
+  eachMl,
+});
+
+const ruleOf = { stage: 'life-stage', condition: 'condition', allergy: 'allergy' } as const;
+
+/** What nobody has asked of the wearer, as notes. */
+const notAskedYet = (question: Question): Finding[] =>
+  notAsked(question).map(({ about, what, because }) =>
+    finding({
+      rule: ruleOf[about],
+      verdict: 'note',
+      subject: because[0] ?? 'blend',
+      source: 'EOS2',
+      reason: { code: 'not-asked', about: what },
+    }),
+  );
+
 /** Asks every rule. */
-export const judge = (question: Question): Judgement => {
-  const findings = rules.flatMap(({ check }) => check(question)).sort(compare);
+export const judge = (asked: Asked): Judgement => {
+  const question = questionOf(asked);
+  const { poured } = question;
+  const isReadyMade = question.mixture !== poured;
+  const findings = [...rules.flatMap(({ check }) => check(question)), ...notAskedYet(question)]
+    .map((entry) => (isReadyMade ? { ...entry, inside: insideOf(poured, entry.subject) } : entry))
+    .sort(compare);
   const verdict = worst(findings.map((entry) => entry.verdict));
-  const isEmpty = question.mixture.oils.every(({ ml }) => ml.high === 0);
+  const isEmpty = poured.oils.every(({ ml }) => ml.high === 0);
   return {
     // What must not be used is said of an empty bottle too: a nut oil, an oil kept off skin.
     verdict: isEmpty && verdict !== 'over' ? null : verdict,

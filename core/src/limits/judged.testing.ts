@@ -16,7 +16,14 @@ export const judged = (asked: Asked) => {
   );
   return {
     mixture,
-    ...judge({ catalog, mixture, brief, guideline, containers: [formula.container.kind] }),
+    ...judge({
+      catalog,
+      mixture,
+      brief,
+      guideline,
+      containers: [formula.container.kind],
+      named: asked.named ?? '',
+    }),
   };
 };
 

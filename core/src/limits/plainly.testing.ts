@@ -20,6 +20,33 @@ export interface PlainSum {
   readonly cap: number;
 }
 
+/** Recalled for lips and underarm; of other sensitisers 0.18 and 0.053 of the perfume figure. */
+const strictest = (id: string, general: number, { place }: Brief): number => {
+  if (place !== 'lips' && place !== 'underarm') return general;
+  const ratio = place === 'lips' ? 0.18 : 0.053;
+  const recalled: Record<string, number> =
+    place === 'lips'
+      ? { citral: 0.11, cinnamaldehyde: 0.045, eugenol: 0.45, isoeugenol: 0.019, safrole: 0.01 }
+      : { citral: 0.032, safrole: 0.01 };
+  const perfume: Record<string, number> = {
+    cinnamaldehyde: 0.25,
+    eugenol: 2.5,
+    isoeugenol: 0.11,
+    coumarin: 1.5,
+    geraniol: 4.7,
+    citronellol: 12,
+    farnesol: 1.2,
+    'benzyl benzoate': 4.8,
+    'benzyl alcohol': 2.5,
+    benzaldehyde: 0.25,
+    'benzyl cinnamate': 2.1,
+    'benzyl salicylate': 8,
+    'cinnamyl alcohol': 0.4,
+  };
+  const derived = perfume[id];
+  return Math.min(general, recalled[id] ?? (derived === undefined ? Infinity : derived * ratio));
+};
+
 /**
  * @param fillMl what the container takes to its line
  * @param baseGPerMl density of what fills it up
@@ -49,7 +76,7 @@ export const plainSums = (
   };
   const holds = (oil: Oil, members: readonly string[]): number => {
     let percent = 0;
-    for (const [name, , typical] of oil.capped?.constituents ?? []) {
+    for (const [name, , typical] of oil.counted?.constituents ?? []) {
       if (members.includes(name)) percent += typical;
     }
     return Math.min(100, percent) / 100;
@@ -68,15 +95,18 @@ export const plainSums = (
     const value = largerSum((other) => (other.id === oil.id ? 1 : 0));
     sums.push({ rule: 'oil-maximum', subject: oil.id, value, cap });
   }
-  if (brief.use === 'leave-on' && poured.some(({ oil }) => oil.phototoxicLimitPercent !== null)) {
+  const rinsed =
+    brief.use === 'rinse-off' && ['bath', 'wash-off', 'scalp-or-hair'].includes(brief.place);
+  if (!rinsed && poured.some(({ oil }) => oil.phototoxicLimitPercent !== null)) {
     const value = largerSum(({ phototoxicLimitPercent: limit }) =>
       limit === null ? 0 : 1 / limit,
     );
     sums.push({ rule: 'light-sum', subject: 'blend', value, cap: 1 });
   }
-  for (const { id, members, percent } of constituentLimits) {
+  for (const { id, members, percent: general } of constituentLimits) {
+    const percent = strictest(id, general, brief);
     const brings = poured.some(({ oil }) =>
-      oil.capped?.constituents.some(([name, , , high]) => members.includes(name) && high > 0),
+      oil.counted?.constituents.some(([name, , , high]) => members.includes(name) && high > 0),
     );
     if (!brings) continue;
     const value = largerSum((oil) => holds(oil, members));

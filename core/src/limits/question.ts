@@ -10,12 +10,25 @@ export const guidelineIds: readonly Guideline[] = ['clinical', 'cautious'];
 export interface Question {
   /** Where the names of allergies are looked up. */
   readonly catalog: Pick<Catalog, 'oil' | 'base'>;
+  /** As rules see it: a ready-made blend of known oils stands as those. */
   readonly mixture: Mixture;
+  /** As it is poured. */
+  readonly poured: Mixture;
   readonly brief: Brief;
   /** Kinds of the containers: `roll-on`, `tin`. */
   readonly containers: readonly string[];
   readonly guideline: Guideline;
+  /** What the maker calls it, and what it is for. */
+  readonly named: string;
+  /** What one use takes, in ml, where it was measured. */
+  readonly useMl: number | null;
+  /** What the largest of its containers takes, in ml. */
+  readonly eachMl: number;
 }
+
+/** What is asked of the rules: the mixture as it is poured. */
+export type Asked = Omit<Question, 'poured' | 'named' | 'useMl' | 'eachMl'> &
+  Partial<Pick<Question, 'named' | 'useMl' | 'eachMl'>>;
 
 /** The wearer, or null for anyone. */
 export const knownWearer = ({ wearer }: Pick<Brief, 'wearer'>): Wearer | null =>

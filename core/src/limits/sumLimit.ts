@@ -1,9 +1,11 @@
 import type { Brief } from '../brief';
 import type { Oil } from '../catalog';
-import { weightedShare, type Mixture, type Weights } from '../mixture';
+import { weightedShare, type Weights } from '../mixture';
 import { isLarger, larger, type Range } from '../quantity';
 import type { Guideline } from '../recipe';
 import type { RuleId } from './finding';
+import type { Question } from './question';
+import { seenIn, weightsPoured } from './seen';
 
 /**
  * A maximum that is a sum over oils: of `weight x strength in percent`, at most `cap`, by volume
@@ -34,10 +36,15 @@ export type SumsOf = (
 
 /** What a sum comes to in a mixture: the larger of the two measures counts. */
 export const valueOfSum = (
-  mixture: Mixture,
+  { poured }: Pick<Question, 'poured'>,
   { weights }: Pick<SumLimit, 'weights'>,
 ): { readonly value: Range; readonly by: 'volume' | 'weight' } => {
-  const { byVolume, byWeight } = weightedShare(mixture.oils, weights, mixture);
+  const seen = seenIn(poured.oils.map(({ oil }) => oil));
+  const { byVolume, byWeight } = weightedShare(
+    poured.oils,
+    seen ? weightsPoured(seen, weights) : weights,
+    poured,
+  );
   return {
     value: larger(byVolume, byWeight),
     by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',

@@ -1,6 +1,13 @@
 import type { SumLimit, SumsOf } from './sumLimit';
 import { rules } from './registry';
+import { seenIn, weightsPoured } from './seen';
 
-/** Every maximum that is a sum, for these oils on this wearer, as the rules state them. */
-export const sumLimits: SumsOf = (oils, brief, guideline): readonly SumLimit[] =>
-  rules.flatMap(({ sums }) => sums?.(oils, brief, guideline) ?? []);
+/**
+ * Every maximum that is a sum, for these oils on this wearer, as the rules state them: weights are
+ * of the oils that are poured, a ready-made blend at its share of each oil in it.
+ */
+export const sumLimits: SumsOf = (oils, brief, guideline): readonly SumLimit[] => {
+  const seen = seenIn(oils);
+  const sums = rules.flatMap(({ sums }) => sums?.(seen?.oils ?? oils, brief, guideline) ?? []);
+  return seen ? sums.map((sum) => ({ ...sum, weights: weightsPoured(seen, sum.weights) })) : sums;
+};

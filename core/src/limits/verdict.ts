@@ -12,19 +12,23 @@ export const verdictOrder: readonly Verdict[] = ['over', 'unknown', 'caution', '
 export const worst = (verdicts: readonly FindingVerdict[]): Verdict =>
   verdictOrder.find((verdict) => verdicts.includes(verdict)) ?? 'within';
 
-/** The worse of two. */
-export const atLeast = (verdict: Verdict, floor: Verdict): Verdict => worst([verdict, floor]);
-
-/** Up to this share of a limit, reckoned with large drops, a value is within it. */
-export const comfortableShare = 0.8;
+/** The caution line: past this share of a limit on the likely value, there is one. */
+export const cautionShare = 0.9;
 
 /**
- * A value against the maximum of one oil or of a sum: "over" is judged on the likely
- * value, "within" on the high one and four fifths of the limit.
+ * A value against the maximum of one oil or of a sum, on the likely value: over past the limit, a
+ * caution past nine tenths of it. Where only the high end is past it, that is a note: a drop that
+ * is measured settles it. For carcinogens the high end is a caution.
  */
-export const againstLimit = (value: Range, limit: number): Verdict => {
-  if (isPast(value.likely, limit)) return 'over';
-  return isPast(value.high, comfortableShare * limit) ? 'caution' : 'within';
+export const againstLimit = (
+  { likely, high }: Range,
+  limit: number,
+  isCarcinogen = false,
+): FindingVerdict => {
+  if (isPast(likely, limit)) return 'over';
+  if (isPast(likely, cautionShare * limit)) return 'caution';
+  if (isPast(high, limit)) return isCarcinogen ? 'caution' : 'note';
+  return 'within';
 };
 
 /** Past twice the limit on the likely value: no way round it for this wearer. */

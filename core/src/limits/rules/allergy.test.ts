@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { found } from '../judged.testing';
 
 describe('allergies', () => {
-  test('a nut oil for a nut allergy is hard, its kin is to be minded', () => {
+  test('a nut oil for a nut allergy is hard, its relative is a caution', () => {
     const teo = { allergies: ['tree nut'] };
     expect(found({ oils: {}, bases: { sweet_almond: 1 }, wearer: teo }, 'allergy')).toMatchObject({
       verdict: 'over',

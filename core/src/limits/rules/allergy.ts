@@ -1,52 +1,57 @@
-import { guidelines } from '../../catalog';
+import { allergySays, familyRead } from '../allergies';
+import { isConditionAllergy } from '../conditions';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
-const families = new Set(guidelines.allergyFamilies);
+/** True where a rule reads this allergy: a family, a patch test, or the id of a material. */
+const isRead = (allergy: string, { oil, base }: Question['catalog']): boolean =>
+  familyRead(allergy) !== undefined ||
+  isConditionAllergy(allergy) ||
+  oil(allergy) !== undefined ||
+  base(allergy) !== undefined;
 
-/** True where a rule reads this allergy: a family of the library, or the id of a material. */
-const isKnownAllergy = (allergy: string, { oil, base }: Question['catalog']): boolean =>
-  families.has(allergy) || oil(allergy) !== undefined || base(allergy) !== undefined;
-
-/** Rule 8. Allergies of the wearer, to one material or to a family. */
+/**
+ * Rule 8. Allergies of the wearer: to one material and, as a caution, its near relatives; to a
+ * family; by the name of a patch test.
+ */
 export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   const wearer = knownWearer(brief);
-  const allergies = wearer ? new Set(wearer.allergies) : null;
   const materials = [
     ...mixture.oils.map(({ oil }) => oil),
     ...mixture.bases.map(({ base }) => base),
   ];
   const common = { rule: 'allergy', source: 'RECALL' } as const;
-  const found = materials.flatMap((material): Finding[] => {
-    const own = allergies?.has(material.id)
-      ? [
+  const found = wearer
+    ? materials.flatMap((material) =>
+        [...new Set(wearer.allergies)].flatMap((one): Finding[] => {
+          const against = allergySays(material, one, catalog);
+          if (!against) return [];
+          const over = against.what === 'avoid';
+          return [
+            finding({
+              ...common,
+              verdict: over ? 'over' : 'caution',
+              blocking: over,
+              subject: material.id,
+              source: against.by === 'itself' ? 'the wearer' : common.source,
+              reason: { code: 'allergy', to: against.to, by: against.by },
+            }),
+          ];
+        }),
+      )
+    : materials.flatMap((material) =>
+        material.allergens.map(({ family }) =>
           finding({
             ...common,
-            verdict: 'over',
-            blocking: true,
+            verdict: 'note',
             subject: material.id,
-            source: 'the wearer',
-            reason: { code: 'allergy', to: material.id },
+            forAnyone: true,
+            reason: { code: 'allergy', to: family, by: 'family' },
           }),
-        ]
-      : [];
-    const byFamily = material.allergens
-      .filter(({ family }) => allergies === null || allergies.has(family))
-      .map(({ family, what }) => {
-        const over = allergies !== null && what === 'avoid';
-        return finding({
-          ...common,
-          verdict: over ? 'over' : 'caution',
-          blocking: over,
-          subject: material.id,
-          forAnyone: allergies === null,
-          reason: { code: 'allergy', to: family },
-        });
-      });
-    return [...own, ...byFamily];
-  });
-  const unread = [...(allergies ?? [])]
-    .filter((name) => !isKnownAllergy(name, catalog))
+        ),
+      );
+  const unread = [...new Set(wearer?.allergies ?? [])]
+    .filter((name) => !isRead(name, catalog))
     .map((name) =>
       finding({
         ...common,
@@ -56,7 +61,25 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
         reason: { code: 'allergy-free-words' },
       }),
     );
-  const all = [...found, ...unread];
+  // Of a material of the maker's own nobody may have said what it comes from.
+  const unsaid =
+    wearer && wearer.allergies.length > 0
+      ? materials
+          .filter((material) =>
+            'counted' in material
+              ? material.own?.material === true && !material.madeOf && material.family === null
+              : material.allergensKnown === false,
+          )
+          .map(({ id }) =>
+            finding({
+              ...common,
+              verdict: 'unknown',
+              subject: id,
+              reason: { code: 'allergens-not-known' },
+            }),
+          )
+      : [];
+  const all = [...found, ...unread, ...unsaid];
   return all.length > 0
     ? all
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];

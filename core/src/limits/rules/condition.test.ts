@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
 import type { Asked } from '../asked.testing';
-import { found } from '../judged.testing';
+import { found, judged } from '../judged.testing';
 
 describe('conditions', () => {
   test('an oil to avoid with a blood thinner is hard', () => {
@@ -37,6 +37,61 @@ describe('conditions', () => {
       subject: 'asthma',
     });
     expect(found(asked('hands-or-feet'), 'condition').verdict).toBe('within');
+  });
+
+  test.each([
+    ['Warfarin', 'anticoagulants'],
+    ['takes apixaban 5 mg twice daily', 'anticoagulants'],
+    ['EPILEPSY', 'epilepsy'],
+    ['lamotrigine', 'epilepsy'],
+  ])('“%s” counts as %s, and that is said', (typed, condition) => {
+    const given: Asked = {
+      oils: { wintergreen: ml(0.001), 'rosemary-camphor': ml(0.001) },
+      wearer: { conditions: [typed] },
+    };
+    const { findings, blocking } = judged(given);
+    expect(blocking).toBe(true);
+    const said = findings.find(({ reason }) => reason.code === 'condition-read-as');
+    // The id itself, in whatever capitals, needs no saying.
+    if (typed.toLowerCase() === condition) expect(said).toBeUndefined();
+    else expect(said?.reason).toMatchObject({ condition });
+  });
+
+  test('a medicine that makes skin sensitive to light minds phototoxic oils in the sun', () => {
+    const given: Asked = { oils: { lemon: 1 }, wearer: { conditions: ['doxycycline'] } };
+    expect(found(given, 'condition', 'lemon')).toMatchObject({ verdict: 'caution' });
+    const rinsed = { ...given, brief: { place: 'wash-off', use: 'rinse-off' } } as const;
+    expect(found(rinsed, 'condition').verdict).toBe('within');
+  });
+
+  test('kidney disease and seizures with fever are read', () => {
+    const of = (oil: string, wearer: Asked['wearer']) =>
+      found({ oils: { [oil]: ml(0.001) }, ...(wearer ? { wearer } : {}) }, 'condition', oil);
+    expect(of('wintergreen', { conditions: ['kidney disease'] }).blocking).toBe(true);
+    expect(
+      of('eucalyptus-globulus', { ageMonths: 130, conditions: ['febrile seizures'] }).blocking,
+    ).toBe(true);
+  });
+
+  test('active eczema is told once, by the whole blend; eczema in the past is sensitive skin', () => {
+    const active = judged({
+      oils: { lavender: 4 },
+      brief: { place: 'beard' },
+      wearer: { conditions: ['eczema, active'] },
+    }).findings;
+    expect(active.filter(({ rule }) => rule === 'condition')).toEqual([]);
+    // Two drops in a hundred would be 2.1 %; four are past the beard's 2 % as well.
+    expect(
+      active
+        .filter(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'over')
+        .map(({ limit }) => limit),
+    ).toEqual([0, 2]);
+    expect(
+      found(
+        { oils: { lavender: ml(0.06) }, wearer: { conditions: ['eczema, in the past'] } },
+        'whole-blend',
+      ),
+    ).toMatchObject({ limit: 1, verdict: 'caution' });
   });
 
   test('free words are not known, by name', () => {

@@ -1,84 +1,164 @@
-import type { Wearer } from '../../brief';
-import { guidelines, type PlaceId } from '../../catalog';
+import { guidelines } from '../../catalog';
+import { chemistryOfOil, chemistrySource } from '../chemistry';
+import { conditionOf, conditionsOf, conditionsRead } from '../conditions';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
+import { holdsAt, isNearFace, sunOn } from '../places';
 import { knownWearer, type Question } from '../question';
 
-const vocabulary = new Map(guidelines.conditions.map((entry) => [entry.id, entry]));
-const nearTheFace = new Set<PlaceId>(guidelines.nearTheFace);
+/** What speaks against a material for a condition. */
+interface Against {
+  readonly subject: string;
+  readonly condition: string;
+  readonly what: 'avoid' | 'caution';
+  readonly why?: string;
+  readonly source: string;
+}
 
-/** Skin that is sensitive or damaged, all over or at the place, counts as a condition. */
-const damagedSkin = 'hypersensitive or damaged skin';
+const lightMedicine = 'light-sensitising medicine';
 
-const conditionsOf = (wearer: Wearer, place: PlaceId): Set<string> => {
-  const conditions = new Set(wearer.conditions);
-  if (wearer.skin !== 'normal' || place === 'broken-or-inflamed-skin') conditions.add(damagedSkin);
-  return conditions;
+/** Everything that speaks against the materials of a blend for some condition. */
+export const againstConditions = ({ mixture, brief }: Question): Against[] => {
+  const wearer = knownWearer(brief);
+  // Somebody not known is an adult: what holds below an age is told by the rule on age.
+  const ageMonths = wearer?.ageMonths ?? guidelines.adult.fromMonths;
+  return [
+    ...mixture.oils.flatMap(({ oil }): Against[] => [
+      ...oil.conditions.map(({ condition, what }) => ({
+        subject: oil.id,
+        condition,
+        what,
+        source: materialSource(oil, 'EOS2'),
+      })),
+      ...chemistryOfOil(oil)
+        .filter(
+          ({ belowMonths, where }) =>
+            (belowMonths === undefined || ageMonths < belowMonths) &&
+            holdsAt(where, brief.place, { ageMonths }),
+        )
+        .flatMap((caution) =>
+          caution.conditions.map((condition) => ({
+            subject: oil.id,
+            condition,
+            what: caution.what,
+            why: caution.why,
+            source: chemistrySource(caution),
+          })),
+        ),
+      ...(oil.phototoxicLimitPercent !== null && sunOn(brief) === 'exposed'
+        ? [
+            {
+              subject: oil.id,
+              condition: lightMedicine,
+              what: 'caution' as const,
+              why: conditionOf(lightMedicine)?.why ?? '',
+              source: 'TEACH',
+            },
+          ]
+        : []),
+    ]),
+    ...mixture.bases.flatMap(({ base }) =>
+      base.conditions.map(({ condition, what }) => ({
+        subject: base.id,
+        condition,
+        what,
+        source: 'RECALL',
+      })),
+    ),
+  ];
+};
+
+/** Of several that speak against one material for one condition, the strictest. */
+const strictest = (list: readonly Against[]): Against[] => {
+  const found = new Map<string, Against>();
+  for (const one of list) {
+    const key = `${one.subject}/${one.condition}`;
+    const before = found.get(key);
+    if (!before || (before.what === 'caution' && one.what === 'avoid')) found.set(key, one);
+  }
+  return [...found.values()];
 };
 
 /** Conditions that speak of smell in general, whatever the oils. */
-const general = (conditions: ReadonlySet<string>, place: PlaceId): Finding[] =>
-  [...conditions].flatMap((id): Finding[] => {
-    const entry = vocabulary.get(id);
-    if (!entry?.what || (entry.where && !nearTheFace.has(place))) return [];
-    return [
-      finding({
-        rule: 'condition',
-        verdict: 'caution',
-        subject: id,
-        source: 'TEACH',
-        reason: { code: 'condition', condition: id, general: entry.why ?? '' },
-      }),
-    ];
+const general = (given: ReadonlySet<string>, { brief, mixture }: Question): Finding[] =>
+  mixture.oils.length === 0
+    ? []
+    : [...given].flatMap((id): Finding[] => {
+        const entry = conditionOf(id);
+        const wearer = knownWearer(brief);
+        if (
+          !entry?.what ||
+          (entry.where && !isNearFace(brief.place, wearer?.ageMonths ?? Infinity))
+        )
+          return [];
+        return [
+          finding({
+            rule: 'condition',
+            verdict: 'caution',
+            subject: id,
+            source: 'TEACH',
+            reason: { code: 'condition', condition: id, general: entry.why ?? '' },
+          }),
+        ];
+      });
+
+/** What was typed: read as a condition of the vocabulary, which is said, or by no rule. */
+const asTyped = (words: readonly string[]): Finding[] =>
+  words.flatMap((typed): Finding[] => {
+    const read = conditionsRead(typed);
+    if (read.length === 0) {
+      return [
+        finding({
+          rule: 'condition',
+          verdict: 'unknown',
+          subject: typed,
+          source: 'no rule reads free words',
+          reason: { code: 'condition-free-words' },
+        }),
+      ];
+    }
+    return read
+      .filter((id) => id.toLowerCase() !== typed.toLowerCase())
+      .map((condition) =>
+        finding({
+          rule: 'condition',
+          verdict: 'note',
+          subject: typed,
+          source: 'RECALL',
+          reason: { code: 'condition-read-as', condition },
+        }),
+      );
   });
 
-const freeWords = (conditions: ReadonlySet<string>): Finding[] =>
-  [...conditions]
-    .filter((id) => !vocabulary.has(id))
-    .map((id) =>
-      finding({
-        rule: 'condition',
-        verdict: 'unknown',
-        subject: id,
-        source: 'no rule reads free words',
-        reason: { code: 'condition-free-words' },
-      }),
-    );
-
 /** Rule 7. Conditions and medicines, from the library's vocabulary. */
-export const condition = ({ mixture, brief }: Question): Finding[] => {
+export const condition = (question: Question): Finding[] => {
+  const { brief } = question;
   const wearer = knownWearer(brief);
   const given = wearer ? conditionsOf(wearer, brief.place) : null;
-  const materials = [
-    ...mixture.oils.map(({ oil }) => ({
-      id: oil.id,
-      conditions: oil.conditions,
-      source: materialSource(oil, 'EOS2'),
-    })),
-    ...mixture.bases.map(({ base: { id, conditions } }) => ({ id, conditions, source: 'RECALL' })),
-  ];
-  const byMaterial = materials.flatMap((material) =>
-    material.conditions
-      .filter((entry) => given === null || given.has(entry.condition))
-      .map((entry) => {
-        const over = given !== null && entry.what === 'avoid';
-        return finding({
-          rule: 'condition',
-          verdict: over ? 'over' : 'caution',
-          blocking: over,
-          subject: material.id,
-          source: material.source,
-          forAnyone: given === null,
-          reason: { code: 'condition', condition: entry.condition },
-        });
-      }),
-  );
+  const byMaterial = strictest(againstConditions(question))
+    .filter((entry) => given === null || given.has(entry.condition))
+    .map(({ subject, condition: name, what, why, source }) => {
+      const over = given !== null && what === 'avoid';
+      return finding({
+        rule: 'condition',
+        verdict: given === null ? 'note' : over ? 'over' : 'caution',
+        blocking: over,
+        subject,
+        source,
+        forAnyone: given === null,
+        reason: { code: 'condition', condition: name, ...(why ? { why } : {}) },
+      });
+    });
   const found = given
-    ? [...byMaterial, ...general(given, brief.place), ...freeWords(given)]
+    ? [...byMaterial, ...general(given, question), ...asTyped(wearer?.conditions ?? [])]
     : byMaterial;
-  return found.length > 0
+  if (found.some(({ reason }) => reason.code !== 'condition-read-as')) return found;
+  // Where a condition leaves room for no oil at all, the rule on the whole blend says so.
+  const judgedElsewhere = [...(given ?? [])].some((id) => conditionOf(id)?.stage !== undefined);
+  return judgedElsewhere
     ? found
     : [
+        ...found,
         finding({
           rule: 'condition',
           verdict: 'within',

@@ -32,10 +32,15 @@ describe('constituents together, across oils', () => {
     expect(larger.verdict).toBe('within');
   });
 
-  test('high content alone can spoil "holds"', () => {
+  test('high content alone is good to know; of a carcinogen it is a caution', () => {
     // Melissa 0.075 ml in 9.5 ml is 0.789 %: 49 % of it is 0.387 %, 75 % of it is 0.592 %.
     const citral = found({ oils: { melissa: ml(0.075) } }, 'constituent', 'citral');
-    expect(citral.verdict).toBe('caution');
+    expect(citral.verdict).toBe('note');
+    // Rose otto: 1.7 % methyl eugenol typically, 3.3 % at most. 0.095 ml in 9.5 ml is 1 %: 0.017 of
+    // 0.02 % likely is 85 %, 0.033 % at the high end is past it.
+    const rose = found({ oils: { 'rose-otto': ml(0.09) } }, 'constituent', 'methyl eugenol');
+    expect(rose.verdict).toBe('caution');
+    expect(rose.value?.likely).toBeLessThan(0.018);
   });
 
   test('past twice a cap there is no way round', () => {
@@ -49,8 +54,15 @@ describe('constituents together, across oils', () => {
     expect(judged({ oils: { caraway: ml(0.3) } }).verdict).toBe('over');
   });
 
-  test('on lips and underarm a shared cap is to be minded at least', () => {
+  test('on lips and underarm the figures of the kind of product count', () => {
     const asked: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
-    expect(found(asked, 'constituent', 'citral').verdict).toBe('caution');
+    // Citral, recalled: 0.11 % for lips, 0.032 % for underarm. Geraniol, 4.7 % in perfume: 0.18 of it.
+    expect(found(asked, 'constituent', 'citral')).toMatchObject({ limit: 0.11, verdict: 'within' });
+    expect(found({ ...asked, brief: { place: 'underarm' } }, 'constituent', 'citral').limit).toBe(
+      0.032,
+    );
+    const geraniol = found(asked, 'constituent', 'geraniol');
+    expect(geraniol.limit).toBeCloseTo(0.846);
+    expect(geraniol.reason).toMatchObject({ category: 'lips', derived: true });
   });
 });

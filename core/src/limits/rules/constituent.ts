@@ -1,11 +1,14 @@
-import { constituentLimits, type ConstituentLimit, type Oil } from '../../catalog';
+import type { ConstituentLimit, Oil } from '../../catalog';
+import { capsFor } from '../categories';
 import { contentOf } from '../contents';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { valueOfSum, type SumLimit, type SumsOf } from '../sumLimit';
-import { againstLimit, atLeast, comfortableShare, isBlockingPast } from '../verdict';
-import { placesWithStricterCaps } from './oilMaximum';
+import { againstLimit, cautionShare, isBlockingPast } from '../verdict';
+
+/** Substances of which the high end counts as well: they give animals cancer. */
+export const carcinogens: ReadonlySet<string> = new Set(['estragole', 'methyl eugenol', 'safrole']);
 
 /** What all oils bring of the members of a cap; null where none brings any. */
 export const sumOfMembers = (
@@ -26,16 +29,18 @@ export const sumOfMembers = (
           high: contents.map(({ high }) => high / 100),
         },
         cap: percent,
-        most: percent,
-        comfortableLikely: percent,
-        comfortableHigh: comfortableShare * percent,
+        most: cautionShare * percent,
+        comfortableLikely: cautionShare * percent,
+        comfortableHigh: carcinogens.has(id) ? percent : Infinity,
         from: from.map((oil) => oil.id),
       };
 };
 
 /** What all oils bring of one substance, or of a group that counts as one, against its cap. */
-export const constituentSums: SumsOf = (oils) =>
-  constituentLimits.flatMap((limit) => sumOfMembers(oils, 'constituent', limit) ?? []);
+export const constituentSums: SumsOf = (oils, brief) =>
+  capsFor(brief).flatMap(
+    ({ limit, percent }) => sumOfMembers(oils, 'constituent', { ...limit, percent }) ?? [],
+  );
 
 /**
  * Rule 4. Constituents together, across oils: what all oils bring of one substance,
@@ -43,12 +48,12 @@ export const constituentSums: SumsOf = (oils) =>
  * likely value is reckoned with typical content, the high one with high content and
  * large drops. An oil whose chemistry is not held cannot be counted, and is said so.
  */
-export const constituent = ({ mixture, brief }: Question): Finding[] => {
-  const stricter = placesWithStricterCaps.has(brief.place);
+export const constituent = (question: Question): Finding[] => {
+  const { mixture, brief } = question;
   const rinsedOff = brief.use === 'rinse-off';
   const oils = mixture.oils.map(({ oil }) => oil);
   const unknown = oils
-    .filter(({ capped }) => capped === null)
+    .filter(({ counted }) => counted === null || counted.isPartial)
     .map((oil) =>
       finding({
         rule: 'constituent',
@@ -56,32 +61,34 @@ export const constituent = ({ mixture, brief }: Question): Finding[] => {
         verdict: 'unknown',
         subject: oil.id,
         source: materialSource(oil, 'RECALL'),
-        reason: { code: 'chemistry-not-held' },
+        reason: { code: oil.counted === null ? 'chemistry-not-held' : 'chemistry-partial' },
       }),
     );
-  const counted = constituentLimits.flatMap((limit): Finding[] => {
-    const sum = sumOfMembers(oils, 'constituent', limit);
+  const counted = capsFor(brief).flatMap(({ limit, percent, category, derived }): Finding[] => {
+    const sum = sumOfMembers(oils, 'constituent', { ...limit, percent });
     if (!sum) return [];
-    const { value, by } = valueOfSum(mixture, sum);
-    const verdict = againstLimit(value, sum.cap);
+    const { value, by } = valueOfSum(question, sum);
+    const verdict = againstLimit(value, sum.cap, carcinogens.has(limit.id));
     return [
       finding({
         rule: 'constituent',
         rinsedOff,
         subject: sum.subject,
-        verdict: stricter ? atLeast(verdict, 'caution') : verdict,
-        blocking: verdict === 'over' && isBlockingPast(value, sum.cap),
+        verdict,
+        // Twice what holds for everybody: the stricter figure of a category can be overridden.
+        blocking: verdict === 'over' && isBlockingPast(value, limit.percent),
         value,
         limit: sum.cap,
         unit: '%',
         by,
-        source: limit.source,
+        source: category === null ? limit.source : 'IFRACAT',
         reason: {
           code: 'constituent',
           why: limit.why,
           oils: sum.from,
           confidence: limit.confidence,
-          stricter: stricter && verdict !== 'over',
+          category,
+          derived,
         },
       }),
     ];

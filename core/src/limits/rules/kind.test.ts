@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
 import type { Asked } from '../asked.testing';
-import { judged } from '../judged.testing';
+import { found, judged } from '../judged.testing';
 
 describe('kinds of product', () => {
   const kinds = (asked: Asked) =>
@@ -9,10 +9,46 @@ describe('kinds of product', () => {
       rule === 'kind' && reason.code === 'kind' ? [reason.what] : [],
     );
 
-  test('oil in a bath lies on the water as a film', () => {
-    expect(kinds({ oils: { lavender: ml(0.05) }, brief: { place: 'bath' } })).toEqual([
-      'bath-film',
-    ]);
+  const verdictOf = (asked: Asked, what: string) =>
+    judged(asked).findings.find(({ reason }) => reason.code === 'kind' && reason.what === what)
+      ?.verdict;
+
+  test('fat carries oil off in a bath: a caution; on salt, in water or alcohol it is over', () => {
+    const bath = (base: string): Asked => ({
+      oils: { lavender: ml(0.05) },
+      brief: { place: 'bath' },
+      bases: { [base]: 1 },
+    });
+    expect(verdictOf(bath('jojoba'), 'bath-fat')).toBe('caution');
+    for (const base of ['sea_salt', 'distilled_water', 'ethanol_perfumers']) {
+      expect(verdictOf(bath(base), 'bath-undispersed'), base).toBe('over');
+    }
+    expect(kinds(bath('polysorbate_20'))).toEqual([]);
+    expect(kinds(bath('unscented_lotion'))).toEqual([]);
+  });
+
+  test('a tub takes eight drops for an adult, four from six, two from two years', () => {
+    // 9.5 ml with 0.95 ml of oil is a tenth: 8 drops of 0.05 ml are 0.4 ml, so 4 ml of it.
+    const bath: Asked = {
+      oils: { lavender: ml(0.95) },
+      brief: { place: 'bath' },
+      bases: { polysorbate_20: 1 },
+    };
+    const most = (wearer: Asked['wearer']) => {
+      const { reason } = found({ ...bath, ...(wearer ? { wearer } : {}) }, 'kind');
+      return reason.code === 'bath-drops' ? reason.mostMl : null;
+    };
+    expect(most({})).toBeCloseTo(4);
+    expect(most({ ageMonths: 100 })).toBeCloseTo(2);
+    expect(most({ ageMonths: 30 })).toBeCloseTo(1);
+    expect(found(bath, 'kind').verdict).toBe('note');
+    // A mould is one bath: all of it goes in at once.
+    expect(
+      found({ ...bath, oils: { lavender: ml(1.2) }, container: 'mould-cube' }, 'kind'),
+    ).toMatchObject({
+      verdict: 'over',
+      blocking: false,
+    });
   });
 
   test('four parts of solubiliser to one of oil disperse it, less does not', () => {
@@ -22,11 +58,29 @@ describe('kinds of product', () => {
       brief: { place: 'bath' },
       bases,
     });
-    expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual(['bath-slip']);
-    expect(kinds(bath({ jojoba: 9, polysorbate_20: 1 }))).toEqual(['bath-solubiliser']);
+    expect(kinds(bath({ distilled_water: 1, polysorbate_20: 1 }))).toEqual(['water']);
+    expect(kinds(bath({ distilled_water: 9, polysorbate_20: 1 }))).toEqual([
+      'bath-solubiliser',
+      'water',
+    ]);
+    // Solubiliser enough, and yet the fat carries the oil off.
+    expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual(['bath-fat', 'bath-slip']);
   });
 
-  test('water, alcohol, what sets and what does not dissolve are to be minded', () => {
+  test('water spoils, unless a preservative keeps it; the rest is a matter of handling', () => {
+    expect(
+      verdictOf({ oils: { lavender: ml(0.05) }, bases: { distilled_water: 1 } }, 'water'),
+    ).toBe('caution');
+    expect(
+      kinds({
+        oils: { lavender: ml(0.05) },
+        bases: { distilled_water: 99, phenoxyethanol_preservative: 1 },
+      }),
+    ).toEqual([]);
+    for (const base of ['coconut_virgin', 'white_sugar']) {
+      const { verdict } = judged({ oils: { lavender: ml(0.05) }, bases: { [base]: 1 } });
+      expect(verdict, base).toBe('within');
+    }
     const with1 = (base: string) => kinds({ oils: { lavender: ml(0.05) }, bases: { [base]: 1 } });
     expect(with1('distilled_water')).toContain('water');
     expect(with1('ethanol_perfumers')).toContain('flame');
@@ -35,7 +89,10 @@ describe('kinds of product', () => {
     expect(with1('jojoba')).toEqual([]);
   });
 
-  test('a spray burns near a flame', () => {
-    expect(kinds({ oils: { lavender: ml(0.05) }, container: 'spray-30' })).toEqual(['flame']);
+  test('a spray burns near a flame, and is not to be breathed', () => {
+    expect(kinds({ oils: { lavender: ml(0.05) }, container: 'spray-30' })).toEqual([
+      'mist',
+      'flame',
+    ]);
   });
 });

@@ -1,9 +1,17 @@
 import type { Mixture } from '../../mixture';
 import { containerFacts, cautions } from '../../catalog';
+import { isPast } from '../../quantity';
 import { finding, type Finding, type KindCaution } from '../finding';
-import type { Question } from '../question';
+import { knownWearer, type Question } from '../question';
 
-const { bath, heat, pours, sprays } = cautions;
+const { bath, heat, pours, sprays, water } = cautions;
+
+const fats: ReadonlySet<string> = new Set(['oil', 'butter', 'wax']);
+
+const mlOf = (
+  { bases }: Mixture,
+  is: (kind: Mixture['bases'][number]['base']['kind']) => boolean,
+): number => bases.reduce((total, { base, ml }) => (is(base.kind) ? total + ml.likely : total), 0);
 
 /** True where grains are what it is, not what thickens it: over a quarter of its weight. */
 const isScrub = ({ bases }: Mixture): boolean => {
@@ -11,48 +19,98 @@ const isScrub = ({ bases }: Mixture): boolean => {
   return weigh(bases.filter(({ base }) => base.kind === 'dry')) > weigh(bases) / 4;
 };
 
-/**
- * Rule 10. What a kind of product asks: oil in a bath lies on the water as a film unless
- * something disperses it, and fat makes the tub slippery; water in an oil blend separates and
- * spoils; what sets in a cool room does not run out of a bottle, and what is thick is not
- * sprayed; hot wax burns; alcohol and sprays burn near a flame.
- */
-export const kind = ({ mixture, brief, containers }: Question): Finding[] => {
-  const common = { rule: 'kind', source: bath.source } as const;
-  const say = (what: KindCaution, subject = 'blend', source = bath.source): Finding =>
-    finding({ ...common, verdict: 'caution', subject, source, reason: { code: 'kind', what } });
-  const found: Finding[] = [];
-  const solubiliser = mixture.bases
-    .filter(({ base }) => base.kind === 'solubiliser')
-    .reduce((total, { ml }) => total + ml.likely, 0);
+const say = (
+  verdict: 'over' | 'caution' | 'note',
+  what: KindCaution,
+  subject = 'blend',
+  source: string = bath.source,
+): Finding => finding({ rule: 'kind', verdict, subject, source, reason: { code: 'kind', what } });
+
+/** What disperses oil in water: fat carries the oil off, so that nothing does. */
+const inBath = (mixture: Mixture): Finding[] => {
   const oil = mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
-  if (brief.place === 'bath' && oil > 0 && solubiliser < bath.solubiliserParts * oil) {
-    found.push(say(solubiliser > 0 ? 'bath-solubiliser' : 'bath-film'));
-  }
-  const fat = mixture.bases.some(
-    ({ base }) => base.kind === 'oil' || base.kind === 'butter' || base.kind === 'wax',
-  );
-  if (brief.place === 'bath' && fat && found.length === 0) found.push(say('bath-slip'));
+  if (oil === 0) return [];
+  const fat = mlOf(mixture, (kind) => fats.has(kind));
+  const solubiliser = mlOf(mixture, (kind) => kind === 'solubiliser');
+  const emulsion = mlOf(mixture, (kind) => kind === 'emulsion');
+  if (fat >= oil) return [say('caution', 'bath-fat'), say('note', 'bath-slip')];
+  if (emulsion >= bath.solubiliserParts * oil && fat === 0) return [];
+  if (solubiliser >= bath.solubiliserParts * oil) return fat > 0 ? [say('note', 'bath-slip')] : [];
+  return [say('over', solubiliser > 0 ? 'bath-solubiliser' : 'bath-undispersed')];
+};
+
+/** Most drops of essential oil in a tub for somebody of this age; an adult where nobody is known. */
+const dropsPerTub = (ageMonths: number): number =>
+  bath.dropsPerTub.find(({ belowMonths }) => belowMonths === null || ageMonths < belowMonths)
+    ?.drops ?? 0;
+
+/** Containers of which one is one bath. */
+const onePerBath: ReadonlySet<string> = new Set(['mould']);
+
+/** Drops of essential oil that go into one tub, against what a tub takes at that age. */
+const dropsInTub = ({ mixture, poured, brief, useMl, eachMl, containers }: Question): Finding[] => {
+  const oil = mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
+  if (oil === 0) return [];
+  const most = dropsPerTub(knownWearer(brief)?.ageMonths ?? Infinity);
+  // Drops of the customary size: the figure is of those.
+  const mostMl = (most / 20) * (poured.fillMl / oil);
+  const used =
+    useMl ??
+    (isPast(eachMl, mostMl) && !containers.every((one) => onePerBath.has(one)) ? null : eachMl);
+  const isOver = used !== null && isPast(used, mostMl);
+  if (used !== null && !isOver) return [];
+  return [
+    finding({
+      rule: 'kind',
+      verdict: isOver ? 'over' : 'note',
+      source: bath.source,
+      reason: { code: 'bath-drops', useMl: used, mostMl, drops: most },
+    }),
+  ];
+};
+
+/**
+ * Rule 10. What a kind of product asks: in a bath only a real dispersion counts, and only so many
+ * drops go into a tub; water without a preservative spoils. What is a matter of handling is a
+ * note: hot wax, flame, fat that is slippery, what sets or is too thick to spray.
+ */
+export const kind = (question: Question): Finding[] => {
+  const { mixture, brief, containers } = question;
+  const found: Finding[] =
+    brief.place === 'bath' ? [...inBath(mixture), ...dropsInTub(question)] : [];
   const runs = containers.some((container) => containerFacts(container).runs);
   const sprayed = containers.includes('spray bottle');
+  const isPreserved = mixture.bases.some(({ base }) => base.kind === 'preservative');
   let burns = sprayed;
   let hot = false;
   for (const { base } of mixture.bases) {
-    if (base.kind === 'aqueous') found.push(say('water', base.id));
+    if (base.kind === 'aqueous' && !isPreserved) {
+      found.push(say('caution', 'water', base.id, water.source));
+    }
     if (base.kind === 'alcohol') burns = true;
     if (base.kind === 'wax' || base.kind === 'butter') hot = true;
     const highest = base.meltRangeC?.[1] ?? 0;
     if (base.kind === 'dry') {
-      if (runs) found.push(say('dry', base.id, pours.source));
-    } else if (runs && highest > pours.aboveC) found.push(say('sets', base.id, pours.source));
+      if (runs) found.push(say('note', 'dry', base.id, pours.source));
+    } else if (runs && highest > pours.aboveC) {
+      found.push(say('note', 'sets', base.id, pours.source));
+    }
     if (sprayed && sprays.tooThick.includes(base.id)) {
-      found.push(say('thick', base.id, sprays.source));
+      found.push(say('note', 'thick', base.id, sprays.source));
     }
   }
-  if (hot) found.push(say('hot-wax', 'blend', heat.source));
-  if (isScrub(mixture) && !runs) found.push(say('keep-dry'));
-  if (burns) found.push(say('flame'));
+  if (sprayed && mixture.oils.length > 0) found.push(say('note', 'mist', 'blend', 'TEACH'));
+  if (hot) found.push(say('note', 'hot-wax', 'blend', heat.source));
+  if (isScrub(mixture) && !runs) found.push(say('note', 'keep-dry'));
+  if (burns) found.push(say('note', 'flame'));
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
+    : [
+        finding({
+          rule: 'kind',
+          source: bath.source,
+          verdict: 'within',
+          reason: { code: 'nothing-found' },
+        }),
+      ];
 };

@@ -1,35 +1,102 @@
+import type { Oil } from '../../catalog';
+import { chemistryOfOil, chemistrySource } from '../chemistry';
+import { pregnancyOf } from '../conditions';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
+import { holdsAt } from '../places';
 import { knownWearer, type Question } from '../question';
 
-/** Rule 6. Oils to avoid, or to be careful with, in pregnancy and nursing. */
+type Stage = 'pregnant' | 'breastfeeding';
+
+const stages: readonly Stage[] = ['pregnant', 'breastfeeding'];
+
+/** What is said of an oil in a stage: of the oil itself, or for what is in it. */
+interface Said {
+  readonly stage: Stage;
+  readonly what: Oil['pregnancy'];
+  readonly why: string | null;
+  readonly source: string;
+}
+
+/** Everything that is said of an oil in some stage, at a place; anywhere where nobody is known. */
+export const saidOfStages = (
+  oil: Oil,
+  place: Question['brief']['place'],
+  isKnown = true,
+): readonly Said[] => [
+  ...stages.map((stage) => ({
+    stage,
+    what: stage === 'pregnant' ? oil.pregnancy : oil.breastfeeding,
+    why: null,
+    source: materialSource(oil, 'EOS2'),
+  })),
+  ...chemistryOfOil(oil).flatMap((caution): Said[] =>
+    caution.stages
+      .filter(() =>
+        isKnown
+          ? holdsAt(caution.where, place, { ageMonths: Infinity })
+          : caution.where === 'anywhere',
+      )
+      .map((stage) => ({
+        stage,
+        what: caution.what,
+        why: caution.why,
+        source: chemistrySource(caution),
+      })),
+  ),
+];
+
+/** Rule 6. Oils to avoid, or to be careful with, in pregnancy and breastfeeding. */
 export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
   const wearer = knownWearer(brief);
-  const common = { rule: 'life-stage', source: 'EOS2' } as const;
-  const stages = (['pregnant', 'breastfeeding'] as const).filter(
-    (stage) => !wearer || wearer[stage],
+  const asked = stages.filter(
+    (stage) =>
+      !wearer || (stage === 'pregnant' ? pregnancyOf(wearer).pregnant : wearer.breastfeeding),
   );
+  const common = { rule: 'life-stage', source: 'EOS2', forAnyone: wearer === null } as const;
   const found = mixture.oils.flatMap(({ oil }): Finding[] => {
-    const says = (stage: 'pregnant' | 'breastfeeding') =>
-      stage === 'pregnant' ? oil.pregnancy : oil.breastfeeding;
-    const avoided = stages.filter((stage) => says(stage) === 'avoid');
-    const cautioned = stages.filter((stage) => says(stage) === 'caution');
-    const told = avoided.length > 0 ? avoided : cautioned;
-    if (told.length === 0) return [];
-    const over = wearer !== null && avoided.length > 0;
-    return [
-      finding({
-        ...common,
-        verdict: over ? 'over' : 'caution',
-        blocking: over,
-        subject: oil.id,
-        source: materialSource(oil, 'EOS2'),
-        forAnyone: wearer === null,
-        reason: { code: 'life-stage', stages: told },
-      }),
-    ];
+    const said = saidOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
+      asked.includes(stage),
+    );
+    const are = (what: Oil['pregnancy']) => said.filter((one) => one.what === what);
+    const told = [are('avoid'), are('caution')].find((list) => list.length > 0);
+    const unknown = are('not known');
+    if (told) {
+      const over = told[0]?.what === 'avoid';
+      return [
+        finding({
+          ...common,
+          verdict: wearer === null ? 'note' : over ? 'over' : 'caution',
+          blocking: wearer !== null && over,
+          subject: oil.id,
+          source: told[0]?.source ?? 'EOS2',
+          reason: {
+            code: 'life-stage',
+            stages: stages.filter((stage) => told.some((one) => one.stage === stage)),
+            why: told.find(({ why }) => why !== null)?.why ?? null,
+          },
+        }),
+      ];
+    }
+    return unknown.length === 0
+      ? []
+      : [
+          finding({
+            ...common,
+            verdict: wearer === null ? 'note' : 'unknown',
+            subject: oil.id,
+            reason: { code: 'life-stage-not-known', stages: unknown.map(({ stage }) => stage) },
+          }),
+        ];
   });
   return found.length > 0
     ? found
-    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
+    : [
+        finding({
+          rule: 'life-stage',
+          source: 'EOS2',
+          verdict: 'within',
+          reason: { code: 'nothing-found' },
+        }),
+      ];
 };

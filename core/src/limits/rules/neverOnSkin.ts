@@ -1,24 +1,29 @@
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 
-/** Rule 12. Oils kept off skin, or out of home blending, altogether. */
+/**
+ * Rule 12. What is kept off skin, or out of home blending, altogether: also a material of the
+ * maker's own that bears the name or comes from the plant of one.
+ */
 export const neverOnSkin = ({ mixture }: Question): Finding[] => {
   const common = { rule: 'never-on-skin', source: 'EOS2' } as const;
-  const found = mixture.oils.flatMap(({ oil }): Finding[] =>
-    oil.keepOffSkin || oil.notForHomeBlending
-      ? [
-          finding({
-            ...common,
-            verdict: 'over',
-            blocking: true,
-            subject: oil.id,
-            reason: oil.keepOffSkin
-              ? { code: 'never-on-skin' }
-              : { code: 'not-for-home', why: oil.notForHomeBlending ?? '' },
-          }),
-        ]
-      : [],
-  );
+  const over = (subject: string, reason: Finding['reason'], source: string): Finding =>
+    finding({ ...common, verdict: 'over', blocking: true, subject, source, reason });
+  const found = [
+    ...mixture.oils.flatMap(({ oil }): Finding[] => {
+      const { forbidden, keepOffSkin, notForHomeBlending } = oil;
+      if (forbidden) {
+        return [over(oil.id, { code: 'never-on-skin', why: forbidden.why }, forbidden.source)];
+      }
+      if (keepOffSkin) return [over(oil.id, { code: 'never-on-skin', why: null }, common.source)];
+      return notForHomeBlending
+        ? [over(oil.id, { code: 'not-for-home', why: notForHomeBlending }, common.source)]
+        : [];
+    }),
+    ...mixture.bases.flatMap(({ base: { id, forbidden } }) =>
+      forbidden ? [over(id, { code: 'never-on-skin', why: forbidden.why }, forbidden.source)] : [],
+    ),
+  ];
   return found.length > 0
     ? found
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];

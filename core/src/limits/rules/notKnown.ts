@@ -1,18 +1,36 @@
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { dermalMaximumOf } from '../dermalMaximum';
-import type { Question } from '../question';
+import { knownWearer, type Question } from '../question';
+import type { Wearer } from '../../brief';
 import { isDensityAssumed } from '../../mixture';
+
+/** Ages, in months, below which some rule asks what is in an oil. */
+const childrenBelowMonths = 192;
+
+/** True where some rule asks what is in an oil: of a child, a stage, a condition or an allergy. */
+const needsChemistry = (wearer: Wearer | null): boolean =>
+  wearer !== null &&
+  (wearer.ageMonths < childrenBelowMonths ||
+    wearer.pregnant ||
+    wearer.breastfeeding ||
+    wearer.skin !== 'normal' ||
+    wearer.conditions.length > 0 ||
+    wearer.allergies.length > 0);
 
 /**
  * Rule 13. An oil whose figure is not held cannot be cleared: unknown is never
  * quietly fine. An oil that has only the caps on its constituents is judged by
  * those, in their own rule.
  */
-export const notKnown = ({ mixture, brief }: Question): Finding[] => {
+export const notKnown = ({ mixture, poured, brief }: Question): Finding[] => {
   const common = { rule: 'not-known', source: 'EOS2' } as const;
-  const found = mixture.oils.flatMap(({ oil, percent }): Finding[] => {
-    const missing = (code: 'figure-not-held' | 'share-not-known', source = 'EOS2'): Finding =>
+  const found = [...new Set([...mixture.oils, ...poured.oils])].flatMap((entry): Finding[] => {
+    const { oil, percent } = entry;
+    const missing = (
+      code: 'figure-not-held' | 'share-not-known' | 'chemistry-needed',
+      source = 'EOS2',
+    ): Finding =>
       finding({
         ...common,
         verdict: 'unknown',
@@ -22,6 +40,9 @@ export const notKnown = ({ mixture, brief }: Question): Finding[] => {
         source: materialSource(oil, source),
         reason: { code },
       });
+    const ofLabel = oil.essentialShare === null ? [missing('share-not-known', 'its label')] : [];
+    // What a ready-made blend is made of is asked for itself.
+    if (oil.madeOf) return ofLabel;
     const held = oil.certificate
       ? dermalMaximumOf(oil, brief) !== null
       : oil.dermalMaximum.status !== 'not known';
@@ -39,11 +60,28 @@ export const notKnown = ({ mixture, brief }: Question): Finding[] => {
       : [];
     return [
       ...(held ? [] : [missing('figure-not-held')]),
-      ...(oil.essentialShare === null ? [missing('share-not-known', 'its label')] : []),
+      // A certificate says how much of it may go on skin, and nothing of who must not have it.
+      ...(oil.certificate && needsChemistry(knownWearer(brief))
+        ? [missing('chemistry-needed')]
+        : []),
+      ...ofLabel,
       ...assumed,
     ];
   });
-  return found.length > 0
-    ? found
+  const bases = mixture.bases.flatMap(({ base }) =>
+    base.isEssential
+      ? [
+          finding({
+            ...common,
+            verdict: 'unknown',
+            subject: base.id,
+            source: 'RECALL',
+            reason: { code: 'base-is-oil' },
+          }),
+        ]
+      : [],
+  );
+  return found.length + bases.length > 0
+    ? [...found, ...bases]
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

@@ -5,9 +5,21 @@ import type { Question } from '../question';
 /**
  * Rule 11. Age of the oil, from the bottle on the shelf: past its printed date or past
  * what it keeps once opened. Oils that oxidise easily sensitise skin when they have; those
- * are over, others to be minded. Without a bottle on the shelf nothing is known of it.
+ * are over, others a caution. Without a bottle on the shelf nothing is known of it: where an oil
+ * oxidises easily, that is asked.
  */
 export const oilAge = ({ mixture }: Question): Finding[] => {
+  const notKnown = mixture.oils
+    .filter(({ oil, bottle }) => !bottle && oil.oxidation === 'high')
+    .map(({ oil }) =>
+      finding({
+        rule: 'oil-age',
+        verdict: 'note',
+        subject: oil.id,
+        source: 'RECALL',
+        reason: { code: 'oil-age-not-known' },
+      }),
+    );
   const bottled = mixture.oils.flatMap(({ oil, bottle }) => (bottle ? [{ oil, bottle }] : []));
   const found = bottled.flatMap(({ oil, bottle }): Finding[] =>
     bottle.past
@@ -25,8 +37,9 @@ export const oilAge = ({ mixture }: Question): Finding[] => {
         ]
       : [],
   );
-  if (found.length > 0 || bottled.length === 0) return found;
+  if (found.length > 0 || bottled.length === 0) return [...found, ...notKnown];
   return [
+    ...notKnown,
     finding({
       rule: 'oil-age',
       verdict: 'within',

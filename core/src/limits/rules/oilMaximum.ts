@@ -5,10 +5,7 @@ import { figureSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import type { SumsOf } from '../sumLimit';
-import { againstLimit, atLeast, comfortableShare, isBlockingPast } from '../verdict';
-
-/** Places with stricter caps than the general ones, of which no figure is held. */
-export const placesWithStricterCaps: ReadonlySet<string> = new Set(['lips', 'underarm']);
+import { againstLimit, cautionShare, isBlockingPast } from '../verdict';
 
 /** Each oil that has a dermal maximum, against it. */
 export const oilMaximumSums: SumsOf = (oils, brief) =>
@@ -22,9 +19,9 @@ export const oilMaximumSums: SumsOf = (oils, brief) =>
             subject: oil.id,
             weights: sureWeights(oils.map((_, other) => (other === index ? 1 : 0))),
             cap,
-            most: cap,
-            comfortableLikely: cap,
-            comfortableHigh: comfortableShare * cap,
+            most: cautionShare * cap,
+            comfortableLikely: cautionShare * cap,
+            comfortableHigh: Infinity,
           },
         ];
   });
@@ -34,7 +31,6 @@ export const oilMaximumSums: SumsOf = (oils, brief) =>
  * belongs to the phototoxic rule, one that rests on constituents to theirs.
  */
 export const oilMaximum = ({ mixture, brief, guideline }: Question): Finding[] => {
-  const stricter = placesWithStricterCaps.has(brief.place);
   const oils = mixture.oils.map(({ oil }) => oil);
   const sums = new Map(oilMaximumSums(oils, brief, guideline).map((sum) => [sum.subject, sum]));
   // The mixture has worked out each oil's share for itself.
@@ -55,18 +51,12 @@ export const oilMaximum = ({ mixture, brief, guideline }: Question): Finding[] =
       return [
         finding({
           ...common,
-          verdict: stricter ? atLeast(verdict, 'caution') : verdict,
+          verdict,
           blocking: verdict === 'over' && isBlockingPast(percent, sum.cap),
           limit: sum.cap,
-          reason:
-            stricter && verdict !== 'over'
-              ? { code: 'stricter-place' }
-              : { code: 'oil-maximum', basis, assumed: status === 'assumed' },
+          reason: { code: 'oil-maximum', basis, assumed: status === 'assumed' },
         }),
       ];
-    }
-    if (stricter) {
-      return [finding({ ...common, verdict: 'caution', reason: { code: 'stricter-place' } })];
     }
     return status === 'none stated'
       ? [finding({ ...common, verdict: 'within', reason: { code: 'no-maximum-stated' } })]

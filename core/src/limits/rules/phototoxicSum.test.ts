@@ -6,8 +6,9 @@ describe('light', () => {
   test('three citruses that fit alone do not fit together', () => {
     const alone = (id: string) =>
       found({ oils: { [id]: 1 }, container: 'roll-on-15' }, 'light-sum').verdict;
+    // Bergamot is at 88 % of its limit likely, and past it with a large drop.
     expect([alone('bergamot'), alone('lime'), alone('lemon')]).toEqual([
-      'caution',
+      'note',
       'within',
       'within',
     ]);
@@ -20,14 +21,30 @@ describe('light', () => {
     expect(together.value?.likely).toBeCloseTo(1.56, 1);
   });
 
-  test('covered skin turns over into mind; rinsed off, light does not count', () => {
-    const asked: Asked = { oils: { bergamot: 3 } };
+  test('covered skin turns over into caution; rinsed off, light does not count', () => {
+    // One drop of bergamot is 1.3 times its limit; on the wrists nothing covers it.
+    const asked: Asked = { oils: { bergamot: 1 } };
     expect(found(asked, 'light-sum').verdict).toBe('over');
-    expect(found({ ...asked, brief: { sun: 'covered' } }, 'light-sum')).toMatchObject({
+    expect(
+      found({ ...asked, brief: { sun: 'covered', place: 'body-massage' } }, 'light-sum'),
+    ).toMatchObject({
       verdict: 'caution',
       blocking: false,
     });
-    expect(found({ ...asked, brief: { use: 'rinse-off' } }, 'light-sum').verdict).toBe('within');
+    expect(found({ ...asked, brief: { sun: 'covered' } }, 'light-sum').verdict).toBe('over');
+    const rinsed = { use: 'rinse-off' } as const;
+    expect(found({ ...asked, brief: { ...rinsed, place: 'wash-off' } }, 'light-sum').verdict).toBe(
+      'within',
+    );
+    // Nothing rinses wrists and neck, whatever the brief says.
+    expect(found({ ...asked, brief: rinsed }, 'light-sum').verdict).toBe('over');
+    // Covered or not, three drops are past twice the limit.
+    expect(
+      found(
+        { oils: { bergamot: 3 }, brief: { sun: 'covered', place: 'body-massage' } },
+        'light-sum',
+      ),
+    ).toMatchObject({ verdict: 'over', blocking: true });
   });
 
   test('one oil above twice its light limit is hard', () => {
@@ -44,7 +61,7 @@ describe('light', () => {
     ).toBe(false);
   });
 
-  test("St John's wort in the carrier is to be minded in the sun", () => {
+  test("St John's wort in the carrier is a caution in the sun", () => {
     expect(
       found({ oils: {}, bases: { st_johns_wort_infused: 1 } }, 'light-sum', 'st_johns_wort_infused')
         .verdict,

@@ -3,15 +3,16 @@ import { sureWeights } from '../../mixture';
 import { exactly, scale } from '../../quantity';
 import { figureSource, sourcesOf } from '../figureSource';
 import { finding, type Finding } from '../finding';
+import { sunOn } from '../places';
 import type { Question } from '../question';
 import { valueOfSum, type SumsOf } from '../sumLimit';
-import { againstLimit, comfortableShare, isBlockingPast } from '../verdict';
+import { againstLimit, cautionShare, isBlockingPast } from '../verdict';
 
 const { source } = guidelines.phototoxic;
 
 /** Strength over phototoxic limit of all oils together: at most 1 where it stays on the skin. */
 export const phototoxicSums: SumsOf = (oils, brief) =>
-  brief.use === 'rinse-off' || oils.every((oil) => oil.phototoxicLimitPercent === null)
+  sunOn(brief) === 'rinsed off' || oils.every((oil) => oil.phototoxicLimitPercent === null)
     ? []
     : [
         {
@@ -21,22 +22,24 @@ export const phototoxicSums: SumsOf = (oils, brief) =>
             oils.map(({ phototoxicLimitPercent: limit }) => (limit === null ? 0 : 1 / limit)),
           ),
           cap: 1,
-          // Skin that stays covered may pass the phototoxic limit: that is a caution, not over.
-          most: brief.sun === 'covered' ? Infinity : 1,
-          comfortableLikely: 1,
-          comfortableHigh: comfortableShare,
+          // Settling stops at the caution line also where skin stays covered.
+          most: cautionShare,
+          comfortableLikely: cautionShare,
+          comfortableHigh: Infinity,
         },
       ];
 
 /**
  * Rule 3. Phototoxic oils together: the sum of strength over phototoxic limit
  * must not pass 1 on skin that the product stays on and that may see sun. Covered
- * skin turns "over" into "caution"; what is rinsed off is let be.
+ * skin turns "over" into "caution", unless one oil is past twice its limit; what is in fact rinsed
+ * off is let be.
  */
-export const phototoxicSum = ({ mixture, brief, guideline }: Question): Finding[] => {
+export const phototoxicSum = (question: Question): Finding[] => {
+  const { mixture, brief, guideline } = question;
   const sensitising = mixture.oils.filter(({ oil }) => oil.phototoxicLimitPercent !== null);
   const common = { rule: 'light-sum', source } as const;
-  if (brief.use === 'rinse-off') {
+  if (sunOn(brief) === 'rinsed off') {
     return [finding({ ...common, verdict: 'within', reason: { code: 'light-rinsed-off' } })];
   }
   const bases = mixture.bases.flatMap(({ base }) =>
@@ -70,8 +73,8 @@ export const phototoxicSum = ({ mixture, brief, guideline }: Question): Finding[
       ...bases,
     ];
   }
-  const { value, by } = valueOfSum(mixture, sum);
-  const covered = brief.sun === 'covered';
+  const { value, by } = valueOfSum(question, sum);
+  const covered = sunOn(brief) === 'covered';
   const verdict = againstLimit(value, sum.cap);
   const oneAloneIsBlocking = sensitising.some(
     ({ oil, percent }) =>
@@ -81,8 +84,8 @@ export const phototoxicSum = ({ mixture, brief, guideline }: Question): Finding[
   return [
     finding({
       ...common,
-      verdict: covered && verdict === 'over' ? 'caution' : verdict,
-      blocking: verdict === 'over' && !covered && oneAloneIsBlocking,
+      verdict: covered && verdict === 'over' && !oneAloneIsBlocking ? 'caution' : verdict,
+      blocking: verdict === 'over' && oneAloneIsBlocking,
       value,
       limit: sum.cap,
       unit: 'ratio',

@@ -1,5 +1,8 @@
+import { askedAboutPlace } from '../../brief';
 import { cautions, guidelines } from '../../catalog';
 import { finding, type Finding, type PlaceCaution } from '../finding';
+import { placesForNothing } from '../places';
+import { placeWordIn } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
 const { bath } = cautions;
@@ -7,51 +10,86 @@ const { bath } = cautions;
 const sourceOf = (place: string): string =>
   guidelines.place.find(({ id }) => id === place)?.source ?? 'TEACH';
 
-/**
- * Rule 9. What a place asks beside a strength: nothing near eyes, inner nose and ear;
- * on lips no light-sensitising oil; shaved or broken skin reacts easily; nursing, kept
- * off the breast; in a bath, oils that burn skin are kept out, and under twos with them.
- */
-export const place = ({ mixture, brief }: Question): Finding[] => {
-  if (mixture.oils.length === 0) return [];
+const nothing: Partial<Record<Question['brief']['place'], PlaceCaution>> = {
+  'eyes-inner-nose-ear-canal-mucosa': 'mucosa',
+  intimate: 'intimate',
+  nipple: 'nipple',
+  nappy: 'nappy',
+};
+
+/** What a place asks, beside what name and purpose say of it. */
+const asks = (
+  { mixture, brief }: Question,
+  say: (
+    verdict: 'over' | 'caution' | 'note',
+    what: PlaceCaution,
+    subject?: string,
+    blocking?: boolean,
+  ) => Finding,
+): Finding[] => {
   const wearer = knownWearer(brief);
+  switch (brief.place) {
+    case 'lips':
+      return mixture.oils.flatMap(({ oil }) =>
+        oil.phototoxicLimitPercent === null ? [] : [say('over', 'lips-light', oil.id)],
+      );
+    case 'underarm':
+      return [say('note', 'shaved')];
+    case 'broken-or-inflamed-skin':
+      return [say('caution', 'broken')];
+    case 'chest-or-back-rub':
+      return wearer?.breastfeeding ? [say('note', 'breast')] : [];
+    case 'bath':
+      return [
+        ...(wearer && wearer.ageMonths < bath.noneBelowMonths
+          ? [{ ...say('over', 'bath-child', 'blend', true), source: bath.source }]
+          : []),
+        ...mixture.oils.flatMap(({ oil }) => [
+          ...(bath.keepOut.includes(oil.id) ? [say('over', 'bath-keep-out', oil.id)] : []),
+          ...(bath.little.includes(oil.id) ? [say('note', 'bath-little', oil.id)] : []),
+        ]),
+      ];
+    default:
+      return [];
+  }
+};
+
+/** A word in the name or purpose that points elsewhere, unless the maker has said that all is well. */
+const fromWords = ({ named, brief }: Question): Finding[] => {
+  if (placesForNothing.has(brief.place)) return [];
+  const found = placeWordIn(named);
+  if (!found || brief.asked.includes(askedAboutPlace(found.word))) return [];
+  return [
+    finding({
+      rule: 'place',
+      verdict: 'caution',
+      subject: found.word,
+      source: 'TEACH',
+      reason: { code: 'place-words', ...found },
+    }),
+  ];
+};
+
+/**
+ * Rule 9. What a place asks beside a strength: nothing to eyes, inner nose and ear, genitals,
+ * nipples or the nappy area; on lips no phototoxic oil; in a bath, oils that burn skin are kept
+ * out, and under twos with them. Name and purpose are read for words that point elsewhere.
+ */
+export const place = (question: Question): Finding[] => {
+  const { mixture, brief } = question;
+  if (mixture.oils.length === 0) return [];
   const common = { rule: 'place', source: sourceOf(brief.place) } as const;
   const say = (
-    verdict: 'over' | 'caution',
+    verdict: 'over' | 'caution' | 'note',
     what: PlaceCaution,
     subject = 'blend',
     blocking = false,
   ): Finding => finding({ ...common, verdict, blocking, subject, reason: { code: 'place', what } });
-  const found: Finding[] = [];
-  switch (brief.place) {
-    case 'eyes-inner-nose-ear-canal-mucosa':
-      found.push(say('over', 'mucosa', 'blend', true));
-      break;
-    case 'lips':
-      for (const { oil } of mixture.oils) {
-        if (oil.phototoxicLimitPercent !== null) found.push(say('over', 'lips-light', oil.id));
-      }
-      break;
-    case 'underarm':
-      found.push(say('caution', 'underarm'));
-      break;
-    case 'broken-or-inflamed-skin':
-      found.push(say('caution', 'broken'));
-      break;
-    case 'chest-or-back-rub':
-      if (wearer?.breastfeeding) found.push(say('caution', 'breast'));
-      break;
-    case 'bath':
-      if (wearer && wearer.ageMonths < bath.noneBelowMonths) {
-        found.push({ ...say('over', 'bath-child', 'blend', true), source: bath.source });
-      }
-      for (const { oil } of mixture.oils) {
-        if (bath.keepOut.includes(oil.id)) found.push(say('over', 'bath-keep-out', oil.id));
-        if (bath.little.includes(oil.id)) found.push(say('caution', 'bath-little', oil.id));
-      }
-      break;
-    default:
-  }
+  const never = nothing[brief.place];
+  const found = [
+    ...(never ? [say('over', never, 'blend', true)] : asks(question, say)),
+    ...fromWords(question),
+  ];
   return found.length > 0
     ? found
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];

@@ -15,7 +15,7 @@ describe('for sale', () => {
       limit: 0.01,
       verdict: 'caution',
     });
-    expect(sold({ use: 'rinse-off' })).toMatchObject({ limit: 0.001 });
+    expect(sold({ use: 'rinse-off', place: 'wash-off' })).toMatchObject({ limit: 0.001 });
   });
 
   test('what is not for sale is not', () => {

@@ -1,0 +1,139 @@
+import {
+  askedAboutAllergy,
+  askedAboutCondition,
+  askedAboutEverything,
+  askedAboutStage,
+  type Wearer,
+} from '../brief';
+import { guidelines } from '../catalog';
+import { allergySays } from './allergies';
+import { conditionsOf, damagedSkin } from './conditions';
+import { knownWearer, type Question } from './question';
+import { againstConditions } from './rules/condition';
+import { saidOfStages } from './rules/lifeStage';
+
+/** Something that matters for what is in a blend, and that nobody has asked of the wearer. */
+export interface OpenQuestion {
+  readonly about: 'stage' | 'condition' | 'allergy';
+  /** Ids of conditions or allergies that are asked about together. */
+  readonly what: readonly string[];
+  /** Ids of the materials for which it is asked. */
+  readonly because: readonly string[];
+  /** What is written down once the answer is no. */
+  readonly asked: readonly string[];
+}
+
+/** Conditions that are asked about in one breath. */
+const together: readonly (readonly string[])[] = [
+  ['anticoagulants', 'bleeding disorder', 'before surgery', 'aspirin sensitivity'],
+  ['epilepsy', 'febrile seizures'],
+  ['g6pd deficiency', 'atrial fibrillation'],
+  ['estrogen-dependent cancer', 'endometriosis'],
+  ['liver disease', 'kidney disease'],
+  ['cyp2d6 drugs', 'light-sensitising medicine'],
+];
+
+/** Ages at which a question makes sense, in months: from, and below. */
+const asksAt: Readonly<Record<string, readonly [number, number]>> = {
+  'febrile seizures': [0, 144],
+  endometriosis: [132, 720],
+  'estrogen-dependent cancer': [216, Infinity],
+};
+
+/** Ages at which somebody may be pregnant or breastfeeding, in months. */
+const mayBePregnant: readonly [number, number] = [132, 660];
+
+const within = (age: number, [from, below]: readonly [number, number]): boolean =>
+  age >= from && age < below;
+
+/** Where nothing in it says otherwise, skin is asked of everybody. */
+const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
+
+/** Each once, in an order of its own: that of the oils changes nothing. */
+const unique = (list: readonly string[]): string[] => [...new Set(list)].sort();
+
+const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: Wearer) => {
+  // Nobody with a beard to oil is asked.
+  if (question.brief.place === 'beard') return [];
+  if (pregnant || breastfeeding || !within(ageMonths, mayBePregnant)) return [];
+  const because = question.mixture.oils
+    .map(({ oil }) => oil)
+    .filter((oil) => saidOfStages(oil, question.brief.place).some(({ what }) => what === 'avoid'))
+    .map(({ id }) => id)
+    .sort();
+  return because.length === 0
+    ? []
+    : [{ about: 'stage' as const, what: ['stage'], because, asked: [askedAboutStage] }];
+};
+
+const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => {
+  const has = conditionsOf(wearer, question.brief.place);
+  const told = againstConditions(question).filter(
+    ({ condition }) =>
+      !has.has(condition) &&
+      !everybodyIsAsked.has(condition) &&
+      within(wearer.ageMonths, asksAt[condition] ?? [0, Infinity]),
+  );
+  const open = unique(told.map(({ condition }) => condition));
+  const groups = [
+    ...together.map((group) => group.filter((one) => open.includes(one))),
+    ...open.filter((one) => !together.some((group) => group.includes(one))).map((one) => [one]),
+  ];
+  return groups
+    .filter((group) => group.length > 0)
+    .map((what) => ({
+      about: 'condition' as const,
+      what,
+      because: unique(
+        told.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
+      ),
+      asked: what.map(askedAboutCondition),
+    }));
+};
+
+const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
+  const { mixture, catalog } = question;
+  const materials = [
+    ...mixture.oils.map(({ oil }) => oil),
+    ...mixture.bases.map(({ base }) => base),
+  ];
+  const avoided = unique(
+    materials.flatMap(({ allergens }) =>
+      allergens.filter(({ what }) => what === 'avoid').map(({ family }) => family),
+    ),
+  ).filter(
+    (family) => guidelines.allergyFamilies.includes(family) && !wearer.allergies.includes(family),
+  );
+  return avoided.map((family) => ({
+    about: 'allergy' as const,
+    what: [family],
+    because: unique(
+      materials
+        .filter((material) => allergySays(material, family, catalog)?.what === 'avoid')
+        .map(({ id }) => id),
+    ),
+    asked: [askedAboutAllergy(family)],
+  }));
+};
+
+/**
+ * The few questions that matter for what is in this blend, and that nobody has asked of this
+ * wearer: not asked is not no. None of somebody not known: of them the label tells.
+ */
+export const notAsked = (question: Question): readonly OpenQuestion[] => {
+  const wearer = knownWearer(question.brief);
+  const { asked } = question.brief;
+  if (!wearer || asked.includes(askedAboutEverything) || question.mixture.oils.length === 0) {
+    return [];
+  }
+  return [
+    ...aboutStage(question, wearer),
+    ...aboutConditions(question, wearer),
+    ...aboutAllergies(question, wearer),
+  ].flatMap((one): OpenQuestion[] => {
+    const what = one.what.filter((_, index) => !asked.includes(one.asked[index] ?? ''));
+    return what.length === 0
+      ? []
+      : [{ ...one, what, asked: one.asked.filter((id) => !asked.includes(id)) }];
+  });
+};
