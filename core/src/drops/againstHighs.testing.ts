@@ -28,7 +28,7 @@ export const compare = async (
     const blend = randomBlend(seed);
     const plan = wholeDrops(blend.formula, blend.brief, blend.guideline, effort);
     const leftOut = new Set(plan.leftOut.map(({ oilId }) => oilId));
-    const solution = highs.solve(asLinearProgramme(blend, leftOut), {
+    const solution = highs.solve(asLinearProgramme(blend, leftOut, plan.aimedMl), {
       mip_rel_gap: 1e-9,
       mip_abs_gap: 1e-9,
       output_flag: false,
@@ -36,7 +36,7 @@ export const compare = async (
     });
     return {
       seed,
-      ours: distanceOf(blend, plan.drops),
+      ours: distanceOf(blend, plan.drops, plan.aimedMl),
       theirs: solution.Status === 'Optimal' ? solution.ObjectiveValue : null,
       proved: plan.proved,
     };
@@ -64,9 +64,14 @@ export const timeBoth = async (
     );
   solveOurs();
   const ours = solveOurs();
-  const programmes = blends.map((blend, at) =>
-    asLinearProgramme(blend, new Set((ours[at]?.result.leftOut ?? []).map(({ oilId }) => oilId))),
-  );
+  const programmes = blends.map((blend, at) => {
+    const plan = ours[at]?.result;
+    return asLinearProgramme(
+      blend,
+      new Set((plan?.leftOut ?? []).map(({ oilId }) => oilId)),
+      plan?.aimedMl ?? [],
+    );
+  });
   const solveTheirs = () =>
     programmes.map(
       (programme) =>

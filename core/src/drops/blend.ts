@@ -1,5 +1,6 @@
-import type { Catalog } from '../catalog';
-import type { SettledBases, Filling, Formula } from '../mixture';
+import { fillMl, type Catalog } from '../catalog';
+import type { Asked } from '../limits';
+import type { SettledBases, Filling, Formula, Mixture } from '../mixture';
 import type { Brief } from '../brief';
 import type { Guideline } from '../recipe';
 
@@ -29,3 +30,27 @@ export interface Blend {
   /** What one use takes, in ml, where the maker has measured it. */
   readonly useMl?: number;
 }
+
+/** Of a blend, what the rules are asked with. */
+export type Judged = Pick<
+  Blend,
+  'catalog' | 'formula' | 'brief' | 'guideline' | 'name' | 'purpose' | 'useMl' | 'fillings'
+>;
+
+/** What the rules are asked of a blend, of what is really in it. */
+export const judgedAs = (
+  { catalog, formula, brief, guideline, name, purpose, useMl, fillings }: Judged,
+  mixture: Mixture,
+): Asked => ({
+  catalog,
+  mixture,
+  brief,
+  guideline,
+  containers: formula.into ?? [formula.container.kind],
+  named: `${name} ${purpose}`,
+  useMl: useMl ?? null,
+  eachMl: Math.min(
+    mixture.fillMl,
+    Math.max(0, ...fillings.map(({ container }) => fillMl(container))) || mixture.fillMl,
+  ),
+});

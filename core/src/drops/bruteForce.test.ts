@@ -34,16 +34,10 @@ const strongEnough = (blend: Blend, drops: readonly number[]): boolean => {
   });
 };
 
-const bruteForce = (blend: Blend) => {
+/** @param wanted what is looked for, in ml of each oil */
+const bruteForce = (blend: Blend, wanted: readonly number[]) => {
   const { formula } = blend;
-  const asked = ((formula.targetPercent ?? 0) / 100) * fillMl(formula.container);
-  const all = formula.oils.reduce(
-    (sum, { measure }) => sum + (measure.by === 'parts' ? measure.parts : 0),
-    0,
-  );
-  const wanted = formula.oils.map(({ measure }) =>
-    measure.by === 'parts' ? (asked * measure.parts) / all : 0,
-  );
+  const asked = wanted.reduce((sum, ml) => sum + ml, 0);
   const drop = formula.oils.map((entry) => measured(entry, formula.dropsPerMl, 1).ml.likely);
   let best: { distance: number; gap: number } | null = null;
   const visit = (chosen: number[]): void => {
@@ -68,7 +62,7 @@ const bruteForce = (blend: Blend) => {
     for (let k = 1; k <= most; k += 1) visit([...chosen, k]);
   };
   visit([]);
-  return { best: best as { distance: number; gap: number } | null, wanted, drop, asked };
+  return { best: best as { distance: number; gap: number } | null, drop, asked };
 };
 
 const someOils = [
@@ -107,7 +101,8 @@ test('no choice of whole drops lies nearer to what was asked, within every limit
         ...(measuredDrop ? { dropMl: { [first]: { low: one, likely: one, high: one } } } : {}),
       });
       const plan = wholeDrops(blend.formula, blend.brief, blend.guideline);
-      const { best, wanted, drop, asked } = bruteForce(blend);
+      const wanted = plan.aimedMl.map((ml) => known(ml));
+      const { best, drop, asked } = bruteForce(blend, wanted);
       const chosen = plan.drops.map((k) => k ?? 0);
       expect(plan.proved).toBe(true);
       expect(strongEnough(blend, chosen)).toBe(true);

@@ -1,7 +1,7 @@
 import { measured, mix, type Mixture } from '../mixture';
 import { fillMl } from '../catalog';
 import { judge, type Judgement } from '../limits';
-import type { Blend } from './blend';
+import { judgedAs, type Judged } from './blend';
 import { wholeDrops, type DropPlan } from './wholeDrops';
 
 /** A blend worked out: drops, amounts, strength, and what the limits say. */
@@ -16,15 +16,8 @@ export interface Evaluation extends Judgement {
  * @param formula at least one base; on likely drops the oils fit under the fill line
  * @param known the drops of its parts where they are known already
  */
-export const evaluate = (
-  {
-    catalog,
-    formula,
-    brief,
-    guideline,
-  }: Pick<Blend, 'catalog' | 'formula' | 'brief' | 'guideline'>,
-  known?: DropPlan,
-): Evaluation => {
+export const evaluate = (blend: Judged, known?: DropPlan): Evaluation => {
+  const { formula, brief, guideline } = blend;
   const plan = known ?? wholeDrops(formula, brief, guideline);
   const mixture = mix(
     formula.oils.map((entry, index) => measured(entry, formula.dropsPerMl, plan.drops[index] ?? 0)),
@@ -38,12 +31,6 @@ export const evaluate = (
   return {
     plan,
     mixture,
-    ...judge({
-      catalog,
-      mixture: { ...mixture, oils: judged },
-      brief,
-      guideline,
-      containers: formula.into ?? [formula.container.kind],
-    }),
+    ...judge(judgedAs(blend, { ...mixture, oils: judged })),
   };
 };

@@ -1,9 +1,10 @@
-export type { Blend } from './blend';
+export { type Blend, judgedAs } from './blend';
 export { containerOf, fillingsOf, isMixedInOne } from './containers';
 export { countOil } from './countOil';
+export { equalDrops } from './equalDrops';
 export { evaluate, type Evaluation } from './evaluate';
 export { measuredBy, type Way, weighOils, writeBases, writeOils } from './rewrite';
-export { intoContainer, type Scaled, type ScaleProblem, timesAsMuch } from './scale';
+export { intoContainer, type Scaled, type ScaleProblem, timesAsMuch, timesSmaller } from './scale';
 export { settleMade } from './settle';
 export { isAboutRoom, type SettleProblem } from './settleProblem';
 export { withWax, withWaxPercent } from './waxShare';

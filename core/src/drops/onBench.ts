@@ -1,5 +1,6 @@
 import { oilInBottle, type Analysis, type Catalog, type Oil } from '../catalog';
 import type { FormulaOil } from '../mixture';
+import { isPossibleDrop } from '../quantity';
 import type { RecipeOil } from '../recipe';
 
 /** Analyses of the bottles from which a batch came, by id of the oil. */
@@ -25,7 +26,9 @@ export const onBench = (
   made: Analyses | null,
 ): Omit<FormulaOil, 'measure'> => {
   const open = catalog.openBottle(entry.id);
-  const dropMl = entry.dropMl ?? (made ? undefined : open?.dropMl);
+  // What cannot be a drop was miscounted, whoever wrote it down.
+  const written = entry.dropMl && isPossibleDrop(entry.dropMl) ? entry.dropMl : undefined;
+  const dropMl = written ?? (made ? undefined : open?.dropMl);
   const bottle = made ? entry.bottle : open?.bottle;
   const analysis = made
     ? (laterAnalysis(bottle, open) ?? made[entry.id] ?? null)

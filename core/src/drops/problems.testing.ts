@@ -94,22 +94,19 @@ export const randomBlend = (seed: number): Blend => {
 };
 
 /** The least summed distance as a linear programme in whole numbers, in the CPLEX format. */
-export const asLinearProgramme = (blend: Blend, leftOut: ReadonlySet<string>): string => {
+export const asLinearProgramme = (
+  blend: Blend,
+  leftOut: ReadonlySet<string>,
+  aimedMl: readonly (number | null)[],
+): string => {
   const { formula, brief, guideline } = blend;
   const fill = fillMl(formula.container);
   const density = baseDensity(formula.bases);
-  const total = formula.oils.reduce(
-    (sum, { measure }) => sum + (measure.by === 'parts' ? measure.parts : 0),
-    0,
-  );
   const entries = formula.oils.map((entry, i) => ({
     i,
     oil: entry.oil,
     drop: dropOf(entry, formula.dropsPerMl).likely,
-    asked:
-      entry.measure.by === 'parts'
-        ? ((formula.targetPercent ?? 0) / 100) * fill * (entry.measure.parts / total)
-        : 0,
+    asked: aimedMl[i] ?? 0,
     density: known(entry.oil.densityGPerMl),
     out: leftOut.has(entry.oil.id),
   }));
@@ -154,17 +151,13 @@ export const asLinearProgramme = (blend: Blend, leftOut: ReadonlySet<string>): s
   ].join('\n');
 };
 
-/** The summed distance of drops from what was asked, in ml. */
-export const distanceOf = (blend: Blend, drops: readonly (number | null)[]): number => {
-  const { formula } = blend;
-  const asked = ((formula.targetPercent ?? 0) / 100) * fillMl(formula.container);
-  const total = formula.oils.reduce(
-    (sum, { measure }) => sum + (measure.by === 'parts' ? measure.parts : 0),
-    0,
-  );
-  return formula.oils.reduce((sum, entry, i) => {
-    const share = entry.measure.by === 'parts' ? entry.measure.parts / total : 0;
+/** The summed distance of drops from what was aimed at, in ml. */
+export const distanceOf = (
+  { formula }: Blend,
+  drops: readonly (number | null)[],
+  aimedMl: readonly (number | null)[],
+): number =>
+  formula.oils.reduce((sum, entry, i) => {
     const ml = (drops[i] ?? 0) * dropOf(entry, formula.dropsPerMl).likely;
-    return sum + Math.abs(ml - asked * share);
+    return sum + Math.abs(ml - (aimedMl[i] ?? 0));
   }, 0);
-};

@@ -167,3 +167,27 @@ export const intoContainer = (
   const factor = before !== null && after !== null ? after / before : 1;
   return asMuchAsMay(resized(catalog, recipe, evaluation, factor, next));
 };
+
+/**
+ * Less of everything that is measured, so that it fits where it did not: drops are whole, and never
+ * more than in proportion. Null where one would come to none.
+ *
+ * @param factor above 0, below 1
+ */
+export const timesSmaller = (recipe: Recipe, factor: number): Recipe | null => {
+  const { oils } = recipe;
+  const counted = oils.map(({ amount }) => valueIn(amount, 'drops'));
+  if (counted.some((drops) => drops !== undefined && drops > 0 && Math.floor(drops * factor) < 1)) {
+    return null;
+  }
+  const smaller = amountsTimes(recipe, factor * (1 - 1e-3));
+  return {
+    ...smaller,
+    oils: smaller.oils.map((oil, index) => {
+      const drops = counted[index];
+      return drops === undefined || drops === 0
+        ? oil
+        : withAmount(oil, { unit: 'drops', value: Math.floor(drops * factor) });
+    }),
+  };
+};

@@ -10,7 +10,7 @@ import {
   type OilMeasure,
   type SettledBases,
 } from '../mixture';
-import { isIn, mostDrops, valueIn, type Recipe, briefOf } from '../recipe';
+import { aimOf, isIn, mostDrops, valueIn, type Recipe, briefOf } from '../recipe';
 import type { Blend } from './blend';
 import { fillingsOf, isMixedInOne } from './containers';
 import { missingOf } from './missing';
@@ -87,7 +87,7 @@ const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Se
   const asked = askedOils(recipe, there);
   const hasParts = recipe.oils.some(({ amount }) => isIn(amount, 'parts'));
   // Amounts that are fixed count toward the target; parts share what is left of it.
-  const targetPercent = recipe.target?.percent;
+  const targetPercent = recipe.target ? aimOf(recipe.target) : undefined;
   const targetShare = hasParts ? (targetPercent ?? 0) / 100 : 0;
   const partsDensity = meanOfParts(inBottles, recipe.oils);
   const essentialOfParts = shareOfParts(inBottles, recipe.oils);

@@ -10,6 +10,7 @@ import {
   type FormulaOil,
 } from '../mixture';
 import type { Guideline } from '../recipe';
+import { inProportion } from './proportions';
 import { comfortRows, limitRows, type Dosed, type LimitRow, type Whole } from './rows';
 import { settleNumbers } from './solver/nearest';
 import { countRows, keepsAll, slack, usedOf, type Row } from './solver/row';
@@ -36,6 +37,11 @@ export interface DropPlan {
   readonly drops: readonly (number | null)[];
   /** Essential oil asked for in what is mixed at once, in ml; null without a target. */
   readonly targetMl: number | null;
+  /**
+   * Of each oil by parts, in ml, what the limits leave of what was asked, in the same proportions,
+   * before it is rounded to whole drops; null where the amount is not by parts.
+   */
+  readonly aimedMl: readonly (number | null)[];
   /** Essential oil that is reached on likely drops, in ml. */
   readonly reachedMl: number;
   /** The limits that hold it below what was asked. */
@@ -98,7 +104,7 @@ const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
 
 /**
  * From parts and a percentage to whole drops, within every maximum that is a sum
- * of oils, on likely drops. Amounts that stand count toward the target; parts
+ * of oils, on likely drops: first in proportion, without rounding, then the nearest whole drops. Amounts that stand count toward the target; parts
  * share the rest.
  *
  * @param effort `frame` gives up the proof after about a frame's work, with the best
@@ -122,6 +128,7 @@ export const wholeDrops = (
     return {
       drops: formula.oils.map(() => null),
       targetMl,
+      aimedMl: formula.oils.map(() => null),
       reachedMl: standing,
       binding: [],
       leftOut: [],
@@ -129,7 +136,7 @@ export const wholeDrops = (
       nearerByMl: 0,
     };
   }
-  const asked = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
+  const wanted = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
   const limits: readonly SumLimit[] = sumLimits(
     formula.oils.map(({ oil }) => oil),
     brief,
@@ -139,9 +146,10 @@ export const wholeDrops = (
     (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),
   );
   const rows = limitRows(dosed, limits, whole);
-  // An oil that is left out stays out; the others keep at least one drop.
-  const least = lowestOf(asked, rows);
   const unit = open.map(({ unitMl }) => unitMl.likely);
+  const { ml: asked, heldBy } = inProportion(dosed, rows, wanted, unit);
+  // An oil that is left out stays out; the others keep at least one drop.
+  const least = lowestOf(wanted, rows);
   // More than the next whole drop above what was asked is never nearer.
   const most = least.map((lowest, i) =>
     lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
@@ -185,19 +193,23 @@ export const wholeDrops = (
     (total, { oil, unitMl }, i) => total + essentialShare(oil) * (chosen[i] ?? 0) * unitMl.likely,
     standing,
   );
-  const binding = unique(
-    open.flatMap(({ unitMl }, i) =>
-      (chosen[i] ?? 0) * unitMl.likely < (asked[i] ?? 0) - unitMl.likely / 2 - 1e-9
-        ? broken(rows, chosen, i)
-        : [],
-    ),
+  const short = open.flatMap(({ unitMl }, i) =>
+    (chosen[i] ?? 0) * unitMl.likely < (wanted[i] ?? 0) - unitMl.likely / 2 - 1e-9 ? [i] : [],
   );
+  const binding = unique([
+    ...(short.length > 0 ? heldBy.map(nameOf) : []),
+    ...short.flatMap((i) => broken(rows, chosen, i)),
+  ]);
   let next = 0;
+  let at = 0;
   return {
     drops: formula.oils.map(({ measure }) =>
       measure.by === 'parts' ? (chosen[next++] ?? 0) : null,
     ),
     targetMl,
+    aimedMl: formula.oils.map(({ measure }) =>
+      measure.by === 'parts' ? (asked[at++] ?? 0) : null,
+    ),
     reachedMl,
     binding,
     leftOut,

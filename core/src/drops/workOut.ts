@@ -11,7 +11,12 @@ import { wholeDrops, type DropPlan } from './wholeDrops';
 /** A recipe worked out, or why it cannot be yet. */
 export type WorkedOut =
   | { readonly state: 'gaps'; readonly gaps: readonly Gap[] }
-  | { readonly state: 'problem'; readonly problem: SettleProblem }
+  | {
+      readonly state: 'problem';
+      readonly problem: SettleProblem;
+      /** What does not fit is judged all the same: as it would be in a container that holds it. */
+      readonly evaluation?: Evaluation;
+    }
   | { readonly state: 'done'; readonly blend: Blend; readonly evaluation: Evaluation };
 
 /** What the oils take of the container on likely drops, parts aside. */
@@ -34,6 +39,19 @@ const overflowOf = ({ formula, fillings, inOne }: Blend): SettleProblem | null =
     : null;
 };
 
+/** The same blend in a container that takes all of it. */
+const inOneThatHolds = (blend: Blend, problem: SettleProblem): Blend => {
+  const { formula } = blend;
+  const whole = 'value' in problem ? Math.max(problem.value, fillMl(formula.container)) : 0;
+  return {
+    ...blend,
+    formula: {
+      ...formula,
+      container: { ...formula.container, nominalMl: whole, workingFillPercent: 100 },
+    },
+  };
+};
+
 /** A recipe without gaps settled, and that it goes into its containers. */
 const settledToFit = (
   catalog: Catalog,
@@ -44,7 +62,9 @@ const settledToFit = (
   const settled = settle(catalog, recipe);
   if (!settled.ok) return { state: 'problem', problem: settled.problem };
   const problem = overflowOf(settled.blend);
-  return problem ? { state: 'problem', problem } : { blend: settled.blend };
+  return problem
+    ? { state: 'problem', problem, evaluation: evaluate(inOneThatHolds(settled.blend, problem)) }
+    : { blend: settled.blend };
 };
 
 /**
