@@ -40,5 +40,6 @@ export const usualWearers = [
   { id: 'child-of-2', wearer: { ...someone, ageMonths: 24 } },
   { id: 'child-of-8', wearer: { ...someone, ageMonths: 96 } },
   { id: 'pregnant', wearer: { ...someone, ageMonths: 360, pregnant: true } },
+  { id: 'breastfeeding', wearer: { ...someone, ageMonths: 360, breastfeeding: true } },
   { id: 'of-70', wearer: { ...someone, ageMonths: 840 } },
 ] as const satisfies readonly { readonly id: string; readonly wearer: WearerOrAnyone }[];

@@ -1,6 +1,9 @@
-export { onWearer, usualWearers } from './compareWearers';
+export { type SuggestedChange, withChange } from './change';
+export { onWearer, type OnWearer, usualWearers } from './compareWearers';
+export { inDropSizes } from './dropSizes';
 export { dropPercent, oneDropPercent } from './oneDrop';
-export { oneUse, standingDensity } from './oneUse';
+export { oneUse, type OneUse, standingDensity } from './oneUse';
 export { predilution } from './predilution';
 export { shareChanges } from './shareChanges';
-export { suggestChanges, type SuggestedChange, withChange } from './suggestedChanges';
+export { suggestChanges, type Suggestion } from './suggestedChanges';
+export { suggestFits } from './toFit';

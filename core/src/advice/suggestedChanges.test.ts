@@ -4,21 +4,16 @@ import { workOut } from '../drops';
 import { emptyRecipe, type Recipe } from '../recipe';
 import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
 import { predilution } from './predilution';
-import { suggestChanges, withChange } from './suggestedChanges';
+import { withChange } from './change';
+import { suggestChanges } from './suggestedChanges';
+import { healthyAdult } from '../brief/wearer.testing';
 
 const recipe = (short: ShortRecipe, brief: Partial<Recipe['brief']> = {}): Recipe =>
   recipeFrom({
     bases: [{ id: 'jojoba', parts: 1 }],
     ...short,
     brief: {
-      wearer: {
-        ageMonths: 492,
-        pregnant: false,
-        breastfeeding: false,
-        conditions: [],
-        allergies: [],
-        skin: 'normal',
-      },
+      wearer: healthyAdult,
       place: 'pulse-points',
       ...brief,
     },
@@ -43,9 +38,11 @@ test('two drops of ylang ylang in 10 ml: one less, or a bigger bottle', () => {
   });
   const suggestions = suggested(given, 9);
   expect(suggestions).toContainEqual(
-    expect.objectContaining({ change: { kind: 'drops', drops: { 'ylang-ylang': 1 } } }),
+    expect.objectContaining({
+      change: { kind: 'amounts', amounts: { 'ylang-ylang': { unit: 'drops', value: 1 } } },
+    }),
   );
-  // 2 x 0.05 ml of 14.25 ml is 0.7 %, within 0.8 %.
+  // 2 x 0.05 ml of 14.25 ml is 0.7 %, of 0.8 %.
   expect(suggestions).toContainEqual(
     expect.objectContaining({ change: { kind: 'container', id: 'roll-on-15' } }),
   );
@@ -53,8 +50,10 @@ test('two drops of ylang ylang in 10 ml: one less, or a bigger bottle', () => {
 });
 
 test('bergamot in the sun: cover the skin, or take the kind without furanocoumarins', () => {
-  const given = recipe({ oils: [{ id: 'bergamot', drops: 3 }] });
+  const given = recipe({ oils: [{ id: 'bergamot', drops: 1 }] }, { place: 'body-massage' });
   expect(kinds(given)).toEqual(expect.arrayContaining(['cover', 'swap']));
+  // Nothing covers wrists and neck.
+  expect(kinds(recipe({ oils: [{ id: 'bergamot', drops: 1 }] }))).not.toContain('cover');
   const swap = suggested(given, 9).find(({ change }) => change.kind === 'swap');
   expect(swap?.outcome.mixture.oils[0]?.oil.id).toBe('bergamot-fcf');
 });
@@ -85,8 +84,8 @@ test('beside oils by parts, a counted oil is taken down to what may be', () => {
     ],
   });
   expect(suggested(given, 9).map(({ change }) => change)).toContainEqual({
-    kind: 'drops',
-    drops: { 'ylang-ylang': 1 },
+    kind: 'amounts',
+    amounts: { 'ylang-ylang': { unit: 'drops', value: 1 } },
   });
 });
 
@@ -123,12 +122,8 @@ describe('every suggestion, made, is no longer over', () => {
           { oils: list },
           {
             wearer: {
+              ...healthyAdult,
               ageMonths,
-              pregnant: false,
-              breastfeeding: false,
-              conditions: [],
-              allergies: [],
-              skin: 'normal',
             },
           },
         );
@@ -141,6 +136,145 @@ describe('every suggestion, made, is no longer over', () => {
       });
     }
   }
+});
+
+const child = (ageMonths: number): Partial<Recipe['brief']> => ({
+  wearer: {
+    ...healthyAdult,
+    ageMonths,
+  },
+});
+
+test('what is measured in ml or g is made less too, in proportion', () => {
+  const given = recipeFrom({
+    bases: [{ id: 'jojoba', parts: 1 }],
+    brief: { ...child(492), place: 'body-massage' },
+    container: { id: 'dropper-100' },
+    oils: [
+      { id: 'lavender', ml: 4 },
+      { id: 'cypress', ml: 2 },
+    ],
+  });
+  const [first] = suggested(given);
+  if (first?.change.kind !== 'amounts') throw new Error(first?.change.kind);
+  const { lavender, cypress } = first.change.amounts;
+  // 3 % of massage oil is the most; 4 : 2 stays 4 : 2.
+  expect((lavender?.value ?? 0) / (cypress?.value ?? 1)).toBeCloseTo(2, 1);
+  expect(first.outcome.verdict).toBe('within');
+});
+
+test('several that may not be there go together, and the rest is made less where it takes that', () => {
+  const given = recipe(
+    {
+      oils: [
+        { id: 'eucalyptus-globulus', drops: 4 },
+        { id: 'peppermint', drops: 3 },
+        { id: 'rosemary-cineole', drops: 3 },
+        { id: 'lavender', drops: 6 },
+      ],
+    },
+    { ...child(40), place: 'chest-or-back-rub' },
+  );
+  const suggestions = suggested(given, 9);
+  expect(suggestions.length).toBeGreaterThan(0);
+  for (const { outcome } of suggestions) {
+    expect(outcome.blocking).toBe(false);
+    expect(outcome.mixture.oils.map(({ oil }) => oil.id)).not.toContain('peppermint');
+  }
+  // Never the hands of a small child, which are in the mouth a moment later.
+  expect(JSON.stringify(suggestions.map(({ change }) => change))).not.toContain('feet');
+});
+
+test('the kind without furanocoumarins is offered though something else is over as well', () => {
+  const given = recipe({
+    oils: [
+      { id: 'bergamot', drops: 4 },
+      { id: 'ylang-ylang', drops: 6 },
+    ],
+  });
+  const swapped = suggested(given, 9).filter(({ outcome }) =>
+    outcome.mixture.oils.some(({ oil }) => oil.id === 'bergamot-fcf'),
+  );
+  expect(swapped.length).toBeGreaterThan(0);
+});
+
+test('one pre-dilution for all oils: so many drops of it are what may go in', () => {
+  // A child of 40 months, 1 % recommended; one drop each of three in 9.5 ml is 1.6 %.
+  const given = recipe(
+    {
+      oils: [
+        { id: 'lavender', drops: 1 },
+        { id: 'mandarin', drops: 1 },
+        { id: 'chamomile-roman', drops: 1 },
+      ],
+    },
+    child(40),
+  );
+  const found = suggested(given, 9).find(({ change }) => change.kind === 'predilute');
+  if (found?.change.kind !== 'predilute') throw new Error('none');
+  const { mix, carrierMl, drops } = found.change;
+  expect(mix).toEqual({ lavender: 1, mandarin: 1, 'chamomile-roman': 1 });
+  // By hand: 0.15 ml of oil in the carrier; so many drops of 0.05 ml hold that share of it.
+  const percent = (100 * drops * 0.05 * 0.15) / (0.15 + carrierMl) / 9.5;
+  expect(found.outcome.mixture.strength.byVolume.likely).toBeCloseTo(percent, 3);
+  expect(percent).toBeGreaterThan(0.8);
+  expect(found.outcome.verdict).toBe('within');
+});
+
+test('a pre-dilution is enough for all the containers that are filled from it', () => {
+  const one = {
+    oils: [
+      { id: 'lavender', drops: 1 },
+      { id: 'mandarin', drops: 1 },
+      { id: 'chamomile-roman', drops: 1 },
+    ],
+  };
+  const found = suggested(recipe({ ...one, count: 6 }, child(40)), 9).find(
+    ({ change }) => change.kind === 'predilute',
+  );
+  if (found?.change.kind !== 'predilute') throw new Error('none');
+  const { mix, carrierMl, drops, containers } = found.change;
+  const oilMl = Object.values(mix).reduce((total, count) => total + 0.05 * count, 0);
+  expect(containers).toBe(6);
+  expect(oilMl + carrierMl).toBeGreaterThanOrEqual(6 * drops * 0.05 - 1e-9);
+});
+
+test('where no oil may go at all, the base alone is offered', () => {
+  const given = recipe(
+    { oils: [{ id: 'lavender', drops: 2 }] },
+    {
+      wearer: {
+        ageMonths: 492,
+        pregnant: false,
+        breastfeeding: false,
+        conditions: ['eczema, active'],
+        allergies: [],
+        skin: 'normal',
+      },
+    },
+  );
+  expect(kinds(given)).toEqual(['unscented']);
+});
+
+test('a carrier that may not be there is swapped for a mild one', () => {
+  const given = recipe(
+    { oils: [{ id: 'lavender', drops: 2 }], bases: [{ id: 'sweet_almond', parts: 1 }] },
+    {
+      wearer: {
+        ageMonths: 324,
+        pregnant: false,
+        breastfeeding: false,
+        conditions: [],
+        allergies: ['tree nut'],
+        skin: 'normal',
+      },
+    },
+  );
+  expect(suggested(given)[0]?.change).toEqual({
+    kind: 'swap-base',
+    from: 'sweet_almond',
+    to: 'jojoba',
+  });
 });
 
 test('one drop too much is thinned in carrier: by hand', () => {

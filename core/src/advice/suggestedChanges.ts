@@ -1,30 +1,10 @@
-import { fillMl, milderKinOf, usualContainers, type Catalog } from '../catalog';
+import { catalogCarrying, fillMl, milderKinOf, usualContainers, type Catalog } from '../catalog';
 import { wholeDrops, workOut, type Evaluation, type WorkedOut } from '../drops';
-import { essentialMl } from '../mixture';
-import {
-  changeBrief,
-  isIn,
-  removeOil,
-  setFirstContainer,
-  setTarget,
-  swapOil,
-  valueIn,
-  withAmount,
-  type Guideline,
-  type Recipe,
-  type RecipeOil,
-} from '../recipe';
-
-/** One change that would bring a blend within its limits. */
-export type SuggestedChange =
-  | { readonly kind: 'target'; readonly percent: number }
-  | { readonly kind: 'cover' }
-  | { readonly kind: 'container'; readonly id: string }
-  | { readonly kind: 'drops'; readonly drops: Readonly<Record<string, number>> }
-  | { readonly kind: 'swap'; readonly from: string; readonly to: string }
-  | { readonly kind: 'remove'; readonly id: string }
-  | { readonly kind: 'feet' }
-  | { readonly kind: 'guideline'; readonly guideline: Guideline };
+import { canBeCovered, isCareful, knownWearer, wholeBlendLimit, type Finding } from '../limits';
+import { isIn, type Recipe } from '../recipe';
+import { withChange, type SuggestedChange } from './change';
+import { lessStrong } from './lessStrong';
+import { predilutedWhole } from './predilution';
 
 /** A change with what it would come to. */
 export interface Suggestion {
@@ -34,88 +14,106 @@ export interface Suggestion {
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
-/** The recipe with one change made. */
-export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
-  switch (change.kind) {
-    case 'target':
-      return setTarget(change.percent)(recipe);
-    case 'cover':
-      return changeBrief({ sun: 'covered' })(recipe);
-    case 'container':
-      return setFirstContainer({ id: change.id })(recipe);
-    case 'drops':
-      return {
-        ...recipe,
-        oils: recipe.oils.map((oil) => {
-          const drops = change.drops[oil.id];
-          return drops === undefined ? oil : withAmount(oil, { unit: 'drops', value: drops });
-        }),
-      };
-    case 'swap':
-      return swapOil(change.from, change.to)(recipe);
-    case 'remove':
-      return removeOil(change.id)(recipe);
-    case 'feet':
-      return changeBrief({ place: 'hands-or-feet' })(recipe);
-    case 'guideline':
-      return { ...recipe, guideline: change.guideline };
-  }
+const doneWith = (catalog: Catalog, recipe: Recipe): Done | null => {
+  const worked = workOut(catalog, recipe);
+  return worked.state === 'done' ? worked : null;
 };
 
-/** The highest strength, to a tenth of a percent, that the limits leave. */
-const asStrongAsCanBe = ({ evaluation }: Done): SuggestedChange[] => {
-  const { plan, mixture } = evaluation;
-  if (plan.binding.length === 0) return [];
-  const percent = Math.floor((1000 * plan.reachedMl) / mixture.fillMl) / 10;
-  return percent > 0 ? [{ kind: 'target', percent }] : [];
+const isOver = ({ verdict }: Evaluation): boolean => verdict === 'over';
+const isHeld = ({ plan }: Evaluation): boolean =>
+  plan.leftOut.length > 0 || plan.binding.length > 0;
+
+/** Several changes as one; one stays what it is. */
+const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
+  const flat = changes.flatMap((one) => (one.kind === 'several' ? one.changes : [one]));
+  const [first] = flat;
+  return flat.length === 1 && first ? first : { kind: 'several', changes: flat };
 };
 
-/** The drops nearest to those that are counted, within the limits: the solver's own question. */
-const fewerDrops = (recipe: Recipe, { blend, evaluation }: Done): SuggestedChange[] => {
-  const { formula } = blend;
-  const counts = evaluation.mixture.oils;
-  const ml = counts.reduce((total, one) => total + (one.drops === null ? 0 : one.ml.likely), 0);
-  if (ml === 0) return [];
-  const plan = wholeDrops(
-    {
-      ...formula,
-      targetPercent: (100 * essentialMl(counts)) / fillMl(formula.container),
-      oils: formula.oils.map((entry, i) => {
-        const one = counts[i];
-        return one && one.drops !== null && one.drops > 0
-          ? { ...entry, measure: { by: 'parts', parts: one.ml.likely } }
-          : entry;
-      }),
-    },
-    blend.brief,
-    blend.guideline,
+/** Ids of what is poured that brings the subject of a finding: itself, or a ready-made blend. */
+const pouredFor = (entry: Finding, recipe: Recipe): string[] => {
+  const subjects = [entry.subject, ...entry.inside];
+  const named =
+    entry.reason.code === 'light-sum' || entry.reason.code === 'constituent'
+      ? [...subjects, ...entry.reason.oils]
+      : subjects;
+  return [...recipe.oils, ...recipe.bases].map(({ id }) => id).filter((id) => named.includes(id));
+};
+
+/** Findings that more or less of an oil does not change: it may not be there at all. */
+const aboutBeingThere: ReadonlySet<Finding['rule']> = new Set([
+  'age',
+  'life-stage',
+  'condition',
+  'allergy',
+  'never-on-skin',
+  'place',
+] as const);
+
+const unique = (list: readonly string[]): string[] => [...new Set(list)];
+
+/** What may not be there, by ids of the recipe. */
+const mustGo = (recipe: Recipe, { findings }: Evaluation): string[] =>
+  unique(
+    findings
+      .filter(({ verdict, rule }) => verdict === 'over' && aboutBeingThere.has(rule))
+      .flatMap((entry) => pouredFor(entry, recipe)),
   );
-  const changes = plan.drops.flatMap((drops, i): [string, number][] => {
-    const oil = recipe.oils[i];
-    return oil && drops !== null && drops !== valueIn(oil.amount, 'drops') ? [[oil.id, drops]] : [];
+
+/** Oils that some limit holds back. */
+const heldBack = (recipe: Recipe, { findings, plan }: Evaluation): string[] =>
+  unique([
+    ...plan.leftOut.map(({ oilId }) => oilId),
+    ...findings
+      .filter(({ verdict, rule }) => verdict === 'over' && !aboutBeingThere.has(rule))
+      .flatMap((entry) => pouredFor(entry, recipe)),
+  ]).filter((id) => recipe.oils.some((oil) => oil.id === id));
+
+/** A carrier that nobody is known to be allergic to, in place of one that may not be there. */
+const mildCarriers: readonly string[] = ['jojoba', 'fractionated_coconut', 'squalane'];
+
+/** What may not be there swapped for a gentler relative where there is one, else taken out. */
+const withoutWhatMustGo = (catalog: Catalog, recipe: Recipe, ids: readonly string[]) => {
+  const bases = ids.flatMap((id): SuggestedChange[] => {
+    if (!recipe.bases.some((base) => base.id === id)) return [];
+    const to = mildCarriers.find(
+      (one) => !ids.includes(one) && !recipe.bases.some((base) => base.id === one),
+    );
+    const liquid = catalog.base(id)?.kind === 'oil';
+    return liquid && to !== undefined
+      ? [{ kind: 'swap-base' as const, from: id, to }]
+      : [{ kind: 'remove' as const, ids: [id] }];
   });
-  // Down to none is taking out, which is offered under its own name.
-  if (changes.some(([, drops]) => drops === 0)) return [];
-  return changes.length > 0 ? [{ kind: 'drops', drops: Object.fromEntries(changes) }] : [];
+  const oils = ids.filter((id) => recipe.oils.some((oil) => oil.id === id));
+  const swaps = oils.flatMap((id): SuggestedChange[] => {
+    const to = milderKinOf(id);
+    return to !== undefined && !recipe.oils.some((oil) => oil.id === to)
+      ? [{ kind: 'swap', from: id, to }]
+      : [];
+  });
+  const swapped = swaps.map((one) => (one.kind === 'swap' ? one.from : ''));
+  const rest = oils.filter((id) => !swapped.includes(id));
+  const remove = (list: readonly string[]): SuggestedChange[] =>
+    list.length > 0 ? [{ kind: 'remove', ids: list }] : [];
+  return [
+    ...(swaps.length > 0 ? [[...bases, ...swaps, ...remove(rest)]] : []),
+    [...bases, ...remove(oils)],
+  ].filter((changes) => changes.length > 0);
 };
 
-/** Where parts stand beside counted drops: of each oil that is held back, as many as may be. */
-const fewerOfOne = (
-  catalog: Catalog,
-  recipe: Recipe,
-  oils: readonly RecipeOil[],
-): SuggestedChange[] =>
-  oils.flatMap(({ id, amount }): SuggestedChange[] => {
-    let most = 0;
-    let tooMany = valueIn(amount, 'drops') ?? 0;
-    while (tooMany - most > 1) {
-      const middle = Math.floor((most + tooMany) / 2);
-      const then = workOut(catalog, withChange(recipe, { kind: 'drops', drops: { [id]: middle } }));
-      if (then.state === 'done' && then.evaluation.verdict !== 'over') most = middle;
-      else tooMany = middle;
-    }
-    return most > 0 ? [{ kind: 'drops', drops: { [id]: most } }] : [];
-  });
+/** As strong as is recommended, where that is more than advice; else as strong as may be. */
+const gentler = (recipe: Recipe, done: Done): SuggestedChange[] => {
+  const { brief, guideline } = done.blend;
+  const { byVolume, byWeight } = done.evaluation.mixture.strength;
+  const ratio = byWeight.likely > byVolume.likely ? byVolume.likely / byWeight.likely : 1;
+  const recommended = wholeBlendLimit(brief, guideline).recommended * ratio;
+  return [
+    ...(isCareful(brief) && recommended > 0
+      ? [lessStrong(recipe, done, undefined, recommended)]
+      : []),
+    lessStrong(recipe, done),
+  ].filter((one) => one !== null);
+};
 
 /** Larger containers of the same kind, the smallest first. */
 const largerContainers = ({ blend: { formula } }: Done): SuggestedChange[] =>
@@ -127,51 +125,134 @@ const largerContainers = ({ blend: { formula } }: Done): SuggestedChange[] =>
     .sort((a, b) => a.nominalMl - b.nominalMl)
     .map(({ id }) => ({ kind: 'container', id }));
 
-/** Ids of oils that some finding holds back. */
-const heldBack = ({ evaluation }: Done): Set<string> => {
-  const ids = new Set<string>(evaluation.plan.leftOut.map(({ oilId }) => oilId));
-  for (const entry of evaluation.findings) {
-    if (entry.verdict !== 'over') continue;
-    ids.add(entry.subject);
-    if (entry.reason.code === 'light-sum') for (const id of entry.reason.oils) ids.add(id);
-  }
-  return ids;
+/** A pre-dilution of all oils, in the proportions that the limits leave. */
+const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChange[] => {
+  const { formula, brief, guideline } = done.blend;
+  const poured = done.evaluation.mixture.oils;
+  const asked = recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
+    ? formula
+    : {
+        ...formula,
+        targetPercent:
+          (100 * poured.reduce((total, { ml }) => total + ml.likely, 0)) /
+          fillMl(formula.container),
+        oils: formula.oils.map((entry, i) => ({
+          ...entry,
+          measure: { by: 'parts' as const, parts: poured[i]?.ml.likely ?? 0 },
+        })),
+      };
+  const plan = wholeDrops(asked, brief, guideline);
+  const { recommended } = wholeBlendLimit(brief, guideline);
+  const total = plan.aimedMl.reduce<number>((sum, ml) => sum + (ml ?? 0), 0);
+  const most = isCareful(brief) ? (0.97 * recommended * fillMl(formula.container)) / 100 : Infinity;
+  const share = total > most ? most / total : 1;
+  const one = predilutedWhole(
+    catalog,
+    recipe,
+    done,
+    plan.aimedMl.map((ml) => share * (ml ?? 0)),
+  );
+  return one ? [one] : [];
+};
+
+/** One drop is too coarse: an oil is left out, or one of each passes what was asked. */
+const isTooCoarse = (recipe: Recipe, { evaluation: { plan, mixture } }: Done): boolean =>
+  plan.leftOut.length > 0 ||
+  (mixture.oils.length > 0 &&
+    mixture.oils.every(({ drops }) => drops !== null && drops <= 1) &&
+    recipe.oils.length > 0);
+
+/** Milder kinds of what is held back, all at once, and one by one. */
+const swaps = (recipe: Recipe, held: readonly string[]): SuggestedChange[] => {
+  const each = held.flatMap((from): SuggestedChange[] => {
+    const to = milderKinOf(from);
+    return to !== undefined && !recipe.oils.some((oil) => oil.id === to)
+      ? [{ kind: 'swap', from, to }]
+      : [];
+  });
+  return each.length > 1 ? [...each, together(...each)] : each;
+};
+
+/** Hands are nearer to a small child's face than most places. */
+const isSaferOnFeet = (recipe: Recipe): boolean => {
+  const { wearer, place } = recipe.brief;
+  if (place === 'hands-or-feet' || wearer === null) return false;
+  const known = knownWearer({ wearer });
+  return known === null || known.ageMonths >= 72;
 };
 
 const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChange[] => {
-  const held = heldBack(done);
-  const oils = recipe.oils.filter(({ id }) => held.has(id));
+  const { brief } = done.blend;
+  const held = heldBack(recipe, done.evaluation);
+  const only = held.length < recipe.oils.length && held.length > 0;
+  const fewer = only ? lessStrong(recipe, done, (id) => held.includes(id)) : null;
   return [
-    ...asStrongAsCanBe(done),
-    ...(recipe.brief.sun === 'exposed' ? [{ kind: 'cover' } as const] : []),
+    ...(done.evaluation.findings.some(
+      ({ reason, verdict }) => reason.code === 'whole-blend-none' && verdict === 'over',
+    )
+      ? [{ kind: 'unscented' } as const]
+      : []),
+    ...gentler(recipe, done),
+    ...(brief.sun === 'exposed' && canBeCovered(brief.place) ? [{ kind: 'cover' } as const] : []),
     ...largerContainers(done),
     ...(recipe.guideline === 'cautious'
       ? [{ kind: 'guideline', guideline: 'clinical' } as const]
       : []),
-    ...(recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
-      ? fewerOfOne(catalog, recipe, oils)
-      : fewerDrops(recipe, done)),
-    ...oils.flatMap(({ id }): SuggestedChange[] => {
-      const to = milderKinOf(id);
-      return to !== undefined &&
-        catalog.oil(to) !== undefined &&
-        !recipe.oils.some((oil) => oil.id === to)
-        ? [{ kind: 'swap', from: id, to }]
-        : [];
-    }),
-    ...oils.map(({ id }): SuggestedChange => ({ kind: 'remove', id })),
-    ...(recipe.brief.place === 'hands-or-feet' ? [] : [{ kind: 'feet' } as const]),
+    ...swaps(recipe, held),
+    ...(fewer ? [fewer] : []),
+    ...(isTooCoarse(recipe, done) ? prediluted(catalog, recipe, done) : []),
+    ...held.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] })),
+    ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
   ];
 };
 
-const isOver = ({ verdict }: Evaluation): boolean => verdict === 'over';
-const isHeld = ({ plan }: Evaluation): boolean =>
-  plan.leftOut.length > 0 || plan.binding.length > 0;
+/** A change with its catalog: a pre-dilution is a material of its own. */
+const outcomeOf = (catalog: Catalog, recipe: Recipe, change: SuggestedChange): Done | null => {
+  const parts = change.kind === 'several' ? change.changes : [change];
+  const own = parts.flatMap((one) => (one.kind === 'predilute' ? [one.material] : []));
+  const house = own.length > 0 ? catalogCarrying(catalog, own) : catalog;
+  return doneWith(house, withChange(recipe, change));
+};
+
+/** A change that brings it within, with what else it takes; null where nothing does. */
+const untilWithin = (
+  catalog: Catalog,
+  recipe: Recipe,
+  change: SuggestedChange,
+): Suggestion | null => {
+  const then = outcomeOf(catalog, recipe, change);
+  if (!then) return null;
+  if (!isOver(then.evaluation)) return { change, outcome: then.evaluation };
+  if (change.kind === 'predilute' || mustGo(withChange(recipe, change), then.evaluation).length > 0)
+    return null;
+  for (const more of gentler(withChange(recipe, change), then)) {
+    const both = together(change, more);
+    const after = doneWith(catalog, withChange(recipe, both));
+    if (after && !isOver(after.evaluation)) return { change: both, outcome: after.evaluation };
+  }
+  return null;
+};
+
+/** What was reached of what was asked, for a blend that is held below its target. */
+const isNearer = (now: Evaluation, then: Evaluation): boolean =>
+  !isHeld(then) && then.plan.reachedMl > 0 && then.mixture.oils.length >= now.mixture.oils.length;
+
+/** Changes that alter nothing of what is in it, or of the smell; the others are not worth it here. */
+const worthWhileHeld: ReadonlySet<SuggestedChange['kind']> = new Set([
+  'target',
+  'amounts',
+  'cover',
+  'container',
+  'guideline',
+  'swap',
+  'predilute',
+] as const);
 
 /**
- * Single changes that bring a blend that is over, or held below its target,
- * within its limits, those that change the smell least first. One container, the
- * smallest that helps, is offered. None where nothing needs changing.
+ * The smallest changes that bring a blend that is over, or held below its target, within its
+ * limits; those that change the smell least first, several at once where it takes several. One
+ * container, the smallest that helps, is offered. None where nothing needs changing, and none that
+ * gains nothing.
  *
  * @param most how many at the most
  */
@@ -180,20 +261,36 @@ export const suggestChanges = (
   recipe: Recipe,
   most = 4,
 ): readonly Suggestion[] => {
-  const now = workOut(catalog, recipe);
-  if (now.state !== 'done') return [];
+  const now = doneWith(catalog, recipe);
+  if (!now) return [];
   const over = isOver(now.evaluation);
-  if (!over && !isHeld(now.evaluation)) return [];
+  const held = isHeld(now.evaluation);
+  const isCoarse = now.evaluation.verdict === 'caution' && isTooCoarse(recipe, now);
+  if (!over && !held && !isCoarse) return [];
+  const gone = over ? mustGo(recipe, now.evaluation) : [];
+  const list =
+    gone.length > 0
+      ? [
+          ...withoutWhatMustGo(catalog, recipe, gone).map((changes) => together(...changes)),
+          ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
+        ]
+      : candidates(catalog, recipe, now);
   const suggestions: Suggestion[] = [];
-  for (const change of candidates(catalog, recipe, now)) {
+  for (const change of list) {
     if (suggestions.length === most) break;
-    if (change.kind === 'container' && suggestions.some((one) => one.change.kind === 'container'))
+    if (change.kind === 'container' && suggestions.some((one) => one.change.kind === 'container')) {
       continue;
-    const then = workOut(catalog, withChange(recipe, change));
-    if (then.state !== 'done' || isOver(then.evaluation)) continue;
-    if (!over && (isHeld(then.evaluation) || change.kind === 'remove')) continue;
-    if (!over && change.kind === 'feet') continue;
-    suggestions.push({ change, outcome: then.evaluation });
+    }
+    if (!over && !worthWhileHeld.has(change.kind)) continue;
+    const found = untilWithin(catalog, recipe, change);
+    if (!found) continue;
+    if (!over && held && change.kind !== 'predilute' && !isNearer(now.evaluation, found.outcome)) {
+      continue;
+    }
+    if (!over && !held && found.outcome.verdict !== 'within') continue;
+    const same = JSON.stringify(found.change);
+    if (suggestions.some((one) => JSON.stringify(one.change) === same)) continue;
+    suggestions.push(found);
   }
   return suggestions;
 };

@@ -1,0 +1,105 @@
+import type { OwnMaterial } from '../catalog';
+import {
+  changeBrief,
+  setContainers,
+  setFirstContainer,
+  setMixing,
+  setTarget,
+  swapOil,
+  withAmount,
+  type Guideline,
+  type OilAmount,
+  type Recipe,
+} from '../recipe';
+
+/** One change to a recipe, or several at once. */
+export type SuggestedChange =
+  | { readonly kind: 'target'; readonly percent: number }
+  /** Less of some oils, each as it is measured. */
+  | { readonly kind: 'amounts'; readonly amounts: Readonly<Record<string, OilAmount>> }
+  | { readonly kind: 'cover' }
+  | { readonly kind: 'container'; readonly id: string }
+  /** So many of the containers that it has. */
+  | { readonly kind: 'count'; readonly count: number }
+  | { readonly kind: 'swap'; readonly from: string; readonly to: string }
+  | { readonly kind: 'swap-base'; readonly from: string; readonly to: string }
+  | { readonly kind: 'remove'; readonly ids: readonly string[] }
+  /** No essential oil at all: the base alone. */
+  | { readonly kind: 'unscented' }
+  /** All oils mixed into carrier first, and so many drops of that. */
+  | {
+      readonly kind: 'predilute';
+      readonly material: Extract<OwnMaterial, { kind: 'ready-made' }>;
+      /** Drops of each oil in the carrier. */
+      readonly mix: Readonly<Record<string, number>>;
+      readonly carrierId: string;
+      readonly carrierMl: number;
+      /** Drops of that, in each container. */
+      readonly drops: number;
+      /** Into so many containers. */
+      readonly containers: number;
+    }
+  | { readonly kind: 'feet' }
+  | { readonly kind: 'guideline'; readonly guideline: Guideline }
+  /** Amounts of what is mixed at once, made less so that it fits. */
+  | { readonly kind: 'fit'; readonly recipe: Recipe }
+  | { readonly kind: 'several'; readonly changes: readonly SuggestedChange[] };
+
+/** The recipe with one change made. */
+export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
+  switch (change.kind) {
+    case 'target':
+      return setTarget(change.percent)(recipe);
+    case 'amounts':
+      return {
+        ...recipe,
+        oils: recipe.oils.map((oil) => {
+          const amount = change.amounts[oil.id];
+          return amount === undefined ? oil : withAmount(oil, amount);
+        }),
+      };
+    case 'cover':
+      return changeBrief({ sun: 'covered' })(recipe);
+    case 'container':
+      return setFirstContainer({ id: change.id })(recipe);
+    case 'count': {
+      const [first, ...others] = recipe.containers;
+      return first === undefined
+        ? recipe
+        : setMixing({ mixedInOne: true })(
+            setContainers([{ ...first, count: change.count }, ...others])(recipe),
+          );
+    }
+    case 'swap':
+      return swapOil(change.from, change.to)(recipe);
+    case 'swap-base':
+      return {
+        ...recipe,
+        bases: recipe.bases.map((base) =>
+          base.id === change.from ? { id: change.to, amount: base.amount } : base,
+        ),
+      };
+    case 'remove':
+      return {
+        ...recipe,
+        oils: recipe.oils.filter(({ id }) => !change.ids.includes(id)),
+        bases: recipe.bases.filter(({ id }) => !change.ids.includes(id)),
+      };
+    case 'unscented':
+      return { ...recipe, target: null, oils: [] };
+    case 'predilute':
+      return {
+        ...recipe,
+        target: null,
+        oils: [{ id: change.material.id, amount: { unit: 'drops', value: change.drops } }],
+      };
+    case 'feet':
+      return changeBrief({ place: 'hands-or-feet' })(recipe);
+    case 'guideline':
+      return { ...recipe, guideline: change.guideline };
+    case 'fit':
+      return change.recipe;
+    case 'several':
+      return change.changes.reduce(withChange, recipe);
+  }
+};

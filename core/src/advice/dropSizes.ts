@@ -1,0 +1,35 @@
+import { dropFigures, fillMl } from '../catalog';
+import type { Blend } from '../drops';
+import { dropOf, essentialShare, type Mixture } from '../mixture';
+
+/** What the same drops come to in a drop size. */
+export interface InDropSize {
+  readonly perMl: number;
+  /** Essential oil in all, in percent by volume. */
+  readonly percent: number;
+}
+
+/**
+ * The strength that the drops of a blend come to in every drop size that is met: the same drops
+ * are called 4.2 % by one and 2.4 % by another. Drops that were measured are what they are. None
+ * where nothing was counted in drops of an unmeasured size.
+ */
+export const inDropSizes = (
+  { formula }: Pick<Blend, 'formula'>,
+  mixture: Mixture,
+): InDropSize[] => {
+  const isOpen = formula.oils.some(
+    (entry, i) => !entry.dropMl && (mixture.oils[i]?.drops ?? 0) > 0,
+  );
+  if (!isOpen) return [];
+  return dropFigures.sizes.map(({ perMl }) => ({
+    perMl,
+    percent: formula.oils.reduce((total, entry, i) => {
+      const poured = mixture.oils[i];
+      if (!poured) return total;
+      const ml =
+        poured.drops === null ? poured.ml.likely : poured.drops * dropOf(entry, perMl).likely;
+      return total + (100 * essentialShare(entry.oil) * ml) / fillMl(formula.container);
+    }, 0),
+  }));
+};
