@@ -21,10 +21,15 @@ export interface Ingredient {
 const holdsWater = (material: Oil | Base): boolean =>
   'kind' in material && material.kind === 'aqueous';
 
-const ownDate = (madeOn: Day, { material, bottle }: Ingredient): Day => {
-  if (holdsWater(material)) return daysAfter(madeOn, cautions.water.keepsDays);
+const ownDate = (madeOn: Day, { material, bottle }: Ingredient, isPreserved: boolean): Day => {
+  if (holdsWater(material) && !isPreserved) return daysAfter(madeOn, cautions.water.keepsDays);
+  // What is left of a batch keeps as long as the batch did.
+  if ('keepsUntil' in material && material.keepsUntil) return material.keepsUntil;
   return bottle?.keepsUntil ?? keepsFrom(madeOn, material);
 };
+
+const isPreservative = ({ material }: Ingredient): boolean =>
+  'kind' in material && material.kind === 'preservative';
 
 /**
  * The earliest of twelve months after making and every ingredient's own date: that of
@@ -33,7 +38,7 @@ const ownDate = (madeOn: Day, { material, bottle }: Ingredient): Day => {
 export const bestBefore = (madeOn: Day, ingredients: readonly Ingredient[]): BestBefore =>
   ingredients.reduce<BestBefore>(
     (earliest, ingredient) => {
-      const date = ownDate(madeOn, ingredient);
+      const date = ownDate(madeOn, ingredient, ingredients.some(isPreservative));
       return date < earliest.date ? { date, because: ingredient.material.id } : earliest;
     },
     { date: monthsAfter(madeOn, longestMonths), because: null },

@@ -1,3 +1,4 @@
+export { asIngredient } from './asIngredient';
 export {
   isAsPlanned,
   recipeAsMade,

@@ -1,6 +1,6 @@
 import type { Brief, Wearer } from '../brief';
 import { guidelines } from '../catalog';
-import { knownWearer, type Finding, type KindCaution, type PlaceCaution } from '../limits';
+import { knownWearer, sunOn, type Finding, type KindCaution, type PlaceCaution } from '../limits';
 import type { Mixture } from '../mixture';
 
 /** One caution of a label, as facts. */
@@ -14,6 +14,8 @@ export type LabelCaution =
   | { readonly code: 'finding'; readonly finding: Finding }
   | { readonly code: 'kind'; readonly what: KindCaution }
   | { readonly code: 'place'; readonly what: PlaceCaution }
+  /** Most of it in one bath, in ml. */
+  | { readonly code: 'bath-most'; readonly ml: number }
   | { readonly code: 'made-for'; readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> }
   /** What is said of every blend. */
   | { readonly code: 'everywhere' };
@@ -49,32 +51,39 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   ];
 };
 
-/** Skin is asked of everybody who is known; illness and medicines are often not. */
-const skinIsAsked = 'hypersensitive or damaged skin';
-
-/** Conditions that speak against what is in it, and that this wearer was not said to have. */
-const notAsked = (mixture: Mixture, wearer: Wearer): LabelCaution[] => {
-  const all = unique(
-    [
-      ...mixture.oils.flatMap(({ oil, ml }) => (ml.high > 0 ? oil.conditions : [])),
-      ...mixture.bases.flatMap(({ base }) => base.conditions),
-    ].map(({ condition }) => condition),
-  );
-  const conditions = all.filter((one) => one !== skinIsAsked && !wearer.conditions.includes(one));
-  return conditions.length > 0 ? [{ code: 'ask-first', conditions }] : [];
+/** What nobody has asked of a wearer who is known: not asked is not no. */
+const notAsked = (findings: readonly Finding[]): LabelCaution[] => {
+  const about = (rule: Finding['rule']): string[] =>
+    unique(
+      findings.flatMap(({ rule: of, reason }) =>
+        of === rule && reason.code === 'not-asked' ? [...reason.about] : [],
+      ),
+    );
+  const conditions = about('condition');
+  const to = about('allergy');
+  return [
+    ...(about('life-stage').length > 0
+      ? [{ code: 'not-when', stages: ['pregnant', 'breastfeeding'] } as const]
+      : []),
+    ...(conditions.length > 0 ? [{ code: 'ask-first', conditions } as const] : []),
+    ...(to.length > 0 ? [{ code: 'allergies', to } as const] : []),
+  ];
 };
 
 /** Cautions of product and place, as they concern whoever opens it. */
 const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): LabelCaution[] => {
-  const told = findings.flatMap(({ reason }): LabelCaution[] =>
-    reason.code === 'kind' || reason.code === 'place'
-      ? [
-          reason.code === 'kind'
-            ? { code: 'kind', what: reason.what }
-            : { code: 'place', what: reason.what },
-        ]
-      : [],
-  );
+  const told = findings.flatMap(({ reason }): LabelCaution[] => {
+    switch (reason.code) {
+      case 'kind':
+        return [{ code: 'kind', what: reason.what }];
+      case 'place':
+        return [{ code: 'place', what: reason.what }];
+      case 'bath-drops':
+        return [{ code: 'bath-most', ml: reason.mostMl }];
+      default:
+        return [];
+    }
+  });
   // Dispersed or not, fat makes a tub slippery; the findings tell only what matters most.
   const fat = mixture.bases.some(({ base }) => ['oil', 'butter', 'wax'].includes(base.kind));
   return brief.place === 'bath' && fat ? [...told, { code: 'kind', what: 'bath-slip' }] : told;
@@ -102,7 +111,7 @@ export const labelCautions = (
 ): LabelCaution[] => {
   const wearer = knownWearer(brief);
   const sensitising =
-    brief.use === 'leave-on' &&
+    sunOn(brief) !== 'rinsed off' &&
     (mixture.oils.some(({ oil, ml }) => ml.high > 0 && oil.phototoxicLimitPercent !== null) ||
       mixture.bases.some(({ base }) => base.sun !== null));
   return [
@@ -110,7 +119,7 @@ export const labelCautions = (
       ? [{ code: 'out-of-sun', hours: guidelines.phototoxic.hoursOutOfSun.used } as const]
       : []),
     ...(wearer ? forWearer(findings) : forAnyone(findings)),
-    ...(wearer ? notAsked(mixture, wearer) : []),
+    ...(wearer ? notAsked(findings) : []),
     ...inUse(mixture, brief, findings),
     ...(wearer ? [{ code: 'made-for', wearer } as const] : []),
     { code: 'everywhere' },

@@ -2,7 +2,7 @@ import { mixtureBestBefore, type BestBefore } from '../batch';
 import type { Brief, Wearer } from '../brief';
 import type { Base, Oil, PlaceId } from '../catalog';
 import type { Blend } from '../drops';
-import { knownWearer } from '../limits';
+import { knownWearer, mixtureSeen } from '../limits';
 import { strengthBy } from '../mixture';
 import type { Day } from '../quantity';
 import type { By } from '../recipe';
@@ -27,6 +27,7 @@ export interface Label {
   readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> | null;
   readonly place: PlaceId;
   readonly use: Brief['use'];
+  readonly timesPerDay: Brief['timesPerDay'];
   /** In the order of the recipe. */
   readonly oils: readonly Oil[];
   readonly bases: readonly Base[];
@@ -58,7 +59,9 @@ export const labelOf = (
   facts: LabelFacts,
   notToBeUsed = false,
 ): Label => {
-  const { mixture, findings, blocking } = piece.evaluation;
+  const { findings, blocking, mixture: poured } = piece.evaluation;
+  // A ready-made blend stands there as what is in it.
+  const mixture = mixtureSeen(poured);
   return {
     doNotUse: notToBeUsed || blocking,
     name,
@@ -70,11 +73,12 @@ export const labelOf = (
     wearer: knownWearer(brief),
     place: brief.place,
     use: brief.use,
+    timesPerDay: brief.timesPerDay,
     oils: mixture.oils.filter(({ ml }) => ml.likely > 0).map(({ oil }) => oil),
     bases: mixture.bases.map(({ base }) => base),
-    percent: strengthBy(mixture, formula.by).likely,
+    percent: strengthBy(poured, formula.by).likely,
     madeOn: facts.madeOn,
-    bestBefore: mixtureBestBefore(facts.madeOn, mixture),
+    bestBefore: mixtureBestBefore(facts.madeOn, poured),
     batch: facts.batch,
     maker: facts.maker,
     cautions: labelCautions(mixture, brief, findings),

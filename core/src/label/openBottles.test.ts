@@ -36,9 +36,12 @@ describe('a bottle on the shelf', () => {
   const oilAge = (found: ReturnType<typeof onBlend>) =>
     found.findings.find(({ rule }) => rule === 'oil-age');
 
-  test('within its time holds; without a bottle nothing is said of its age', () => {
+  test('within its time holds; without a bottle that is asked', () => {
     expect(oilAge(onBlend([bottle({})]))?.verdict).toBe('within');
-    expect(oilAge(onBlend([]))).toBeUndefined();
+    expect(oilAge(onBlend([]))).toMatchObject({
+      verdict: 'note',
+      reason: { code: 'oil-age-not-known' },
+    });
   });
 
   test('past its time is over where the oil oxidises easily, to be minded where not', () => {
@@ -127,9 +130,9 @@ describe('a bottle on the shelf', () => {
     const analyses = analysesInUse(blend.catalog, ['lemon']);
     // Another bottle, without a lot number too, is opened after that.
     const later = opened([bottle({ lot: '', analysis: found(20) })], '2026-11-26');
-    const contents = settleMade(later, recipe, analyses).formula.oils[0]?.oil.capped?.constituents;
-    expect(contents).toEqual([['limonene', 70, 70, 70]]);
-    expect(settleMade(later, recipe).formula.oils[0]?.oil.capped).toBe(oilOf('lemon').capped);
+    const contents = settleMade(later, recipe, analyses).formula.oils[0]?.oil.counted?.constituents;
+    expect(contents?.[0]).toEqual(['limonene', 70, 70, 70]);
+    expect(settleMade(later, recipe).formula.oils[0]?.oil.counted).toBe(oilOf('lemon').counted);
   });
 
   test('the label goes by the bottles, of bases too', () => {

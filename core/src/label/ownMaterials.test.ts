@@ -15,6 +15,7 @@ import { shortOils, type ShortOil } from '../recipe/recipe.testing';
 import { oilOf as oilIn } from '../catalog/known.testing';
 import { blendOf as shippedBlendOf } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
+import { healthyAdult } from '../brief/wearer.testing';
 
 const common = {
   botanical: '',
@@ -78,12 +79,8 @@ describe('a ready-made blend', () => {
         {
           brief: {
             wearer: {
+              ...healthyAdult,
               ageMonths: 480,
-              pregnant: false,
-              breastfeeding: false,
-              conditions: [],
-              allergies: [],
-              skin: 'normal',
             },
           },
           container: { id: 'dropper-30' },

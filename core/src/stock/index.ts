@@ -13,6 +13,7 @@ export {
   bottleSchema,
   bottlesInUse,
   dropOfBottle,
+  weighedDropOf,
   keeping,
   measuredIn,
   stockOf,

@@ -96,11 +96,20 @@ test('the drop of a bottle is what was weighed, over the density of its oil', ()
   expect(dropOfBottle(shippedCatalog, bottle({ weighings: [] }))).toBeNull();
 });
 
-test('its own analysis takes the place of the typical content, and says whence it is', () => {
+test('its own analysis changes what it names, leaves the rest, and says whence it is', () => {
   const plain = oilOf('lavender');
   expect(oilInBottle(plain, null)).toBe(plain);
-  const own = oilInBottle(plain, { source: 'sheet of lot LV-118', contents: [] });
-  expect(own.capped).toEqual({ confidence: 'high', constituents: [] });
+  const own = oilInBottle(plain, {
+    source: 'sheet of lot LV-118',
+    contents: [['linalool', 41, 41, 41]],
+  });
+  const of = (name: string, oil = own) =>
+    oil.counted?.constituents.filter(([constituent]) => constituent === name);
+  expect(of('linalool')).toEqual([['linalool', 41, 41, 41]]);
+  expect(of('linalyl acetate')).toEqual(of('linalyl acetate', plain));
+  // What was not found is not in it, whatever is usual.
+  const free = oilInBottle(plain, { source: 'sheet', contents: [['camphor', 0, 0, 0]] });
+  expect(of('camphor', free)).toEqual([['camphor', 0, 0, 0]]);
   expect(own.own?.figures.at(-1)?.source).toBe('sheet of lot LV-118');
 });
 

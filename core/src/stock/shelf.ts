@@ -1,5 +1,5 @@
 import { type Catalog, type OpenBottle, isMelted, contentSchema, keepsFrom } from '../catalog';
-import { measuredDrop, type Range, type Day } from '../quantity';
+import { isPossibleDrop, measuredDrop, type Range, type Day } from '../quantity';
 import { z } from 'zod';
 
 const isDay = (text: string): boolean => z.iso.date().safeParse(text).success;
@@ -124,10 +124,19 @@ export const keeping = (catalog: Catalog, bottle: Bottle): Keeping | null => {
   return opened === null ? null : { until: opened, because: 'opened' };
 };
 
-/** One drop of this bottle, in ml, where it was weighed and the density is known. */
-export const dropOfBottle = (catalog: Catalog, { materialId, weighings }: Bottle): Range | null => {
+/** One drop of this bottle as it was weighed, in ml, whatever came of it; null without a density. */
+export const weighedDropOf = (
+  catalog: Catalog,
+  { materialId, weighings }: Bottle,
+): Range | null => {
   const density = catalog.oil(materialId)?.densityGPerMl;
   return density ? measuredDrop(weighings, density) : null;
+};
+
+/** One drop of this bottle, in ml, where it was weighed and can be a drop at all. */
+export const dropOfBottle = (catalog: Catalog, bottle: Bottle): Range | null => {
+  const drop = weighedDropOf(catalog, bottle);
+  return drop && isPossibleDrop(drop) ? drop : null;
 };
 
 /**
