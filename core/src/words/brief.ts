@@ -20,7 +20,10 @@ export const placeWords: Record<PlaceId, string> = {
   bath: 'body, in the bath',
   'wash-off': 'body, washed off',
   'broken-or-inflamed-skin': 'broken or inflamed skin',
-  'eyes-inner-nose-ear-canal-mucosa': 'eyes, inner nose, ear canal or mucosa',
+  'eyes-inner-nose-ear-canal-mucosa': 'eyes, inner nose, ear canal or mouth',
+  intimate: 'genitals',
+  nipple: 'nipples',
+  nappy: 'nappy area',
 };
 
 /** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
@@ -57,7 +60,7 @@ export const wearerWords = (wearer: WearerOrAnyone): string => {
   return [
     wearer.name ? `${wearer.name}, ${old}` : `someone of ${old}`,
     ...(wearer.pregnant ? ['pregnant'] : []),
-    ...(wearer.breastfeeding ? ['nursing'] : []),
+    ...(wearer.breastfeeding ? ['breastfeeding'] : []),
     ...(wearer.skin === 'normal' ? [] : [`${wearer.skin} skin`]),
   ].join(', ');
 };
@@ -67,3 +70,7 @@ export const carrierWords = ({ name }: Pick<Carrier, 'name'>): string => {
   const short = name.replace(/,? \(.*\)$/, '').replace(/ (seed |kernel |infused )*oil$/i, '');
   return /^St /.test(short) ? short : short.charAt(0).toLowerCase() + short.slice(1);
 };
+
+/** How often in a day: `once a day`, `up to 3 times a day`. */
+export const timesWords = (times: number): string =>
+  times === 1 ? 'once a day' : times === 2 ? 'up to twice a day' : `up to ${times} times a day`;

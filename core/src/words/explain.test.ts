@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { evaluate } from '../drops';
+import { evaluate, judgedAs } from '../drops';
 import { blendOf } from '../drops/blend.testing';
 import { drops, ml } from '../mixture/measures.testing';
 import { explain, sourceWords } from './explain';
-import type { RuleId } from '../limits';
+import { questionOf, type RuleId } from '../limits';
 
 type Asked = Parameters<typeof blendOf>[0];
 
@@ -12,13 +12,7 @@ const explained = (asked: Asked, rule: RuleId, subject = 'blend') => {
   const { findings, mixture } = evaluate(blend);
   const found = findings.find((one) => one.rule === rule && one.subject === subject);
   if (!found) throw new Error(`no finding of ${rule}`);
-  return explain(blend.catalog, found, {
-    catalog: blend.catalog,
-    mixture,
-    brief: blend.brief,
-    guideline: blend.guideline,
-    containers: [blend.formula.container.kind],
-  });
+  return explain(blend.catalog, found, questionOf(judgedAs(blend, mixture)));
 };
 
 describe('a finding is written out', () => {

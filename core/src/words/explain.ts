@@ -1,7 +1,7 @@
 import type { Mixture, OilInBlend } from '../mixture';
 import {
   type Catalog,
-  cautions,
+  euRestrictions,
   constituentLimits,
   guidelines,
   sourceTitles,
@@ -111,7 +111,6 @@ const arithmeticOf = (finding: Finding, { mixture, brief, guideline }: Question)
       ];
     }
     case 'oil-maximum':
-    case 'stricter-place':
     case 'no-maximum-stated':
     case 'figure-not-held': {
       const oil = mixture.oils.find((entry) => entry.oil.id === finding.subject);
@@ -177,11 +176,18 @@ const othersOf = (catalog: Catalog, finding: Finding, { brief, guideline }: Ques
     case 'constituent':
       return constituentLimits
         .filter(({ id }) => id === finding.subject)
-        .map(({ basis }) => `Basis: ${basis}.`);
+        .flatMap(({ basis, percent }) => [
+          `Basis: ${basis}.`,
+          ...(reason.category === null
+            ? []
+            : [
+                `The general limit on skin is ${formatPercent(percent)}; the stricter of the two counts.`,
+              ]),
+        ]);
     case 'place':
       return [`Place: ${placeWords[brief.place]}.`];
     case 'sale':
-      return [`The EU rule is ${cautions.sale.note}.`];
+      return [euRestrictions.note];
     default:
       return [];
   }
@@ -204,7 +210,7 @@ const confidenceOf = (catalog: Catalog, { reason, subject }: Finding): string | 
         ? null
         : (confidenceWords[guidelines.phototoxic.confidence] ?? null);
     case 'sale':
-      return confidenceWords[cautions.sale.confidence] ?? null;
+      return confidenceWords['medium'] ?? null;
     default:
       return null;
   }

@@ -69,6 +69,7 @@ const ruleWords: Readonly<Record<string, string>> = {
   'one-oil-amount': 'needs exactly one of drops, ml, g, parts or percent',
   'one-base-amount': 'needs exactly one of parts, percent, ml, g or loose',
   'trimester-alone': 'is given, though pregnant is false',
+  'target-range': 'must be higher than the lower end of the target',
   'target-missing': 'is missing: oils by parts need a target percent to share',
   'month-form': 'should be a month, as in 1985-03',
   'day-form': 'should be a day, as in 2026-11-25',

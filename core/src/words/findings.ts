@@ -1,13 +1,15 @@
 import { ageWords, placeWords } from './brief';
-import { cautions, nameIn, type BottleInUse, type Catalog } from '../catalog';
-import { formatList, formatNumber, formatPercent } from './numbers';
+import { nameIn, type BottleInUse, type Catalog, type ProductCategory } from '../catalog';
+import { allergyOrCondition, allergyWords, conditionWords } from './conditions';
+import { kindCautionWords, placeCautionWords, placeWordWords } from './placeAndKind';
+import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 import { assumedDensity } from '../mixture';
-import { type Finding, type KindCaution, type PlaceCaution, shareOfLimit } from '../limits';
+import { type Finding, shareOfLimit } from '../limits';
 
 const rowWords: Record<string, string> = {
   age: 'this age',
   pregnant: 'pregnancy',
-  nursing: 'nursing',
+  nursing: 'breastfeeding',
   'sensitive-skin-body': 'sensitive skin',
   'sensitive-skin-face': 'sensitive skin on the face',
   'frail-or-very-ill': 'someone frail or very ill',
@@ -62,7 +64,7 @@ const rinsed = (finding: Finding): string =>
     ? ' Rinsed off, yet judged by the figures for what stays on, which is careful.'
     : '';
 
-const stageWords = { pregnant: 'pregnancy', breastfeeding: 'nursing' } as const;
+const stageWords = { pregnant: 'pregnancy', breastfeeding: 'breastfeeding' } as const;
 
 /** Parties that a finding for "anyone" should warn. */
 const perhaps = (verb: string, who: string): string => `${verb} ${who}: tell it on the label.`;
@@ -90,17 +92,34 @@ const phototoxicWords = (
   const used = share ? `${formatNumber(share.likely)} %` : '';
   const names = formatList(oils.map((id) => nameIn(catalog, id)));
   const verb = oils.length === 1 ? 'uses' : 'together use';
-  if (finding.verdict === 'within') return `${names} ${verb} ${used} of the light limit.`;
+  if (finding.verdict === 'within') return `${names} ${verb} ${used} of the phototoxic limit.`;
   const high = share ? `, up to ${formatNumber(share.high)} % with large drops` : '';
   return covered
-    ? `${names} ${verb} ${used} of the light limit: keep the skin covered for 24 hours.`
-    : `${names} ${verb} ${used} of the light limit${finding.verdict === 'over' ? '' : high}: skin could burn in sun.`;
+    ? `${names} ${verb} ${used} of the phototoxic limit: keep the skin covered for 24 hours.`
+    : `${names} ${verb} ${used} of the phototoxic limit${finding.verdict === 'over' ? '' : high}: skin could burn in sun.`;
+};
+
+const categoryWords: Readonly<Record<ProductCategory, string>> = {
+  lips: 'lip products',
+  underarm: 'underarm products',
+  perfume: 'perfume',
+  body: 'body products',
+  face: 'face products',
+  hands: 'hand products',
+};
+
+/** A name, with the ready-made blend that brings it. */
+const nameInside = (catalog: Catalog, { subject, inside }: Finding): string => {
+  const name = nameIn(catalog, subject);
+  return inside.length === 0
+    ? name
+    : `${name} (in ${formatList(inside.map((id) => nameIn(catalog, id)))})`;
 };
 
 /** One finding in a sentence or two, for people. */
 export const findingMessage = (catalog: Catalog, finding: Finding): string => {
   const { reason } = finding;
-  const name = nameIn(catalog, finding.subject);
+  const name = nameInside(catalog, finding);
   switch (reason.code) {
     case 'whole-blend':
       return wholeBlendWords(finding, reason.recommended, reason.because) + rinsed(finding);
@@ -114,16 +133,12 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       }${rinsed(finding)}`;
     case 'no-maximum-stated':
       return `${name} has no maximum of its own; the whole blend's still counts.${rinsed(finding)}`;
-    case 'stricter-place':
-      return `${name}: lips and underarm have a stricter cap, which is not held. The general one is ${
-        finding.limit === null ? 'not set' : formatPercent(finding.limit)
-      }.`;
     case 'light-sum':
       return phototoxicWords(catalog, finding, reason.oils, reason.covered);
     case 'light-none':
-      return 'No light-sensitising oil is in it.';
+      return 'No phototoxic oil is in it.';
     case 'light-rinsed-off':
-      return 'Rinsed off, so the light limit does not apply.';
+      return 'Rinsed off, so the phototoxic limit does not apply.';
     case 'light-base':
       return `${name}: ${reason.why}.`;
     case 'age-too-young':
@@ -139,110 +154,103 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         ? `${name} (${reason.why}) is not for the face of ${who}, nor near it.`
         : `${name} (${reason.why}) is not for ${who}.`;
     }
+    case 'age-lips':
+      return `No essential oil on the lips of ${childPhrase(reason.belowMonths)}: they lick it off.`;
+    case 'age-spray':
+      return `No spray near the face of ${childPhrase(reason.belowMonths)}.`;
+    case 'age-alcohol':
+      return `No alcohol on the skin of ${childPhrase(reason.belowMonths)}.`;
     case 'life-stage': {
       const stages = formatList(reason.stages.map((stage) => stageWords[stage]));
+      const why = reason.why === null ? '' : ` (${reason.why})`;
       if (finding.forAnyone) return perhaps(`${name}: not in`, stages);
       return finding.verdict === 'over'
-        ? `${name} is to be avoided in ${stages}.`
-        : `${name}: be careful in ${stages}.`;
+        ? `${name} is to be avoided in ${stages}${why}.`
+        : `${name}: be careful in ${stages}${why}.`;
     }
+    case 'life-stage-not-known':
+      return `${name}: whether it may be used in ${formatList(reason.stages.map((stage) => stageWords[stage]))} is not known.`;
     case 'condition':
       if (reason.general !== undefined) {
-        return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${reason.general || 'take care'}.`;
+        return `${capitalised(conditionWords(finding.subject))}: ${reason.general || 'take care'}.`;
       }
-      if (finding.forAnyone) return perhaps(`${name}: take care with`, reason.condition);
-      return finding.verdict === 'over'
-        ? `${name} is to be avoided with: ${reason.condition}.`
-        : `${name}: be careful with: ${reason.condition}.`;
+      if (finding.forAnyone) {
+        return perhaps(`${name}: take care with`, conditionWords(reason.condition));
+      }
+      return `${name}${
+        finding.verdict === 'over' ? ' is to be avoided with' : ': be careful with'
+      } ${conditionWords(reason.condition)}${reason.why ? ` (${reason.why})` : ''}.`;
+    case 'condition-read-as':
+      return `“${finding.subject}” is read as: ${conditionWords(reason.condition)}.`;
     case 'condition-free-words':
-      return `“${finding.subject}” is in your own words, and no rule reads it. Ask someone licensed.`;
+      return `“${finding.subject}” is in your own words, which isn’t checked. Ask a qualified aromatherapist or a pharmacist.`;
     case 'allergy': {
-      const to = nameIn(catalog, reason.to);
+      const to = allergyWords(catalog, reason.to);
       if (finding.forAnyone) return perhaps(`${name}: not for those allergic to`, to);
-      return finding.verdict === 'over'
-        ? `${name} is not for someone allergic to ${to}.`
-        : `${name} may matter to someone allergic to ${to}.`;
+      if (finding.verdict === 'over') return `${name} is not for someone allergic to ${to}.`;
+      return reason.by === 'relative'
+        ? `${name} is closely related to ${to}: patch test first.`
+        : `${name} may matter to someone allergic to ${to}: patch test first.`;
     }
     case 'allergy-free-words':
-      return `“${finding.subject}” is in your own words, and no rule reads it. Check every label.`;
+      return `“${finding.subject}” is in your own words, which isn’t checked. Check every label.`;
     case 'never-on-skin':
-      return `${name} is kept off skin altogether.`;
+      return reason.why === null
+        ? `${name} is kept off skin altogether.`
+        : `${name} must never go on skin: ${reason.why}.`;
     case 'not-for-home':
       return `${name} is not for home blending (${reason.why}).`;
     case 'figure-not-held':
-      return `${name}: its maximum is not known here, so it cannot be cleared.`;
+      return `${name}: its dermal maximum is not known here, so it can’t be checked.`;
     case 'density-assumed':
       return `${name}: its density is not known here; ${formatNumber(assumedDensity.low)} to ${formatNumber(assumedDensity.high)} g to the ml is assumed.`;
     case 'constituent': {
       const names = formatList(reason.oils.map((id) => nameIn(catalog, id)));
-      const stricter = reason.stricter
-        ? ' Lips and underarm have a stricter cap, which is not held.'
-        : '';
+      const stricter =
+        reason.category === null
+          ? ''
+          : ` This is the figure for ${categoryWords[reason.category]}${reason.derived ? ', worked out from that for perfume' : ''}.`;
       const verb = reason.oils.length > 1 ? 'together bring' : 'brings';
       return `${names} ${verb} ${finding.subject} to ${upTo(finding)} (${reason.why}).${stricter}${rinsed(finding)}`;
     }
     case 'chemistry-not-held':
-      return `${name}: its chemistry is not known here, so the caps that oils share cannot be cleared.`;
+      return `${name}: its chemistry is not known here, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
+    case 'chemistry-partial':
+      return `${name}: its composition accounts for too little of it, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
+    case 'base-is-oil':
+      return `${name} bears the name of an essential oil: add it as an oil, or its strength can’t be checked.`;
+    case 'allergens-not-known':
+      return `${name}: what plant it comes from is not known here, so allergies can’t be checked.`;
+    case 'chemistry-needed':
+      return `${name}: its certificate says nothing of age, pregnancy, conditions or allergies, so they can’t be checked.`;
     case 'share-not-known':
-      return `${name}: how much of it is essential oil is not known, so it cannot be cleared.`;
+      return `${name}: how much of it is essential oil is not known, so it can’t be checked.`;
     case 'place':
       return placeCautionWords(reason.what, name);
     case 'kind':
       return kindCautionWords(reason.what, name);
+    case 'place-words':
+      return `“${reason.word}” stands in its name or purpose. ${placeWordWords[reason.about]}`;
+    case 'bath-drops':
+      return reason.useMl === null
+        ? `A tub takes ${reason.drops} drops of essential oil: use at most ${formatMl(reason.mostMl)} of this in a bath.`
+        : `${formatMl(reason.useMl)} in a bath is more than the ${reason.drops} drops of essential oil that a tub takes: use at most ${formatMl(reason.mostMl)}.`;
     case 'oil-age':
       return oilAgeWords(finding, reason.bottle, name);
+    case 'oil-age-not-known':
+      return `${name} oxidises quickly, and no bottle of it is on the shelf: check when it was opened.`;
+    case 'not-asked':
+      return `Not asked yet: ${formatList(reason.about.map((id) => questionWord(catalog, id)))} (${name}).`;
     case 'sale':
       return `${formatList(reason.oils.map((id) => nameIn(catalog, id)))} ${
         reason.oils.length > 1 ? 'together bring' : 'brings'
-      } ${finding.subject} to ${upTo(finding)} in ${saleWords[reason.product]} for sale.`;
+      } ${saleSubject(catalog, finding.subject)} to ${upTo(finding)} in ${saleWords[reason.product]} for sale.`;
+    case 'sale-child':
+      return `The EU does not allow ${reason.what} in products for ${childPhrase(reason.belowMonths)}.`;
+    case 'sale-duties':
+      return 'Selling it needs what no program can do: a safety report by a qualified assessor, a notification and a responsible person.';
     case 'nothing-found':
       return nothingFound[finding.rule] ?? 'Nothing found.';
-  }
-};
-
-const placeCautionWords = (what: PlaceCaution, name: string): string => {
-  switch (what) {
-    case 'mucosa':
-      return 'No essential oil goes to eyes, inner nose, ear canal or mucosa.';
-    case 'lips-light':
-      return `${name} sensitises to light and is not for lips, which cannot be covered.`;
-    case 'underarm':
-      return 'Shaved or damp skin reacts easily: not after shaving.';
-    case 'broken':
-      return 'Broken or inflamed skin takes up more and stings: never on open skin.';
-    case 'breast':
-      return 'While nursing, keep it off the breast and where the child’s face will lie.';
-    case 'bath-child':
-      return `No essential oil in the bath of ${childPhrase(cautions.bath.noneBelowMonths)}.`;
-    case 'bath-keep-out':
-      return `${name} burns skin in bath water: keep it out of the bath.`;
-    case 'bath-little':
-      return `${name} feels ice cold in bath water: very little.`;
-  }
-};
-
-const kindCautionWords = (what: KindCaution, name: string): string => {
-  switch (what) {
-    case 'bath-film':
-      return 'Oil does not mix with water: it lies on it as a film, neat on skin, and the tub is slippery. Disperse it first.';
-    case 'bath-solubiliser':
-      return `There is less solubiliser than ${cautions.bath.solubiliserParts} parts to 1 of essential oil: some of it will float.`;
-    case 'water':
-      return `${name} does not mix with oil and spoils without a preservative: it separates, and keeps ${cautions.water.keepsDays} days, not months.`;
-    case 'sets':
-      return `${name} sets in a cool room and will not run: warm the bottle in the hand first, or take less of it.`;
-    case 'flame':
-      return 'It burns: nothing sprayed or worn wet near a flame, a cigarette or a heater.';
-    case 'dry':
-      return `${name} does not dissolve in oil: it will clog this vessel.`;
-    case 'thick':
-      return `${name} is thick: a spray hardly pumps it. Thin it with a light oil, or take a pump.`;
-    case 'bath-slip':
-      return 'Fat makes the tub slippery: hold on to something, and rinse the tub after.';
-    case 'hot-wax':
-      return 'Hot wax and fat burn skin: a water bath, no open flame, no child at the pan, and never leave it alone.';
-    case 'keep-dry':
-      return 'Water spoils it: dry fingers or a spoon. Used in a shower, the floor is slippery.';
   }
 };
 
@@ -256,17 +264,24 @@ const oilAgeWords = ({ verdict }: Finding, bottle: BottleInUse, name: string): s
   return `${name}${lot} ${since}. ${skin}`;
 };
 
+/** What an EU entry restricts: a substance as it is, a material by its name. */
+const saleSubject = (catalog: Catalog, subject: string): string => nameIn(catalog, subject);
+
+/** What was not asked about, in words. */
+const questionWord = (catalog: Catalog, id: string): string =>
+  id === 'stage' ? 'pregnancy and breastfeeding' : allergyOrCondition(catalog, id);
+
 const saleWords = {
   perfume: 'a perfume',
   leaveOn: 'something left on skin',
   rinseOff: 'something rinsed off',
-  product: 'a finished product',
+  lips: 'something for lips',
 } as const;
 
 const nothingFound: Partial<Record<Finding['rule'], string>> = {
-  constituent: 'Nothing in it has a cap that oils share.',
+  constituent: 'Nothing in it has a combined limit.',
   age: 'Nothing in it is kept from this age.',
-  'life-stage': 'Nothing in it speaks against pregnancy or nursing, as far as they apply.',
+  'life-stage': 'Nothing in it speaks against pregnancy or breastfeeding, as far as they apply.',
   condition: 'Nothing in it speaks against the conditions given.',
   allergy: 'Nothing in it matches an allergy given.',
   'never-on-skin': 'Nothing in it is kept off skin.',

@@ -1,7 +1,15 @@
 export { numberProblemWords, saidProblemWords, takenWords } from './amounts';
 export { analysisProblemWords } from './analysis';
 export { basesWords, fillingsWords, looseWords, nameOrNone, strengthWords } from './blend';
-export { ageWords, carrierWords, containerWords, placeWords, wearerWords } from './brief';
+export {
+  ageWords,
+  carrierWords,
+  containerWords,
+  placeWords,
+  timesWords,
+  wearerWords,
+} from './brief';
+export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
 export { explain, sourceWords } from './explain';
@@ -15,6 +23,7 @@ export {
 export { findingMessage, guidelineWords } from './findings';
 export { doNotUseWords, handLabel, labelText, type LabelText } from './label';
 export { nameFromId } from './names';
+export { noteWords } from './notes';
 export {
   capitalised,
   formatDrops,
@@ -27,7 +36,9 @@ export {
 } from './numbers';
 export { planWords } from './plan';
 export { gapWords, settleProblemWords } from './problems';
+export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
+export { madeOfWords } from './readyMade';
 export { suggestionWords } from './suggestions';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';

@@ -33,7 +33,9 @@ test('light-sensitising oils carry the hours out of sun, unless rinsed off', () 
   const sun = /out of sun for 24 hours/;
   expect(labelFor({ oils: { lemon: 1 } }).cautions.join(' ')).toMatch(sun);
   expect(
-    labelFor({ oils: { lemon: 1 }, brief: { use: 'rinse-off' } }).cautions.join(' '),
+    labelFor({ oils: { lemon: 1 }, brief: { use: 'rinse-off', place: 'wash-off' } }).cautions.join(
+      ' ',
+    ),
   ).not.toMatch(sun);
   expect(labelFor({ oils: { 'lemon-distilled': 1 } }).cautions.join(' ')).not.toMatch(sun);
 });
@@ -49,9 +51,9 @@ test('for anyone, it tells who must not have it, gathered by kind', () => {
     bases: { sweet_almond: 1 },
   });
   expect(forWhom).toBe('For anyone');
-  expect(cautions).toContain('Not when pregnant or nursing.');
+  expect(cautions).toContain('Not when pregnant or breastfeeding.');
   expect(cautions).toContain('Not for children under 16 years.');
-  expect(cautions.join(' ')).toMatch(/Ask first with: .*anticoagulants/);
+  expect(cautions.join(' ')).toMatch(/Ask first with: .*blood thinners/);
   expect(cautions.join(' ')).toMatch(/Mind an allergy to: .*tree nut/);
 });
 
@@ -151,7 +153,7 @@ describe('whoever opens it reads what concerns them', () => {
     [
       'an illness or a medicine that nobody asked about',
       { oils: { wintergreen: ml(0.01) } },
-      /Ask first with: .*anticoagulants/,
+      /Ask first with: .*blood thinners/,
     ],
     ['a shaved underarm', { oils: { lavender: 1 }, brief: { place: 'underarm' } }, /after shaving/],
   ])('%s', (_, asked, words) => {

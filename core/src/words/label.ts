@@ -2,9 +2,10 @@ import { cautions, guidelines, type Catalog } from '../catalog';
 import type { Label, LabelCaution } from '../label';
 import type { KindCaution, PlaceCaution } from '../limits';
 import type { Day } from '../quantity';
-import { ageWords, placeWords, someoneOfAge } from './brief';
+import { ageWords, placeWords, someoneOfAge, timesWords } from './brief';
 import { nameOrNone } from './blend';
 import { oneOf } from './containers';
+import { allergyWords, conditionWords } from './conditions';
 import { dayWords } from './days';
 import { findingMessage } from './findings';
 import { capitalised, formatG, formatList, formatMl, formatPercent } from './numbers';
@@ -33,7 +34,9 @@ export interface LabelText {
 
 /** What the kind of product asks of whoever opens it; the rest is a matter of making it. */
 const kindOnLabel: Partial<Record<KindCaution, string>> = {
-  'bath-film': 'Disperse before bathing: oil alone floats on the water, neat on skin.',
+  'bath-undispersed': 'Disperse before bathing: oil alone floats on the water, neat on skin.',
+  'bath-fat': 'Disperse before bathing: it floats on the water as a film.',
+  mist: 'Do not breathe the mist.',
   'bath-solubiliser': 'Disperse before bathing: some of the oil floats.',
   'bath-slip': 'The tub gets slippery.',
   'keep-dry': 'Keep water out of it. A shower floor gets slippery.',
@@ -43,13 +46,13 @@ const kindOnLabel: Partial<Record<KindCaution, string>> = {
 
 /** What the place asks of whoever uses it. */
 const placeOnLabel: Partial<Record<PlaceCaution, string>> = {
-  underarm: 'Not after shaving.',
+  shaved: 'Not straight after shaving.',
   broken: 'Not on open skin.',
   breast: 'Not on the breast.',
   'bath-little': 'Feels ice cold in bath water: use very little.',
 };
 
-const stageWords = { pregnant: 'pregnant', breastfeeding: 'nursing' } as const;
+const stageWords = { pregnant: 'pregnant', breastfeeding: 'breastfeeding' } as const;
 
 const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefined => {
   switch (caution.code) {
@@ -62,15 +65,17 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
     case 'not-near-face-under':
       return `Not on or near the face of children under ${ageWords(caution.months)}.`;
     case 'ask-first':
-      return `Ask first with: ${formatList(caution.conditions)}.`;
+      return `Ask first with: ${formatList(caution.conditions.map(conditionWords))}.`;
     case 'allergies':
-      return `Mind an allergy to: ${formatList(caution.to)}.`;
+      return `Mind an allergy to: ${formatList(caution.to.map((id) => allergyWords(catalog, id)))}.`;
     case 'finding':
       return findingMessage(catalog, caution.finding);
     case 'kind':
       return kindOnLabel[caution.what];
     case 'place':
       return placeOnLabel[caution.what];
+    case 'bath-most':
+      return `At most ${formatMl(caution.ml)} in a bath.`;
     case 'made-for':
       return `Made for ${caution.wearer.name ?? someoneOfAge(caution.wearer.ageMonths)}: not for others.`;
     case 'everywhere':
@@ -93,7 +98,11 @@ export const labelText = (catalog: Catalog, label: Label): LabelText => ({
   what: `${capitalised(oneOf(label.kind))}, ${contentWords(label)}`,
   purpose: label.purpose,
   forWhom: forWhomWords(label),
-  where: `${placeWords[label.place]}${label.use === 'rinse-off' ? ', rinsed off' : ''}`,
+  where: [
+    placeWords[label.place],
+    ...(label.use === 'rinse-off' ? ['rinsed off'] : []),
+    ...(label.timesPerDay === null ? [] : [timesWords(label.timesPerDay)]),
+  ].join(', '),
   oils: label.oils.map(({ name }) => name),
   bases: label.bases.map(({ name }) => name),
   strength: `${formatPercent(label.percent)}${label.by === 'weight' ? ' by weight' : ''}`,

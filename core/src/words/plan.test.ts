@@ -5,6 +5,7 @@ import { expect, test } from 'vitest';
 
 const plan = (more: Partial<DropPlan>): DropPlan => ({
   drops: [4],
+  aimedMl: [],
   targetMl: 0.2,
   reachedMl: 0.2,
   binding: [],
@@ -31,7 +32,7 @@ test('what held it back is named, with what was reached and what was asked', () 
       ],
     }),
   ).toEqual([
-    'Held at 2 % by the maximum of the whole blend and lemongrass’s own maximum; 5 % was asked.',
+    'Reduced from 5 % to 2 % because of the maximum of the whole blend and lemongrass’s dermal maximum.',
   ]);
 });
 
@@ -47,9 +48,11 @@ test('an oil of which one drop is too much comes with the recipe that thins it',
     ],
   });
   expect(sentence).toMatch(
-    /^Lemongrass is left out: one drop is already too much for the cap that oils share on citral\./,
+    /^Lemongrass is left out: one drop is already too much for the combined citral limit\./,
   );
-  expect(sentence).toMatch(/thin it first: 1 drop of it and 9 drops of carrier \(0\.45 ml\), 10 %/);
+  expect(sentence).toMatch(
+    /pre-dilute it first: 1 drop of it and 9 drops of carrier \(0\.45 ml\), 10 %/,
+  );
 });
 
 test('where the others leave it no room, that is said', () => {
@@ -69,4 +72,11 @@ test('an unproved choice says so: first that it is still looked for, then how fa
   expect(words(unproved)).toEqual([
     'Another choice of drops may lie nearer, by at most 0.01 ml in all.',
   ]);
+});
+
+test('where one drop of each is more than was asked, that is said', () => {
+  expect(words({ drops: [1, 1, 1], targetMl: 0.1, reachedMl: 0.15 })).toEqual([
+    '1.5 %, not the target of 1 %: one drop of each is the least you can add.',
+  ]);
+  expect(words({ drops: [2, 1], targetMl: 0.1, reachedMl: 0.15 })).toEqual([]);
 });

@@ -8,11 +8,11 @@ const limitWords = (catalog: Catalog, { rule, subject }: LimitName): string => {
     case 'whole-blend':
       return 'the maximum of the whole blend';
     case 'light-sum':
-      return 'the shared light limit';
+      return 'the phototoxic limit';
     case 'oil-maximum':
-      return `${nameIn(catalog, subject).toLowerCase()}’s own maximum`;
+      return `${nameIn(catalog, subject).toLowerCase()}’s dermal maximum`;
     case 'constituent':
-      return `the cap that oils share on ${subject}`;
+      return `the combined ${subject} limit`;
     case 'fill':
       return 'the size of the bottle';
     default:
@@ -30,7 +30,18 @@ const thinned = (mostMl: number, dropMl: number): string => {
   if (mostMl <= 0) return 'The others leave no room for it.';
   const { carrierMl, share } = predilution(mostMl, dropMl);
   const drops = Math.round(carrierMl / dropMl);
-  return `Take a bigger bottle, or thin it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
+  return `Use a bigger bottle, or pre-dilute it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
+};
+
+/** The target is passed because one drop of each is more than it. */
+const isLeast = ({ drops, targetMl, reachedMl }: DropPlan): boolean => {
+  const counted = drops.filter((count) => count !== null && count > 0);
+  return (
+    targetMl !== null &&
+    reachedMl > targetMl &&
+    counted.length > 0 &&
+    counted.every((count) => count === 1)
+  );
 };
 
 /**
@@ -52,7 +63,10 @@ export const planWords = (
   const target = plan.targetMl === null ? null : formatPercent((100 * plan.targetMl) / fillMl);
   return [
     ...(plan.binding.length > 0 && target !== null && reached !== target
-      ? [`Held at ${reached} by ${limits(plan.binding)}; ${target} was asked.`]
+      ? [`Reduced from ${target} to ${reached} because of ${limits(plan.binding)}.`]
+      : []),
+    ...(isLeast(plan) && target !== null && reached !== target
+      ? [`${reached}, not the target of ${target}: one drop of each is the least you can add.`]
       : []),
     // What must not be used at all is said by the verdict; a bigger bottle would not mend it.
     ...plan.leftOut

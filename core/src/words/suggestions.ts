@@ -1,8 +1,43 @@
 import type { SuggestedChange } from '../advice';
 import { nameIn, usualContainer, type Catalog } from '../catalog';
-import { valueIn, type Recipe } from '../recipe';
+import { isIn, type OilAmount, type Recipe } from '../recipe';
 import { containerWords } from './brief';
-import { formatList, formatPercent } from './numbers';
+import { countedContainers } from './containers';
+import { formatDrops, formatG, formatList, formatMl, formatPercent } from './numbers';
+
+const amountWords = ({ unit, value }: OilAmount): string => {
+  switch (unit) {
+    case 'drops':
+      return formatDrops(value);
+    case 'ml':
+      return formatMl(value);
+    case 'g':
+      return formatG(value);
+    case 'percent':
+      return formatPercent(value);
+    case 'parts':
+      return `${value} parts`;
+  }
+};
+
+/** The first letter small, as a part of a sentence that goes on. */
+const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** `Ylang ylang: 2 drops to 1 drop`. */
+const lessOf = (catalog: Catalog, id: string, amount: OilAmount, recipe: Recipe): string => {
+  const before = recipe.oils.find((oil) => oil.id === id)?.amount ?? null;
+  return `${nameIn(catalog, id)}: ${before ? `${amountWords(before)} to ` : ''}${amountWords(amount)}`;
+};
+
+const mixWords = (catalog: Catalog, mix: Readonly<Record<string, number>>): string => {
+  const entries = Object.entries(mix);
+  const first = entries[0]?.[1] ?? 1;
+  return entries.length > 1 && entries.every(([, count]) => count === first)
+    ? `${formatDrops(first)} of each`
+    : formatList(
+        entries.map(([id, count]) => `${formatDrops(count)} of ${small(nameIn(catalog, id))}`),
+      );
+};
 
 /** One change that would bring a blend within its limits, in a few words. */
 export const suggestionWords = (
@@ -12,27 +47,48 @@ export const suggestionWords = (
 ): string => {
   switch (change.kind) {
     case 'target':
-      return `Ask for ${formatPercent(change.percent)}`;
+      return `The same blend at ${formatPercent(change.percent)}`;
+    case 'amounts': {
+      const changed = Object.entries(change.amounts);
+      const isAll = changed.length === recipe.oils.length && changed.length > 1;
+      const list = formatList(changed.map(([id, amount]) => lessOf(catalog, id, amount, recipe)));
+      return isAll ? `The same blend, less strong: ${list}` : list;
+    }
     case 'cover':
       return 'Keep that skin under clothes for 24 hours';
     case 'container': {
       const container = usualContainer(change.id);
-      return container ? `Take a ${containerWords(container)}` : 'Take a bigger bottle';
+      return container ? `Use a ${containerWords(container)}` : 'Use a bigger bottle';
     }
-    case 'drops':
-      return formatList(
-        Object.entries(change.drops).map(([id, drops]) => {
-          const before = recipe.oils.find((oil) => oil.id === id)?.amount ?? null;
-          return `${nameIn(catalog, id)}: ${valueIn(before, 'drops') ?? '?'} to ${drops}`;
-        }),
-      );
+    case 'count': {
+      const kind = recipe.containers[0]?.container;
+      const many = kind && 'id' in kind ? usualContainer(kind.id)?.kind : kind?.kind;
+      return `Fill ${countedContainers(change.count, many ?? 'bottle')}`;
+    }
     case 'swap':
-      return `${nameIn(catalog, change.to)} in place of ${nameIn(catalog, change.from)}`;
+      return `${nameIn(catalog, change.to)} instead of ${small(nameIn(catalog, change.from))}`;
+    case 'swap-base':
+      return `${nameIn(catalog, change.to)} instead of ${small(nameIn(catalog, change.from))}`;
     case 'remove':
-      return `Take out ${nameIn(catalog, change.id)}`;
+      return `Without ${formatList(change.ids.map((id) => small(nameIn(catalog, id))))}`;
+    case 'unscented':
+      return 'Without essential oil: the base alone';
+    case 'predilute':
+      return `Pre-dilute it: mix ${mixWords(catalog, change.mix)} in ${formatMl(change.carrierMl)} of ${small(nameIn(catalog, change.carrierId))}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
     case 'feet':
-      return 'Wear it on hands or feet instead';
+      return 'Use it on hands or feet instead';
     case 'guideline':
-      return 'Go by the clinical figures';
+      return 'Use the clinical guideline';
+    case 'fit':
+      return change.recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
+        ? 'Make only what fits'
+        : 'Make only what fits, oils in proportion';
+    case 'several':
+      return change.changes
+        .map((one, index) => {
+          const words = suggestionWords(catalog, one, recipe);
+          return index === 0 ? words : small(words);
+        })
+        .join(', and ');
   }
 };

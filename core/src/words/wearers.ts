@@ -23,6 +23,7 @@ const usualNames = {
   'child-of-2': 'A child of two',
   'child-of-8': 'A child of eight',
   pregnant: 'Someone pregnant',
+  breastfeeding: 'Someone breastfeeding',
   'of-70': 'Someone of seventy',
 } as const;
 

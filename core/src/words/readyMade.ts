@@ -1,0 +1,26 @@
+import type { MadeOf } from '../catalog';
+import { formatList, formatNumber, formatPercent } from './numbers';
+
+/** Shares as they are told: in percent of the essential oil in it. */
+const shares = (oils: MadeOf['oils']): string => {
+  const all = oils.reduce((total, { share }) => total + share, 0);
+  return formatList(
+    oils.map(
+      ({ oil, share }) => `${oil.name.toLowerCase()} ${formatNumber((100 * share) / all, 2)} %`,
+    ),
+  );
+};
+
+/** What a ready-made blend is made of: `lavender 60 % and sweet orange 40 %, 10 % in jojoba`. */
+export const madeOfWords = ({ oils, carriers }: MadeOf): string => {
+  const essential = oils.reduce((total, { share }) => total + share, 0);
+  const carrier =
+    carriers.length > 0
+      ? ` in ${formatList(carriers.map(({ base }) => base.name.toLowerCase()))}`
+      : '';
+  return `${shares(oils)}${
+    essential < 0.999
+      ? `: ${formatPercent(100 * essential)} essential oil${carrier || ', carrier not known'}`
+      : ''
+  }`;
+};
