@@ -10,6 +10,7 @@ import {
   recipeBriefSchema,
   recipeOilSchema,
   recipeSchema,
+  targetSchema,
   usualDropsPerMl,
 } from '../recipe';
 
@@ -46,7 +47,7 @@ export const blendFile2Schema = z
     by: recipe.by.default('volume'),
     guideline: recipe.guideline.default('clinical'),
     dropsPerMl: recipe.dropsPerMl.default(usualDropsPerMl),
-    target: recipe.target.unwrap().optional(),
+    target: targetSchema.optional(),
     oils: z
       .array(recipeOilSchema.extend({ amount: oilAmountSchema.optional() }))
       .max(60)

@@ -1,0 +1,143 @@
+import { expect, test } from 'vitest';
+import { catalogOf, houseMaterials, type OwnMaterial } from '../catalog';
+import { workOut } from '../drops';
+import { setWearer } from '../recipe';
+import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
+import type { Wearer } from '../brief';
+import { healthyAdult } from '../brief/wearer.testing';
+
+// Ways in which something dangerous was once got past the checks, each closed.
+
+const common = (name: string) => ({
+  id: `own-${name.toLowerCase().replace(/ /g, '-')}`,
+  name,
+  source: 'a label',
+});
+const ofOil = (name: string) => ({
+  ...common(name),
+  botanical: '',
+  densityGPerMl: 0.9,
+  shelfYears: 2,
+  note: 'middle' as const,
+  viscosity: 'thin' as const,
+});
+
+const judged = (
+  material: OwnMaterial,
+  { wearer, ...more }: ShortRecipe & { readonly wearer?: Partial<Wearer> } = {},
+) => {
+  const isBase = material.kind === 'base';
+  const worked = workOut(
+    catalogOf(houseMaterials([material])),
+    recipeFrom({
+      container: { id: 'roll-on-10' },
+      oils: isBase ? [{ id: 'lavender', ml: 0.05 }] : [{ id: material.id, ml: 0.05 }],
+      bases: [{ id: isBase ? material.id : 'jojoba', parts: 1 }],
+      ...more,
+      brief: { wearer: { ...healthyAdult, ...wearer }, place: 'pulse-points', ...more.brief },
+    }),
+  );
+  if (worked.state !== 'done') throw new Error(worked.state);
+  const { verdict, blocking, findings } = worked.evaluation;
+  return { verdict, blocking, codes: findings.map(({ reason }) => reason.code) };
+};
+
+const base = (name: string, more: Partial<Extract<OwnMaterial, { kind: 'base' }>> = {}) => ({
+  kind: 'base' as const,
+  ...common(name),
+  inci: '',
+  baseKind: 'oil' as const,
+  densityGPerMl: 0.92,
+  meltC: null,
+  shelfMonths: 12,
+  allergens: [],
+  ...more,
+});
+
+test('a composition of one line says little of the rest', () => {
+  const oil = (percent: number): OwnMaterial => ({
+    kind: 'oil',
+    ...ofOil('Half told'),
+    maximumPercent: 10,
+    lightPercent: null,
+    contents: [['limonene', percent, percent, percent]],
+  });
+  expect(judged(oil(5))).toMatchObject({ verdict: 'unknown' });
+  expect(judged(oil(5)).codes).toContain('chemistry-partial');
+  expect(judged(oil(92))).toMatchObject({ verdict: 'within' });
+});
+
+test('a ready-made blend that hides something forbidden is blocked', () => {
+  const hidden: OwnMaterial = {
+    kind: 'ready-made',
+    ...ofOil('Root beer'),
+    essentialPercent: 100,
+    parts: [
+      { id: 'lavender', parts: 99 },
+      { id: 'sassafras', parts: 1 },
+    ],
+  };
+  expect(judged(hidden)).toMatchObject({ verdict: 'over', blocking: true });
+});
+
+test('an essential oil entered as a carrier cannot be checked', () => {
+  expect(judged(base('Clove bud oil'))).toMatchObject({ verdict: 'unknown' });
+  expect(judged(base('Clove bud oil')).codes).toContain('base-is-oil');
+  expect(judged(base('Plum kernel oil'))).toMatchObject({ verdict: 'within' });
+});
+
+test('a carrier says what it may bring, by its name or by its maker; else allergies stay open', () => {
+  const nuts = { wearer: { allergies: ['tree nut'] } };
+  expect(judged(base('Cold pressed almond oil'), nuts).blocking).toBe(true);
+  expect(judged(base('Plum kernel oil'), nuts)).toMatchObject({ verdict: 'unknown' });
+  expect(judged(base('Plum kernel oil', { allergensKnown: true }), nuts).verdict).toBe('within');
+});
+
+test('a fragrance is judged as left on where nothing rinses it off, whatever the brief says', () => {
+  const fragrance: OwnMaterial = {
+    kind: 'fragrance',
+    ...ofOil('Petrichor'),
+    certificate: { face: 0.1, body: 0.1, rinseOff: 50 },
+  };
+  const rinsed = { use: 'rinse-off' as const };
+  expect(judged(fragrance, { brief: rinsed })).toMatchObject({ verdict: 'over' });
+  expect(judged(fragrance, { brief: { ...rinsed, place: 'wash-off' } }).verdict).toBe('within');
+});
+
+test('“pregnant” among the conditions counts as pregnant', () => {
+  const fennel = recipeFrom({
+    container: { id: 'roll-on-10' },
+    oils: [{ id: 'fennel-sweet', ml: 0.01 }],
+    bases: [{ id: 'jojoba', parts: 1 }],
+    brief: { wearer: { ...healthyAdult, conditions: ['Pregnant'] }, place: 'pulse-points' },
+  });
+  const worked = workOut(catalogOf(), fennel);
+  expect(worked.state === 'done' && worked.evaluation.blocking).toBe(true);
+});
+
+test('what one wearer was asked was not asked of the next', () => {
+  const recipe = recipeFrom({
+    brief: { wearer: healthyAdult, place: 'pulse-points', asked: ['everything', 'place: eye'] },
+  });
+  expect(setWearer({ ...healthyAdult, ageMonths: 60 }, 'pip')(recipe).brief.asked).toEqual([
+    'place: eye',
+  ]);
+  expect(setWearer('anyone', null)(recipe).brief.asked).toEqual(['place: eye']);
+  // The same person told of more exactly was asked all the same.
+  expect(setWearer({ ...healthyAdult, name: 'Odile' }, null)(recipe).brief.asked).toHaveLength(2);
+});
+
+test('a drop that cannot be one is not believed', () => {
+  const tiny = { low: 0.001, likely: 0.001, high: 0.001 };
+  const worked = workOut(
+    catalogOf(),
+    recipeFrom({
+      container: { id: 'roll-on-10' },
+      oils: [{ id: 'lavender', drops: 20, dropMl: tiny }],
+      bases: [{ id: 'jojoba', parts: 1 }],
+      brief: { wearer: healthyAdult, place: 'pulse-points' },
+    }),
+  );
+  // 20 drops of 0.05 ml in 9.5 ml are 10.5 %, not 0.2 %.
+  expect(worked.state === 'done' && worked.evaluation.blocking).toBe(true);
+});
