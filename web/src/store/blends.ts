@@ -1,7 +1,7 @@
 import { dropsPerMlOf } from '@jubbet/core/catalog';
 import { nameOrNone } from '@jubbet/core/words';
 import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
-import { personSchema, wearerOn } from '@jubbet/core/brief';
+import { isAskedAboutPlace, personSchema, wearerOn } from '@jubbet/core/brief';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
 import { now, today } from './now';
 import { settingsStore } from './settings';
@@ -15,14 +15,32 @@ interface Written {
 
 const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.updatedAt ? 1 : -1);
 
+/** A blend for its wearer as they are today. */
+export interface BlendOfToday extends BlendRecord {
+  /** The wearer as they were when it was last written; only of somebody in the house. */
+  wearerThen?: Recipe['brief']['wearer'];
+}
+
 /** The blend for the person as they are today: somebody who was five may be six by now. */
-const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendRecord => {
+const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendOfToday => {
   // Somebody whose month of birth cannot be read stays as the sheet has them.
   if (!found || !personSchema.safeParse(found.person).success) return record;
   const wearer = wearerOn(found.person, today());
   return {
     ...record,
-    recipe: { ...record.recipe, brief: { ...record.recipe.brief, wearer } },
+    wearerThen: record.recipe.brief.wearer,
+    // What was asked of them stands in their record; of the blend itself only what its name asks.
+    recipe: {
+      ...record.recipe,
+      brief: {
+        ...record.recipe.brief,
+        wearer,
+        asked: [
+          ...record.recipe.brief.asked.filter((id) => isAskedAboutPlace(id)),
+          ...(found.person.asked ?? []),
+        ],
+      },
+    },
   };
 };
 
@@ -56,12 +74,12 @@ export const blendStore = (store: Database = db) => {
           oilId === undefined ? [] : [{ id: oilId, amount: { unit: 'drops' as const, value: 1 } }],
       });
     },
-    get: async (id: string): Promise<BlendRecord | null> => {
+    get: async (id: string): Promise<BlendOfToday | null> => {
       const found = await store.blends.get(id);
       if (!found || found.deletedAt !== null) return null;
       return forPerson(found, await personOf(found));
     },
-    list: async (): Promise<BlendRecord[]> => {
+    list: async (): Promise<BlendOfToday[]> => {
       const people = new Map((await store.people.toArray()).map((person) => [person.id, person]));
       return (await store.blends.toArray())
         .filter(({ deletedAt }) => deletedAt === null)
@@ -86,11 +104,27 @@ export const blendStore = (store: Database = db) => {
         return { recipe: parsed.data, revision, overtaken: false };
       });
     },
+    /** What has changed of its wearer was seen: from now on it is written for them as they are. */
+    seen: (id: string): Promise<void> =>
+      store.transaction('rw', [store.blends, store.people], async () => {
+        const found = await store.blends.get(id);
+        if (!found) return;
+        const { recipe } = forPerson(found, await personOf(found));
+        await store.blends.put({
+          ...found,
+          recipe,
+          revision: found.revision + 1,
+          updatedAt: now(),
+        });
+      }),
     copy: (id: string): Promise<string> =>
       store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
         if (!found) throw new Error('the blend to copy is gone');
-        return add({ ...found.recipe, name: `${nameOrNone(found.recipe.name)}, copy` });
+        return add({
+          ...found.recipe,
+          name: `${nameOrNone(found.recipe.name)}, copy`.slice(0, 120),
+        });
       }),
     remove: async (id: string): Promise<void> => {
       await store.blends.update(id, { deletedAt: now() });

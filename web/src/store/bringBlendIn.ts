@@ -1,8 +1,14 @@
-import type { OwnMaterial } from '@jubbet/core/catalog';
-import { recipeSchema, type Recipe } from '@jubbet/core/recipe';
+import { dropFigures, type OwnMaterial } from '@jubbet/core/catalog';
+import { recipeSchema, usualDropsPerMl, type Recipe } from '@jubbet/core/recipe';
 import { blendStore } from './blends';
 import { db, type Database } from './database';
 import { materialsStore } from './materials';
+
+/** True for a drop size that is met in practice: another would make a blend seem weaker. */
+const isMet = (perMl: number): boolean => {
+  const [fewest, most] = dropFigures.metInPracticePerMl;
+  return perMl >= fewest && perMl <= most;
+};
 
 /** What came of a blend that was brought in. */
 export interface BroughtIn {
@@ -32,7 +38,17 @@ export const bringBlendIn = (
       else if (known.deletedAt !== null) await own.restore(material.id);
     }
     return {
-      id: await blendStore(store).add(recipeSchema.parse(recipe)),
+      // What a stranger asked somebody was not asked here.
+      id: await blendStore(store).add(
+        recipeSchema.parse({
+          ...recipe,
+          brief: { ...recipe.brief, asked: [] },
+          // Their bottles are not ours: a drop is what it is here.
+          dropsPerMl: isMet(recipe.dropsPerMl) ? recipe.dropsPerMl : usualDropsPerMl,
+          oils: recipe.oils.map(({ id, amount }) => ({ id, amount })),
+          bases: recipe.bases.map(({ id, amount }) => ({ id, amount })),
+        }),
+      ),
       figuresOf: [
         ...new Set(materials.flatMap((one) => (one.kind === 'figure' ? [one.oilId] : []))),
       ],

@@ -19,6 +19,8 @@ const person = (name: string, years: number, more: Partial<Person> = {}) => ({
   allergies: [...(more.allergies ?? [])],
   skin: more.skin ?? ('normal' as const),
   ...(more.pregnant ? { pregnant: true, trimester: more.trimester } : {}),
+  // Dorrit has gone through everything with all but the newest.
+  asked: more.asked ?? ['everything'],
 });
 
 export const people = {
@@ -28,7 +30,7 @@ export const people = {
   saskia: person('Saskia', 31, { pregnant: true, trimester: 2 }),
   aubrey: person('Aubrey', 70, { conditions: ['anticoagulants'] }),
   pip: person('Pip', 8),
-  rufus: person('Rufus', 35),
+  rufus: person('Rufus', 35, { asked: [] }),
 };
 
 export const parts = (list: Record<string, number>): Recipe['oils'] =>
@@ -101,7 +103,7 @@ export const told: readonly Told[] = [
     purpose: 'something soft for long fittings',
     wearer: 'saskia',
     vessel: 'roll-on-30',
-    percent: 0.9,
+    percent: 0.8,
     oils: parts({ 'orange-sweet': 1, petitgrain: 1 }),
     bases: bases({ jojoba: 4, argan: 1 }),
     daysAgo: 20,

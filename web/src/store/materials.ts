@@ -3,11 +3,9 @@ import { db, type Database, type MaterialRecord } from './database';
 import { now } from './now';
 
 /** Materials and figures of the house's own. */
-export const materialsStore = (store: Database = db) => ({
-  list: async (): Promise<MaterialRecord[]> =>
-    (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null),
+export const materialsStore = (store: Database = db) => {
   /** Adds it, or takes the place of what bears its id. */
-  put: async (own: OwnMaterial): Promise<void> => {
+  const put = async (own: OwnMaterial): Promise<void> => {
     const at = now();
     const parsed = ownMaterialSchema.parse(own);
     await store.transaction('rw', store.materials, async () => {
@@ -20,13 +18,24 @@ export const materialsStore = (store: Database = db) => ({
         deletedAt: null,
       });
     });
-  },
-  remove: async (id: string): Promise<void> => {
-    await store.materials.update(id, { deletedAt: now() });
-  },
-  restore: async (id: string): Promise<void> => {
-    await store.materials.update(id, { deletedAt: null });
-  },
-});
+  };
+  return {
+    list: async (): Promise<MaterialRecord[]> =>
+      (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null),
+    put,
+    /** Adds it, unless it is here already: what has been changed of it since stays. */
+    addOnce: (own: OwnMaterial): Promise<void> =>
+      store.transaction('rw', store.materials, async () => {
+        const before = await store.materials.get(own.id);
+        if (before?.deletedAt !== null) await put(own);
+      }),
+    remove: async (id: string): Promise<void> => {
+      await store.materials.update(id, { deletedAt: now() });
+    },
+    restore: async (id: string): Promise<void> => {
+      await store.materials.update(id, { deletedAt: null });
+    },
+  };
+};
 
 export const materials = materialsStore();
