@@ -1,11 +1,20 @@
 import { defineConfig } from 'vitest/config';
 
+const project = (name: string, files: string, isolate: boolean) => ({
+  extends: true as const,
+  test: { name, include: [`${files}/**/*.test.{ts,tsx}`], isolate },
+});
+
 export default defineConfig({
   test: {
     // Comparisons with every choice there is take seconds on a busy machine.
     testTimeout: 30_000,
     setupFiles: ['scripts/propertySeed.ts'],
-    include: ['{core,web,server,scripts}/**/*.test.{ts,tsx}'],
     exclude: ['**/node_modules/**', '**/*.long.test.ts', '**/dist/**'],
+    projects: [
+      // No module of the core keeps anything (the linter sees to it), so its tests share one load.
+      project('core', 'core', false),
+      project('around it', '{web,server,scripts}', true),
+    ],
   },
 });

@@ -50,14 +50,21 @@ export default defineConfig({
             },
             {
               name: 'controls',
-              test: /node_modules\/(@headlessui|@floating-ui|@react-aria|@react-stately|@tanstack\/(react-virtual|virtual-core))\/|web\/src\/parts\/PickByName/,
+              test: /node_modules\/(@headlessui|@floating-ui|@react-aria|@react-stately|@tanstack\/(react-virtual|virtual-core))\//,
               priority: 3,
             },
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|houseMaterials|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|number|readNumber)|recipe\/(amountInUnit|edits|history|saidAmount)|words\/(amounts|analysis|days|explain|fileProblems|findings|label|plan|steps|suggestions))/,
+              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|number|readNumber)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(amounts|analysis|conditions|days|explain|fileProblems|findings|label|notes|placeAndKind|plan|questions|readyMade|steps|suggestions))/,
               minShareCount: 12,
+              priority: 1,
+            },
+            {
+              // Judging: what every blend that is shown needs, and the list of names does not.
+              name: 'judging',
+              test: /\/core\/src\/(limits|drops|mixture|catalog\/(caps|chemistryRules|oilInBottle|lightFromContents|data\/(cautions|chemistry-cautions|constituent-limits|kin|patch-test|medicines|product-categories|sale)))/,
+              minShareCount: 4,
               priority: 1,
             },
             { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 12, priority: 0 },

@@ -8,7 +8,7 @@ import {
   Dialog,
   DialogPanel,
 } from '@headlessui/react';
-import { plainName, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
+import { forbiddenNamed, plainName, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
 import { containerWords, wearerWords } from '@jubbet/core/words';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
@@ -100,6 +100,15 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         name: vessel.name,
         aside: containerWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
         open: at(`/shelf/vessels/${id}`),
+      })),
+    ...[forbiddenNamed(query)]
+      .filter((one) => one !== undefined)
+      .map(({ id, name }) => ({
+        key: `never/${id}`,
+        kind: 'never',
+        name,
+        aside: 'must never go on skin: why, and what to use instead',
+        open: at(`/materials/${id}`),
       })),
     ...searchOils(catalog, query)
       .slice(0, mostOfAKind)

@@ -4,6 +4,7 @@ interface Choice<T extends string> {
   readonly value: T;
   readonly text: string;
   readonly more?: string;
+  readonly disabled?: boolean;
 }
 
 /** One of a few, as radio buttons with words beside them. */
@@ -28,13 +29,14 @@ export const Choices = <T extends string>({
       {choices.map((choice) => (
         <label
           key={choice.value}
-          className="flex min-h-9 cursor-pointer items-baseline gap-2 rounded-md px-1 py-1.5 hover:bg-slate-wash"
+          className="flex min-h-9 cursor-pointer items-baseline gap-2 rounded-md px-1 py-1.5 hover:bg-slate-wash has-disabled:cursor-default has-disabled:text-soft"
         >
           <input
             type="radio"
             name={name}
             className="translate-y-px accent-press"
             checked={choice.value === value}
+            disabled={choice.disabled ?? false}
             onChange={() => onChoose(choice.value)}
           />
           <span>

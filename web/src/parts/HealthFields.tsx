@@ -1,5 +1,6 @@
 import { useCatalog } from './catalog';
-import { type Catalog, basesNamed, guidelines, oilsNamed, nameIn } from '@jubbet/core/catalog';
+import { type Catalog, basesNamed, guidelines, oilsNamed } from '@jubbet/core/catalog';
+import { allergyWords, conditionWords } from '@jubbet/core/words';
 import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
 import { Choices } from './Choices';
@@ -25,7 +26,7 @@ const trimesters: readonly { value: '1' | '2' | '3' | 'no'; text: string }[] = [
   { value: 'no', text: 'not told: counts as the first' },
 ];
 
-/** Skin, pregnancy and nursing, conditions and medicines, allergies. */
+/** Skin, pregnancy and breastfeeding, conditions and medicines, allergies. */
 export const HealthFields = ({
   health: wearer,
   weeks,
@@ -45,7 +46,7 @@ export const HealthFields = ({
         value={wearer.skin}
         choices={[
           { value: 'normal', text: 'normal' },
-          { value: 'sensitive', text: 'sensitive: minds most things' },
+          { value: 'sensitive', text: 'sensitive: reacts easily' },
           { value: 'damaged', text: 'damaged: broken or inflamed' },
         ]}
         onChoose={(skin) => set({ skin })}
@@ -81,13 +82,14 @@ export const HealthFields = ({
             checked={wearer.breastfeeding}
             onChange={(event) => set({ breastfeeding: event.target.checked })}
           />
-          nursing
+          breastfeeding
         </label>
       </div>
       <Ticks
         title="Conditions and medicines"
         ownWords="Another, in your own words"
         known={conditionIds}
+        nameOf={conditionWords}
         chosen={wearer.conditions}
         onChange={(conditions) => set({ conditions })}
       />
@@ -95,13 +97,14 @@ export const HealthFields = ({
         title="Allergies"
         ownWords="An oil or carrier, or your own words"
         understand={(words) => materialsNamed(catalog, words)}
-        nameOf={(one) => nameIn(catalog, one)}
+        nameOf={(one) => allergyWords(catalog, one)}
         known={guidelines.allergyFamilies}
         chosen={wearer.allergies}
         onChange={(allergies) => set({ allergies })}
       />
       <p className="text-sm text-soft">
-        What is in your own words no rule reads: the verdict then says “can’t be checked”.
+        Common medicines are understood by name. Other free text isn’t checked: the verdict then
+        says “can’t be checked”.
       </p>
     </>
   );

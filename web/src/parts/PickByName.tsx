@@ -1,5 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import { forbiddenNamed } from '@jubbet/core/catalog';
 import { useState, type ReactNode, type Ref } from 'react';
+import { Link } from 'react-router';
 import { OilName } from './OilName';
 
 /**
@@ -27,6 +29,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
 }) => {
   const [query, setQuery] = useState('');
   const found = search(query).slice(0, 8);
+  const forbidden = forbiddenNamed(query);
   return (
     <Combobox<T | null>
       immediate={false}
@@ -76,7 +79,15 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
               </ComboboxOption>
             );
           })}
-          {found.length === 0 && (
+          {forbidden && (
+            <p className="px-3 py-2 text-brick">
+              <b>{forbidden.name}</b> must never go on skin: {forbidden.why}.{' '}
+              <Link to={`/materials/${forbidden.id}`} className="underline">
+                Why, and what to use instead
+              </Link>
+            </p>
+          )}
+          {found.length === 0 && !forbidden && (
             <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
           )}
         </ComboboxOptions>

@@ -1,5 +1,4 @@
 import {
-  wearerChangeWords,
   nameOrNone,
   dayWords,
   findingMessage,
@@ -10,40 +9,24 @@ import {
   containerWords,
   wearerWords,
 } from '@jubbet/core/words';
-import {
-  recipeAsMade,
-  recipeAsPlanned,
-  isAsPlanned,
-  madeBestBefore,
-  madeFindings,
-  madeOf,
-  wearerChanges,
-  type Made,
-} from '@jubbet/core/batch';
+import { madeBestBefore, madeFindings, madeOf, type Made } from '@jubbet/core/batch';
 import { madePieces } from '@jubbet/core/label';
-import type { Recipe } from '@jubbet/core/recipe';
 import { nameIn, usualContainer } from '@jubbet/core/catalog';
-import { wearerOn } from '@jubbet/core/brief';
 import type { BenchEvent, Tally } from '@jubbet/core/making';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useMemo } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
-import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
-import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
-import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
-import { drafts } from '../../store/drafts';
-import { madeBlend, plannedRecipe } from '../../store/madeBlend';
-import { today } from '../../store/now';
-import { people } from '../../store/people';
+import { madeBlend } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
+import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
 import { WentIn } from './WentIn';
 
@@ -78,72 +61,6 @@ const strengthsOf = ({ blend, containers }: Made): string => {
     .map(({ evaluation }) => strengthWords(evaluation.mixture, blend.formula.by));
   const unique = [...new Set(words)];
   return unique.length > 0 ? unique.join('; ') : 'nothing in it yet';
-};
-
-/** A new sheet for the same wearer as they are today, and what has changed of them since. */
-const useAgain = (batch: BatchRecord) => {
-  const navigate = useNavigate();
-  const tell = useNotice();
-  const write = useWrite();
-  return async (recipe: Recipe): Promise<void> => {
-    const person = batch.personId === null ? null : await people.get(batch.personId);
-    const then = plannedRecipe(batch).brief.wearer;
-    const now = person ? wearerOn(person.person, today()) : null;
-    const id = await write('The new sheet', () =>
-      blends.add({
-        ...recipe,
-        name: `${nameOrNone(batch.file.name)}, again`.slice(0, 120),
-        brief: { ...recipe.brief, wearer: then, personId: person?.id ?? null },
-      }),
-    );
-    if (id === undefined) return;
-    await navigate(`/blends/${id}`);
-    const changes =
-      now && then !== null && then !== 'anyone'
-        ? wearerChanges(then, now).map(wearerChangeWords)
-        : [];
-    if (changes.length > 0) {
-      tell({ text: `${now?.name ?? 'The wearer'} has changed since: ${changes.join('; ')}.` });
-    }
-  };
-};
-
-const Actions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
-  const navigate = useNavigate();
-  const tell = useNotice();
-  const write = useWrite();
-  const again = useAgain(batch);
-  const asked = plannedRecipe(batch);
-  const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
-  const planned =
-    kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
-  const remove = async () => {
-    const gone = await write('The log', () => batches.remove(batch.id).then(() => true));
-    if (!gone) return;
-    await navigate('/batches');
-    tell({
-      text: `Batch ${batch.number} is out of the log.`,
-      undo: () => void write('The log', () => batches.restore(batch.id)),
-    });
-  };
-  const open = batch.finishedAt === null;
-  return (
-    <div className="flex flex-wrap gap-2">
-      <Button look="quiet" onClick={() => void remove()}>
-        Delete
-      </Button>
-      <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>
-      {!made.isEmpty && !isAsPlanned(asked, made) && (
-        <Button onClick={() => void again(planned)}>Again, as planned</Button>
-      )}
-      <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
-      {!batch.notToBeUsed && (
-        <ButtonLink look={open ? 'first' : 'plain'} to={`/make/${batch.id}`}>
-          {open ? 'Go on making' : 'See the bench'}
-        </ButtonLink>
-      )}
-    </div>
-  );
 };
 
 const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
@@ -227,7 +144,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
             title={`${nameOrNone(batch.file.name)}, batch ${batch.number}`}
             aside={open ? 'on the bench' : `made ${dayWords(batch.madeOn)}`}
           />
-          <Actions batch={batch} made={made} />
+          <BatchActions batch={batch} made={made} />
         </div>
         <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
           <Facts batch={batch} made={made} />

@@ -14,13 +14,13 @@ import type { Blend } from '@jubbet/core/drops';
 import { together } from '../../parts/together';
 
 /** Of most things for skin, morning and evening. */
-const usesADay = 2;
+const usualUsesADay = 2;
 
 /** From this many days on they are told in weeks. */
 const manyDays = 21;
 
 /** `9 to 11 weeks`, `4 days`: how long so many uses last. */
-const lastingWords = (uses: readonly [number, number]): string => {
+const lastingWords = (uses: readonly [number, number], usesADay: number): string => {
   const days = uses.map((count) => count / usesADay);
   const inWeeks = Math.max(...days) >= manyDays;
   const [from, to] = days.map((count) => Math.max(1, Math.round(inWeeks ? count / 7 : count)));
@@ -51,11 +51,13 @@ const DoseWords = ({
     formatNumber(from) === formatNumber(to)
       ? formatMl(to)
       : `${formatNumber(from)} to ${formatMl(to)}`;
+  const usesADay = blend.brief.timesPerDay ?? usualUsesADay;
+  const aDay = usesADay === usualUsesADay ? 'at two a day,' : `at ${usesADay} a day,`;
   const lasts = [...new Set(use.uses.map((count) => formatNumber(count, 3)))].join(' to ');
   return (
     <p className="mt-1 text-sm text-soft">
       {together(
-        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: at two a day, ${lastingWords(use.uses)}.`}`,
+        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: ${aDay} ${lastingWords(use.uses, usesADay)}.`}`,
       )}
     </p>
   );

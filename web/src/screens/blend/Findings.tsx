@@ -8,8 +8,8 @@ import {
   formatPercent,
   guidelineWords,
 } from '@jubbet/core/words';
-import { shareOfLimit, type Finding } from '@jubbet/core/limits';
-import type { Blend } from '@jubbet/core/drops';
+import { questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
+import { judgedAs, type Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';
 import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -55,15 +55,7 @@ const Why = ({
 }: { entry: Finding; children: ReactNode } & Judged) => {
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
-  const told = open
-    ? explain(catalog, entry, {
-        catalog,
-        mixture,
-        brief: blend.brief,
-        guideline: blend.guideline,
-        containers: blend.formula.into ?? [blend.formula.container.kind],
-      })
-    : null;
+  const told = open ? explain(catalog, entry, questionOf(judgedAs(blend, mixture))) : null;
   return (
     <details className="text-[13px]" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
@@ -154,15 +146,16 @@ export const Findings = memo(
     );
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));
-    const told = rest.filter(({ verdict }) => verdict !== 'within');
+    // Notes without a number stand by themselves, outside the verdict.
+    const told = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
     const quiet = rest.filter(({ verdict }) => verdict === 'within');
     return (
       <section
-        aria-label="What holds it back"
+        aria-label="Limits that apply"
         className="rounded-xl border border-line bg-sheet px-4 py-3"
       >
         <h2 className="flex items-baseline justify-between font-sans text-[15px] font-semibold">
-          What holds it back <span className="text-xs font-normal text-soft">closest first</span>
+          Limits that apply <span className="text-xs font-normal text-soft">closest first</span>
         </h2>
         <ul>
           {told
@@ -171,7 +164,11 @@ export const Findings = memo(
               <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
             ))}
           {near.map((entry) => (
-            <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
+            <Track
+              key={`${entry.rule}/${entry.subject}/${entry.limit}`}
+              entry={entry}
+              judged={judged}
+            />
           ))}
           {told
             .filter(({ verdict }) => verdict !== 'over')
@@ -182,7 +179,7 @@ export const Findings = memo(
         {quiet.length + far.length > 0 && (
           <details className="text-[14px]">
             <summary className="py-1 text-press">
-              Also checked: {quiet.length + far.length}, all within limits
+              {quiet.length + far.length} other checks passed
             </summary>
             <ul>
               {far.map((entry) => (

@@ -1,7 +1,7 @@
 import type { Refusal } from '../../parts/refusal';
 import { type RecipeOil, type OilAmount, isIn, valueIn, type By } from '@jubbet/core/recipe';
 import { botanicalOf, type Oil } from '@jubbet/core/catalog';
-import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
+import { formatNumber, formatPercent, formatRange, madeOfWords } from '@jubbet/core/words';
 import { shareOfLimit, type Finding } from '@jubbet/core/limits';
 import type { OilInBlend } from '@jubbet/core/mixture';
 import type { Range } from '@jubbet/core/quantity';
@@ -106,8 +106,17 @@ export const OilRow = ({
           <span className="block">
             <OilName name={oil.name} />
           </span>
-          <span className="block truncate text-xs text-soft" title={botanicalOf(oil)}>
-            {oil.note} · <i>{botanicalOf(oil)}</i>
+          <span
+            className="block truncate text-xs text-soft"
+            title={oil.madeOf ? madeOfWords(oil.madeOf) : botanicalOf(oil)}
+          >
+            {oil.madeOf ? (
+              madeOfWords(oil.madeOf)
+            ) : (
+              <>
+                {oil.note} · <i>{botanicalOf(oil)}</i>
+              </>
+            )}
           </span>
         </span>
       </span>

@@ -8,7 +8,14 @@ import {
   removeOil,
   type By,
 } from '@jubbet/core/recipe';
-import { countOil, weighOils, writeOils, type Way, type WorkedOut } from '@jubbet/core/drops';
+import {
+  countOil,
+  equalDrops,
+  weighOils,
+  writeOils,
+  type Way,
+  type WorkedOut,
+} from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { oneDropPercent } from '@jubbet/core/advice';
@@ -16,6 +23,7 @@ import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { DropSizes } from './DropSizes';
 import { OilRow } from './OilRow';
 import { asWorkedOut } from './asWorkedOut';
 import { NotHere } from './NotHere';
@@ -136,7 +144,7 @@ export const OilTable = memo(
                   {by === 'weight' ? '% by weight' : '% of all'}
                 </th>
                 <th scope="col" className={`${heading} max-sm:hidden`}>
-                  of own limit
+                  of <span className="sr-only">dermal</span> maximum
                 </th>
                 <th>
                   <span className="sr-only">Take out</span>
@@ -197,9 +205,9 @@ export const OilTable = memo(
           </table>
         </div>
         {drop && (
-          <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm text-soft">
+          <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-soft">
             <span>
-              One drop either way moves {done.blend.inOne ? 'all of it' : 'this bottle'} by{' '}
+              One drop changes the strength by{' '}
               <b className="text-ink">
                 {formatNumber(drop.least) === formatNumber(drop.most)
                   ? formatPercent(drop.least)
@@ -207,6 +215,16 @@ export const OilTable = memo(
               </b>
               .
             </span>
+            <DropSizes recipe={recipe} done={done} />
+            {recipe.oils.length > 1 && (
+              <button
+                type="button"
+                className="text-press underline underline-offset-2"
+                onClick={() => change(equalDrops(catalog))}
+              >
+                Same drops of each
+              </button>
+            )}
             {canBeWeighed(recipe, done) && (
               <>
                 <span>At this size a scale is surer:</span>
@@ -219,7 +237,7 @@ export const OilTable = memo(
                 </button>
               </>
             )}
-          </p>
+          </div>
         )}
       </section>
     );

@@ -22,7 +22,10 @@ export const OilTotals = ({
     (total, { amount }) => total + (valueIn(amount, 'parts') ?? 0),
     0,
   );
-  const asked = recipe.target ? `asked ${formatPercent(recipe.target.percent, 3)}` : 'as counted';
+  const { target } = recipe;
+  const asked = target
+    ? `target ${target.upTo === undefined ? '' : `${formatNumber(target.percent, 3)} to `}${formatPercent(target.upTo ?? target.percent, 3)}`
+    : 'as counted';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
   const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
@@ -61,7 +64,7 @@ export const OilTotals = ({
   return (
     <tr className="border-t-2 border-ink">
       <th scope="row" className="py-2 text-left font-semibold">
-        In all, {asked}
+        Total ({asked})
       </th>
       <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
       <td className={`${cell} text-center!`}>

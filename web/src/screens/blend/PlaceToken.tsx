@@ -1,6 +1,7 @@
 import { placeWords } from '@jubbet/core/words';
 import type { PlaceId } from '@jubbet/core/catalog';
-import { changeBrief } from '@jubbet/core/recipe';
+import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
+import { choosePlace } from '@jubbet/core/recipe';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -23,7 +24,14 @@ export const PlaceToken = ({ recipe, change }: TokenProps) => {
           name="place"
           value={place}
           choices={places.map((value) => ({ value, text: placeWords[value] }))}
-          onChoose={(value) => change(changeBrief({ place: value }))}
+          onChoose={(value) =>
+            change(
+              choosePlace(value, {
+                canBeRinsed: canBeRinsed(value),
+                canBeCovered: canBeCovered(value),
+              }),
+            )
+          }
         />
       )}
     </Token>

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { BasesToken } from './BasesToken';
 import { PlaceToken } from './PlaceToken';
 import { StrengthToken } from './StrengthToken';
-import { SunToken, UseToken } from './UseTokens';
+import { OftenToken, SunToken, UseToken } from './UseTokens';
 import { ContainerToken } from './VesselToken';
 import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
@@ -31,6 +31,7 @@ const Wearer = memo(WearerToken, same);
 const Place = memo(PlaceToken, same);
 const Use = memo(UseToken, same);
 const Sun = memo(SunToken, same);
+const Often = memo(OftenToken, same);
 const Bases = memo(BasesToken, same);
 
 /** The brief, to be read aloud; each coloured part opens in place. */
@@ -45,8 +46,8 @@ export const Sentence = memo(
       >
         {recipe.containers.length > 1 || firstLine(recipe).count > 1 ? '' : 'A '}
         <Container {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
-        <Use {...token} />, <Sun {...token} />, at <StrengthToken {...token} mixture={mixture} /> in{' '}
-        <Bases {...token} />
+        <Use {...token} />, <Sun {...token} />, used <Often {...token} />, at{' '}
+        <StrengthToken {...token} mixture={mixture} /> in <Bases {...token} />
       </p>
     );
   },

@@ -1,19 +1,23 @@
+import type { Answer } from '@jubbet/core/brief';
 import type { WorkedOut } from '@jubbet/core/drops';
-import { firstLine } from '@jubbet/core/recipe';
+import { answerBrief, firstLine } from '@jubbet/core/recipe';
 import { formatDistanceToNow } from 'date-fns';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useRef, type RefObject } from 'react';
+import { useMemo, useRef, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
+import { Questions } from '../../parts/Questions';
 import { useAfterPaint } from '../../parts/useAfterPaint';
+import { useAnswer } from '../../parts/useAnswer';
 import { useKeys } from '../../parts/useKeys';
-import type { BlendRecord } from '../../store/database';
+import type { BlendOfToday } from '../../store/blends';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { AddOil } from './AddOil';
 import { AddBase, BaseTable } from './BaseTable';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
+import { Notes } from './Notes';
 import { Glasses } from './Glasses';
 import { NameTitle } from './NameTitle';
 import { SuggestedChanges } from './SuggestedChanges';
@@ -24,6 +28,8 @@ import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
+import { ofToday } from './ofToday';
+import { PersonChanged } from './PersonChanged';
 import { useRecipe } from './useRecipe';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from './VerdictBox';
@@ -35,10 +41,12 @@ const SheetBody = ({
   worked,
   looking,
   addRef,
+  onAnswer,
 }: TokenProps & {
   worked: WorkedOut;
   looking: boolean;
   addRef: RefObject<HTMLInputElement | null>;
+  onAnswer: (answer: Answer) => void;
 }) => {
   const container = shownContainer(firstLine(recipe).container);
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
@@ -72,16 +80,27 @@ const SheetBody = ({
         <div className="max-lg:order-1">
           <VerdictBox worked={worked} looking={looking} />
         </div>
-        <div className="empty:hidden max-lg:order-1">
+        <div className="grid gap-3 empty:hidden max-lg:order-1">
           <SuggestedChanges recipe={recipe} change={change} />
+          {blend && evaluation && (
+            <Questions
+              blend={blend}
+              mixture={evaluation.mixture}
+              findings={evaluation.findings}
+              onAnswer={onAnswer}
+            />
+          )}
         </div>
         <div className="grid gap-3 max-lg:order-3">
           {worked.state === 'done' && (
-            <Findings
-              findings={worked.evaluation.findings}
-              blend={worked.blend}
-              mixture={worked.evaluation.mixture}
-            />
+            <>
+              <Findings
+                findings={worked.evaluation.findings}
+                blend={worked.blend}
+                mixture={worked.evaluation.mixture}
+              />
+              <Notes findings={worked.evaluation.findings} />
+            </>
           )}
           <p className="px-1 text-[13px] text-soft">
             Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
@@ -94,9 +113,20 @@ const SheetBody = ({
 };
 
 /** One blend: brief, glass, oils, verdict. The sentence is painted before all else. */
-export const Sheet = ({ record }: { record: BlendRecord }) => {
-  const { recipe, change, undo, redo, steps, failure, retry, overtaken, dismiss } =
-    useRecipe(record);
+export const Sheet = ({ record }: { record: BlendOfToday }) => {
+  const {
+    recipe: written,
+    change,
+    undo,
+    redo,
+    steps,
+    failure,
+    retry,
+    overtaken,
+    dismiss,
+  } = useRecipe(record);
+  const recipe = useMemo(() => ofToday(written, record), [written, record]);
+  const answer = useAnswer(recipe.brief.personId, (one) => change(answerBrief(one)));
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(recipe);
   const painted = useAfterPaint('sheet');
@@ -181,6 +211,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           </button>
         </p>
       )}
+      <PersonChanged record={record} recipe={recipe} />
       <Sentence recipe={recipe} change={change} mixture={evaluation?.mixture ?? null} />
       {painted && (
         <SheetBody
@@ -189,6 +220,7 @@ export const Sheet = ({ record }: { record: BlendRecord }) => {
           worked={worked}
           looking={looking}
           addRef={addRef}
+          onAnswer={(one) => void answer(one)}
         />
       )}
     </div>

@@ -1,4 +1,4 @@
-import { isIn, setTarget, type Guideline } from '@jubbet/core/recipe';
+import { isIn, setTarget, setTargetUpTo, type Guideline } from '@jubbet/core/recipe';
 import { formatNumber, formatList, formatPercent, strengthWords } from '@jubbet/core/words';
 import { dropFigures, guidelines } from '@jubbet/core/catalog';
 import { strengthBy, type Mixture } from '@jubbet/core/mixture';
@@ -30,13 +30,20 @@ const withoutWords = (recipe: TokenProps['recipe'], mixture: Mixture): string =>
 /** `2 %`; where it comes to something else, `1.6 % (target 1 %), without vetiver`. */
 const textOf = (recipe: TokenProps['recipe'], mixture: Mixture | null): string => {
   if (recipe.target) {
-    const target = formatPercent(recipe.target.percent, 3);
+    const { percent, upTo } = recipe.target;
+    const target =
+      upTo === undefined
+        ? formatPercent(percent, 3)
+        : `${formatNumber(percent, 3)} to ${formatPercent(upTo, 3)}`;
     if (!mixture || mixture.oils.length === 0) {
       return `${target}${recipe.by === 'weight' ? ' by weight' : ''}`;
     }
     const real = strengthWords(mixture, recipe.by);
+    const { likely } = strengthBy(mixture, recipe.by);
     const isMet =
-      formatPercent(strengthBy(mixture, recipe.by).likely) === formatPercent(recipe.target.percent);
+      upTo === undefined
+        ? formatPercent(likely) === formatPercent(percent)
+        : likely >= percent - 1e-9 && likely <= upTo + 1e-9;
     return `${isMet ? real : `${real} (target ${target})`}${withoutWords(recipe, mixture)}`;
   }
   return mixture && mixture.oils.length > 0
@@ -58,8 +65,8 @@ export const StrengthToken = ({
       wide
     >
       {() => (
-        <div className="grid gap-3">
-          <label className="flex items-baseline gap-2">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+          <label className="flex flex-wrap items-baseline gap-2">
             Essential oil, in all
             <NumberField
               label="Essential oil, in percent"
@@ -74,6 +81,22 @@ export const StrengthToken = ({
                 ? { onEmpty: () => change(setTarget(null)) }
                 : {})}
             />
+            {recipe.target && (
+              <>
+                to
+                <NumberField
+                  label="Up to, in percent"
+                  framed
+                  className="w-20"
+                  unit="%"
+                  placeholder="–"
+                  value={recipe.target.upTo ?? null}
+                  rule={{ least: recipe.target.percent, above: true, most: 100 }}
+                  onNumber={(upTo) => change(setTargetUpTo(upTo))}
+                  onEmpty={() => change(setTargetUpTo(null))}
+                />
+              </>
+            )}
           </label>
           {limit && (
             <div className="flex flex-wrap items-center gap-2 text-sm">
@@ -89,16 +112,16 @@ export const StrengthToken = ({
             </div>
           )}
           <Choices<Guideline>
-            legend="By the guidance that is called"
+            legend="Guideline"
             name="guideline"
             value={recipe.guideline}
             choices={choices}
             onChoose={(guideline) => change((before) => ({ ...before, guideline }))}
           />
           <label className="grid gap-1 border-t border-line pt-3">
-            <span className="text-sm text-soft">A drop, where it was not measured</span>
+            <span className="text-sm text-soft">Drops per ml (if not measured)</span>
             <select
-              className="min-h-10 rounded-md border border-line bg-sheet px-2"
+              className="min-h-10 w-full min-w-0 rounded-md border border-line bg-sheet px-2"
               value={recipe.dropsPerMl}
               onChange={(event) => {
                 const dropsPerMl = Number(event.target.value);
@@ -107,12 +130,12 @@ export const StrengthToken = ({
             >
               {dropFigures.sizes.map(({ id, perMl, source }) => (
                 <option key={id} value={perMl}>
-                  {perMl} to the ml: {source}
+                  {perMl} drops per ml: {source}
                 </option>
               ))}
               {dropFigures.sizes.every(({ perMl }) => perMl !== recipe.dropsPerMl) && (
                 <option value={recipe.dropsPerMl}>
-                  {formatNumber(recipe.dropsPerMl, 3)} to the ml: as this blend says
+                  {formatNumber(recipe.dropsPerMl, 3)} drops per ml: as this blend says
                 </option>
               )}
             </select>

@@ -1,30 +1,66 @@
 import { suggestionWords, strengthWords } from '@jubbet/core/words';
-import { suggestChanges, withChange } from '@jubbet/core/advice';
+import {
+  suggestChanges,
+  suggestFits,
+  withChange,
+  type SuggestedChange,
+  type Suggestion,
+} from '@jubbet/core/advice';
+import { workOut } from '@jubbet/core/drops';
+import type { Catalog } from '@jubbet/core/catalog';
+import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useDeferredValue, useMemo } from 'react';
+import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
+import { materials } from '../../store/materials';
 import type { TokenProps } from './tokenProps';
 
-/** What would mend a blend, each with what it comes to; one press, and undo takes it back. */
+/** What would bring it within, or what would hold it where it does not fit. */
+const offered = (catalog: Catalog, recipe: Recipe): readonly Suggestion[] => {
+  const worked = workOut(catalog, recipe);
+  return worked.state === 'problem'
+    ? suggestFits(catalog, recipe, worked)
+    : suggestChanges(catalog, recipe);
+};
+
+const materialOf = (change: SuggestedChange) => {
+  const parts = change.kind === 'several' ? change.changes : [change];
+  return parts.find((one) => one.kind === 'predilute');
+};
+
+/** What would bring a blend within, each with what it comes to; one press, and undo takes it back. */
 export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
   const catalog = useCatalog();
+  const write = useWrite();
   // Suggestions may come a moment after the verdict; the keystroke does not wait for them.
   const settled = useDeferredValue(recipe);
-  const suggestions = useMemo(() => suggestChanges(catalog, settled), [catalog, settled]);
+  const suggestions = useMemo(() => offered(catalog, settled), [catalog, settled]);
   if (suggestions.length === 0) return null;
+  const apply = async (one: SuggestedChange): Promise<void> => {
+    const diluted = materialOf(one);
+    if (!diluted) {
+      change((before) => withChange(before, one));
+      return;
+    }
+    // A pre-dilution is a material of the house from now on.
+    const material = { ...diluted.material, id: `own-${crypto.randomUUID()}` };
+    const isKept = await write('The pre-dilution', () => materials.put(material).then(() => true));
+    if (isKept) change((before) => withChange(before, { ...diluted, material }));
+  };
   return (
     <section
-      aria-label="What would mend it"
+      aria-label="Suggested changes"
       className="rounded-xl border border-line bg-sheet px-4 py-3"
     >
-      <h2 className="font-sans text-[15px] font-semibold">What would mend it</h2>
+      <h2 className="font-sans text-[15px] font-semibold">Suggested changes</h2>
       <ul className="mt-1 grid gap-1.5">
         {suggestions.map(({ change: one, outcome }) => (
           <li key={JSON.stringify(one)}>
             <button
               type="button"
               className="w-full rounded-lg border border-line px-3 py-2 text-left hover:border-press"
-              onClick={() => change((before) => withChange(before, one))}
+              onClick={() => void apply(one)}
             >
               <span className="font-medium text-press">
                 {suggestionWords(catalog, one, settled)}

@@ -19,13 +19,13 @@ const rangeWords = ({ low, likely, high }: Texture['waxPercent']): string =>
     ? formatPercent(likely)
     : `${formatNumber(low)} to ${formatPercent(high)}, likely ${formatNumber(likely)}`;
 
-const setWords = ({ setPointC, band, butters }: Texture): string => {
+const setWords = ({ setPointC, band, firmerThan, butters }: Texture): string => {
   if (setPointC) {
     const low = Math.floor(setPointC.low);
     const high = Math.ceil(setPointC.high);
     return `Sets at about ${low} to ${high} °C by reckoning; a real melt may hang on a few degrees lower. A drop on a cold spoon decides.`;
   }
-  if (band === null && butters.length === 0) {
+  if (band === null && firmerThan === null && butters.length === 0) {
     return 'Too little wax to set: it stays an oil, perhaps hazy.';
   }
   if (band !== null) {
@@ -130,7 +130,7 @@ export const TexturePanel = ({
   const wax = texture.waxPercent.likely;
   const toWax = (percent: number) =>
     change((before) => withWaxPercent(before, evaluation, percent), 'wax');
-  const { band, butters, oilsAtC, known } = texture;
+  const { band, butters, firmerThan, oilsAtC, known } = texture;
   // What gives way to more wax, or takes its place.
   const yields = evaluation.mixture.bases.some(
     ({ base }) => base.kind === 'oil' || base.kind === 'butter',
@@ -142,13 +142,21 @@ export const TexturePanel = ({
       className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3"
     >
       <h2 className="flex flex-wrap items-baseline gap-x-2 font-sans text-[15px] font-semibold">
-        {band ? capitalised(band.texture) : solid > 0 ? 'A butter' : 'Liquid'}
+        {band
+          ? capitalised(band.texture)
+          : firmerThan
+            ? `Firmer than ${firmerThan.texture}`
+            : solid > 0
+              ? 'A butter'
+              : 'Liquid'}
         <span className="font-normal text-soft">
           {band
             ? `${band.words}; good for ${band.use}`
-            : solid > 0
-              ? `${formatPercent(solid)} of butters, and no wax to speak of`
-              : 'no wax to speak of'}
+            : firmerThan
+              ? `○ ${formatPercent(solid)} of butters stiffen it; by how much is not known`
+              : solid > 0
+                ? `${formatPercent(solid)} of butters, and no wax to speak of`
+                : 'no wax to speak of'}
           {band && solid >= muchButter && '. Its butters make it firmer than that in a cool room'}
         </span>
       </h2>
@@ -163,7 +171,11 @@ export const TexturePanel = ({
           type="range"
           aria-label="Wax, counted as beeswax, in percent by weight"
           aria-valuetext={
-            band ? `${formatPercent(wax)}, ${band.texture}` : `${formatPercent(wax)}, a butter`
+            band
+              ? `${formatPercent(wax)}, ${band.texture}`
+              : firmerThan
+                ? `${formatPercent(wax)}, firmer than ${firmerThan.texture}`
+                : `${formatPercent(wax)}, a butter`
           }
           className="w-full accent-press disabled:opacity-50"
           disabled={!yields}

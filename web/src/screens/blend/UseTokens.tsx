@@ -1,4 +1,7 @@
+import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
 import { changeBrief } from '@jubbet/core/recipe';
+import { timesWords } from '@jubbet/core/words';
+import { NumberField } from '../../parts/NumberField';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -19,6 +22,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
             value: 'rinse-off',
             text: 'rinsed off',
             more: 'Judged by the same figures, which is careful. Light does not count.',
+            disabled: recipe.brief.place !== null && !canBeRinsed(recipe.brief.place),
           },
         ]}
         onChoose={(use) => change(changeBrief({ use }))}
@@ -39,10 +43,59 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
         value={recipe.brief.sun}
         choices={[
           { value: 'exposed', text: 'open to the sun', more: 'or to a sunbed, or behind a window' },
-          { value: 'covered', text: 'kept under clothes' },
+          {
+            value: 'covered',
+            text: 'kept under clothes',
+            ...(recipe.brief.place !== null && !canBeCovered(recipe.brief.place)
+              ? { disabled: true, more: 'Clothes do not cover this place.' }
+              : {}),
+          },
         ]}
         onChoose={(sun) => change(changeBrief({ sun }))}
       />
+    )}
+  </Token>
+);
+
+/** How often it is put on, and how much at once: for directions, and how long it lasts. */
+export const OftenToken = ({ recipe, change }: TokenProps) => (
+  <Token
+    label="How often"
+    text={recipe.brief.timesPerDay === null ? 'as needed' : timesWords(recipe.brief.timesPerDay)}
+  >
+    {() => (
+      <div className="grid gap-3">
+        <label className="flex items-baseline gap-2">
+          Up to
+          <NumberField
+            label="Times a day"
+            framed
+            className="w-16"
+            unit="times a day"
+            value={recipe.brief.timesPerDay}
+            rule={{ least: 1, most: 48, whole: true }}
+            onNumber={(timesPerDay) => change(changeBrief({ timesPerDay }))}
+            onEmpty={() => change(changeBrief({ timesPerDay: null }))}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          One use takes
+          <NumberField
+            label="One use, in ml"
+            framed
+            className="w-16"
+            unit="ml"
+            placeholder="?"
+            value={recipe.useMl}
+            rule={{ least: 0, above: true, most: 1000 }}
+            onNumber={(useMl) => change((before) => ({ ...before, useMl }))}
+            onEmpty={() => change((before) => ({ ...before, useMl: null }))}
+          />
+        </label>
+        <p className="text-sm text-soft">
+          For the directions on the label, and for how long a container lasts.
+        </p>
+      </div>
     )}
   </Token>
 );

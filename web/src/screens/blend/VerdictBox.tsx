@@ -3,12 +3,13 @@ import {
   gapWords,
   settleProblemWords,
   verdictHeadline,
+  verdictSaid,
   findingMessage,
 } from '@jubbet/core/words';
 import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import { dropOf } from '@jubbet/core/mixture';
-import type { Verdict } from '@jubbet/core/limits';
+import type { Finding, Verdict } from '@jubbet/core/limits';
 import { useCatalog } from '../../parts/catalog';
 import { memo } from 'react';
 import { clsx } from 'clsx';
@@ -53,6 +54,12 @@ const planLines = (
     looking,
   );
 
+/** Within limits, and how: above what is recommended is a matter of taste. */
+const withinWords = (findings: readonly Finding[]): string =>
+  findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'note')
+    ? 'Within every limit checked, and above what is recommended.'
+    : 'Comfortably within every limit checked.';
+
 const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
   if (worked.state === 'gaps') {
     return (
@@ -68,7 +75,18 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
       <Box
         verdict="over"
         title={isAboutRoom(worked.problem) ? 'It does not fit' : 'This cannot be worked out'}
-        lines={[settleProblemWords(catalog, worked.problem)]}
+        lines={[
+          settleProblemWords(catalog, worked.problem),
+          ...(worked.evaluation?.verdict
+            ? [
+                `In a container that holds it: ${verdictSaid(worked.evaluation.verdict)}.`,
+                ...worked.evaluation.findings
+                  .filter(({ verdict: one }) => one === 'over')
+                  .slice(0, 2)
+                  .map((entry) => findingMessage(catalog, entry)),
+              ]
+            : []),
+        ]}
       />
     );
   }
@@ -91,7 +109,7 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
   const lines = [
     ...told.slice(0, 2).map((entry) => findingMessage(catalog, entry)),
     ...(told.length > 2 ? [`And ${told.length - 2} more, below.`] : []),
-    ...(verdict === 'within' ? ['Comfortably within every limit checked.'] : []),
+    ...(verdict === 'within' ? [withinWords(findings)] : []),
     ...planLines(worked, looking),
   ];
   return (

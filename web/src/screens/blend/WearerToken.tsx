@@ -1,4 +1,4 @@
-import { type Edit, changeBrief } from '@jubbet/core/recipe';
+import { type Edit, changeBrief, setWearer } from '@jubbet/core/recipe';
 import { wearerOn, type Wearer } from '@jubbet/core/brief';
 import { wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
@@ -30,7 +30,7 @@ const written = ({ wearer }: TokenProps['recipe']['brief']): WearerDraft | null 
   wearer === null || wearer === 'anyone' ? null : { ...blank, ...wearer, name: wearer.name ?? '' };
 
 const wornBy = (wearer: Wearer | null, personId: string | null): Edit =>
-  changeBrief({ personId, wearer });
+  setWearer(wearer, personId);
 
 const other = 'someone else';
 
@@ -66,7 +66,7 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
     if (choice === other) setAside(shown);
     const person = house.find(({ id }) => id === value);
     if (person) change(wornBy(wearerOn(person.person, today()), person.id));
-    else if (value === 'anyone') change(changeBrief({ wearer: 'anyone', personId: null }));
+    else if (value === 'anyone') change(setWearer('anyone', null));
     else change(wornBy(whole(choice === other ? shown : aside), null));
   };
   return (

@@ -1,4 +1,4 @@
-import { isAboutRoom, type WorkedOut, workOut, fillingsOf } from '@jubbet/core/drops';
+import { fillingsOf } from '@jubbet/core/drops';
 import {
   nameFromId,
   nameOrNone,
@@ -7,18 +7,16 @@ import {
   placeWords,
   wearerWords,
   fillingsWords,
-  strengthWords,
 } from '@jubbet/core/words';
 import type { Catalog } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { Copy, Download, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
-import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 import { saveBlend } from './saveBlend';
@@ -38,11 +36,8 @@ const summary = (catalog: Catalog, recipe: Recipe): string => {
   ].join(' · ');
 };
 
-/** Why a blend is not judged, in two or three words. */
-const stateWords = (worked: WorkedOut): string => {
-  if (worked.state !== 'problem') return 'not finished';
-  return isAboutRoom(worked.problem) ? 'does not fit' : 'not all of it is here';
-};
+/** Judging is fetched beside the list: names can be read, and opened, before it is there. */
+const CardVerdict = lazy(async () => ({ default: (await import('./CardVerdict')).CardVerdict }));
 
 const IconButton = ({
   label,
@@ -72,9 +67,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
   const { id, recipe } = record;
   const navigate = useNavigate();
   const tell = useNotice();
-  const worked = useMemo(() => workOut(catalog, recipe), [catalog, recipe]);
   const name = nameOrNone(recipe.name);
-  const done = worked.state === 'done' ? worked.evaluation : null;
   const [sharing, setSharing] = useState(false);
   const write = useWrite();
   const remove = async () => {
@@ -99,13 +92,9 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
             </Link>
           </h2>
           <p className="text-sm">
-            {done ? (
-              <>
-                <VerdictMark verdict={done.verdict} /> · {strengthWords(done.mixture, recipe.by)}
-              </>
-            ) : (
-              <VerdictMark verdict="unknown" word={stateWords(worked)} />
-            )}
+            <Suspense fallback={<span aria-hidden>&nbsp;</span>}>
+              <CardVerdict recipe={recipe} />
+            </Suspense>
           </p>
         </div>
         <p className="text-sm text-soft">{summary(catalog, recipe)}</p>

@@ -33,7 +33,12 @@ const Table = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord
       </p>
     );
   }
+  const { wearer: own, personId } = recipe.brief;
   const all = [
+    // Whoever it is for comes first, where they are not in the house.
+    ...(own !== null && own !== 'anyone' && personId === null
+      ? [{ id: 'own', name: wearerWords(own), wearer: own }]
+      : []),
     ...house.map(({ id, person }) => {
       const wearer = wearerOn(person, today());
       return { id, name: wearerWords(wearer), wearer };
@@ -75,7 +80,7 @@ const Table = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord
               </th>
               <td className="px-2 py-2.5 max-sm:block max-sm:px-4 max-sm:py-0.5">
                 <VerdictMark verdict={verdict} />
-                {blocking && <b className="block text-sm text-brick">must not get it</b>}
+                {blocking && <b className="block text-sm text-brick">must not use it</b>}
               </td>
               <td className="px-2 py-2.5 text-[14px] max-sm:block max-sm:px-4 max-sm:py-0.5">
                 {against.slice(0, 2).map((one) => (

@@ -1,6 +1,7 @@
 import { nameIn, handbook, provenance, type Catalog } from '@jubbet/core/catalog';
 import { capitalised } from '@jubbet/core/words';
 import { list, table, text, type Chapter } from './chapter';
+import { byChemistry, neverOnSkin, verdicts } from './judgingChapters';
 import { dilution, drops } from './limitChapters';
 import { children, conditions, constituents, light, oilLimits, pregnancy } from './oilChapters';
 import { carriers, texture, patchTest, storage, labelLaw, disagree } from './craftChapters';
@@ -15,6 +16,7 @@ export const chapters = (
   catalog: Catalog,
   measured: readonly (readonly string[])[],
 ): readonly Chapter[] => [
+  verdicts(),
   dilution(),
   drops(measured),
   oilLimits(catalog),
@@ -23,6 +25,8 @@ export const chapters = (
   children(catalog),
   conditions(catalog),
   constituents(catalog),
+  byChemistry(),
+  neverOnSkin(),
   carriers(catalog),
   texture(catalog),
   patchTest(),

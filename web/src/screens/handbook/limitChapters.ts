@@ -91,8 +91,8 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
       `${dropFigures.advice}.`,
     ),
     table(
-      'Drops in a ml, by school',
-      ['School', 'Drops in 1 ml', 'One drop', 'Source'],
+      'Drops per ml, by drop size',
+      ['Drop size', 'Drops per ml', 'One drop', 'Source'],
       dropFigures.sizes.map(({ id, perMl, source }) => [
         capitalised(id),
         formatNumber(perMl),

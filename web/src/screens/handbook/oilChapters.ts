@@ -16,14 +16,14 @@ export const byName = ({ oils }: Catalog): readonly Oil[] =>
 const maximumWords = ({ dermalMaximum: max }: Oil): string =>
   max.percent === null
     ? max.status
-    : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed' : ''}`;
+    : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', inferred from a related oil' : ''}`;
 
 export const oilLimits = (catalog: Catalog): Chapter => ({
   id: 'oils',
   title: 'Each oil and its maximum',
   blocks: [
     text(
-      'Percent of the finished product that stays on skin. “None stated” means that the text has the oil and sets none; “not known” means that no figure is held here, and the oil cannot be cleared.',
+      'Percent of the finished product that stays on skin. “None stated” means that the text has the oil and sets none; “not known” means that no figure is held here, and the oil can’t be checked.',
     ),
     table(
       'Dermal maxima',
@@ -51,13 +51,13 @@ export const light = (catalog: Catalog): Chapter => {
   const { phototoxic: sun } = guidelines;
   return {
     id: 'light',
-    title: 'Light-sensitising oils',
+    title: 'Phototoxic oils',
     blocks: [
       text(
-        'Each has a light limit. In a blend their shares of it are added up, and together they must not pass the whole, on skin that stays on and may see sun.',
+        'They sensitise skin to sun. Each has a phototoxic limit. In a blend their shares of it are added up, and together they must not pass the whole, on skin that may see sun.',
       ),
       table(
-        'Light limits',
+        'Phototoxic limits',
         ['Oil', 'At most, in sun'],
         byName(catalog)
           .filter(({ phototoxicLimitPercent }) => phototoxicLimitPercent !== null)
@@ -81,17 +81,17 @@ export const pregnancy = (catalog: Catalog): Chapter => {
       .map((oil) => [oil.name, oil.pregnancy, oil.breastfeeding]);
   return {
     id: 'pregnancy',
-    title: 'Pregnancy and nursing',
+    title: 'Pregnancy and breastfeeding',
     blocks: [
       table(
         'Oils to avoid or to be careful with',
-        ['Oil', 'Pregnancy', 'Nursing'],
+        ['Oil', 'Pregnancy', 'Breastfeeding'],
         [
           ...rows('avoid'),
           ...rows('caution').filter(([name]) => !rows('avoid').some(([other]) => other === name)),
         ],
       ),
-      text('Ask a midwife or doctor first. Nothing on the breast while nursing.'),
+      text('Ask a midwife or doctor first. Nothing on the breast while breastfeeding.'),
     ],
   };
 };
@@ -170,7 +170,7 @@ const richIn = ({ oils }: Catalog, members: readonly string[]): string[] =>
   oils
     .map((oil) => ({
       name: oil.name,
-      typical: (oil.capped?.constituents ?? [])
+      typical: (oil.counted?.constituents ?? [])
         .filter(([name]) => members.includes(name))
         .reduce((total, [, , typical]) => total + typical, 0),
     }))

@@ -1,8 +1,10 @@
 import { firstLine, type Recipe } from '@jubbet/core/recipe';
 import {
   settleProblemWords,
+  verdictHeadline,
   fillingsWords,
   findingMessage,
+  noteWords,
   formatG,
   formatMl,
 } from '@jubbet/core/words';
@@ -15,7 +17,11 @@ import { Button, ButtonLink } from '../../parts/Button';
 import { errorWords } from '../../parts/errorWords';
 import { Missing } from '../../parts/Missing';
 import { NumberField } from '../../parts/NumberField';
+import { Questions } from '../../parts/Questions';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import { useAnswer } from '../../parts/useAnswer';
+import { answers } from '../../store/answers';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
@@ -29,7 +35,8 @@ const Refused = ({ done, back }: { done: Done; back: string }) => {
   return (
     <section className="mt-4 rounded-xl bg-brick-wash px-5 py-4">
       <h2 className="text-xl text-brick">
-        <span aria-hidden>■ </span>This is not made for this wearer
+        <span aria-hidden>■ </span>
+        {verdictHeadline('over', 1, true, done.blend.brief.wearer)}
       </h2>
       <ul className="mt-2 list-disc pl-5">
         {done.evaluation.findings
@@ -38,7 +45,7 @@ const Refused = ({ done, back }: { done: Done; back: string }) => {
             <li key={findingMessage(catalog, entry)}>{findingMessage(catalog, entry)}</li>
           ))}
       </ul>
-      <p className="mt-3">There is no way past this. Change the blend, the place or the wearer.</p>
+      <p className="mt-3">You can’t override this. Change the blend, the place or the wearer.</p>
       <ButtonLink look="first" className="mt-4" to={back}>
         Back to the sheet
       </ButtonLink>
@@ -64,7 +71,10 @@ const Ready = ({
   const [failure, setFailure] = useState<string | null>(null);
   const { evaluation } = done;
   const over = evaluation.verdict === 'over';
-  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'within');
+  const told = evaluation.findings.filter(
+    ({ verdict }) => verdict !== 'within' && verdict !== 'note',
+  );
+  const notes = noteWords(catalog, evaluation.findings);
   const missing = over && !isReason(reason);
   const start = async () => {
     try {
@@ -85,7 +95,7 @@ const Ready = ({
   };
   return (
     <form
-      className="mt-4 grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4"
+      className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4"
       onSubmit={(event) => {
         event.preventDefault();
         if (!missing) void start();
@@ -102,6 +112,16 @@ const Ready = ({
             </li>
           ))}
         </ul>
+      )}
+      {notes.length > 0 && (
+        <div>
+          <h2 className="font-sans text-[15px] font-semibold">Good to know</h2>
+          <ul className="mt-1 list-disc pl-5 text-[15px]">
+            {notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </div>
       )}
       {over && (
         <label className="grid gap-1">
@@ -157,6 +177,11 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
   const catalog = useCatalog();
   const { worked, looking } = useWorkedOut(recipe);
   const back = `/blends/${blendId}`;
+  const write = useWrite();
+  const answer = useAnswer(
+    recipe.brief.personId,
+    (one) => void write('The answer', () => answers.ofBlend(blendId, one)),
+  );
   return (
     <div className="mx-auto max-w-2xl">
       <ScreenTitle title={`Make ${recipe.name || 'this blend'}`} />
@@ -171,14 +196,22 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
             Back to the sheet
           </ButtonLink>
         </section>
-      ) : looking ? (
-        <p role="status" className="mt-4">
-          Looking for the drops that lie nearest to what was asked.
-        </p>
       ) : worked.evaluation.blocking ? (
         <Refused done={worked} back={back} />
       ) : (
-        <Ready done={worked} recipe={recipe} blendId={blendId} back={back} />
+        <div className="mt-4 grid gap-4">
+          <Questions
+            blend={worked.blend}
+            mixture={worked.evaluation.mixture}
+            findings={worked.evaluation.findings}
+            onAnswer={(one) => void answer(one)}
+          />
+          {looking ? (
+            <p role="status">Looking for the drops that lie nearest to the target.</p>
+          ) : (
+            <Ready done={worked} recipe={recipe} blendId={blendId} back={back} />
+          )}
+        </div>
       )}
     </div>
   );

@@ -1,4 +1,4 @@
-import { personSchema, type Person } from '@jubbet/core/brief';
+import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -125,6 +125,20 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
           weeks={<PregnancyWeeks person={person} set={set} />}
           onChange={set}
         />
+        <label className="flex items-baseline gap-2 border-t border-line pt-3">
+          <input
+            type="checkbox"
+            className="translate-y-px accent-press"
+            checked={person.asked?.includes(askedAboutEverything) ?? false}
+            onChange={(event) => set({ asked: event.target.checked ? [askedAboutEverything] : [] })}
+          />
+          <span>
+            I have asked about all of this: nothing else applies
+            <span className="block text-sm text-soft">
+              Until then, each blend asks what matters for its oils, and its label has the caution.
+            </span>
+          </span>
+        </label>
       </section>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <Reactions person={person} set={set} />

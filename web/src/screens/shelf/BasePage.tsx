@@ -20,6 +20,12 @@ const kinds: Record<Base['kind'], string> = {
   aqueous: 'watery: it does not mix with oil',
   solubiliser: 'a solubiliser',
   alcohol: 'alcohol',
+  emulsion: 'lotion or cream',
+  emulsifier: 'emulsifying wax',
+  thickener: 'thickener',
+  soap: 'soap',
+  humectant: 'humectant',
+  preservative: 'preservative',
 };
 
 const figuresOf = (

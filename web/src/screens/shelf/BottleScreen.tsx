@@ -10,7 +10,7 @@ import {
 } from '@jubbet/core/catalog';
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
 import { formatMl, formatRange } from '@jubbet/core/words';
-import { measuredDrop } from '@jubbet/core/quantity';
+import { isPossibleDrop, measuredDrop, possibleDropMl } from '@jubbet/core/quantity';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
@@ -70,6 +70,16 @@ const DropLine = ({ bottle }: { bottle: Bottle }) => {
     );
   }
   const drop = measuredDrop(bottle.weighings, oil.densityGPerMl);
+  if (drop && !isPossibleDrop(drop)) {
+    const [least, most] = possibleDropMl;
+    return (
+      <p role="alert" className="text-sm text-brick">
+        That would be {formatMl(drop.likely)} a drop, and no drop of oil is smaller than{' '}
+        {formatMl(least)} or larger than {formatMl(most)}. It is not used: count the drops again,
+        and tare the scale.
+      </p>
+    );
+  }
   return (
     <p className="text-sm">
       {drop

@@ -1,5 +1,6 @@
 import { useCatalog } from '../../parts/catalog';
-import { botanicalOf, baseFacts } from '@jubbet/core/catalog';
+import { botanicalOf, baseFacts, nameIn } from '@jubbet/core/catalog';
+import { capitalised, dayWords, madeOfWords } from '@jubbet/core/words';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
@@ -11,6 +12,7 @@ import { bottles } from '../../store/bottles';
 import { materials } from '../../store/materials';
 import { useStored } from '../../store/useStored';
 import { BasePage } from './BasePage';
+import { ForbiddenPage } from './ForbiddenPage';
 import { OilPage } from './OilPage';
 
 /** Blends and bottles of the house that hold a material. */
@@ -79,6 +81,8 @@ export const MaterialScreen = () => {
       />
     );
   }
+  const record = own.data?.find(({ id }) => id === materialId)?.own;
+  const batch = record?.kind === 'ready-made' ? record.batch : undefined;
   const remove = async () => {
     const done = await write('The material', () => materials.remove(materialId).then(() => true));
     if (!done) return;
@@ -104,8 +108,29 @@ export const MaterialScreen = () => {
           <ButtonLink to="/shelf">To the shelf</ButtonLink>
         </div>
       </div>
-      {oil ? <OilPage oil={oil} /> : base ? <BasePage base={base} /> : null}
-      <Holding materialId={materialId} />
+      {oil?.madeOf && (
+        <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
+          <h2 className="text-lg">Made of</h2>
+          <p className="mt-1">{capitalised(madeOfWords(oil.madeOf))}.</p>
+          {batch && (
+            <p className="mt-1 text-soft">
+              From batch {batch.number}, made {dayWords(batch.madeOn)}, best before{' '}
+              {dayWords(batch.bestBefore)}
+              {batch.lots.length > 0 &&
+                `. Lots: ${batch.lots.map(({ id, lot }) => `${nameIn(catalog, id)} ${lot}`).join(', ')}`}
+              .
+            </p>
+          )}
+        </section>
+      )}
+      {oil?.forbidden && !oil.own ? (
+        <ForbiddenPage id={oil.id} />
+      ) : oil ? (
+        <OilPage oil={oil} />
+      ) : base ? (
+        <BasePage base={base} />
+      ) : null}
+      {!oil?.forbidden && <Holding materialId={materialId} />}
     </div>
   );
 };

@@ -4,10 +4,6 @@ import {
   aliasesOf,
   ambiguousNames,
   chemistryOf,
-  figureSources,
-  shippedOils,
-  type FigureId,
-  flashPointOf,
   goesWith,
   guidelines,
   provenance,
@@ -22,77 +18,12 @@ import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { materials } from '../../store/materials';
 import { useWrite } from '../../parts/useWrite';
+import { figuresOf } from './oilFigures';
 import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
 
 const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
-
-interface Figure {
-  readonly name: string;
-  readonly value: string;
-  readonly source: string;
-  readonly confidence: string;
-}
-
-const figuresOf = (oil: Oil): Figure[] => {
-  const { dermalMaximum: max } = oil;
-  // A figure of one's own bears one's own source; the library's keeps its own, and how sure it is.
-  const shipped = shippedOils.find(({ id }) => id === oil.id);
-  const from = (figure: string, own: FigureId | null = null, confidence?: string) => {
-    const mine = own && oil.own?.figures.findLast((entry) => entry.figure === own);
-    if (mine) return { source: mine.source, confidence: 'yours' };
-    if (oil.own?.material) return { source: oil.own.source ?? '', confidence: 'yours' };
-    const { source = 'RECALL', confidence: usual = 'none' } = figureSources.oils[figure] ?? {};
-    return { source, confidence: confidence ?? usual };
-  };
-  const flash = flashPointOf(oil.id);
-  const notKnown = 'not known';
-  return [
-    {
-      name: 'Dermal maximum',
-      value:
-        max.percent === null
-          ? max.status === 'not known'
-            ? notKnown
-            : max.status === 'light only'
-              ? 'none but the light limit'
-              : max.status
-          : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', assumed from near kin' : ''}${max.basis ? ` (${max.basis})` : ''}`,
-      ...from('dermalMaximum', 'maximum', max.confidence),
-    },
-    {
-      name: 'Light limit',
-      value:
-        oil.phototoxicLimitPercent === null ? 'none' : formatPercent(oil.phototoxicLimitPercent),
-      ...from('phototoxicLimitPercent', 'light', shipped?.dermalMaximum.confidence),
-    },
-    {
-      name: 'Density',
-      value: oil.densityGPerMl === null ? notKnown : `${formatNumber(oil.densityGPerMl, 4)} g/ml`,
-      ...from('densityGPerMl', 'density'),
-    },
-    { name: 'Thickness', value: oil.viscosity, ...from('viscosity') },
-    {
-      name: 'Keeps, once opened',
-      value: `${formatNumber(oil.shelfYears)} years`,
-      ...from('shelfYears', 'shelf'),
-    },
-    { name: 'Oxidises', value: `${oil.oxidation} risk`, ...from('oxidation') },
-    {
-      name: 'Flash point',
-      value: flash
-        ? flash.rangeC[1] === null
-          ? `above ${flash.rangeC[0]} °C`
-          : `${flash.rangeC[0]} to ${flash.rangeC[1]} °C`
-        : notKnown,
-      source: 'RECALL',
-      confidence: flash?.confidence ?? 'none',
-    },
-    { name: 'Note', value: oil.note, ...from('note') },
-    { name: 'Strength of smell', value: `${oil.odourStrength} of 5`, ...from('odourStrength') },
-  ];
-};
 
 const cautionsOf = (oil: Oil): string[] => [
   ...(oil.keepOffSkin ? ['Never on skin.'] : []),
@@ -112,7 +43,9 @@ const cautionsOf = (oil: Oil): string[] => [
   ...(oil.breastfeeding === 'ok'
     ? []
     : [
-        oil.breastfeeding === 'avoid' ? 'To be avoided while nursing.' : 'Take care while nursing.',
+        oil.breastfeeding === 'avoid'
+          ? 'To be avoided while breastfeeding.'
+          : 'Take care while breastfeeding.',
       ]),
   ...oil.conditions.map(({ condition, what }) =>
     what === 'avoid' ? `Not with: ${condition}.` : `Take care with: ${condition}.`,

@@ -10,7 +10,7 @@ type Own = Exclude<FigureId, 'contents'>;
 
 export const figureNames: Record<FigureId, string> = {
   maximum: 'dermal maximum',
-  light: 'light limit',
+  light: 'phototoxic limit',
   density: 'density',
   shelf: 'shelf life',
   contents: 'chemistry',

@@ -1,10 +1,18 @@
 import { useCatalog } from '../../parts/catalog';
-import { botanicalOf, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
+import {
+  botanicalOf,
+  searchBases,
+  searchOils,
+  shippedCatalog,
+  type OwnMaterial,
+} from '@jubbet/core/catalog';
+import { allergyWords } from '@jubbet/core/words';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
+import { Ticks } from '../../parts/Ticks';
 type Of<K extends OwnMaterial['kind']> = Extract<OwnMaterial, { kind: K }>;
 
 const Maybe = ({
@@ -52,6 +60,27 @@ const baseKinds = [
   ['aqueous', 'watery'],
   ['solubiliser', 'a solubiliser'],
   ['alcohol', 'alcohol'],
+  ['emulsion', 'a lotion or cream'],
+  ['emulsifier', 'an emulsifying wax'],
+  ['thickener', 'a thickener'],
+  ['soap', 'a soap'],
+  ['humectant', 'a humectant'],
+  ['preservative', 'a preservative'],
+] as const;
+
+/** What carriers, butters and waxes are known to bring. */
+const broughtByBases = [
+  'tree nut',
+  'stone fruit',
+  'coconut',
+  'sesame',
+  'gluten',
+  'soy',
+  'bee product',
+  'daisy family',
+  'latex fruit',
+  'peanut',
+  'lanolin',
 ] as const;
 
 interface Setting<T> {
@@ -68,7 +97,7 @@ export const OilFields = ({ own, set }: Setting<Of<'oil'>>) => (
       onChange={(maximumPercent) => set({ maximumPercent })}
     />
     <Maybe
-      label="Light limit"
+      label="Phototoxic limit"
       unit="%"
       value={own.lightPercent}
       onChange={(lightPercent) => set({ lightPercent: lightPercent === 0 ? null : lightPercent })}
@@ -105,6 +134,7 @@ export const FragranceFields = ({ own, set }: Setting<Of<'fragrance'>>) => {
 
 export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
   const catalog = useCatalog();
+  const carriers = own.carriers ?? [];
   return (
     <div className="grid w-full gap-3">
       <Maybe
@@ -146,6 +176,30 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
           isTaken={({ id }) => own.parts.some((one) => one.id === id)}
           describe={botanicalOf}
           onPick={({ id }) => set({ parts: [...own.parts, { id, parts: 1 }] })}
+        />
+      </div>
+      <ul className="grid gap-1">
+        {carriers.map(({ id }) => (
+          <li key={id} className="flex items-baseline gap-2">
+            in <OilName name={catalog.base(id)?.name ?? id} />
+            <Button
+              look="quiet"
+              aria-label={`Remove ${catalog.base(id)?.name ?? id}`}
+              onClick={() => set({ carriers: carriers.filter((one) => one.id !== id) })}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="max-w-md">
+        <PickByName
+          label="Its carrier"
+          placeholder="Its carrier, where it has one"
+          search={(one) => searchBases(catalog, one)}
+          isTaken={({ id }) => carriers.some((one) => one.id === id)}
+          describe={botanicalOf}
+          onPick={({ id }) => set({ carriers: [...carriers, { id, parts: 1 }] })}
         />
       </div>
     </div>
@@ -191,6 +245,25 @@ export const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
       rule={{ least: 0, above: true, most: 600 }}
       onNumber={(shelfMonths) => set({ shelfMonths })}
     />
+    <div className="w-full">
+      <Ticks
+        title="May bring an allergy to"
+        ownWords="Another, in your own words"
+        known={broughtByBases}
+        nameOf={(id) => allergyWords(shippedCatalog, id)}
+        chosen={own.allergens}
+        onChange={(allergens) => set({ allergens, allergensKnown: true })}
+      />
+      <label className="mt-1 flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={own.allergensKnown ?? false}
+          onChange={(event) => set({ allergensKnown: event.target.checked })}
+        />
+        That is all it may bring
+      </label>
+    </div>
   </>
 );
 

@@ -5,6 +5,7 @@ import { TextField } from '../../parts/Field';
 import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
 import { materials } from '../../store/materials';
+import { AnalysisField } from './AnalysisField';
 import {
   BaseFields,
   CommonFields,
@@ -25,9 +26,9 @@ const titles: Record<Kind, string> = {
 const leads: Record<Kind, string> = {
   oil: 'What you leave empty is not known, and the verdict says so.',
   'ready-made':
-    'It counts at the share of essential oil that its label states. With its parts, their limits count; without, it cannot be cleared.',
+    'It counts at the share of essential oil that its label states. With its oils, it is judged as those; without, it can’t be checked.',
   fragrance:
-    'Its limits stand in its certificate, by kind of product. Without one it cannot be cleared.',
+    'Its limits stand in its certificate, by kind of product. Without one it can’t be checked.',
   base: 'Whatever carries the oils.',
 };
 
@@ -112,8 +113,35 @@ const Form = ({ kind }: { kind: Kind }) => {
           {own.kind === 'fragrance' && <FragranceFields own={own} set={set} />}
           {own.kind === 'base' && <BaseFields own={own} set={set} />}
         </div>
+        {own.kind !== 'base' && (
+          <TextField
+            label="Botanical name"
+            hint="for allergies to its plant family"
+            maxLength={200}
+            className="w-72"
+            value={own.botanical}
+            onChange={(event) => set({ botanical: event.target.value })}
+          />
+        )}
         {own.kind !== 'base' && <CommonFields own={own} set={set} />}
       </section>
+      {own.kind === 'oil' && (
+        <section
+          aria-label="Composition"
+          className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+        >
+          <h2 className="text-lg">Composition</h2>
+          <p className="text-sm text-soft">
+            With it, limits by age, pregnancy, condition and combined limits are checked. Without it
+            they can’t be.
+          </p>
+          <AnalysisField
+            lot=""
+            analysis={own.contents && { source: own.source, contents: own.contents }}
+            onChange={(analysis) => set({ contents: analysis?.contents ?? null })}
+          />
+        </section>
+      )}
     </KeepForm>
   );
 };

@@ -1,0 +1,112 @@
+import { wearerChangeWords, nameOrNone } from '@jubbet/core/words';
+import {
+  asIngredient,
+  recipeAsMade,
+  recipeAsPlanned,
+  isAsPlanned,
+  madeBestBefore,
+  wearerChanges,
+  type Made,
+} from '@jubbet/core/batch';
+import type { Recipe } from '@jubbet/core/recipe';
+import { wearerOn } from '@jubbet/core/brief';
+import { useNavigate } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+import { batches } from '../../store/batches';
+import { blends } from '../../store/blends';
+import type { BatchRecord } from '../../store/database';
+import { drafts } from '../../store/drafts';
+import { plannedRecipe } from '../../store/madeBlend';
+import { materials } from '../../store/materials';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
+import { useStored } from '../../store/useStored';
+
+/** A new sheet for the same wearer as they are today, and what has changed of them since. */
+const useAgain = (batch: BatchRecord) => {
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  return async (recipe: Recipe): Promise<void> => {
+    const person = batch.personId === null ? null : await people.get(batch.personId);
+    const then = plannedRecipe(batch).brief.wearer;
+    const now = person ? wearerOn(person.person, today()) : null;
+    const id = await write('The new sheet', () =>
+      blends.add({
+        ...recipe,
+        name: `${nameOrNone(batch.file.name)}, again`.slice(0, 120),
+        brief: { ...recipe.brief, wearer: then, personId: person?.id ?? null },
+      }),
+    );
+    if (id === undefined) return;
+    await navigate(`/blends/${id}`);
+    const changes =
+      now && then !== null && then !== 'anyone'
+        ? wearerChanges(then, now).map(wearerChangeWords)
+        : [];
+    if (changes.length > 0) {
+      tell({ text: `${now?.name ?? 'The wearer'} has changed since: ${changes.join('; ')}.` });
+    }
+  };
+};
+
+/** What can be done with a batch. */
+export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const again = useAgain(batch);
+  const asked = plannedRecipe(batch);
+  const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
+  const planned =
+    kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
+  const remove = async () => {
+    const gone = await write('The log', () => batches.remove(batch.id).then(() => true));
+    if (!gone) return;
+    await navigate('/batches');
+    tell({
+      text: `Batch ${batch.number} is out of the log.`,
+      undo: () => void write('The log', () => batches.restore(batch.id)),
+    });
+  };
+  const open = batch.finishedAt === null;
+  const asMaterial = async () => {
+    const until = madeBestBefore(made, batch.madeOn);
+    const id = `own-batch-${batch.id}`;
+    const material =
+      until &&
+      asIngredient(
+        made,
+        { number: batch.number, madeOn: batch.madeOn, bestBefore: until.date },
+        id,
+      );
+    if (!material) {
+      tell({ text: 'There is no essential oil in this batch: use its carrier instead.' });
+      return;
+    }
+    const put = await write('The material', () => materials.addOnce(material).then(() => true));
+    if (put) await navigate(`/materials/${id}`);
+  };
+  return (
+    <div className="flex flex-wrap gap-2">
+      <Button look="quiet" onClick={() => void remove()}>
+        Delete
+      </Button>
+      <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>
+      {!made.isEmpty && !isAsPlanned(asked, made) && (
+        <Button onClick={() => void again(planned)}>Again, as planned</Button>
+      )}
+      {!open && !batch.notToBeUsed && !made.isEmpty && (
+        <Button onClick={() => void asMaterial()}>Use it in another blend</Button>
+      )}
+      <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+      {!batch.notToBeUsed && (
+        <ButtonLink look={open ? 'first' : 'plain'} to={`/make/${batch.id}`}>
+          {open ? 'Go on making' : 'See the bench'}
+        </ButtonLink>
+      )}
+    </div>
+  );
+};

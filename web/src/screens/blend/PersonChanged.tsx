@@ -1,0 +1,30 @@
+import { wearerChanges } from '@jubbet/core/batch';
+import type { Recipe } from '@jubbet/core/recipe';
+import { formatList, wearerChangeWords } from '@jubbet/core/words';
+import { Button } from '../../parts/Button';
+import { useWrite } from '../../parts/useWrite';
+import { blends, type BlendOfToday } from '../../store/blends';
+
+/** What has changed of the wearer since the blend was last changed for them. */
+export const PersonChanged = ({ record, recipe }: { record: BlendOfToday; recipe: Recipe }) => {
+  const write = useWrite();
+  const before = record.wearerThen;
+  const { wearer } = recipe.brief;
+  if (!before || before === 'anyone' || !wearer || wearer === 'anyone') return null;
+  const changes = wearerChanges(before, wearer);
+  if (changes.length === 0) return null;
+  return (
+    <div
+      role="status"
+      className="flex flex-wrap items-center gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber"
+    >
+      <span className="flex-1">
+        {wearer.name ?? 'The wearer'} has changed since this blend was written:{' '}
+        {formatList(changes.map(wearerChangeWords))}. It is judged for them as they are now.
+      </span>
+      <Button look="quiet" onClick={() => void write('The blend', () => blends.seen(record.id))}>
+        Seen
+      </Button>
+    </div>
+  );
+};
