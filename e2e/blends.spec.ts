@@ -6,7 +6,7 @@ test('the example house is there on first opening, each blend worked out', async
   await expect(page).toHaveURL(/\/blends$/);
   await expect(page.getByRole('listitem')).toHaveCount(21);
   await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText(
-    'caution',
+    'within limits',
   );
 });
 
@@ -201,7 +201,7 @@ test('nonsense in a field is answered beside it, and breaks neither sheet nor da
   await page.getByLabel('Drops of Vetiver', { exact: true }).fill('9000');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('It does not fit');
   await page.getByLabel('Drops of Vetiver', { exact: true }).fill('1');
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('1 caution');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Within limits');
 });
 
 test('an edit in one tab shows in the other', async ({ page, context }) => {

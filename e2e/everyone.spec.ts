@@ -23,6 +23,7 @@ const screens: [string, string, string][] = [
   ['a vessel of one’s own', '/shelf/vessels/new', 'New vessel'],
   ['an oil', '/materials/bergamot', 'Bergamot, expressed'],
   ['a base', '/materials/beeswax_white', 'Beeswax'],
+  ['what must never go on skin', '/materials/sassafras', 'Sassafras'],
   ['a material of one’s own', '/materials/new/ready-made', 'A ready-made blend'],
   ['the handbook', '/handbook', 'Handbook'],
   ['settings', '/settings', 'Settings'],
@@ -33,9 +34,15 @@ for (const [name, path, heading] of screens) {
   test(`${name} keeps nobody out, in light and in dark`, async ({ page }) => {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
-    // The handbook says the same colours over and over: of it one chapter is looked at in dark.
-    if (path === '/handbook') await expectAccessible(page, undefined, '#dilution');
-    else await expectAccessible(page);
+    // Rows of a table are alike: of the handbook's hundreds the first few of each are looked at.
+    if (path === '/handbook') {
+      await page.evaluate(() => {
+        for (const body of document.querySelectorAll('tbody')) {
+          while (body.rows.length > 4) body.deleteRow(-1);
+        }
+      });
+    }
+    await expectAccessible(page);
   });
 }
 
@@ -45,6 +52,7 @@ for (const part of [
   'Place',
   'Left on or rinsed off',
   'Sun',
+  'How often',
   'Strength',
   'Carrier',
 ]) {

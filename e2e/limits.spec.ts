@@ -9,7 +9,7 @@ test('Make refuses a blend that is over with no way past it', async ({ page }) =
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Do not use on Pip');
   await page.getByRole('link', { name: /Make this/ }).click();
-  await expect(page.getByText('There is no way past this')).toBeVisible();
+  await expect(page.getByText('You can’t override this')).toBeVisible();
   await expect(
     page.getByText('Wintergreen (methyl salicylate) is not for children under 16 years.'),
   ).toBeVisible();

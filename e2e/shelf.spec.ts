@@ -27,7 +27,7 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
     .getByRole('option', { name: /Lemongrass/ })
     .first()
     .click();
-  const limits = page.getByRole('region', { name: 'What holds it back' });
+  const limits = page.getByRole('region', { name: 'Limits that apply' });
   await expect(limits.getByText(/Lemongrass, lot LG-1, has been open too long/)).toBeVisible();
 });
 
@@ -70,7 +70,7 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText(
     'Ylang ylang is left out: one drop is already too much',
   );
-  await page.getByText(/^Also checked/).click();
+  await page.getByText(/other checks passed/).click();
   await expect(page.getByText('the sheet of May').first()).toBeVisible();
 
   await page.goto('/materials/ylang-ylang');
@@ -78,9 +78,9 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
   await expect(page.getByText('Yours: dermal maximum')).toHaveCount(0);
 });
 
-test('a ready-made blend of unknown strength cannot be cleared', async ({ page }) => {
+test('a ready-made blend of unknown strength can’t be checked', async ({ page }) => {
   await page.goto('/materials/new/ready-made');
-  await page.getByLabel('Name').fill('Curtain calm');
+  await page.getByLabel('Name', { exact: true }).fill('Curtain calm');
   await page.getByLabel('Who says so').fill('its label');
   await page.getByLabel('Keeps, once opened, in years').fill('2');
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -89,23 +89,24 @@ test('a ready-made blend of unknown strength cannot be cleared', async ({ page }
   await page.goto('/blends/third-mouse');
   await page.getByLabel('Add an oil').fill('curtain');
   await page.getByRole('option', { name: /Curtain calm/ }).click();
-  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('not known');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('can’t be checked');
   await expect(
-    page.getByText(/how much of it is essential oil is not known, so it cannot be cleared/).first(),
+    page.getByText(/how much of it is essential oil is not known, so it can’t be checked/).first(),
   ).toBeVisible();
 });
 
 test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByRole('link', { name: 'Wearers' }).click();
-  await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not get it');
-  await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('caution');
+  await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not use it');
+  await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('within limits');
+  await expect(page.getByRole('row', { name: /Someone breastfeeding/ })).toContainText('over');
   await expect(page.getByRole('row', { name: /A child of two/ })).toContainText('over');
 });
 
 test('a finding explains itself, and leads to its chapter', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
-  const limits = page.getByRole('region', { name: 'What holds it back' });
+  const limits = page.getByRole('region', { name: 'Limits that apply' });
   await limits.getByText('Why').first().click();
   await expect(limits.getByText('Ylang ylang: 1 drop × 0.05 ml = 0.05 ml.')).toBeVisible();
   await limits.getByRole('link', { name: 'In the handbook' }).first().click();
@@ -145,7 +146,7 @@ test('what is for sale is held against the law of goods', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^Wearer: .*for sale$/ })).toBeVisible();
   await expect(
     page
-      .getByRole('region', { name: 'What holds it back' })
+      .getByRole('region', { name: 'Limits that apply' })
       .getByText('Methyl eugenol, for sale', { exact: true }),
   ).toBeVisible();
 });
