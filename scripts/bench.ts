@@ -81,7 +81,7 @@ const plainSums = ({ formula }: Blend): number => {
       let mass = 0;
       for (const { oil, measure } of formula.oils) {
         const amount = measure.by === 'drops' ? measure.drops * drop : 0;
-        for (const [name, , typical] of oil.capped?.constituents ?? []) {
+        for (const [name, , typical] of oil.counted?.constituents ?? []) {
           if (!members.includes(name)) continue;
           volume += amount * typical;
           mass += amount * typical * (oil.densityGPerMl ?? 1);
