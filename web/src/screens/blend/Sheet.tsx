@@ -120,6 +120,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
     undo,
     redo,
     steps,
+    saving,
     failure,
     retry,
     overtaken,
@@ -144,7 +145,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
     <div
-      aria-busy={!painted}
+      aria-busy={!painted || saving}
       className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-3"
     >
       <div className="flex flex-wrap items-center justify-between gap-3">

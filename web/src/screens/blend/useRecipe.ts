@@ -9,6 +9,7 @@ import {
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';
+import { useLeaveGuard } from '../../parts/useLeaveGuard';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 
@@ -35,56 +36,59 @@ export const useRecipe = (record: BlendRecord) => {
   const [overtaken, setOvertaken] = useState(false);
   const current = useRef(history);
   const revision = useRef(record.revision);
-  const onItsWay = useRef(0);
-  const queue = useRef<Promise<void>>(Promise.resolve());
-  /** Counts up when another tab was first: what waited to be written then is written no more. */
-  const overtakes = useRef(0);
+  /** What is to be written next; what is typed meanwhile takes its place. */
+  const next = useRef<Recipe | null>(null);
+  const isWriting = useRef(false);
+  const [saving, setSaving] = useState(false);
 
   const act = useCallback(
     (action: HistoryAction<Recipe>): Recipe | null => {
-      const next = historyAfter(current.current, action);
-      if (next === current.current) return null;
-      current.current = next;
-      setHistory(next);
+      const after = historyAfter(current.current, action);
+      if (after === current.current) return null;
+      current.current = after;
+      setHistory(after);
       client.setQueryDefaults(['history'], { gcTime: Infinity });
-      client.setQueryData(['history', id], next);
-      return next.present;
+      client.setQueryData(['history', id], after);
+      return after.present;
     },
     [client, id],
   );
 
   useEffect(() => {
-    if (onItsWay.current > 0 || record.revision <= revision.current) return;
+    if (isWriting.current || record.revision <= revision.current) return;
     revision.current = record.revision;
     if (same(record.recipe, current.current.present)) return;
     act({ kind: 'overtaken', by: record.recipe });
   }, [record, act]);
 
   const write = useCallback(
-    (next: Recipe) => {
-      onItsWay.current += 1;
-      const turn = overtakes.current;
-      queue.current = queue.current
-        .then(async () => {
-          if (turn !== overtakes.current) return;
-          const written = await blends.write(id, next, revision.current);
+    async (recipe: Recipe) => {
+      next.current = recipe;
+      if (isWriting.current) return;
+      isWriting.current = true;
+      setSaving(true);
+      try {
+        for (let taken: Recipe | null = recipe; taken; taken = next.current) {
+          const written = await blends.write(id, taken, revision.current);
           revision.current = written.revision;
           setFailure(null);
-          if (!written.overtaken) return;
-          // Another tab wrote first: its version is shown, ours, as it stood here, is one undo away.
-          overtakes.current += 1;
-          act({ kind: 'overtaken', by: written.recipe });
-          setOvertaken(true);
-        })
-        .catch((error: unknown) => {
-          setFailure(errorWords(error));
-        })
-        .finally(() => {
-          onItsWay.current -= 1;
-        });
+          if (written.overtaken) {
+            // Another tab wrote first: its version is shown; ours, as it stood here, is one undo away.
+            next.current = null;
+            act({ kind: 'overtaken', by: written.recipe });
+            setOvertaken(true);
+          } else if (next.current === taken) next.current = null;
+        }
+      } catch (error) {
+        next.current = null;
+        setFailure(errorWords(error));
+      }
+      isWriting.current = false;
+      setSaving(false);
     },
     [id, act],
   );
+  useLeaveGuard(saving || failure !== null);
 
   const change = useCallback(
     (edit: Edit, field?: string) => {
@@ -92,17 +96,17 @@ export const useRecipe = (record: BlendRecord) => {
       if (to === current.current.present || same(to, current.current.present)) return;
       const at = performance.now();
       act(field === undefined ? { kind: 'change', to, at } : { kind: 'change', to, at, field });
-      write(to);
+      void write(to);
     },
     [act, write],
   );
 
   const walk = useCallback(
     (kind: 'undo' | 'redo') => {
-      const next = act({ kind });
-      if (!next) return;
+      const to = act({ kind });
+      if (!to) return;
       setOvertaken(false);
-      write(next);
+      void write(to);
     },
     [act, write],
   );
@@ -110,8 +114,19 @@ export const useRecipe = (record: BlendRecord) => {
   const redo = useCallback(() => walk('redo'), [walk]);
   const dismiss = useCallback(() => setOvertaken(false), []);
   /** Writes what stands on the sheet once more, after it could not be written. */
-  const retry = useCallback(() => write(current.current.present), [write]);
+  const retry = useCallback(() => void write(current.current.present), [write]);
 
   const steps = { undo: history.past.length, redo: history.future.length };
-  return { recipe: history.present, change, undo, redo, steps, failure, retry, overtaken, dismiss };
+  return {
+    recipe: history.present,
+    change,
+    undo,
+    redo,
+    steps,
+    saving,
+    failure,
+    retry,
+    overtaken,
+    dismiss,
+  };
 };

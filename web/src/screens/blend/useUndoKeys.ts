@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 /** Words being typed have an undo of their own, given by the browser. */
 const isWords = (target: EventTarget | null): boolean =>
@@ -7,7 +7,7 @@ const isWords = (target: EventTarget | null): boolean =>
 
 /** Ctrl (or Cmd) and Z takes a change of the sheet back; with Shift, or with Y, makes it again. */
 export const useUndoKeys = (undo: () => void, redo: () => void): void => {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (!(event.ctrlKey || event.metaKey) || event.altKey || isWords(event.target)) return;
       const key = event.key.toLowerCase();
