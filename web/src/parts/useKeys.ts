@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { settings } from '../store/settings';
 import { useStored } from '../store/useStored';
 
@@ -8,15 +8,16 @@ const isTyping = (target: EventTarget | null): boolean =>
 
 /**
  * Single keys that do something on this screen. They rest while something is being
- * typed, while a panel is open, with a modifier held, and where Settings say so.
+ * typed, while a panel is open, with a modifier held, and where Settings say so. They are there
+ * as soon as the screen is seen.
  */
 export const useKeys = (keys: Readonly<Record<string, () => void>>): void => {
   const latest = useRef(keys);
   const on = useStored(['settings'], () => settings.read()).data?.singleKeys !== false;
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = keys;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!on) return;
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { Intent } from './useBench';
 
 const keys: Readonly<Record<string, Intent>> = {
@@ -20,10 +20,10 @@ const isWriting = (target: EventTarget | null): boolean =>
 /** Keys of the bench; one press is one drop however long it is held. */
 export const useBenchKeys = (act: (intent: Intent) => void): void => {
   const latest = useRef(act);
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = act;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const isOurs = ({ key, target }: KeyboardEvent): boolean =>
       !isWriting(target) && !((key === ' ' || key === 'Enter') && isControl(target));
     const onDown = (event: KeyboardEvent): void => {
