@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { reloadSaved } from './saved';
 
 // What is stored stays, what comes in harms nothing, and what fails is said.
 
@@ -154,7 +155,7 @@ test('of two tabs on one sheet the later is told, and nothing of it is shown as 
   const shown = async (tab: Page) => tab.getByLabel('What it is for').inputValue();
   await expect.poll(async () => (await shown(page)) === (await shown(other))).toBe(true);
   const both = await shown(page);
-  await page.reload();
+  await reloadSaved(page);
   await expect(page.getByLabel('What it is for')).toHaveValue(both);
 });
 
