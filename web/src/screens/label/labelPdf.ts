@@ -3,7 +3,7 @@ import { papers, type LabelSize, type Paper } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type LaidOut, type Line } from './layout';
 
 const mm = 72 / 25.4;
@@ -16,18 +16,14 @@ interface Fonts {
 
 const bytes = async (url: string): Promise<ArrayBuffer> => (await fetch(url)).arrayBuffer();
 
-const drawFace = (
-  page: PDFPage,
-  lines: readonly Line[],
-  corner: { readonly x: number; readonly top: number },
-  { regular, bold }: Fonts,
-): void => {
+/** Draws one face of a label on a page that is no larger than it. */
+const drawFace = (page: PDFPage, lines: readonly Line[], { regular, bold }: Fonts): void => {
   for (const { runs, y, size } of lines) {
     for (const run of runs) {
       page.drawText(run.text, {
-        x: corner.x + paddingMm * mm + run.x,
+        x: paddingMm * mm + run.x,
         // The line stands on its foot, a little above where the next begins.
-        y: corner.top - paddingMm * mm - y + size * 0.28,
+        y: page.getHeight() - paddingMm * mm - y + size * 0.28,
         size,
         font: run.bold ? bold : regular,
       });
@@ -35,14 +31,12 @@ const drawFace = (
   }
 };
 
-const drawEdge = (page: PDFPage, x: number, top: number, size: LabelSize): void => {
+const drawEdge = (page: PDFPage): void => {
   page.drawRectangle({
-    x,
-    y: top - size.height * mm,
-    width: size.width * mm,
-    height: size.height * mm,
+    width: page.getWidth(),
+    height: page.getHeight(),
     borderColor: rgb(0.6, 0.6, 0.6),
-    borderWidth: 0.25,
+    borderWidth: 0.5,
     borderDashArray: [2, 2],
   });
 };
@@ -65,31 +59,40 @@ export const labelPdf = async (
   paper: Paper,
   count: number,
 ): Promise<LabelPdf> => {
-  const pdf = await PDFDocument.create();
-  pdf.registerFontkit(fontkit);
-  pdf.setTitle(`${label.name}, label`);
-  pdf.setProducer('Jubbet');
+  // Each face is drawn once, on a page of its own, and placed as often as it is wanted.
+  const drawn = await PDFDocument.create();
+  drawn.registerFontkit(fontkit);
   const [regularBytes, boldBytes] = await Promise.all([bytes(regularUrl), bytes(boldUrl)]);
   const fonts: Fonts = {
-    regular: await pdf.embedFont(regularBytes, { subset: true }),
-    bold: await pdf.embedFont(boldBytes, { subset: true }),
+    regular: await drawn.embedFont(regularBytes, { subset: true }),
+    bold: await drawn.embedFont(boldBytes, { subset: true }),
   };
   const laidOut = layOut(label, size, (text, isBold, points) =>
     (isBold ? fonts.bold : fonts.regular).widthOfTextAtSize(text, points),
   );
-  const faces = Array.from({ length: count }, () => laidOut.faces).flat();
+  for (const lines of laidOut.faces) {
+    const page = drawn.addPage([size.width * mm, size.height * mm]);
+    if (paper !== 'single') drawEdge(page);
+    drawFace(page, lines, fonts);
+  }
   const { sheet, spots } =
     paper === 'single' ? { sheet: size, spots: [{ x: 0, y: 0 }] } : onPaper(size, papers[paper]);
   if (spots.length === 0) {
     throw new Error('a label of this size does not fit on the paper; choose one label a page');
   }
+  const pdf = await PDFDocument.create();
+  pdf.setTitle(`${label.name}, label`);
+  pdf.setProducer('Jubbet');
+  const faces = await pdf.embedPdf(
+    await drawn.save(),
+    laidOut.faces.map((_, n) => n),
+  );
+  const placed = Array.from({ length: count }, () => faces).flat();
   let page: PDFPage | null = null;
-  for (const [n, lines] of faces.entries()) {
+  for (const [n, face] of placed.entries()) {
     const spot = spots[n % spots.length] ?? { x: 0, y: 0 };
     if (n % spots.length === 0 || !page) page = pdf.addPage([sheet.width * mm, sheet.height * mm]);
-    const corner = { x: spot.x * mm, top: (sheet.height - spot.y) * mm };
-    if (paper !== 'single') drawEdge(page, corner.x, corner.top, size);
-    drawFace(page, lines, corner, fonts);
+    page.drawPage(face, { x: spot.x * mm, y: (sheet.height - spot.y - size.height) * mm });
   }
   return { data: await pdf.save(), laidOut, pages: pdf.getPageCount() };
 };
