@@ -6,6 +6,7 @@ import { stepsOf, type BenchEvent } from '../making';
 import { recipeFrom, shortOils } from '../recipe/recipe.testing';
 import { isAsPlanned, recipeAsMade, wearerChanges } from './again';
 import { madeOf } from './made';
+import { done, drop } from '../making/events.testing';
 
 const recipe = recipeFrom({
   name: 'Trial',
@@ -25,16 +26,16 @@ const madeWith = (extra: readonly BenchEvent[], left: readonly string[] = []) =>
   const steps = stepsOf(blend, evaluate(blend).mixture);
   const events = steps.flatMap((step): BenchEvent[] => [
     ...(step.kind === 'count' && !left.includes(step.id)
-      ? Array.from({ length: step.drops }, () => ({ kind: 'drop', step: step.id }) as const)
+      ? Array.from({ length: step.drops }, () => drop(step.id))
       : []),
-    ...(left.includes(step.id) ? [] : [{ kind: 'done', step: step.id } as const]),
+    ...(left.includes(step.id) ? [] : [done(step.id)]),
   ]);
   return { asked, made: madeOf(blend, [...events, ...extra]) };
 };
 
 describe('made again, it starts from what was made', () => {
   test('with the drops that fell', () => {
-    const { asked, made } = madeWith([{ kind: 'drop', step: 'count/0/lavender' }]);
+    const { asked, made } = madeWith([drop('count/0/lavender')]);
     expect(shortOils(recipeAsMade(asked, made))).toEqual([
       { id: 'lavender', drops: 3 },
       { id: 'cypress', ml: 0.1 },
@@ -43,7 +44,7 @@ describe('made again, it starts from what was made', () => {
   });
 
   test('in the container that it went into', () => {
-    const { asked, made } = madeWith([{ kind: 'moved', vessel: 0, vesselId: 'roll-on-15' }]);
+    const { asked, made } = madeWith([{ kind: 'moved', container: 0, containerId: 'roll-on-15' }]);
     expect(recipeAsMade(asked, made).containers).toEqual([
       { container: { id: 'roll-on-15' }, count: 1 },
     ]);

@@ -1,18 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import type { BenchEvent } from '../making';
 import { blendOf } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
 import { madeOf } from './made';
-
-const dropped = (step: string, count: number): BenchEvent[] =>
-  Array.from({ length: count }, () => ({ kind: 'drop', step }));
+import { done, dropped } from '../making/events.testing';
 
 /** One drop of lavender for a child of three: 0.53 % by volume, within the 1 % for its age. */
 const forChild = blendOf({ oils: { lavender: 1 }, wearer: { ageMonths: 36 } });
 
 describe('what was made is what was counted and measured', () => {
   const blend = blendOf({ oils: { petitgrain: 3, lavender: ml(0.1) } });
-  const done = (step: string): BenchEvent => ({ kind: 'done', step });
 
   test('extra drops are in it, an oil in ml only once it is in', () => {
     const events = dropped('count/0/petitgrain', 5);
@@ -28,7 +24,7 @@ describe('what was made is what was counted and measured', () => {
   test('a bottle moved to a larger one is in that one', () => {
     const made = madeOf(blend, [
       ...dropped('count/0/petitgrain', 5),
-      { kind: 'moved', vessel: 0, vesselId: 'roll-on-15' },
+      { kind: 'moved', container: 0, containerId: 'roll-on-15' },
     ]);
     expect(made.containers[0]?.container.nominalMl).toBe(15);
     expect(made.containers[0]?.evaluation.mixture.fillMl).toBeGreaterThan(9.5);

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { evaluate, type Blend } from '../drops';
 import { blendOf } from '../drops/blend.testing';
+import { done, drop, reopened, takeBack } from '../making/events.testing';
 import { currentStep, gateOf, stepsOf, tallyOf, type BenchEvent, type Step } from '../making';
+import {} from '../making/events.testing';
 
 // Batches as makers make them: whatever is pressed, in any order.
 
@@ -44,14 +46,14 @@ export const played = (blend: Blend, acts: readonly string[]): BenchEvent[] => {
     const step: Step | null = currentStep(planned, tally);
     if (act === 'reopen') {
       const last = planned.findLast(({ id }) => tally.done.has(id));
-      if (last) events.push({ kind: 'reopened', step: last.id });
-    } else if (act === 'discard') events.push({ kind: 'discarded', vessel: 0 });
+      if (last) events.push(reopened(last.id));
+    } else if (act === 'discard') events.push({ kind: 'discarded', container: 0 });
     else if (step && act === 'on') {
       if (gateOf(blend, planned, tally, '').state === 'open') {
-        events.push({ kind: 'done', step: step.id });
+        events.push(done(step.id));
       }
     } else if (step?.kind === 'count') {
-      events.push({ kind: act === 'drop' ? 'drop' : 'take-back', step: step.id });
+      events.push(act === 'drop' ? drop(step.id) : takeBack(step.id));
     }
   }
   return events;

@@ -14,6 +14,8 @@ export type LabelCaution =
   | { readonly code: 'finding'; readonly finding: Finding }
   | { readonly code: 'kind'; readonly what: KindCaution }
   | { readonly code: 'place'; readonly what: PlaceCaution }
+  /** What else went in, in the maker’s words. */
+  | { readonly code: 'something-else'; readonly words: string }
   /** Most of it in one bath, in ml. */
   | { readonly code: 'bath-most'; readonly ml: number }
   | { readonly code: 'made-for'; readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> }
@@ -78,6 +80,8 @@ const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): La
         return [{ code: 'kind', what: reason.what }];
       case 'place':
         return [{ code: 'place', what: reason.what }];
+      case 'something-else':
+        return [{ code: 'something-else', words: reason.words }];
       case 'bath-drops':
         return [{ code: 'bath-most', ml: reason.mostMl }];
       default:

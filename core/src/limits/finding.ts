@@ -1,25 +1,7 @@
 import type { BottleInUse, Confidence, ProductCategory } from '../catalog';
 import type { Range } from '../quantity';
+import type { RuleId } from './ruleIds';
 import type { FindingVerdict } from './verdict';
-
-/** The checks, by the names they have in reports. */
-export const ruleIds = [
-  'whole-blend',
-  'oil-maximum',
-  'light-sum',
-  'constituent',
-  'age',
-  'life-stage',
-  'condition',
-  'allergy',
-  'place',
-  'kind',
-  'oil-age',
-  'never-on-skin',
-  'not-known',
-  'sale',
-] as const;
-export type RuleId = (typeof ruleIds)[number];
 
 /** What a place asks beside a strength. */
 export type PlaceCaution =
@@ -140,6 +122,8 @@ type FindingReason =
   | { readonly code: 'chemistry-needed' }
   | { readonly code: 'chemistry-partial' }
   | { readonly code: 'base-is-oil' }
+  /** Told at the bench, in the maker’s words: what it was, or how much, nobody can say. */
+  | { readonly code: 'something-else'; readonly words: string }
   | { readonly code: 'allergens-not-known' }
   | { readonly code: 'nothing-found' };
 

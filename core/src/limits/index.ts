@@ -7,9 +7,8 @@ export {
   type KindCaution,
   type PlaceCaution,
   type PlaceWord,
-  type RuleId,
-  ruleIds,
 } from './finding';
+export { type RuleId, ruleIds } from './ruleIds';
 export { isCareful, wholeBlendLimit } from './guideline';
 export { conditionsOf, conditionsRead } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';

@@ -1,7 +1,8 @@
 import { fillMl } from '../catalog';
 import { measured, mix } from '../mixture';
 import { askedFor, type Asked } from './asked.testing';
-import type { Finding, RuleId } from './finding';
+import type { Finding } from './finding';
+import type { RuleId } from './ruleIds';
 import { judge } from './judge';
 
 /** What the rules say of amounts that stand: drops, ml and g. */

@@ -1,4 +1,5 @@
-import type { Finding, RuleId } from './finding';
+import type { Finding } from './finding';
+import type { RuleId } from './ruleIds';
 import type { Question } from './question';
 import { age } from './rules/age';
 import { allergy } from './rules/allergy';

@@ -3,7 +3,7 @@ import type { Oil } from '../catalog';
 import { weightedShare, type Weights } from '../mixture';
 import { isLarger, larger, type Range } from '../quantity';
 import type { Guideline } from '../recipe';
-import type { RuleId } from './finding';
+import type { RuleId } from './ruleIds';
 import type { Question } from './question';
 import { seenIn, weightsPoured } from './seen';
 

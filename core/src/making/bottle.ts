@@ -4,6 +4,7 @@ import { type Blend, evaluate, type Evaluation } from '../drops';
 import { asCounted } from './asCounted';
 import { eachContainer } from './eachContainer';
 import { stepsOf } from './stepsOf';
+import { alsoIn, withSomethingElse, withUntold } from './somethingElse';
 import { putsOil, type Step } from './steps/registry';
 import { countedDrops, foretoldDrops, type Tally } from './tally';
 
@@ -30,10 +31,19 @@ const formulaOf = (
   container: number,
   drops: ReadonlyMap<string, number>,
   isIn: (id: string) => boolean,
-): Formula => ({
-  ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn)),
-  container: containerAt(blend, tally, container),
-});
+): Formula =>
+  withSomethingElse(
+    blend.catalog,
+    {
+      ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn)),
+      container: containerAt(blend, tally, container),
+    },
+    alsoIn(tally, container),
+  );
+
+/** One bottle judged, with what else went in. */
+const judged = (blend: Blend, formula: Formula, tally: Tally, container: number): Evaluation =>
+  withUntold(blend.catalog, evaluate({ ...blend, formula }), alsoIn(tally, container));
 
 /** One bottle as it is now, filled to its line: what it would be if nothing more went in. */
 export const bottleNow = (
@@ -42,17 +52,14 @@ export const bottleNow = (
   tally: Tally,
   container: number,
 ): Evaluation =>
-  evaluate({
-    ...blend,
-    formula: formulaOf(
-      blend,
-      steps,
-      tally,
-      container,
-      countedDrops(steps, tally, container),
-      (id) => tally.done.has(id),
+  judged(
+    blend,
+    formulaOf(blend, steps, tally, container, countedDrops(steps, tally, container), (id) =>
+      tally.done.has(id),
     ),
-  });
+    tally,
+    container,
+  );
 
 /** One bottle as it will be when the rest goes in as asked. */
 export const bottleThen = (
@@ -61,17 +68,12 @@ export const bottleThen = (
   tally: Tally,
   container: number,
 ): Evaluation =>
-  evaluate({
-    ...blend,
-    formula: formulaOf(
-      blend,
-      steps,
-      tally,
-      container,
-      foretoldDrops(steps, tally, container),
-      () => true,
-    ),
-  });
+  judged(
+    blend,
+    formulaOf(blend, steps, tally, container, foretoldDrops(steps, tally, container), () => true),
+    tally,
+    container,
+  );
 
 /** The steps with the drops that are asked for by now. */
 export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>

@@ -4,7 +4,9 @@ import { mostCounted } from './gate';
 import { bottleThen, stepsNow, containerAt } from './bottle';
 import type { CountStep } from './steps/count';
 import type { Step } from './steps/registry';
-import { addEvent, type BenchEvent, type Tally } from './tally';
+import type { BenchEvent } from './event';
+import { reopenedAt } from './press';
+import { addEvent, type Tally } from './tally';
 
 /** One thing to do when more fell than was asked, with what it comes to. */
 export interface WayOn {
@@ -82,7 +84,7 @@ export const waysOn = (
   const asks = raised.flatMap(({ other, drops }): BenchEvent[] => [
     { kind: 'asked', step: other.id, drops },
     // A step that was done is open again for its drops.
-    ...(tally.done.has(other.id) ? [{ kind: 'reopened', step: other.id } as const] : []),
+    ...(tally.done.has(other.id) ? [reopenedAt(other.id, 'tap')] : []),
   ]);
   const more = new Map(raised.map(({ other, drops }) => [other.oilId, drops - other.drops]));
 
@@ -111,13 +113,13 @@ export const waysOn = (
       ? [
           way('carrier', [
             keep,
-            { kind: 'filled', vessel: container, percent: (100 * neededFill) / nominalMl },
+            { kind: 'filled', container, percent: (100 * neededFill) / nominalMl },
           ]),
         ]
       : [];
   const move = larger
     ? [
-        way('move', [{ kind: 'moved', vessel: container, vesselId: larger.id }], {
+        way('move', [{ kind: 'moved', container, containerId: larger.id }], {
           containerId: larger.id,
         }),
       ]
@@ -132,6 +134,6 @@ export const waysOn = (
       ...one,
       events: [{ kind: 'asked', step: step.id, drops: fell } as const, ...one.events],
     })),
-    way('discard', [{ kind: 'discarded', vessel: container }]),
+    way('discard', [{ kind: 'discarded', container }]),
   ];
 };

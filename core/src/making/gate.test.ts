@@ -2,12 +2,10 @@ import { describe, expect, test } from 'vitest';
 import { evaluate, type Blend } from '../drops';
 import { blendOf } from '../drops/blend.testing';
 import { gateOf, isReason, mayCount, mostCounted, pastLimits } from './gate';
-import { tallyOf, type BenchEvent } from './tally';
+import type { BenchEvent } from './event';
+import { tallyOf } from './tally';
 import { stepsOf } from './stepsOf';
-
-const drop = (step: string): BenchEvent => ({ kind: 'drop', step });
-const dropped = (step: string, count: number): BenchEvent[] =>
-  Array.from({ length: count }, () => drop(step));
+import { dropped, takeBack } from './events.testing';
 
 const gate = (blend: Blend, events: readonly BenchEvent[], reason = '') =>
   gateOf(blend, stepsOf(blend, evaluate(blend).mixture), tallyOf(events), reason);
@@ -29,12 +27,9 @@ describe('nothing goes on past what must not be used', () => {
 
   test('drops taken back, or a bottle thrown away, open it again', () => {
     const fell = dropped('count/0/lavender', 12);
-    const back = Array.from({ length: 11 }, (): BenchEvent => ({
-      kind: 'take-back',
-      step: 'count/0/lavender',
-    }));
+    const back = Array.from({ length: 11 }, (): BenchEvent => takeBack('count/0/lavender'));
     expect(gate(forChild, [...fell, ...back])).toEqual({ state: 'open' });
-    expect(gate(forChild, [...fell, { kind: 'discarded', vessel: 0 }])).toEqual({
+    expect(gate(forChild, [...fell, { kind: 'discarded', container: 0 }])).toEqual({
       state: 'open',
     });
   });

@@ -4,7 +4,8 @@ import { isPast } from '../quantity';
 import { bottleThen, stepsAsked } from './bottle';
 import { eachContainer } from './eachContainer';
 import type { Step } from './steps/registry';
-import type { BenchEvent, PastLimit, Tally } from './tally';
+import type { BenchEvent, PastLimit } from './event';
+import type { Tally } from './tally';
 
 /** Whether the bench may go on with what is in the containers. */
 export type Gate =

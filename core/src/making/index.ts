@@ -2,9 +2,22 @@ export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
 export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
+export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
 export type { StepContainers } from './plan';
 export type { CountStep } from './steps/count';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
 export { containerOfStep, stepsOf } from './stepsOf';
-export { addEvent, type BenchEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';
+export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';
+export {
+  type BenchEvent,
+  benchEventSchema,
+  type EventOf,
+  type LogEntry,
+  logEntrySchema,
+  mostEvents,
+  type SomethingElse,
+  type Source,
+} from './event';
+export { packLog, type PackedLog, packedLogSchema, unpackLog } from './packedLog';
+export { withUndone } from './undone';

@@ -1,38 +1,13 @@
-import type { RuleId } from '../limits';
+import type { BenchEvent, EventOf, PastLimit, SomethingElse } from './event';
 import type { Step } from './steps/registry';
 
-/**
- * What happened at the bench. Events are only ever added, never changed; `vessel` is the number
- * of a container, as it has been written since the first of them.
- */
-export type BenchEvent =
-  | { readonly kind: 'drop' | 'take-back' | 'done' | 'reopened'; readonly step: string }
-  /** From now on another number of drops is asked for at a step. */
-  | { readonly kind: 'asked'; readonly step: string; readonly drops: number }
-  /** What is in this bottle goes on in a larger one of the library. */
-  | { readonly kind: 'moved'; readonly vessel: number; readonly vesselId: string }
-  /** This bottle is filled beyond its usual line, in percent of what it is sold as. */
-  | { readonly kind: 'filled'; readonly vessel: number; readonly percent: number }
-  /** What was in this bottle is thrown away, and it is begun again. */
-  | { readonly kind: 'discarded'; readonly vessel: number }
-  /** Why the maker goes on past limits, in their words, and which limits those are. */
-  | {
-      readonly kind: 'reason';
-      readonly step: string;
-      readonly words: string;
-      readonly over: readonly PastLimit[];
-    };
-
-/** A limit that was passed with a reason, and how far. */
-export interface PastLimit {
-  readonly rule: RuleId;
-  readonly subject: string;
-  /** The likely value at that moment; null for a check without a number. */
-  readonly value: number | null;
-}
+/** Something that was told of a container, and where in the log. */
+type Told<T> = T & { readonly seq: number };
 
 /** Where a batch stands. */
 export interface Tally {
+  /** How many events it is made of: the number in the log of the last. */
+  readonly seq: number;
   /** Drops that fell, by step. */
   readonly drops: ReadonlyMap<string, number>;
   readonly done: ReadonlySet<string>;
@@ -46,9 +21,13 @@ export interface Tally {
   readonly discards: ReadonlyMap<number, number>;
   /** What was passed with a reason at the bench, in the order in which it was written. */
   readonly reasons: readonly { readonly words: string; readonly over: readonly PastLimit[] }[];
+  /** What went in that the recipe does not have, in the order in which it was told. */
+  readonly also: readonly Told<SomethingElse>[];
+  readonly spilled: readonly Told<EventOf<'spilled'>>[];
 }
 
 export const emptyTally: Tally = {
+  seq: 0,
   drops: new Map(),
   done: new Set(),
   asked: new Map(),
@@ -56,6 +35,8 @@ export const emptyTally: Tally = {
   filledTo: new Map(),
   discards: new Map(),
   reasons: [],
+  also: [],
+  spilled: [],
 };
 
 const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K, V> =>
@@ -64,12 +45,12 @@ const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K
 /** Steps of one bottle have its number in their id: `count/0/lavender`, `top-up/0`. */
 const isOf = (container: number) => (step: string) => step.split('/')[1] === String(container);
 
-/** The tally after one more event. A drop cannot be taken back from none. */
-export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
+const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
   switch (event.kind) {
     case 'drop':
     case 'take-back': {
-      const count = (tally.drops.get(event.step) ?? 0) + (event.kind === 'drop' ? 1 : -1);
+      const count =
+        (tally.drops.get(event.step) ?? 0) + (event.kind === 'drop' ? event.drops : -event.drops);
       return { ...tally, drops: new Map(tally.drops).set(event.step, Math.max(0, count)) };
     }
     case 'done':
@@ -81,35 +62,51 @@ export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
     case 'moved':
       return {
         ...tally,
-        movedTo: new Map(tally.movedTo).set(event.vessel, event.vesselId),
-        filledTo: without(tally.filledTo, (container) => container === event.vessel),
+        movedTo: new Map(tally.movedTo).set(event.container, event.containerId),
+        filledTo: without(tally.filledTo, (container) => container === event.container),
       };
     case 'filled':
-      return { ...tally, filledTo: new Map(tally.filledTo).set(event.vessel, event.percent) };
+      return { ...tally, filledTo: new Map(tally.filledTo).set(event.container, event.percent) };
     case 'reason':
       return {
         ...tally,
         reasons: [...tally.reasons, { words: event.words, over: event.over }],
       };
+    case 'something-else':
+      return { ...tally, also: [...tally.also, { ...event, seq }] };
+    case 'spilled':
+      return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
+    case 'struck': {
+      const stays = (one: { readonly seq: number }): boolean => one.seq !== event.undoes;
+      return { ...tally, also: tally.also.filter(stays), spilled: tally.spilled.filter(stays) };
+    }
     case 'discarded': {
-      const gone = isOf(event.vessel);
+      const gone = isOf(event.container);
       return {
         ...tally,
         drops: without(tally.drops, gone),
         done: new Set([...tally.done].filter((step) => !gone(step))),
         asked: without(tally.asked, gone),
-        movedTo: without(tally.movedTo, (container) => container === event.vessel),
-        filledTo: without(tally.filledTo, (container) => container === event.vessel),
+        movedTo: without(tally.movedTo, (container) => container === event.container),
+        filledTo: without(tally.filledTo, (container) => container === event.container),
+        also: tally.also.filter(({ container }) => container !== event.container),
+        spilled: tally.spilled.filter(({ container }) => container !== event.container),
         discards: new Map(tally.discards).set(
-          event.vessel,
-          (tally.discards.get(event.vessel) ?? 0) + 1,
+          event.container,
+          (tally.discards.get(event.container) ?? 0) + 1,
         ),
       };
     }
   }
 };
 
-/** All events, folded. */
+/** The tally after one more event. A drop cannot be taken back from none. */
+export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
+  const seq = tally.seq + 1;
+  return { ...after(tally, event, seq), seq };
+};
+
+/** All events of a batch from its first, folded. */
 export const tallyOf = (events: Iterable<BenchEvent>): Tally => {
   let tally = emptyTally;
   for (const event of events) tally = addEvent(tally, event);

@@ -217,6 +217,10 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return `${name}: its chemistry is not known here, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
     case 'chemistry-partial':
       return `${name}: its composition accounts for too little of it, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
+    case 'something-else':
+      return finding.subject === 'something-else'
+        ? `Something else went in: “${reason.words}”. It can’t be checked.`
+        : `${name} went in beside the recipe, and how much of it is not known, so it can’t be checked.`;
     case 'base-is-oil':
       return `${name} bears the name of an essential oil: add it as an oil, or its strength can’t be checked.`;
     case 'allergens-not-known':

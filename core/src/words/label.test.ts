@@ -8,6 +8,7 @@ import { ml } from '../mixture/measures.testing';
 import { shippedCatalog } from '../catalog';
 import { labelOf, madePieces, plannedPieces } from '../label';
 import { handLabel, labelText } from './label';
+import { done, dropped } from '../making/events.testing';
 
 const facts = { batch: '2026-017', madeOn: '2026-11-25', maker: 'Dorrit Vane, Wardrobe Lane' };
 const labelFor = (asked: Parameters<typeof blendOf>[0]) => {
@@ -86,8 +87,6 @@ describe('a label says what is in the container', () => {
       label: labelText(shippedCatalog, labelOf(blend, piece, facts)),
     }));
   };
-  const dropped = (step: string, times: number): BenchEvent[] =>
-    Array.from({ length: times }, () => ({ kind: 'drop', step }) as const);
 
   test('by the drops that fell, not by those that were planned', () => {
     // 8 x 0.05 / 9.5 = 4.2 %; planned were 2, which is 1.1 %.
@@ -98,7 +97,7 @@ describe('a label says what is in the container', () => {
   test('in the larger bottle that it was moved to', () => {
     const [one] = made({ oils: { lavender: 2 } }, [
       ...dropped('count/0/lavender', 8),
-      { kind: 'moved', vessel: 0, vesselId: 'roll-on-30' },
+      { kind: 'moved', container: 0, containerId: 'roll-on-30' },
     ]);
     expect(one?.piece.container.nominalMl).toBe(30);
     expect(one?.label.what).toMatch(/^Roll-on, 2[78]/);
@@ -123,7 +122,7 @@ describe('a label says what is in the container', () => {
   });
 
   test('with nothing counted there is none', () => {
-    expect(made({ oils: { lavender: 2 } }, [{ kind: 'done', step: 'wipe' }])).toEqual([]);
+    expect(made({ oils: { lavender: 2 } }, [done('wipe')])).toEqual([]);
   });
 
   test('what must not be used says so, and nothing else', () => {

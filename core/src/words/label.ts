@@ -74,6 +74,8 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
       return kindOnLabel[caution.what];
     case 'place':
       return placeOnLabel[caution.what];
+    case 'something-else':
+      return `Also in it: ${caution.words}. It could not be checked.`;
     case 'bath-most':
       return `At most ${formatMl(caution.ml)} in a bath.`;
     case 'made-for':

@@ -16,6 +16,7 @@ import type { ShortRecipe } from '../recipe/recipe.testing';
 import { blendOf as pouring } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
 import { stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
+import { done, drop } from '../making/events.testing';
 
 const blendOf = (short: ShortRecipe): Blend => madeOut({ by: 'weight', ...short }).blend;
 
@@ -200,7 +201,7 @@ describe('other melts', () => {
 describe('when more fell into the beaker', () => {
   const steps = stepsFor(perfume);
   const count = steps.find((step): step is CountStep => step.kind === 'count')!;
-  const events: BenchEvent[] = Array.from({ length: 25 }, () => ({ kind: 'drop', step: count.id }));
+  const events: BenchEvent[] = Array.from({ length: 25 }, () => drop(count.id));
 
   test('no larger bottle is offered, and more of the bases makes up for it', () => {
     const ways = waysOn(perfume, steps, tallyOf(events), count);
@@ -213,8 +214,8 @@ describe('when more fell into the beaker', () => {
 
   test('what is not weighed yet follows what fell; what is weighed stays', () => {
     const keep: BenchEvent = { kind: 'asked', step: count.id, drops: 25 };
-    const done: BenchEvent = { kind: 'done', step: 'weigh/0/beeswax_yellow' };
-    const now = stepsNow(perfume, steps, tallyOf([...events, keep, done]));
+    const weighed = done('weigh/0/beeswax_yellow');
+    const now = stepsNow(perfume, steps, tallyOf([...events, keep, weighed]));
     const g = (list: readonly Step[], id: string) => {
       const step = list.find((one) => one.id === id);
       return step?.kind === 'weigh' ? step.g : 0;

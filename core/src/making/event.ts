@@ -1,0 +1,142 @@
+import { z } from 'zod';
+import { ruleIds } from '../limits';
+
+// What happened at the bench. Events are only ever added, never changed; what was wrong is undone
+// by another that names it.
+
+/** Most containers of one batch, and most events. */
+const mostContainers = 1000;
+export const mostEvents = 50_000;
+
+const step = z.string().min(1).max(200);
+const container = z
+  .number()
+  .int()
+  .min(0)
+  .max(mostContainers - 1);
+const words = z.string().max(2000);
+const id = z.string().min(1).max(120);
+
+/** How it came to be known: a press, a key, a device, or a number that was typed. */
+const sourceSchema = z.enum(['tap', 'key', 'scale', 'thermometer', 'typed']);
+export type Source = z.infer<typeof sourceSchema>;
+
+/** Null in logs from before that was kept. */
+const source = sourceSchema.nullable();
+
+/** What goes in at a step: into which container, what, and out of which bottle of the shelf. */
+const poured = {
+  step,
+  container,
+  ingredient: id,
+  /** Null where it comes from no bottle of the shelf, or from one that nobody wrote down. */
+  bottleId: id.nullable(),
+};
+
+/** Where in the log the event stands that is undone; null in logs from before that was kept. */
+const undoes = z.number().int().min(1).max(mostEvents).nullable();
+
+/** A limit that was passed with a reason, and how far. */
+const pastLimitSchema = z.strictObject({
+  rule: z.enum(ruleIds),
+  subject: z.string().max(200),
+  /** The likely value at that moment; null for a check without a number. */
+  value: z.number().nullable(),
+});
+export type PastLimit = z.infer<typeof pastLimitSchema>;
+
+const somethingElseSchema = z.strictObject({
+  kind: z.literal('something-else'),
+  container,
+  /** Id of the oil or base; null where it is none that the house knows. */
+  ingredient: id.nullable(),
+  bottleId: id.nullable(),
+  source: sourceSchema,
+  /** How much, by what it was measured by; null where nobody can say. */
+  amount: z
+    .discriminatedUnion('unit', [
+      z.strictObject({ unit: z.literal('drops'), value: z.number().int().min(1).max(1000) }),
+      z.strictObject({ unit: z.literal('ml'), value: z.number().positive().max(10_000) }),
+      z.strictObject({ unit: z.literal('g'), value: z.number().positive().max(10_000) }),
+    ])
+    .nullable(),
+  /** What it was, in the maker’s words. */
+  words,
+});
+/** What went in that the recipe does not have. */
+export type SomethingElse = z.infer<typeof somethingElseSchema>;
+
+/** One thing that happened at the bench. */
+export const benchEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('drop'),
+    ...poured,
+    source,
+    drops: z.number().int().min(1).max(100),
+  }),
+  /** A drop that was counted and did not fall. */
+  z.strictObject({
+    kind: z.literal('take-back'),
+    ...poured,
+    source,
+    drops: z.number().int().min(1).max(100),
+    undoes,
+  }),
+  /** A step is done; with what was measured at it, where something was. */
+  z.strictObject({
+    kind: z.literal('done'),
+    step,
+    source,
+    ml: z.number().min(0).max(200_000).optional(),
+    g: z.number().min(0).max(200_000).optional(),
+    celsius: z.number().min(-50).max(300).optional(),
+    timerId: id.optional(),
+  }),
+  z.strictObject({ kind: z.literal('reopened'), step, source, undoes }),
+  /** From now on another number of drops is asked for at a step. */
+  z.strictObject({
+    kind: z.literal('asked'),
+    step,
+    drops: z.number().int().min(0).max(10_000),
+  }),
+  /** What is in this container goes on in a larger one of the library. */
+  z.strictObject({ kind: z.literal('moved'), container, containerId: id }),
+  /** This container is filled beyond its usual line, in percent of what it is sold as. */
+  z.strictObject({
+    kind: z.literal('filled'),
+    container,
+    percent: z.number().positive().max(200),
+  }),
+  /** What was in this container is thrown away, and it is begun again. */
+  z.strictObject({ kind: z.literal('discarded'), container }),
+  /** Why the maker goes on past limits, in their words, and which limits those are. */
+  z.strictObject({
+    kind: z.literal('reason'),
+    step,
+    words,
+    over: z.array(pastLimitSchema).max(200),
+  }),
+  somethingElseSchema,
+  /** Some of it was lost; in the maker’s words, and how much where that is known. */
+  z.strictObject({
+    kind: z.literal('spilled'),
+    container,
+    source: sourceSchema,
+    ml: z.number().positive().max(10_000).nullable(),
+    words,
+  }),
+  /** Something else, or a spill, that was told by mistake. */
+  z.strictObject({ kind: z.literal('struck'), undoes: z.number().int().min(1).max(mostEvents) }),
+]);
+
+export type BenchEvent = z.infer<typeof benchEventSchema>;
+export type EventOf<K extends BenchEvent['kind']> = Extract<BenchEvent, { kind: K }>;
+
+/** An event in the log of its batch: they are in order, and count from 1 without a gap. */
+export const logEntrySchema = z.strictObject({
+  seq: z.number().int().min(1).max(mostEvents),
+  /** When, `2026-11-26T10:15:00.000Z`. */
+  at: z.iso.datetime(),
+  event: benchEventSchema,
+});
+export type LogEntry = z.infer<typeof logEntrySchema>;

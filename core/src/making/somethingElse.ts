@@ -1,0 +1,113 @@
+import { fillMl, type Catalog } from '../catalog';
+import type { Evaluation } from '../drops';
+import { finding, worst } from '../limits';
+import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
+import type { SomethingElse } from './event';
+import type { Tally } from './tally';
+
+/** What went into a container that its recipe does not have. */
+export const alsoIn = (tally: Tally, container: number): readonly SomethingElse[] =>
+  tally.also.filter((one) => one.container === container);
+
+/** Where nobody can say how much of a base it was: enough to be judged as being in it. */
+const traceMl = 0.01;
+
+/** Where nobody can say how much of an oil it was, one drop; that it may be more is said too. */
+const measureOf = ({ amount }: SomethingElse): OilMeasure => {
+  if (amount === null) return { by: 'drops', drops: 1 };
+  switch (amount.unit) {
+    case 'drops':
+      return { by: 'drops', drops: amount.value };
+    case 'ml':
+      return { by: 'ml', ml: amount.value };
+    case 'g':
+      return { by: 'g', g: amount.value };
+  }
+};
+
+/** Two measures of one oil as one, so that no limit is passed by half and half. */
+const joined = (one: FormulaOil, more: OilMeasure, dropsPerMl: number): OilMeasure => {
+  if (one.measure.by === 'drops' && more.by === 'drops') {
+    return { by: 'drops', drops: one.measure.drops + more.drops };
+  }
+  const ml = (measure: OilMeasure): number =>
+    measured({ ...one, measure }, dropsPerMl, 0).ml.likely;
+  return { by: 'ml', ml: ml(one.measure) + ml(more) };
+};
+
+/** The formula of one container with what else went in, of what the house knows. */
+export const withSomethingElse = (
+  catalog: Catalog,
+  formula: Formula,
+  also: readonly SomethingElse[],
+): Formula => {
+  const room = fillMl(formula.container);
+  const parts = formula.bases.reduce((total, base) => total + base.parts, 0);
+  return also.reduce((before: Formula, one): Formula => {
+    const { ingredient, amount } = one;
+    const oil = ingredient === null ? undefined : catalog.oil(ingredient);
+    if (oil) {
+      const measure = measureOf(one);
+      const there = before.oils.some((entry) => entry.oil.id === oil.id);
+      return {
+        ...before,
+        oils: there
+          ? before.oils.map((entry) =>
+              entry.oil.id === oil.id
+                ? { ...entry, measure: joined(entry, measure, before.dropsPerMl) }
+                : entry,
+            )
+          : [...before.oils, { oil, measure }],
+      };
+    }
+    const base = ingredient === null ? undefined : catalog.base(ingredient);
+    if (!base) return before;
+    const ml =
+      amount === null
+        ? traceMl
+        : amount.unit === 'g'
+          ? amount.value / base.densityGPerMl
+          : amount.unit === 'ml'
+            ? amount.value
+            : amount.value / before.dropsPerMl;
+    // Bases share what is left of the container: so many ml of it are so many parts more.
+    const share = Math.min(0.99, ml / room);
+    return {
+      ...before,
+      bases: [...before.bases, { base, parts: (parts * share) / (1 - share) }],
+    };
+  }, formula);
+};
+
+/** What cannot be judged of it: what the house does not know, and amounts that nobody can say. */
+export const withUntold = (
+  catalog: Catalog,
+  evaluation: Evaluation,
+  also: readonly SomethingElse[],
+): Evaluation => {
+  const untold = also.filter(
+    ({ ingredient, amount }) =>
+      amount === null ||
+      ingredient === null ||
+      !(catalog.oil(ingredient) ?? catalog.base(ingredient)),
+  );
+  if (untold.length === 0) return evaluation;
+  const findings = untold.map(({ ingredient, words }) =>
+    finding({
+      rule: 'not-known',
+      verdict: 'unknown',
+      subject: ingredient ?? 'something-else',
+      source: 'RECALL',
+      reason: { code: 'something-else', words },
+    }),
+  );
+  return {
+    ...evaluation,
+    verdict: worst([evaluation.verdict ?? 'within', 'unknown']),
+    findings: [
+      ...evaluation.findings.filter(({ verdict }) => verdict === 'over'),
+      ...findings,
+      ...evaluation.findings.filter(({ verdict }) => verdict !== 'over'),
+    ],
+  };
+};
