@@ -9,10 +9,5 @@ export {
 export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
 export { type Made, type MadeContainer, madeOf } from './made';
-export {
-  madeBestBefore,
-  madeFindings,
-  type MadeSummary,
-  madeSummarySchema,
-  summaryOf,
-} from './madeSummary';
+export { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
+export { type MadeContents, type MadeSummary, madeSummarySchema } from './outcome';

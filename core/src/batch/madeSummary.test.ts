@@ -1,11 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { madeOf } from './made';
-import type { BenchEvent } from '../making';
 import { blendOf } from '../drops/blend.testing';
-import { madeBestBefore, madeFindings, madeSummarySchema, summaryOf } from './madeSummary';
-
-const dropped = (step: string, count: number): BenchEvent[] =>
-  Array.from({ length: count }, () => ({ kind: 'drop', step }) as const);
+import { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
+import { madeSummarySchema } from './outcome';
+import { dropped } from '../making/events.testing';
 
 const three = { ...blendOf({ oils: { lavender: 2, lemon: 1 } }), count: 3 };
 
@@ -16,9 +14,16 @@ describe('what a list shows of a batch', () => {
       ...dropped('count/0/lavender', 2),
       ...dropped('count/1/lavender', 4),
     ]);
-    const summary = summaryOf(made, '2026-11-25');
+    const summary = summaryOf(made, '2026-11-25', '2026-11-26');
     expect(summary.percent?.[0]).toBeCloseTo(1.0526, 3);
     expect(summary.percent?.[1]).toBeCloseTo(2.1053, 3);
+    // Two bottles with 2 and 4 drops; the third is empty, and not in it.
+    expect(
+      summary.contents?.map(({ numbers, oils }) => [numbers, oils.map(({ drops }) => drops)]),
+    ).toEqual([
+      [[0], [2]],
+      [[1], [4]],
+    ]);
     expect(madeSummarySchema.parse(summary)).toEqual(summary);
   });
 
@@ -31,11 +36,13 @@ describe('what a list shows of a batch', () => {
   });
 
   test('of a batch with nothing in it, nothing', () => {
-    expect(summaryOf(madeOf(three, []), '2026-11-25')).toEqual({
+    expect(summaryOf(madeOf(three, []), '2026-11-25', '2026-11-26')).toEqual({
       verdict: null,
       blocking: false,
       percent: null,
       bestBefore: null,
+      judgedOn: '2026-11-26',
+      contents: [],
     });
     expect(madeFindings(madeOf(three, []))).toEqual([]);
   });

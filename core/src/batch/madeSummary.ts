@@ -1,23 +1,10 @@
-import { z } from 'zod';
+import type { Evaluation } from '../drops';
 import { strengthBy } from '../mixture';
+import type { MadeContents, MadeSummary } from './outcome';
 import type { Finding } from '../limits';
 import type { Made, MadeContainer } from './made';
 import { mixtureBestBefore, type BestBefore } from './bestBefore';
 import type { Day } from '../quantity';
-
-/** What came of a batch, as lists show it: from what was counted and measured. */
-export const madeSummarySchema = z.strictObject({
-  /** The worst of its containers; null where nothing went in. */
-  verdict: z.enum(['within', 'caution', 'over', 'unknown']).nullable(),
-  /** Some container must not be used by its wearer. */
-  blocking: z.boolean(),
-  /** The weakest and the strongest container, in percent; null where nothing went in. */
-  percent: z.tuple([z.number().min(0).max(100), z.number().min(0).max(100)]).nullable(),
-  /** The earliest of its containers; null where nothing went in. */
-  bestBefore: z.iso.date().nullable(),
-});
-
-export type MadeSummary = z.infer<typeof madeSummarySchema>;
 
 const filledOf = ({ containers }: Made): readonly MadeContainer[] =>
   containers.filter(({ isEmpty }) => !isEmpty);
@@ -41,16 +28,53 @@ export const madeFindings = (made: Made): readonly Finding[] => [
   ).values(),
 ];
 
-/** What a list shows of a batch. */
-export const summaryOf = (made: Made, madeOn: Day): MadeSummary => {
-  const filled = filledOf(made);
-  const percents = filled.map(
-    ({ evaluation }) => strengthBy(evaluation.mixture, made.blend.formula.by).likely,
-  );
+const contentsOf = ({ blend, containers }: Made): MadeContents[] => {
+  const alike = new Map<Evaluation, MadeContainer[]>();
+  for (const one of containers) {
+    if (!one.isEmpty) alike.set(one.evaluation, [...(alike.get(one.evaluation) ?? []), one]);
+  }
+  return [...alike].map(([{ mixture, verdict }, same]) => ({
+    numbers: same.map(({ number }) => number),
+    container: {
+      kind: same[0]?.container.kind ?? '',
+      nominalMl: same[0]?.container.nominalMl ?? mixture.fillMl,
+    },
+    ml: mixture.fillMl,
+    g: mixture.totalG.likely,
+    percent: strengthBy(mixture, blend.formula.by).likely,
+    verdict,
+    oils: mixture.oils
+      .filter(({ ml }) => ml.likely > 0)
+      .map(({ oil: { id, name }, drops, ml, g }) => ({
+        id,
+        name,
+        drops,
+        ml: ml.likely,
+        g: g.likely,
+      })),
+    bases: mixture.bases.map(({ base: { id, name }, ml, g }) => ({
+      id,
+      name,
+      ml: ml.likely,
+      g: g.likely,
+    })),
+  }));
+};
+
+/**
+ * What came of a batch, for its record: lists show it, and it stays what it was.
+ *
+ * @param today on which it is judged
+ */
+export const summaryOf = (made: Made, madeOn: Day, today: Day): MadeSummary => {
+  const contents = contentsOf(made);
+  const percents = contents.map(({ percent }) => percent);
   return {
     verdict: made.verdict,
     blocking: made.blocking,
     percent: percents.length > 0 ? [Math.min(...percents), Math.max(...percents)] : null,
     bestBefore: madeBestBefore(made, madeOn)?.date ?? null,
+    judgedOn: today,
+    contents,
   };
 };

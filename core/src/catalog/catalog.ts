@@ -22,6 +22,8 @@ export interface Analysis {
 
 /** What the open bottle of a material tells a blend. */
 export interface OpenBottle {
+  /** Its record on the shelf; null where it has none. */
+  readonly id: string | null;
   readonly bottle: BottleInUse;
   /** One drop of it in ml, where it was weighed. */
   readonly dropMl: Range | null;

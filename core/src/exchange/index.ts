@@ -1,6 +1,7 @@
+export { type BlendFile, blendFileSchema } from './blendFile';
 export { blendFile1Schema } from './blendFile1';
 export { blendFile2Schema } from './blendFile2';
 export { checkBlend } from './checkBlend';
 export { firstFormProblem } from './formProblem';
-export { type BlendFile, blendFileSchema, readBlend, readBlendText, recipeOf } from './readBlend';
+export { readBlend, readBlendText, recipeOf } from './readBlend';
 export { fileOf, writeBlend } from './writeBlend';

@@ -1,20 +1,11 @@
-import { z } from 'zod';
 import type { OwnMaterial } from '../catalog';
 import type { Recipe } from '../recipe';
-import { blendFile1Schema, type BlendFile1 } from './blendFile1';
-import { blendFile2Schema, fromFile2, type BlendFile2 } from './blendFile2';
+import type { BlendFile } from './blendFile';
+import { blendFile1Schema } from './blendFile1';
+import { blendFile2Schema, fromFile2 } from './blendFile2';
 import type { FileProblem } from '../words';
 import { firstFormProblem } from './formProblem';
 import { fromFile1 } from './fromFile1';
-
-/** A blend file of any version. */
-export type BlendFile = BlendFile1 | BlendFile2;
-
-/** The form of a blend file of any version, as it is kept with a batch. */
-export const blendFileSchema = z.discriminatedUnion('version', [
-  blendFile1Schema,
-  blendFile2Schema,
-]);
 
 /** The newest version that is read; older ones are read for ever. */
 const newestBlendVersion = 2;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
 import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
-import type { Bottle } from './shelf';
+import type { Bottle } from './bottle';
 
 const bottle = (more: Partial<Bottle>): Bottle => ({
   materialId: 'jojoba',

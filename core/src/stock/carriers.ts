@@ -1,7 +1,8 @@
 import { baseFacts, type Base } from '../catalog';
 import type { WearerOrAnyone } from '../brief';
 import { allergyTo } from '../limits';
-import { pricePer100Ml, stockAsOne, stockOf, type Bottle, type Stock } from './shelf';
+import { pricePer100Ml, stockAsOne, stockOf, type Stock } from './shelf';
+import type { Bottle } from './bottle';
 
 /** A base beside what of it stands on the shelf. */
 export interface CarrierOnShelf {

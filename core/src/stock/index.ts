@@ -6,11 +6,9 @@ export {
   carriersAsked,
 } from './carriers';
 export { enoughFor } from './enough';
+export { analysisSchema, type Bottle, bottleSchema } from './bottle';
 export {
   analysesInUse,
-  analysisSchema,
-  type Bottle,
-  bottleSchema,
   bottlesInUse,
   dropOfBottle,
   weighedDropOf,

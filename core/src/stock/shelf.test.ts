@@ -1,7 +1,6 @@
 import { shippedCatalog, withOpenBottles, oilInBottle } from '../catalog';
 import { oilOf } from '../catalog/known.testing';
 import {
-  bottleSchema,
   bottlesInUse,
   dropOfBottle,
   keeping,
@@ -10,8 +9,8 @@ import {
   stockAsOne,
   stockOf,
   usualUnit,
-  type Bottle,
 } from './shelf';
+import { bottleSchema, type Bottle } from './bottle';
 import { describe, expect, test } from 'vitest';
 
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({

@@ -1,56 +1,6 @@
-import { type Catalog, type OpenBottle, isMelted, contentSchema, keepsFrom } from '../catalog';
+import { type Catalog, type OpenBottle, isMelted, keepsFrom } from '../catalog';
 import { isPossibleDrop, measuredDrop, type Range, type Day } from '../quantity';
-import { z } from 'zod';
-
-const isDay = (text: string): boolean => z.iso.date().safeParse(text).success;
-
-/** A day that there is: 2026-02-31 is none. */
-const day = z.iso
-  .date({ error: 'day-form' })
-  .refine((text) => /^(19|20)/.test(text), { error: 'day-century' });
-
-/** What a laboratory found in one bottle. */
-export const analysisSchema = z.strictObject({
-  source: z.string().max(200),
-  contents: z.array(contentSchema).max(1000),
-});
-
-/** A bottle of oil or of a base on the shelf. */
-export const bottleSchema = z
-  .strictObject({
-    materialId: z.string().min(1),
-    lot: z.string().max(80),
-    supplier: z.string().max(120),
-    openedOn: day.nullable(),
-    /** The date printed on it, until which it keeps. */
-    printedDate: day.nullable(),
-    /** What it is measured by: what pours by ml, what is weighed out by g. */
-    unit: z.enum(['ml', 'g']),
-    /** What it held when it was full, and what is left, in its unit. */
-    size: z.number().positive().max(20_000),
-    left: z.number().min(0).max(20_000),
-    /** What it cost in all, in the maker's own money; null where it is not known. */
-    price: z.number().min(0).max(100_000).nullable(),
-    weighings: z
-      .array(
-        z.strictObject({
-          drops: z.number().int().min(1).max(1000),
-          massG: z.number().positive().max(100),
-        }),
-      )
-      .max(20),
-    /** Constituents by a batch analysis of this bottle; null where there is none. */
-    analysis: analysisSchema.nullable(),
-    /** Emptied or thrown away. */
-    finishedOn: day.nullable(),
-  })
-  .refine(({ size, left }) => left <= size, {
-    error: 'more-than-holds',
-    path: ['left'],
-  });
-
-/** A bottle on the shelf. */
-export type Bottle = z.infer<typeof bottleSchema>;
+import { isDay, type Bottle } from './bottle';
 
 /** What is left of a material on the shelf, of bottles in ml and of those in g. */
 export interface Stock {
@@ -146,7 +96,7 @@ export const dropOfBottle = (catalog: Catalog, bottle: Bottle): Range | null => 
  */
 export const bottlesInUse = (
   catalog: Catalog,
-  bottles: readonly Bottle[],
+  bottles: readonly (Bottle & { readonly id?: string })[],
   today: Day,
 ): ReadonlyMap<string, OpenBottle> =>
   new Map(
@@ -166,6 +116,7 @@ export const bottlesInUse = (
                     because: keeps.because,
                     past: keeps.until < today,
                   },
+                  id: bottle.id ?? null,
                   dropMl: dropOfBottle(catalog, bottle),
                   analysis: bottle.analysis,
                 },

@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { blendFile1Schema, type BlendFile1 } from './blendFile1';
+import { blendFile2Schema, type BlendFile2 } from './blendFile2';
+
+/** A blend file of any version. */
+export type BlendFile = BlendFile1 | BlendFile2;
+
+/** The form of a blend file of any version, as it is kept with a batch. */
+export const blendFileSchema = z.discriminatedUnion('version', [
+  blendFile1Schema,
+  blendFile2Schema,
+]);
