@@ -33,6 +33,10 @@ export default defineConfig({
       },
     }),
   ],
+  resolve: {
+    // Its package gives browsers the form for the oldest of them; this one is smaller.
+    alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.mjs' }],
+  },
   build: {
     outDir: 'dist',
     emptyOutDir: true,
@@ -46,12 +50,17 @@ export default defineConfig({
             {
               name: 'react',
               test: /node_modules\/(react|react-dom|scheduler|react-router)\//,
-              priority: 3,
+              priority: 5,
             },
             {
               name: 'controls',
-              test: /node_modules\/(@headlessui|@floating-ui|@react-aria|@react-stately|@tanstack\/(react-virtual|virtual-core))\//,
+              test: /node_modules\/(@headlessui|@floating-ui|@react-aria|@react-stately)\//,
               priority: 3,
+            },
+            {
+              name: 'windows',
+              test: /node_modules\/@tanstack\/(react-virtual|virtual-core)\//,
+              priority: 4,
             },
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
@@ -63,7 +72,7 @@ export default defineConfig({
             {
               // Judging: what every blend that is shown needs, and the list of names does not.
               name: 'judging',
-              test: /\/core\/src\/(limits|drops|mixture|catalog\/(caps|chemistryRules|oilInBottle|lightFromContents|data\/(cautions|chemistry-cautions|constituent-limits|kin|patch-test|medicines|product-categories|sale)))/,
+              test: /\/core\/src\/(limits\/(?!ruleIds)|drops|mixture|catalog\/(caps|chemistryRules|oilInBottle|lightFromContents|data\/(cautions|chemistry-cautions|constituent-limits|kin|patch-test|medicines|product-categories|sale)))/,
               minShareCount: 4,
               priority: 1,
             },

@@ -41,8 +41,8 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const [query, setQuery] = useState('');
   const navigate = useNavigate();
   const write = useWrite();
-  const book = useStored(['blends'], () => blends.list()).data ?? [];
-  const log = useStored(['batches'], () => batches.list()).data ?? [];
+  const book = useStored(['blend names'], () => blends.names()).data ?? [];
+  const log = useStored(['batch names'], () => batches.names()).data ?? [];
   const house = useStored(['people'], () => people.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
   const own = useStored(['vessels'], () => containers.list()).data ?? [];
@@ -52,23 +52,29 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
 
   const hits: Hit[] = [
     ...book
-      .filter(({ recipe }) => matches(recipe.name, recipe.purpose))
+      .map(({ id, ...of }) => ({
+        id,
+        name: of['recipe.name'] ?? '',
+        purpose: of['recipe.purpose'] ?? '',
+      }))
+      .filter(({ name, purpose }) => matches(name, purpose))
       .slice(0, mostOfAKind)
-      .map(({ id, recipe }) => ({
+      .map(({ id, name, purpose }) => ({
         key: `blend/${id}`,
         kind: 'blend',
-        name: recipe.name || 'Without a name',
-        aside: recipe.purpose,
+        name: name || 'Without a name',
+        aside: purpose,
         open: at(`/blends/${id}`),
       })),
     ...log
-      .filter(({ number, file }) => matches(number, file.name))
+      .map(({ id, number = '', ...of }) => ({ id, number, name: of['file.name'] ?? '' }))
+      .filter(({ number, name }) => matches(number, name))
       .slice(0, mostOfAKind)
-      .map(({ id, number, file }) => ({
+      .map(({ id, number, name }) => ({
         key: `batch/${id}`,
         kind: 'batch',
         name: number,
-        aside: file.name,
+        aside: name,
         open: at(`/batches/${id}`),
       })),
     ...house

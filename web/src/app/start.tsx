@@ -58,7 +58,13 @@ void seedFirst(db, today())
     // A batch that was broken off at its end is mended, once the first screen stands.
     window.setTimeout(() => {
       void import('../store/batches')
-        .then(({ batches }) => batches.mend())
+        .then(async ({ batches }) => {
+          await batches.mend(await batches.openIds());
+          // Read from a file, and its judging was broken off: there may be thousands.
+          if (!(await batches.hasUnjudged())) return;
+          const { mendInWorker } = await import('../workers/houseWorker');
+          await mendInWorker();
+        })
         .catch((error: unknown) => console.warn('batches were not mended', error));
     }, afterFirstScreen);
   })

@@ -2,12 +2,13 @@ import 'fake-indexeddb/auto';
 import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
-import { stepsOf, type BenchEvent } from '@jubbet/core/making';
+import { doneAt, packLog, reopenedAt, stepsOf, type BenchEvent } from '@jubbet/core/making';
 import { settleProblemWords } from '@jubbet/core/words';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
 import { openDatabase, type Database } from './database';
 import { houseStore } from './house';
+import { fileOfHouse, writtenHouse } from './houseFile.testing';
 import { readCatalog } from './houseCatalog';
 import { madeBlend } from './madeBlend';
 import { materialsStore } from './materials';
@@ -56,9 +57,17 @@ const begin = async (given = recipe(), catalog: Catalog = shippedCatalog) => {
   return { id, steps: stepsOf(blend, evaluation.mixture) };
 };
 
-const drop: BenchEvent = { kind: 'drop', step: 'count/0/lavender' };
+const drop: BenchEvent = {
+  kind: 'drop',
+  step: 'count/0/lavender',
+  container: 0,
+  ingredient: 'lavender',
+  bottleId: null,
+  source: 'tap',
+  drops: 1,
+};
 const drops = (count: number): BenchEvent[] => Array.from({ length: count }, () => drop);
-const done = (step: string): BenchEvent => ({ kind: 'done', step });
+const done = (step: string): BenchEvent => doneAt(step, 'tap');
 
 describe('a bottle that must not be used', () => {
   test('does not go on, at this step or a later one, by whatever way', async () => {
@@ -86,14 +95,14 @@ describe('a bottle that must not be used', () => {
       made: { verdict: 'over', blocking: true },
     });
     await expect(log.record(id, [drop])).rejects.toThrow(/not to be used/);
-    await expect(log.record(id, [{ kind: 'reopened', step: 'wipe' }])).rejects.toThrow();
+    await expect(log.record(id, [reopenedAt('wipe', 'tap')])).rejects.toThrow();
   });
 
   test('is not mended into a finished one', async () => {
     const { id, steps } = await begin();
     const at = '2026-11-25T10:00:00.000Z';
     const all = [...drops(12), ...steps.map((step) => done(step.id))];
-    await db.events.bulkAdd(all.map((event) => ({ batchId: id, at, event })));
+    await db.benchEvents.bulkAdd(all.map((event, n) => ({ batchId: id, seq: n + 1, at, event })));
     await batchStore(db).mend();
     expect((await batchStore(db).get(id))?.finishedAt).toBeNull();
   });
@@ -122,7 +131,7 @@ describe('the end of a batch', () => {
     const { id, steps } = await begin();
     const at = '2026-11-25T10:00:00.000Z';
     const all = [drop, ...steps.map((step) => done(step.id))];
-    await db.events.bulkAdd(all.map((event) => ({ batchId: id, at, event })));
+    await db.benchEvents.bulkAdd(all.map((event, n) => ({ batchId: id, seq: n + 1, at, event })));
     expect((await log.get(id))?.finishedAt).toBeNull();
     await log.mend();
     expect(await log.get(id)).toMatchObject({
@@ -135,7 +144,7 @@ describe('the end of a batch', () => {
     const log = batchStore(db);
     const { id, steps } = await begin();
     await log.record(id, [drop, ...steps.map((step) => done(step.id))]);
-    await log.record(id, [{ kind: 'reopened', step: 'count/0/lavender' }]);
+    await log.record(id, [reopenedAt('count/0/lavender', 'tap')]);
     expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
     await log.record(id, drops(11));
     await expect(log.record(id, [done('count/0/lavender')])).rejects.toThrow(/must not be used/);
@@ -153,20 +162,17 @@ describe('a batch number', () => {
     expect((await log.get(third.id))?.number).not.toBe(number);
     // Undone in another tab, long after: both are there.
     await log.restore(second.id);
-    expect((await log.list()).map((one) => one.id).sort()).toEqual(
-      [first.id, second.id, third.id].sort(),
-    );
+    expect((await log.ids()).sort()).toEqual([first.id, second.id, third.id].sort());
   });
 
   test('does not come again after an older backup took the place of all', async () => {
     const log = batchStore(db);
     await begin();
-    const { text } = await houseStore(db).write();
+    const bytes = await writtenHouse(db);
     const later = await begin();
     const number = (await log.get(later.id))?.number;
-    const read = houseStore(db).read(text);
-    if (!read.ok) throw new Error(read.sentence);
-    await houseStore(db).bringIn(read.house, 'replace');
+    const read = await fileOfHouse(db, bytes);
+    await houseStore(db).bringIn(read, 'replace');
     const next = await begin();
     expect((await log.get(next.id))?.number).not.toBe(number);
   });
@@ -212,12 +218,11 @@ describe('a batch carries what it was made of', () => {
   test('out and in again in a browser that has never seen it', async () => {
     await materialsStore(db).put(jasmine);
     const { id } = await beginOwn();
-    const { text } = await houseStore(db).write();
+    const bytes = await writtenHouse(db);
     const fresh = openDatabase(`batches-${serial}-fresh`);
-    const read = houseStore(fresh).read(text);
-    if (!read.ok) throw new Error(read.sentence);
+    const read = await fileOfHouse(fresh, bytes);
     expect(read.setAside).toEqual([]);
-    await houseStore(fresh).bringIn(read.house, 'add');
+    await houseStore(fresh).bringIn(read, 'add');
     const there = await batchStore(fresh).get(id);
     expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
   });
@@ -226,16 +231,23 @@ describe('a batch carries what it was made of', () => {
 test('what a file says came of a batch is not believed: its events are judged', async () => {
   const { id } = await begin();
   const at = '2026-11-25T10:00:00.000Z';
-  await db.events.bulkAdd(drops(12).map((event) => ({ batchId: id, at, event })));
+  const log = packLog(drops(12).map((event, n) => ({ seq: n + 1, at, event })));
   await db.batches.update(id, {
     finishedAt: at,
-    made: { verdict: 'within', blocking: false, percent: [0.5, 0.5], bestBefore: '2027-11-25' },
+    log,
+    made: {
+      verdict: 'within',
+      blocking: false,
+      percent: [0.5, 0.5],
+      bestBefore: '2027-11-25',
+      judgedOn: '2026-11-25',
+      contents: null,
+    },
   });
-  const { text } = await houseStore(db).write();
+  const bytes = await writtenHouse(db);
   const other = openDatabase(`batches-${serial}-other`);
-  const read = houseStore(other).read(text);
-  if (!read.ok) throw new Error(read.sentence);
-  await houseStore(other).bringIn(read.house, 'add');
+  const read = await fileOfHouse(other, bytes);
+  await houseStore(other).bringIn(read, 'add');
   await batchStore(other).mend();
   expect((await batchStore(other).get(id))?.made).toMatchObject({
     verdict: 'over',

@@ -7,7 +7,10 @@ import {
   goesOn,
   isReason,
   tallyOf,
+  packLog,
+  withUndone,
   type BenchEvent,
+  type LogEntry,
 } from '@jubbet/core/making';
 import { analysesInUse } from '@jubbet/core/stock';
 import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
@@ -15,7 +18,9 @@ import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
+import { addToLog, clearLog, eventsIn, lastSeq, logOf } from './batchLog';
 import { keepDraft } from './drafts';
+import { listedBy, textsOf } from './listed';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
 import { settingsStore } from './settings';
@@ -35,18 +40,20 @@ const serialKey = (prefix: string, year: number): string => `serial/${prefix}${y
 const isSerial = (value: unknown): value is number =>
   typeof value === 'number' && Number.isSafeInteger(value) && value >= 0 && value < 10_000_000;
 
-const eventsOf = async (store: Database, batchId: string): Promise<BenchEvent[]> =>
-  (await store.events.where('batchId').equals(batchId).sortBy('seq')).map(({ event }) => event);
-
 /** A batch with what happened at its bench. */
 const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
   madeOf(madeBlend(house, batch), events);
+
+/** So many batches are judged in one transaction. */
+const mendedAtOnce = 50;
+
+const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kind === 'reopened';
 
 const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, tally) === null;
 
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
-  const benchTables = [store.batches, store.events];
+  const benchTables = [store.batches, store.benchEvents];
   const getOpen = async (id: string): Promise<BatchRecord> => {
     const batch = await store.batches.get(id);
     if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
@@ -57,13 +64,31 @@ export const batchStore = (store: Database = db) => {
     store.transaction('rw', store.batches, async () => {
       const batch = await store.batches.get(id);
       if (!batch) throw new Error('this batch is not here any more');
-      await store.batches.put({ ...batch, ...part });
+      await store.batches.put({ ...batch, ...part, updatedAt: now() });
     });
-  /** What finishes a batch, where all its steps are done and nothing stands in the way. */
-  const finishing = (batch: BatchRecord, made: Made): Partial<BatchRecord> | null =>
-    isAllDone(made) && gateOf(made.blend, made.planned, made.tally, batch.reason).state === 'open'
-      ? { finishedAt: now(), made: summaryOf(made, batch.madeOn) }
-      : null;
+  const isReady = (batch: BatchRecord, made: Made): boolean =>
+    isAllDone(made) && gateOf(made.blend, made.planned, made.tally, batch.reason).state === 'open';
+  /** Finishes a batch: what came of it and what happened at its bench stand in its record. */
+  const finish = async (
+    batch: BatchRecord,
+    made: Made,
+    log: readonly LogEntry[],
+    rest: Partial<BatchRecord> = {},
+  ): Promise<void> => {
+    const at = now();
+    await store.batches.update(batch.id, {
+      finishedAt: batch.finishedAt ?? at,
+      updatedAt: at,
+      made: summaryOf(made, batch.madeOn, today()),
+      log: packLog(log),
+      ...rest,
+    });
+    await clearLog(store, batch.id);
+  };
+  const unjudgedIds = async (): Promise<string[]> => {
+    const judged = new Set(await store.batches.orderBy('made.judgedOn').primaryKeys());
+    return (await store.batches.toCollection().primaryKeys()).filter((id) => !judged.has(id));
+  };
   return {
     /** Numbers a batch and freezes its blend, in one transaction. */
     start: async ({ blendId, recipe, blend, evaluation, reason }: Start): Promise<string> => {
@@ -78,12 +103,14 @@ export const batchStore = (store: Database = db) => {
         const year = Number(madeOn.slice(0, 4));
         const key = serialKey(batchPrefix, year);
         const last: unknown = (await store.settings.get(key))?.value;
-        const taken = (await store.batches.orderBy('number').keys()).map(String);
+        const ofYear = store.batches.where('number').startsWith(`${batchPrefix}${year}-`);
+        const taken = (await ofYear.keys()).map(String);
         const number = nextBatchNumber(year, taken, batchPrefix, isSerial(last) ? last : 0);
         const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
         const made = asSettled(recipe, blend, evaluation);
         const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
         const id = crypto.randomUUID();
+        const at = now();
         await store.settings.put({ key, value: serialOf(number, year, batchPrefix) });
         await store.batches.add({
           id,
@@ -101,10 +128,18 @@ export const batchStore = (store: Database = db) => {
             blend.catalog,
             recipe.oils.map((oil) => oil.id),
           ),
+          bottles: Object.fromEntries(
+            ids.flatMap((material) => {
+              const open = blend.catalog.openBottle(material);
+              return open?.id ? [[material, { id: open.id, lot: open.bottle.lot }]] : [];
+            }),
+          ),
           reason: reason.trim(),
-          startedAt: now(),
+          startedAt: at,
           finishedAt: null,
+          updatedAt: at,
           made: null,
+          log: null,
           notToBeUsed: false,
           madeOn,
           notes: '',
@@ -118,11 +153,37 @@ export const batchStore = (store: Database = db) => {
       const found = await store.batches.get(id);
       return found && found.deletedAt === null ? found : null;
     },
-    list: async (): Promise<BatchRecord[]> =>
-      (await store.batches.orderBy('startedAt').reverse().toArray()).filter(
-        ({ deletedAt }) => deletedAt === null,
-      ),
-    events: (batchId: string): Promise<BenchEvent[]> => eventsOf(store, batchId),
+    /** Ids of all batches, the last begun first. */
+    ids: async (): Promise<string[]> =>
+      (await listedBy(store.batches, 'startedAt')).map(({ id }) => id).reverse(),
+    /** Ids of batches that are on the bench, the last begun first. */
+    openIds: async (): Promise<string[]> => {
+      const finished = new Set(await store.batches.orderBy('finishedAt').primaryKeys());
+      return (await listedBy(store.batches, 'startedAt'))
+        .flatMap(({ id }) => (finished.has(id) ? [] : [id]))
+        .reverse();
+    },
+    /** Numbers and names of all batches, to find one by. */
+    names: () => textsOf(store.batches, ['number', 'file.name']),
+    /** A batch with what happened at its bench; null where it is not in the log. */
+    withEvents: (
+      id: string,
+    ): Promise<{ readonly batch: BatchRecord; readonly events: readonly BenchEvent[] } | null> =>
+      store.transaction('r', benchTables, async () => {
+        const batch = await store.batches.get(id);
+        if (!batch || batch.deletedAt !== null) return null;
+        return { batch, events: eventsIn(await logOf(store, batch)) };
+      }),
+    /** What happened at the bench of a batch, in order. */
+    log: async (id: string): Promise<LogEntry[]> => {
+      const batch = await store.batches.get(id);
+      return batch ? logOf(store, batch) : [];
+    },
+    events: (id: string): Promise<BenchEvent[]> =>
+      store.transaction('r', benchTables, async () => {
+        const batch = await store.batches.get(id);
+        return batch ? eventsIn(await logOf(store, batch)) : [];
+      }),
     /**
      * Keeps events together; they are on the disk when the promise resolves. What goes on is
      * judged here, from what the store has: nothing goes on past what must not be used, and
@@ -135,26 +196,42 @@ export const batchStore = (store: Database = db) => {
       return store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(batchId);
         const at = now();
-        let finished = false;
+        // A drop needs to know where in the log it stands, and nothing else of it.
+        const needsAll = house !== null || batch.log !== null || events.some(undoesOne);
+        const past = needsAll ? await logOf(store, batch) : [];
+        const last = needsAll ? past.length : await lastSeq(store, batchId);
+        const more = events.reduce((log: LogEntry[], event): LogEntry[] => {
+          const undone = withUndone([...past, ...log], event);
+          return [...log, { seq: last + log.length + 1, at, event: undone }];
+        }, []);
+        const all = [...past, ...more];
         if (house) {
-          const past = await eventsOf(store, batchId);
-          const made = madeFrom(house, batch, [...past, ...events]);
+          const made = madeFrom(house, batch, eventsIn(all));
           const before = events
             .filter(({ kind }) => kind !== 'done')
-            .reduce(addEvent, tallyOf(past));
+            .reduce(addEvent, tallyOf(eventsIn(past)));
           const { state } = gateOf(made.blend, made.planned, before, batch.reason);
           if (state === 'blocked') throw new Error('what is in it must not be used by its wearer');
           if (state === 'needs-reason') throw new Error('going past this limit needs a reason');
-          const done = finishing(batch, made);
-          if (done) await store.batches.update(batchId, done);
-          finished = done !== null;
+          if (isReady(batch, made)) {
+            await finish(batch, made, all);
+            return true;
+          }
         }
-        await store.events.bulkAdd(events.map((event) => ({ batchId, at, event })));
         // What is counted on after the end opens the batch again, to be judged anew.
-        if (!finished && batch.finishedAt !== null) {
-          await store.batches.update(batchId, { finishedAt: null, made: null });
+        if (batch.log !== null) {
+          await store.batches.update(batchId, {
+            finishedAt: null,
+            updatedAt: at,
+            made: null,
+            log: null,
+          });
+          await addToLog(store, batchId, all);
+        } else {
+          await addToLog(store, batchId, more);
+          if (house) await store.batches.update(batchId, { updatedAt: at });
         }
-        return finished;
+        return false;
       });
     },
     /** Ends a batch that nobody may use. Nothing is counted into it after that. */
@@ -162,36 +239,43 @@ export const batchStore = (store: Database = db) => {
       const house = await readCatalog(store);
       await store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(id);
-        const made = madeFrom(house, batch, await eventsOf(store, id));
-        await store.batches.update(id, {
-          finishedAt: now(),
-          made: summaryOf(made, batch.madeOn),
-          notToBeUsed: true,
-        });
+        const log = await logOf(store, batch);
+        const made = madeFrom(house, batch, eventsIn(log));
+        await finish(batch, made, log, { notToBeUsed: true });
       });
+    },
+    /** True where a batch is finished that nobody has judged here: it was read from a file. */
+    hasUnjudged: async (): Promise<boolean> => {
+      const [finished, judged] = await Promise.all([
+        store.batches.orderBy('finishedAt').primaryKeys(),
+        store.batches.orderBy('made.judgedOn').primaryKeys(),
+      ]);
+      const known = new Set(judged);
+      return finished.some((id) => !known.has(id));
     },
     /**
      * Mends what was broken off: a batch of which every step is done is finished, and one that
-     * was finished before its outcome was kept is judged. One that cannot be read stays as it is.
+     * was finished elsewhere is judged here. One that cannot be read stays as it is.
+     *
+     * @param ids of the batches to look at; some at a time are one transaction
      */
-    mend: async (): Promise<void> => {
-      const unread = (await store.batches.toArray()).filter(
-        ({ deletedAt, made }) => deletedAt === null && made === null,
-      );
+    mend: async (ids?: readonly string[]): Promise<void> => {
+      const unread = ids ?? (await unjudgedIds());
+      if (unread.length === 0) return;
       const house = await readCatalog(store);
-      for (const { id } of unread) {
+      for (let from = 0; from < unread.length; from += mendedAtOnce) {
         await store.transaction('rw', benchTables, async () => {
-          const batch = await store.batches.get(id);
-          if (!batch || batch.made !== null) return;
-          try {
-            const made = madeFrom(house, batch, await eventsOf(store, id));
-            const mended =
-              batch.finishedAt === null
-                ? finishing(batch, made)
-                : { made: summaryOf(made, batch.madeOn) };
-            if (mended) await store.batches.update(id, mended);
-          } catch {
-            // It is shown as one that cannot be read, with what can be done about it.
+          for (const batch of await store.batches.bulkGet(
+            unread.slice(from, from + mendedAtOnce),
+          )) {
+            if (!batch || batch.made !== null || batch.deletedAt !== null) continue;
+            const log = await logOf(store, batch);
+            try {
+              const made = madeFrom(house, batch, eventsIn(log));
+              if (batch.finishedAt !== null || isReady(batch, made)) await finish(batch, made, log);
+            } catch {
+              // It is shown as one that cannot be read, with what can be done about it.
+            }
           }
         });
       }

@@ -3,6 +3,7 @@ import { nameOrNone } from '@jubbet/core/words';
 import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { isAskedAboutPlace, personSchema, wearerOn } from '@jubbet/core/brief';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
+import { listedBy, textsOf } from './listed';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 
@@ -79,6 +80,15 @@ export const blendStore = (store: Database = db) => {
       if (!found || found.deletedAt !== null) return null;
       return forPerson(found, await personOf(found));
     },
+    /** Ids of all blends, the last changed first. */
+    ids: async (): Promise<string[]> =>
+      (await listedBy(store.blends, 'updatedAt')).map(({ id }) => id).reverse(),
+    /** Names and purposes of all blends, to find one by. */
+    names: () => textsOf(store.blends, ['recipe.name', 'recipe.purpose']),
+    /** How many were changed after a moment. */
+    changedSince: (moment: string): Promise<number> =>
+      store.blends.where('updatedAt').above(moment).count(),
+    /** All blends, for what must look into each of them. */
     list: async (): Promise<BlendOfToday[]> => {
       const people = new Map((await store.people.toArray()).map((person) => [person.id, person]));
       return (await store.blends.toArray())
@@ -127,10 +137,11 @@ export const blendStore = (store: Database = db) => {
         });
       }),
     remove: async (id: string): Promise<void> => {
-      await store.blends.update(id, { deletedAt: now() });
+      const at = now();
+      await store.blends.update(id, { deletedAt: at, updatedAt: at });
     },
     restore: async (id: string): Promise<void> => {
-      await store.blends.update(id, { deletedAt: null });
+      await store.blends.update(id, { deletedAt: null, updatedAt: now() });
     },
   };
 };

@@ -18,6 +18,7 @@ export const keepDraft = (
 ): Promise<string> =>
   store.transaction('rw', store.drafts, async () => {
     const id = crypto.randomUUID();
+    const at = now();
     const numbers = (await ofBlend(store, blendId)).map(({ number }) => number);
     await store.drafts.add({
       id,
@@ -26,7 +27,8 @@ export const keepDraft = (
       name: '',
       good: '',
       recipe: recipeSchema.parse(recipe),
-      at: now(),
+      at,
+      updatedAt: at,
       batchId,
     });
     return id;
@@ -38,7 +40,7 @@ export const draftStore = (store: Database = db) => ({
   list: async (blendId: string): Promise<DraftRecord[]> =>
     (await ofBlend(store, blendId)).sort((a, b) => b.number - a.number),
   write: async (id: string, words: Partial<Pick<DraftRecord, 'name' | 'good'>>): Promise<void> => {
-    await store.drafts.update(id, words);
+    await store.drafts.update(id, { ...words, updatedAt: now() });
   },
   remove: async (id: string): Promise<DraftRecord | null> => {
     const found = await store.drafts.get(id);

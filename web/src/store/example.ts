@@ -3,7 +3,14 @@ import { fileOf } from '@jubbet/core/exchange';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { madeOf, summaryOf } from '@jubbet/core/batch';
-import { stepsOf, type BenchEvent } from '@jubbet/core/making';
+import {
+  doneAt,
+  dropAt,
+  packLog,
+  stepsOf,
+  type BenchEvent,
+  type LogEntry,
+} from '@jubbet/core/making';
 
 import type {
   BatchRecord,
@@ -32,6 +39,7 @@ const exampleDrafts = (
       good: '',
       recipe,
       at: batch.startedAt,
+      updatedAt: batch.startedAt,
       batchId: null,
       ...rest,
     });
@@ -68,15 +76,19 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
           ? step.drops + (step.oilId === making.extra && step.container === 0 ? 1 : 0)
           : 0;
       return [
-        ...Array.from({ length: fell }, (): BenchEvent => ({ kind: 'drop', step: step.id })),
-        { kind: 'done', step: step.id },
+        ...(step.kind === 'count'
+          ? Array.from({ length: fell }, () => dropAt(step, { source: 'tap', bottleId: null }))
+          : []),
+        doneAt(step.id, 'tap'),
       ];
     });
     const events = all.slice(0, making.stopAfter ?? all.length);
     const finished = making.stopAfter === undefined;
+    const at = startOf(madeOn);
+    const log = events.map((event, n): LogEntry => ({ seq: n + 1, at, event }));
     const recipeMade = asSettled(recipe, worked.blend, worked.evaluation);
     const made = finished
-      ? summaryOf(madeOf(settleMade(shippedCatalog, recipeMade), events), madeOn)
+      ? summaryOf(madeOf(settleMade(shippedCatalog, recipeMade), events), madeOn, madeOn)
       : null;
     const batch: BatchRecord = {
       id: `batch-${making.blend}`,
@@ -88,28 +100,27 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
       personId: recipe.brief.personId,
       materials: [],
       analyses: {},
+      bottles: {},
       reason: '',
-      startedAt: startOf(madeOn),
-      finishedAt: finished ? startOf(madeOn) : null,
+      startedAt: at,
+      finishedAt: finished ? at : null,
+      updatedAt: at,
       made,
+      log: finished ? packLog(log) : null,
       notToBeUsed: false,
       madeOn,
       notes: making.notes ?? '',
       deletedAt: null,
     };
-    return { batch, events };
+    return { batch, log: finished ? [] : log };
   });
 
   const batches = made.map(({ batch }) => batch);
   return {
     batches,
     drafts: exampleDrafts(blends, batches),
-    events: made.flatMap(({ batch, events }) =>
-      events.map((event): Omit<EventRecord, 'seq'> => ({
-        batchId: batch.id,
-        at: batch.startedAt,
-        event,
-      })),
+    benchEvents: made.flatMap(({ batch, log }) =>
+      log.map((entry): EventRecord => ({ batchId: batch.id, ...entry })),
     ),
   };
 };

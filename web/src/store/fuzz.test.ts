@@ -8,6 +8,7 @@ import { bottlesStore } from './bottles';
 import { openDatabase, type Database } from './database';
 import { draftStore } from './drafts';
 import { houseStore } from './house';
+import { fileOfHouse, writtenHouse } from './houseFile.testing';
 import { materialsStore } from './materials';
 import { peopleStore } from './people';
 import { containersStore } from './vessels';
@@ -158,13 +159,12 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
     default: {
       // All out, all cleared, all in again.
       const house = houseStore(db);
-      const { text, unreadable } = await house.write();
+      const { unreadable } = await house.write();
       expect(unreadable).toEqual([]);
-      const read = house.read(text);
-      if (!read.ok) throw new Error(read.sentence);
+      const read = await fileOfHouse(db, await writtenHouse(db));
       await house.clear();
       expect(await db.blends.count()).toBe(0);
-      await house.bringIn(read.house, 'replace');
+      await house.bringIn(read, 'replace');
     }
   }
 };

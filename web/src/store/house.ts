@@ -1,8 +1,20 @@
+import { addHouse, meetingsOf, type BroughtIn, type MetTable } from './addHouse';
 import { db, type BatchRecord, type Database, type House } from './database';
-import { fileVersion, readHouse, type SetAside } from './houseFile';
+import { lastMet, remember, thisHouse } from './exchanged';
+import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
-import { numberedApart } from './numberedApart';
-import { isSerialKey } from './settings';
+import { asideOf, problemOf, readHouse, type HouseFile, type SetAside } from './readHouse';
+import { formsOfAll, kindOf, tables } from './records';
+import { isSerialKey } from './settingOfFile';
+import {
+  beginWayBack,
+  clearTables,
+  eachPart,
+  inParts,
+  layWayBack,
+  tableOf,
+  walkBack,
+} from './wayBack';
 import { withoutExample } from './withoutExample';
 
 /** How the data of a file get in. */
@@ -15,131 +27,148 @@ export interface Summary {
   readonly people: number;
   /** In the file and in the house: left as they are where data are added. */
   readonly known: number;
+  /** Newer in the file: they take the place of what is here where data are added. */
+  readonly newer: number;
+  /** Changed here and in the file: both are kept where data are added. */
+  readonly both: number;
   /** In the house and not in the file: gone where data are replaced. */
   readonly gone: number;
 }
 
-const tablesOf = (store: Database) => [
-  store.blends,
-  store.batches,
-  store.events,
-  store.people,
-  store.drafts,
-  store.materials,
-  store.bottles,
-  store.vessels,
-  store.settings,
-];
+/** All data as one file, in pieces; and what of it could not be read again. */
+export interface Written {
+  readonly parts: readonly Uint8Array<ArrayBuffer>[];
+  readonly unreadable: readonly SetAside[];
+}
 
-const readAll = async (store: Database): Promise<House> => ({
-  blends: await store.blends.toArray(),
-  batches: await store.batches.toArray(),
-  events: await store.events.toArray(),
-  people: await store.people.toArray(),
-  drafts: await store.drafts.toArray(),
-  materials: await store.materials.toArray(),
-  bottles: await store.bottles.toArray(),
-  vessels: await store.vessels.toArray(),
-  settings: await store.settings.toArray(),
-});
+const none: Progress = () => undefined;
 
-const missing = <T extends { id: string }>(from: readonly T[], there: readonly T[]): T[] => {
-  const ids = new Set(there.map((record) => record.id));
-  return from.filter((record) => !ids.has(record.id));
-};
-
-/** Of two sets of settings the second, with the higher of the serials that were given. */
+/** Of two sets of settings the second, with what is of this browser, and the higher serials. */
 const settingsOver = (before: House['settings'], after: House['settings']): House['settings'] => {
-  const serials = before.filter(({ key, value }) => {
-    const next = after.find((one) => one.key === key)?.value;
-    return isSerialKey(key) && (typeof next !== 'number' || Number(value) > next);
+  const leaves = kindOf('settings').leaves ?? (() => true);
+  const staying = before.filter((one) => {
+    if (!leaves(one)) return true;
+    const next = after.find(({ key }) => key === one.key)?.value;
+    return isSerialKey(one.key) && (typeof next !== 'number' || Number(one.value) > next);
   });
-  const keys = new Set(serials.map(({ key }) => key));
-  return [...after.filter(({ key }) => !keys.has(key)), ...serials];
+  const keys = new Set(staying.map(({ key }) => key));
+  return [...after.filter((one) => leaves(one) && !keys.has(one.key)), ...staying];
 };
 
-const replaceAll = async (store: Database, house: House): Promise<void> => {
+/** Puts a house in place of all there is, settings by what they are over those of before. */
+const replaceAll = async (store: Database, house: House, progress = none): Promise<void> => {
   const settings = settingsOver(await store.settings.toArray(), house.settings);
-  await Promise.all(tablesOf(store).map((table) => table.clear()));
-  await store.blends.bulkAdd(house.blends);
-  await store.batches.bulkAdd(house.batches);
-  await store.events.bulkAdd(house.events);
-  await store.people.bulkAdd(house.people);
-  await store.drafts.bulkAdd(house.drafts);
-  await store.materials.bulkAdd(house.materials);
-  await store.bottles.bulkAdd(house.bottles);
-  await store.vessels.bulkAdd(house.vessels);
-  await store.settings.bulkAdd(settings);
+  await clearTables(store);
+  const all = tables.reduce((total, table) => total + house[table].length, 0);
+  let done = 0;
+  for (const table of tables) {
+    for (const part of inParts<unknown>(table === 'settings' ? settings : house[table])) {
+      await tableOf(store, table).bulkAdd([...part]);
+      done += part.length;
+      progress(done / Math.max(1, all));
+    }
+  }
 };
 
-const addMissing = async (store: Database, house: House, here: House): Promise<void> => {
-  const batches = missing(house.batches, here.batches);
-  const numbered = numberedApart(
-    batches,
-    here.batches.map(({ number }) => number),
-  );
-  const added = new Set(batches.map((batch) => batch.id));
-  await store.blends.bulkAdd(missing(house.blends, here.blends));
-  await store.batches.bulkAdd(numbered);
-  await store.events.bulkAdd(
-    house.events
-      .filter(({ batchId }) => added.has(batchId))
-      .map(({ batchId, at, event }) => ({ batchId, at, event })),
-  );
-  await store.people.bulkAdd(missing(house.people, here.people));
-  await store.drafts.bulkAdd(missing(house.drafts, here.drafts));
-  await store.materials.bulkAdd(missing(house.materials, here.materials));
-  await store.bottles.bulkAdd(missing(house.bottles, here.bottles));
-  await store.vessels.bulkAdd(missing(house.vessels, here.vessels));
-};
+const readAll = async (store: Database): Promise<House> =>
+  Object.fromEntries(
+    await Promise.all(
+      tables.map(async (table) => [table, await tableOf(store, table).toArray()] as const),
+    ),
+  ) as unknown as House;
+
+const empty = Object.fromEntries(tables.map((table) => [table, []])) as unknown as House;
+
+/** What came of a batch is not taken from a file: it is judged here, with `batches.mend`. */
+const unjudged = (given: House): House => ({
+  ...given,
+  batches: given.batches.map((batch): BatchRecord => ({ ...batch, made: null })),
+});
 
 /** All data, out to one file and in again. */
 export const houseStore = (store: Database = db) => ({
-  /** Everything, as the text of one file; and what of it could not be read again. */
-  write: async (): Promise<{ readonly text: string; readonly unreadable: readonly SetAside[] }> => {
-    const house = await store.transaction('r', store.tables, () => readAll(store));
-    const file = { format: 'jubbet-house', version: fileVersion, savedAt: now(), house };
-    const text = `${JSON.stringify(file)}\n`;
-    // It is saved only when it can be read again.
-    const read = readHouse(text);
-    if (!read.ok) throw new Error(read.sentence);
-    return { text, unreadable: read.setAside };
+  /** Everything, as one file, kind by kind and some records at a time. */
+  write: async (progress: Progress = none): Promise<Written> => {
+    const from = await store.transaction('rw', store.settings, () => thisHouse(store));
+    const forms = await formsOfAll();
+    return store.transaction('r', store.tables, async () => {
+      const counts = await Promise.all(tables.map((table) => tableOf(store, table).count()));
+      const all = counts.reduce((total, count) => total + count, 0);
+      const unreadable: SetAside[] = [];
+      const pack = packHouse({
+        format: 'jubbet-house',
+        version: fileVersion,
+        savedAt: now(),
+        from,
+      });
+      let done = 0;
+      for (const table of tables) {
+        const leaves = kindOf(table).leaves ?? (() => true);
+        const entry = pack.table(table);
+        let index = 0;
+        await eachPart(store, table, (rows) => {
+          for (const row of rows) {
+            // It leaves all the same: another Jubbet may read what this one cannot.
+            const why = problemOf(forms[table], row);
+            if (why !== null) unreadable.push(asideOf(table, row, index, why));
+            index += 1;
+          }
+          entry.add(rows.filter((row) => leaves(row)));
+          done += rows.length;
+          progress(done / Math.max(1, all));
+        });
+        entry.end();
+      }
+      return { parts: pack.end(), unreadable };
+    });
   },
   /** Reads a file; nothing is changed. */
   read: readHouse,
   /** What getting these data in would do. */
-  summary: async (house: House): Promise<Summary> => {
-    const here = await store.transaction('r', store.tables, () => readAll(store));
-    const count = (key: 'blends' | 'batches' | 'people') =>
-      missing<{ id: string }>(house[key], here[key]).length;
-    const all = (from: House) => [...from.blends, ...from.batches, ...from.people];
-    return {
-      blends: count('blends'),
-      batches: count('batches'),
-      people: count('people'),
-      known: all(house).length - count('blends') - count('batches') - count('people'),
-      gone: missing<{ id: string }>(all(here), all(house)).length,
-    };
-  },
-  /**
-   * Gets data in, in one transaction that leaves a way back. What came of a batch is not taken
-   * from the file: it is judged here, by its events, with `batches.mend`.
-   */
-  bringIn: (given: House, manner: Manner): Promise<void> =>
-    store.transaction('rw', store.tables, async () => {
-      const house = {
-        ...given,
-        batches: given.batches.map((batch): BatchRecord => ({ ...batch, made: null })),
+  summary: ({ house, from }: Pick<HouseFile, 'house' | 'from'>): Promise<Summary> =>
+    store.transaction('r', store.tables, async () => {
+      const known: unknown = (await store.settings.get('houseId'))?.value;
+      const readFrom: unknown = (await store.settings.get('readFrom'))?.value;
+      const here = {
+        house: typeof known === 'string' ? known : '',
+        readFrom: (readFrom ?? {}) as Record<string, string>,
       };
-      const here = await readAll(store);
-      await store.snapshots.put({
-        id: 'last',
-        at: now(),
-        why: 'before a file was read in',
-        house: here,
-      });
-      if (manner === 'replace') await replaceAll(store, house);
-      else await addMissing(store, house, here);
+      const since = lastMet(here, from);
+      const counts = { blends: 0, batches: 0, people: 0 };
+      const sum = { known: 0, newer: 0, both: 0, gone: 0 };
+      for (const table of ['blends', 'batches', 'people'] satisfies MetTable[]) {
+        for (const { meeting } of await meetingsOf(store, table, house[table], since)) {
+          if (meeting === 'new') counts[table] += 1;
+          else if (meeting === 'theirs') sum.newer += 1;
+          else if (meeting === 'both') sum.both += 1;
+          else sum.known += 1;
+        }
+        const there = new Set(house[table].map(({ id }) => id));
+        const keys = await tableOf(store, table).toCollection().primaryKeys();
+        sum.gone += keys.filter((key) => !there.has(String(key))).length;
+      }
+      return { ...counts, ...sum };
+    }),
+  /** Gets data in, in one transaction that leaves a way back. */
+  bringIn: (
+    { house: given, from, savedAt }: Pick<HouseFile, 'house' | 'from' | 'savedAt'>,
+    manner: Manner,
+    progress: Progress = none,
+  ): Promise<BroughtIn> =>
+    store.transaction('rw', store.tables, async () => {
+      const house = unjudged(given);
+      const why = 'before a file was read in';
+      const here = await thisHouse(store);
+      let brought: BroughtIn = { both: [], newest: [] };
+      if (manner === 'replace') {
+        await layWayBack(store, why);
+        await replaceAll(store, house, progress);
+      } else {
+        await beginWayBack(store, why, false);
+        brought = await addHouse(store, { house, from }, progress);
+      }
+      if (from) await remember(store, here, from, savedAt);
+      return brought;
     }),
   /**
    * Takes the example house out and leaves what a visitor has made or changed, and those for
@@ -148,39 +177,16 @@ export const houseStore = (store: Database = db) => ({
   clearExample: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
       const here = await readAll(store);
-      await store.snapshots.put({
-        id: 'last',
-        at: now(),
-        why: 'before the example house was taken out',
-        house: here,
-      });
+      await layWayBack(store, 'before the example house was taken out');
       await replaceAll(store, withoutExample(here));
     }),
   /** Takes all there is out, leaving a way back. */
   clear: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
-      const here = await readAll(store);
-      await store.snapshots.put({
-        id: 'last',
-        at: now(),
-        why: 'before all was cleared',
-        house: here,
-      });
-      const settings = [
-        ...here.settings.filter(({ key }) => key !== 'seeded'),
-        { key: 'seeded', value: true },
-      ];
-      await replaceAll(store, {
-        blends: [],
-        batches: [],
-        events: [],
-        people: [],
-        drafts: [],
-        materials: [],
-        bottles: [],
-        vessels: [],
-        settings,
-      });
+      const settings = await store.settings.toArray();
+      await layWayBack(store, 'before all was cleared');
+      await replaceAll(store, { ...empty, settings });
+      await store.settings.put({ key: 'seeded', value: true });
     }),
   /** When the way back was laid, and why; null where there is none. */
   wayBack: async (): Promise<{ at: string; why: string } | null> => {
@@ -192,9 +198,11 @@ export const houseStore = (store: Database = db) => ({
     store.transaction('rw', store.tables, async () => {
       const found = await store.snapshots.get('last');
       if (!found) return;
-      const here = await readAll(store);
-      await replaceAll(store, found.house);
-      await store.snapshots.put({ id: 'last', at: now(), why: 'before going back', house: here });
+      const before = await store.settings.toArray();
+      await walkBack(store, found);
+      // A number that stood on a label since never comes again.
+      const after = settingsOver(before, await store.settings.toArray());
+      await store.settings.bulkPut(after.filter(({ key }) => isSerialKey(key)));
     }),
 });
 

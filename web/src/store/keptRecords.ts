@@ -1,14 +1,6 @@
 import type { EntityTable, InsertType } from 'dexie';
 import { now } from './now';
-
-/** What every kept record has beside what it is of. */
-export interface Kept {
-  id: string;
-  createdAt: string;
-  updatedAt: string;
-  /** Null while it is in the house; what is taken away stays for a while. */
-  deletedAt: string | null;
-}
+import type { Kept } from './records/fields';
 
 /**
  * Adds, rewrites, takes away and brings back records that hold one thing each.
@@ -53,6 +45,7 @@ export const keptRecords = <R extends Kept, Key extends keyof R & string>(
       .equals(id)
       .modify((record) => {
         record.deletedAt = now();
+        record.updatedAt = record.deletedAt;
       });
   },
   restore: async (id: string): Promise<void> => {
@@ -61,6 +54,7 @@ export const keptRecords = <R extends Kept, Key extends keyof R & string>(
       .equals(id)
       .modify((record) => {
         record.deletedAt = null;
+        record.updatedAt = now();
       });
   },
 });

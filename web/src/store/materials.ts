@@ -30,10 +30,11 @@ export const materialsStore = (store: Database = db) => {
         if (before?.deletedAt !== null) await put(own);
       }),
     remove: async (id: string): Promise<void> => {
-      await store.materials.update(id, { deletedAt: now() });
+      const at = now();
+      await store.materials.update(id, { deletedAt: at, updatedAt: at });
     },
     restore: async (id: string): Promise<void> => {
-      await store.materials.update(id, { deletedAt: null });
+      await store.materials.update(id, { deletedAt: null, updatedAt: now() });
     },
   };
 };

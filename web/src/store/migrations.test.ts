@@ -3,7 +3,7 @@ import { Dexie } from 'dexie';
 import { expect, test } from 'vitest';
 import { emptyRecipe, recipeSchema } from '@jubbet/core/recipe';
 import { batchStore } from './batches';
-import { openDatabase } from './database';
+import { openDatabase, type BlendRecord, type Database } from './database';
 import { version7, version7Now } from './version7.testing';
 
 // Frozen examples of older forms of the store. They are never changed.
@@ -37,6 +37,21 @@ const version1 = {
   event: { batchId: 'b', at: '2026-11-25T10:00:00.000Z', event: { kind: 'drop', step: 's' } },
 };
 
+/** What the drop of version 1 is now. */
+const dropNow = {
+  kind: 'drop',
+  step: 's',
+  container: 0,
+  ingredient: 's',
+  bottleId: null,
+  source: null,
+  drops: 1,
+};
+
+/** Records of the way back, of one kind. */
+const wayBack = async (db: Database, table: string): Promise<unknown[]> =>
+  (await db.wayBack.toArray()).filter((row) => row.table === table).map(({ record }) => record);
+
 test('version 1 opens: blends count their writes and may be for a person, all else stays as it was', async () => {
   const old = new Dexie('older');
   old.version(1).stores(version1.stores);
@@ -60,7 +75,9 @@ test('version 1 opens: blends count their writes and may be for a person, all el
     },
   ]);
   expect(await db.people.count()).toBe(0);
-  expect(await db.events.toArray()).toEqual([{ ...version1.event, seq: 1 }]);
+  expect(await db.benchEvents.toArray()).toEqual([
+    { batchId: 'b', seq: 1, at: version1.event.at, event: dropNow },
+  ]);
 });
 
 test('version 2 opens: what was counted stays counted, and people may move in', async () => {
@@ -128,9 +145,9 @@ test('version 4 opens: nothing was for sale, the way back included, and there is
   const db = openDatabase('fourth');
   expect((await db.blends.get('row-g'))?.recipe.brief.forSale).toBe(false);
   expect((await db.drafts.get('d'))?.recipe.brief.forSale).toBe(false);
-  const way = await db.snapshots.get('last');
-  expect(way?.house.blends[0]?.recipe.brief.forSale).toBe(false);
-  expect(way?.house.bottles).toEqual([]);
+  const [way] = (await wayBack(db, 'blends')) as BlendRecord[];
+  expect(way?.recipe.brief.forSale).toBe(false);
+  expect(await wayBack(db, 'bottles')).toEqual([]);
   expect(await db.bottles.count()).toBe(0);
 });
 
@@ -182,9 +199,8 @@ test('version 5 opens: bottles were in ml and still are, and vessels may be meas
 
   const db = openDatabase('fifth');
   expect(await db.bottles.toArray()).toEqual([after]);
-  const way = await db.snapshots.get('last');
-  expect(way?.house.bottles).toEqual([after]);
-  expect(way?.house.vessels).toEqual([]);
+  expect(await wayBack(db, 'bottles')).toEqual([after]);
+  expect(await wayBack(db, 'vessels')).toEqual([]);
   expect(await db.vessels.count()).toBe(0);
 });
 
@@ -247,14 +263,17 @@ test('version 6 opens: a batch carries its materials and for whom it was, and no
     notToBeUsed: false,
     deletedAt: null,
     verdict: 'within',
+    bottles: {},
+    updatedAt: at,
   };
+  const log = [{ event: dropNow, at: [at] }];
   expect(await db.batches.toArray()).toEqual([
-    { ...batch, ...added, personId: 'ines', materials: [jasmine, figure] },
+    { ...batch, ...added, personId: 'ines', materials: [jasmine, figure], log },
   ]);
-  expect(await db.events.count()).toBe(1);
-  const way = await db.snapshots.get('last');
-  expect(way?.house.batches).toEqual([
-    { ...batch, ...added, personId: 'ines', materials: [jasmine] },
+  // The batch is finished: what happened at its bench stands in its record.
+  expect(await db.benchEvents.count()).toBe(0);
+  expect(await wayBack(db, 'batches')).toEqual([
+    { ...batch, ...added, personId: 'ines', materials: [jasmine], log: [] },
   ]);
 });
 
@@ -282,7 +301,10 @@ test('version 7 opens: drafts are recipes, and every amount and word of them is 
   for (const [table, rows] of Object.entries(version7Now)) {
     expect([table, await db.table(table).toArray()]).toEqual([table, rows]);
   }
-  expect((await db.snapshots.get('last'))?.house).toEqual(version7Now);
+  for (const [table, rows] of Object.entries(version7Now)) {
+    expect([table, await wayBack(db, table)]).toEqual([table, rows]);
+  }
+  expect(await db.snapshots.get('last')).toMatchObject({ why: 'before', whole: true });
   // What is stored now is what is written now, so that the next change of it is not refused.
   for (const { recipe } of await db.blends.toArray())
     expect(recipeSchema.parse(recipe)).toEqual(recipe);

@@ -1,7 +1,10 @@
 import type { BatchRecord } from './database';
 
 /** A number that stands on a label already gets a mark beside it. */
-const unusedNumber = (number: string, taken: ReadonlySet<string>): string => {
+export const unusedNumber = (
+  number: string,
+  taken: { readonly has: (number: string) => boolean },
+): string => {
   let next = number;
   for (let n = 2; taken.has(next); n += 1) next = `${number} (${n})`;
   return next;

@@ -19,7 +19,7 @@ test('the example is put beside what is there, which stays as it is', async () =
   expect((await db.blends.get(own))?.recipe.name).toBe('My own');
   expect(await db.blends.count()).toBe(example.blends.length + 1);
   expect(await db.batches.count()).toBe(example.batches.length);
-  expect(await db.events.count()).toBe(example.events.length);
+  expect(await db.benchEvents.count()).toBe(example.benchEvents.length);
   expect(await db.vessels.count()).toBe(example.vessels.length);
   expect((await settingsStore(db).read()).maker).not.toBe('');
 });

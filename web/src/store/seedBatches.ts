@@ -8,12 +8,12 @@ import { halfSeeded } from './seed';
 export const seedBatches = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     if ((await store.settings.get('seeded'))?.value !== halfSeeded) return;
-    const { batches, drafts, events } = exampleBatches(day, exampleBlends(day).blends);
+    const { batches, drafts, benchEvents } = exampleBatches(day, exampleBlends(day).blends);
     // A visitor may have been quicker: their number stands on a label already.
     const taken = (await store.batches.orderBy('number').keys()).map(String);
     await store.batches.bulkAdd(numberedApart(batches, taken));
     await store.drafts.bulkAdd(drafts);
-    await store.events.bulkAdd(events);
+    await store.benchEvents.bulkAdd(benchEvents);
     await store.vessels.bulkAdd(exampleVessels(day));
     await store.settings.put({ key: 'seeded', value: true });
   });

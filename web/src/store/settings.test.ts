@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { isSerialKey, isSetting } from './settings';
+import { isSerialKey, isSetting } from './settingOfFile';
 
 describe('a setting of a file is taken only where it is one', () => {
   test.each([

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { db, type Database } from './database';
 
 /** What the house is set to; every value has a usual one. */
-const settingsSchema = z.object({
+export const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
   /** How new blends start: the size of a drop by its name, and the guideline. */
   dropSchool: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
@@ -22,24 +22,6 @@ const settingsSchema = z.object({
   /** When the house was first opened here. */
   openedAt: z.iso.datetime().nullable().catch(null),
 });
-
-/** Highest serials of batch numbers stand among the settings, by prefix and year. */
-export const isSerialKey = (key: string): boolean => key.startsWith('serial/');
-
-/** Why a setting of a file is not taken; null where it can be. */
-export const isSetting = ({ key, value }: { key: string; value?: unknown }): string | null => {
-  if (isSerialKey(key)) {
-    return typeof value === 'number' && Number.isInteger(value) && value >= 0 && value < 1e7
-      ? null
-      : 'is not a serial number';
-  }
-  if (key === 'seeded') return null;
-  const shape: Partial<Record<string, z.ZodType>> = settingsSchema.shape;
-  if (!Object.hasOwn(shape, key)) return 'is not a setting that is known here';
-  // A value that is not one falls back to the usual one, and is said.
-  const read: unknown = shape[key]?.parse(value);
-  return JSON.stringify(read) === JSON.stringify(value) ? null : 'has a value that cannot be';
-};
 
 export type Settings = z.infer<typeof settingsSchema>;
 

@@ -4,6 +4,7 @@ import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { wearerOn } from '@jubbet/core/brief';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { doneAt } from '@jubbet/core/making';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
 import { openDatabase, type Database } from './database';
@@ -90,7 +91,7 @@ describe('the log', () => {
 
   test('batches are numbered in turn, even when started at once', async () => {
     await Promise.all([start(recipe()), start(recipe()), start(recipe())]);
-    const numbers = (await batchStore(db).list()).map(({ number }) => number.slice(5)).sort();
+    const numbers = (await batchStore(db).names()).map(({ number }) => number?.slice(5)).sort();
     expect(numbers).toEqual(['001', '002', '003']);
   });
 
@@ -139,19 +140,19 @@ describe('the log', () => {
   test('events come back in the order in which they fell', async () => {
     const log = batchStore(db);
     const [x, y] = [await start(recipe()), await start(recipe())];
-    const events = ['a', 'b', 'c', 'a'].map((step) => ({ kind: 'drop', step }) as const);
+    const events = ['a', 'b', 'c', 'a'].map((step) => doneAt(step, 'tap'));
     await Promise.all(events.map((event) => log.record(x, [event])));
-    await log.record(y, [{ kind: 'done', step: 'wipe' }]);
+    await log.record(y, [doneAt('wipe', 'tap')]);
     expect(await log.events(x)).toEqual(events);
   });
 
   test('a batch taken out can be put back with all that happened', async () => {
     const log = batchStore(db);
     const id = await start(recipe());
-    await log.record(id, [{ kind: 'drop', step: 's' }]);
+    await log.record(id, [{ kind: 'discarded', container: 0 }]);
     await log.remove(id);
     expect(await log.get(id)).toBeNull();
-    expect(await log.list()).toEqual([]);
+    expect(await log.ids()).toEqual([]);
     await log.restore(id);
     expect(await log.get(id)).not.toBeNull();
     expect(await log.events(id)).toHaveLength(1);
@@ -177,7 +178,7 @@ describe('the example house', () => {
     await seedBatches(db, '2026-11-26');
     const house = exampleHouse('2026-11-26');
     expect(await db.batches.count()).toBe(house.batches.length);
-    expect(await db.events.count()).toBe(house.events.length);
+    expect(await db.benchEvents.count()).toBe(house.benchEvents.length);
     expect(await seedFirst(db, '2026-11-26')).toBe(false);
   });
 

@@ -174,8 +174,27 @@ export const version7 = {
 /** The same data now. What came of a batch is judged anew from its events. */
 export const version7Now = {
   blends: [{ id: 'footlight', recipe, revision: 1, ...kept }],
-  drafts: [{ ...version, recipe }],
+  drafts: [{ ...version, recipe, updatedAt: at }],
   people: [{ id: 'ines', person: { ...person, breastfeeding: true }, ...kept }],
-  batches: [{ ...batch, verdict: 'caution', made: null }],
-  ...rest,
+  batches: [{ ...batch, verdict: 'caution', made: null, bottles: {}, updatedAt: at, log: null }],
+  materials: rest.materials,
+  bottles: rest.bottles,
+  vessels: rest.vessels,
+  settings: rest.settings,
+  benchEvents: [
+    {
+      batchId: batch.id,
+      seq: 1,
+      at,
+      event: {
+        kind: 'drop',
+        step: 'count/0/vetiver',
+        container: 0,
+        ingredient: 'vetiver',
+        bottleId: null,
+        source: null,
+        drops: 1,
+      },
+    },
+  ],
 };

@@ -5,13 +5,15 @@ import { exampleIds, exampleNotes } from './exampleIds';
 /** The same house without what the example put in and nobody has touched. */
 export const withoutExample = (here: House): House => {
   const isExample = (record: { readonly id: string }) => exampleIds.has(record.id);
-  const touched = new Set(
-    here.events
-      .filter(({ batchId, at }) =>
-        here.batches.some((one) => one.id === batchId && one.startedAt !== at),
-      )
+  const began = new Map(here.batches.map(({ id, startedAt }) => [id, startedAt]));
+  const touched = new Set([
+    ...here.benchEvents
+      .filter(({ batchId, at }) => began.get(batchId) !== at)
       .map(({ batchId }) => batchId),
-  );
+    ...here.batches
+      .filter(({ log, startedAt }) => log?.some(({ at }) => at.some((one) => one !== startedAt)))
+      .map(({ id }) => id),
+  ]);
   const blends = here.blends.filter((one) => !isExample(one) || one.revision > 1);
   const batches = here.batches.filter(
     (one) => !isExample(one) || touched.has(one.id) || one.notes !== exampleNotes(one.id),
@@ -29,7 +31,7 @@ export const withoutExample = (here: House): House => {
   return {
     blends,
     batches,
-    events: here.events.filter(({ batchId }) => batchIds.has(batchId)),
+    benchEvents: here.benchEvents.filter(({ batchId }) => batchIds.has(batchId)),
     people: here.people.filter((one) => isTheirs(one) || wearers.has(one.id)),
     drafts: here.drafts.filter(
       (one) =>

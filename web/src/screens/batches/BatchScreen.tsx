@@ -176,16 +176,16 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
 /** One batch as it was made. */
 export const BatchScreen = () => {
   const { batchId = '' } = useParams();
-  const batch = useStored(['batch', batchId], () => batches.get(batchId));
-  const events = useStored(['events', batchId], () => batches.events(batchId));
+  const { data, error } = useStored(['batch with events', batchId], () =>
+    batches.withEvents(batchId),
+  );
   const write = useWrite();
-  const error = batch.error ?? events.error;
   if (error) throw error;
-  if (batch.data === undefined || events.data === undefined) return null;
-  if (batch.data === null) {
+  if (data === undefined) return null;
+  if (data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
-  const record = batch.data;
+  const { batch: record, events } = data;
   return (
     <Boundary
       key={batchId}
@@ -194,12 +194,12 @@ export const BatchScreen = () => {
           what="batch"
           name={record.number}
           error={error}
-          record={{ batch: record, events: events.data }}
+          record={{ batch: record, events }}
           onDelete={() => void write('The log', () => batches.remove(batchId))}
         />
       )}
     >
-      <Record batch={record} events={events.data} />
+      <Record batch={record} events={events} />
     </Boundary>
   );
 };

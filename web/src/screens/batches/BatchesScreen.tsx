@@ -1,19 +1,19 @@
-import { nameOrNone, dayWords, wearerWords } from '@jubbet/core/words';
+import { dayWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import type { RefObject } from 'react';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
+import { Cell, RowHead, Table, type Column } from '../../parts/Table';
 import { VerdictMark } from '../../parts/VerdictMark';
+import { useWindow } from '../../parts/useWindow';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
-
-const heading = 'px-2 py-2 text-left text-xs font-semibold text-soft';
-const cell = 'border-t border-line px-2 py-2.5 align-baseline';
 
 /** What came of it; of what is still on the bench only that. */
 const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
@@ -27,30 +27,28 @@ const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRec
   );
 };
 
-const Row = ({ batch }: { batch: BatchRecord }) => {
+const Cells = ({ batch }: { batch: BatchRecord }) => {
   const until = batch.made?.bestBefore ?? null;
   const { brief, containers } = plannedRecipe(batch);
   return (
-    <tr>
-      <th scope="row" className={`${cell} pl-0 text-left font-normal whitespace-nowrap`}>
+    <>
+      <RowHead className="whitespace-nowrap">
         <Link to={`/batches/${batch.id}`} className="font-semibold text-press">
           {batch.number}
         </Link>
-      </th>
-      <td className={cell}>{nameOrNone(batch.file.name)}</td>
-      <td className={cell}>{wearerWords(brief.wearer ?? 'anyone')}</td>
-      <td className={`${cell} whitespace-nowrap`}>{dayWords(batch.madeOn)}</td>
-      <td className={`${cell} text-right`}>
-        {containers.reduce((total, { count }) => total + count, 0)}
-      </td>
-      <td className={`${cell} whitespace-nowrap`}>
+      </RowHead>
+      <Cell>{nameOrNone(batch.file.name)}</Cell>
+      <Cell>{wearerWords(brief.wearer ?? 'anyone')}</Cell>
+      <Cell className="whitespace-nowrap">{dayWords(batch.madeOn)}</Cell>
+      <Cell right>{containers.reduce((total, { count }) => total + count, 0)}</Cell>
+      <Cell className="whitespace-nowrap">
         {until === null ? '–' : dayWords(until)}
         {until !== null && until < today() && <b className="block text-sm text-brick">■ past</b>}
-      </td>
-      <td className={cell}>
+      </Cell>
+      <Cell>
         <Outcome batch={batch} />
-      </td>
-      <td className={`${cell} pr-0 text-right`}>
+      </Cell>
+      <Cell right>
         {batch.finishedAt === null ? (
           <ButtonLink to={`/make/${batch.id}`} aria-label={`Go on with batch ${batch.number}`}>
             Go on
@@ -64,15 +62,89 @@ const Row = ({ batch }: { batch: BatchRecord }) => {
             Label
           </ButtonLink>
         )}
-      </td>
+      </Cell>
+    </>
+  );
+};
+
+const columns: readonly Column[] = [
+  { name: 'Batch', width: 'w-28' },
+  { name: 'Blend', width: 'w-40' },
+  { name: 'For', width: 'w-44' },
+  { name: 'Made', width: 'w-32' },
+  { name: 'Bottles', right: true, width: 'w-20' },
+  { name: 'Best before', width: 'w-32' },
+  { name: 'Verdict', width: 'w-36' },
+  { name: <span className="sr-only">What next</span>, width: 'w-24' },
+];
+
+/** About what a row takes, in px: enough before it is measured. */
+const rowPx = 58;
+
+/** One batch: it is read by itself, so that a change of it draws nothing but its row. */
+const Row = ({
+  id,
+  index,
+  measure,
+}: {
+  id: string;
+  index: number;
+  measure: (row: HTMLElement | null) => void;
+}) => {
+  const { data: batch, error } = useStored(['batch', id], () => batches.get(id));
+  const write = useWrite();
+  return (
+    <tr
+      data-index={index}
+      ref={measure}
+      style={batch ? undefined : { height: rowPx }}
+      // The row of the names is the first.
+      aria-rowindex={index + 2}
+    >
+      <Boundary
+        fallback={(broken) => (
+          <td colSpan={columns.length}>
+            <BrokenRecord
+              what="batch"
+              name={batch?.number ?? id}
+              error={broken}
+              record={batch}
+              onDelete={() => void write('The log', () => batches.remove(id))}
+            />
+          </td>
+        )}
+      >
+        {error ? <Thrown error={error} /> : batch ? <Cells batch={batch} /> : <td />}
+      </Boundary>
     </tr>
+  );
+};
+
+/** What could not be read is told by the boundary around it. */
+const Thrown = ({ error }: { error: Error }): never => {
+  throw error;
+};
+
+/** Of a long log, what is near the window. */
+const Log = ({ ids }: { ids: readonly string[] }) => {
+  const { list, indexes, above, below, measure } = useWindow(ids.length, rowPx);
+  return (
+    <Table columns={columns} className="min-w-[56rem]" aria-rowcount={ids.length + 1}>
+      <tbody ref={list as RefObject<HTMLTableSectionElement>}>
+        {above > 0 && <tr aria-hidden style={{ height: above }} />}
+        {indexes.map((index) => {
+          const id = ids[index] ?? '';
+          return <Row key={id} id={id} index={index} measure={measure} />;
+        })}
+        {below > 0 && <tr aria-hidden style={{ height: below }} />}
+      </tbody>
+    </Table>
   );
 };
 
 /** The log: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
-  const { data, error } = useStored(['batches'], () => batches.list());
-  const write = useWrite();
+  const { data, error } = useStored(['batch ids'], () => batches.ids());
   if (error) throw error;
   return (
     <div className="mx-auto max-w-5xl">
@@ -98,58 +170,7 @@ export const BatchesScreen = () => {
           aria-label="The log of batches"
           className="relative mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
         >
-          <table className="w-full border-collapse">
-            <thead>
-              <tr>
-                <th scope="col" className={`${heading} pl-0`}>
-                  Batch
-                </th>
-                <th scope="col" className={heading}>
-                  Blend
-                </th>
-                <th scope="col" className={heading}>
-                  For
-                </th>
-                <th scope="col" className={heading}>
-                  Made
-                </th>
-                <th scope="col" className={`${heading} text-right!`}>
-                  Bottles
-                </th>
-                <th scope="col" className={heading}>
-                  Best before
-                </th>
-                <th scope="col" className={heading}>
-                  Verdict
-                </th>
-                <th>
-                  <span className="sr-only">What next</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {data.map((batch) => (
-                <Boundary
-                  key={batch.id}
-                  fallback={(error) => (
-                    <tr>
-                      <td colSpan={8}>
-                        <BrokenRecord
-                          what="batch"
-                          name={batch.number}
-                          error={error}
-                          record={batch}
-                          onDelete={() => void write('The log', () => batches.remove(batch.id))}
-                        />
-                      </td>
-                    </tr>
-                  )}
-                >
-                  <Row batch={batch} />
-                </Boundary>
-              ))}
-            </tbody>
-          </table>
+          <Log ids={data} />
         </div>
       )}
     </div>

@@ -83,7 +83,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
     if (next) await navigate(`/blends/${next}`);
   };
   return (
-    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
       <div className="min-w-0 flex-1 basis-72">
         <div className="flex flex-wrap items-baseline gap-x-2.5">
           <h2 className="text-lg">
@@ -93,7 +93,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           </h2>
           <p className="text-sm">
             <Suspense fallback={<span aria-hidden>&nbsp;</span>}>
-              <CardVerdict recipe={recipe} />
+              <CardVerdict record={record} />
             </Suspense>
           </p>
         </div>
@@ -129,6 +129,6 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           <FileOut recipe={recipe} onDone={() => setSharing(false)} />
         </Suspense>
       )}
-    </li>
+    </div>
   );
 };

@@ -5,25 +5,24 @@ import { useNotice } from '../../parts/notice';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
-import { Boundary } from '../../parts/Boundary';
-import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Kbd } from '../../parts/Kbd';
+import { OneRecord } from '../../parts/OneRecord';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
+import { WindowList } from '../../parts/WindowList';
 import { blends } from '../../store/blends';
 import { useStored } from '../../store/useStored';
 import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
 import { Welcome } from './Welcome';
 
-/** Larger files than this are no blend. */
 /** The book: every blend, what it is for, and whether it holds. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<string | null>(null);
-  const { data, error } = useStored(['blends'], () => blends.list());
+  const { data, error } = useStored(['blend ids'], () => blends.ids());
   const write = useWrite();
   const tell = useNotice();
   const catalog = useCatalog();
@@ -88,33 +87,28 @@ export const BlendsScreen = () => {
         </p>
       )}
       <Welcome />
-      {data && <SaveReminder blends={data} />}
+      <SaveReminder />
       {data?.length === 0 && (
         <p className="mt-6 max-w-prose">
           A blend starts as a sentence: what it goes into, for whom, worn where, how strong, in
           which carrier. Press “New blend” and fill the gaps.
         </p>
       )}
-      <ul className="mt-4 grid gap-2">
-        {data?.map((record) => (
-          <Boundary
-            key={record.id}
-            fallback={(error) => (
-              <li>
-                <BrokenRecord
-                  what="blend"
-                  name={nameOrNone(record.recipe.name)}
-                  error={error}
-                  record={record}
-                  onDelete={() => void write('The book', () => blends.remove(record.id))}
-                />
-              </li>
-            )}
-          >
-            <BlendCard record={record} />
-          </Boundary>
-        ))}
-      </ul>
+      {data && (
+        <WindowList ids={data} rowPx={106} className="mt-4">
+          {(id) => (
+            <OneRecord
+              what="blend"
+              of={['blend', id]}
+              read={() => blends.get(id)}
+              nameOf={({ recipe }) => nameOrNone(recipe.name)}
+              onDelete={() => blends.remove(id)}
+            >
+              {(record) => <BlendCard record={record} />}
+            </OneRecord>
+          )}
+        </WindowList>
+      )}
     </div>
   );
 };

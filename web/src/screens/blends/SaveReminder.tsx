@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { BlendRecord } from '../../store/database';
+import { blends } from '../../store/blends';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -9,13 +9,14 @@ const oldAfter = 14;
 const dayMs = 86_400_000;
 
 /** Says when work of some weeks stands in this browser alone. */
-export const SaveReminder = ({ blends }: { blends: readonly BlendRecord[] }) => {
+export const SaveReminder = () => {
   const { data } = useStored(['settings'], () => settings.read());
   const since = data?.lastExport ?? data?.openedAt;
+  const changed =
+    useStored(['blends changed since', since], () => blends.changedSince(since ?? '')).data ?? 0;
   if (!since) return null;
   // Whole days of 24 hours: the page that comes first does without a calendar for this.
   const days = Math.floor((Date.parse(today()) - Date.parse(since)) / dayMs);
-  const changed = blends.filter(({ updatedAt }) => updatedAt > since).length;
   if (days < oldAfter || changed === 0) return null;
   return (
     <p className="mt-4 rounded-lg bg-amber-wash px-4 py-2 text-amber">

@@ -134,16 +134,15 @@ const LabelOfBatch = ({
 /** The label of a batch, by what was counted and measured. */
 export const BatchLabelScreen = () => {
   const { batchId = '' } = useParams();
-  const batch = useStored(['batch', batchId], () => batches.get(batchId));
-  const events = useStored(['events', batchId], () => batches.events(batchId));
+  const found = useStored(['batch with events', batchId], () => batches.withEvents(batchId));
   const set = useStored(['settings'], () => settings.read());
-  const error = batch.error ?? events.error ?? set.error;
+  const error = found.error ?? set.error;
   if (error) throw error;
-  if (batch.data === undefined || events.data === undefined || set.data === undefined) return null;
-  if (batch.data === null) {
+  if (found.data === undefined || set.data === undefined) return null;
+  if (found.data === null) {
     return <Missing title="No such batch" text="It may have been taken out of the log." />;
   }
-  return <LabelOfBatch batch={batch.data} events={events.data} maker={set.data.maker} />;
+  return <LabelOfBatch {...found.data} maker={set.data.maker} />;
 };
 
 /** The label of a blend that is not made yet: today's date, and no batch. */

@@ -2,7 +2,7 @@ import type { LabelText } from '@jubbet/core/words';
 import { papers, type LabelSize, type Paper } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
-import fontkit from '@pdf-lib/fontkit';
+import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type LaidOut, type Line } from './layout';
 

@@ -40,11 +40,12 @@ const headerButton =
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const catalog = useCatalog();
-  const { file, materials, analyses, reason } = batch;
+  const { file, materials, analyses, bottles, reason } = batch;
   const bench = useMemo(() => {
     const blend = madeBlend(catalog, { file, materials, analyses });
-    return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason };
-  }, [catalog, file, materials, analyses, reason]);
+    const bottleOf = (materialId: string) => bottles[materialId]?.id ?? null;
+    return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason, bottleOf };
+  }, [catalog, file, materials, analyses, bottles, reason]);
   const { blend, planned } = bench;
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
   if (stored.error) throw stored.error;
@@ -125,7 +126,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             type="button"
             className={`${headerButton} max-sm:ml-auto`}
             disabled={stepBefore(steps, tally) === null}
-            onClick={() => act('step-back')}
+            onClick={() => act('step-back', 'tap')}
           >
             Step back <Kbd>←</Kbd>
           </button>
@@ -157,7 +158,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                   count={count}
                   colour={liquidColour(place)}
                   containers={blend.count}
-                  act={act}
+                  act={(intent) => act(intent, 'tap')}
                 />
               </div>
             )}
@@ -200,7 +201,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           isLast={step !== null && step === steps[steps.length - 1]}
           isOpen={gate.state === 'open'}
           log={log}
-          press={act}
+          press={(intent) => act(intent, 'tap')}
         />
       </div>
     </CatalogContext>

@@ -2,19 +2,40 @@ import { nameOrNone, fillingsWords, wearerWords } from '@jubbet/core/words';
 import { fillingsOf } from '@jubbet/core/drops';
 import { ButtonLink } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { OneRecord } from '../../parts/OneRecord';
+import { WindowList } from '../../parts/WindowList';
 import { batches } from '../../store/batches';
+import type { BatchRecord } from '../../store/database';
 import { plannedRecipe } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
 
+const Card = ({ batch }: { batch: BatchRecord }) => {
+  const recipe = plannedRecipe(batch);
+  const name = nameOrNone(recipe.name);
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3">
+      <div>
+        <h2 className="text-lg">{name}</h2>
+        <p className="text-sm text-soft">
+          batch {batch.number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
+          {wearerWords(recipe.brief.wearer ?? 'anyone')}
+        </p>
+      </div>
+      <ButtonLink look="first" to={`/make/${batch.id}`} aria-label={`Go on with ${name}`}>
+        Go on
+      </ButtonLink>
+    </div>
+  );
+};
+
 /** What is on the bench now. */
 export const MakeScreen = () => {
-  const { data, error } = useStored(['batches'], () => batches.list());
+  const { data: ids, error } = useStored(['open batch ids'], () => batches.openIds());
   if (error) throw error;
-  const open = data?.filter(({ finishedAt }) => finishedAt === null);
   return (
     <div className="mx-auto max-w-3xl">
       <ScreenTitle title="Make" />
-      {open?.length === 0 && (
+      {ids?.length === 0 && (
         <>
           <p className="mt-4 max-w-prose">
             Nothing is on the bench. Open a blend and press “Make this”: Jubbet then counts every
@@ -25,30 +46,21 @@ export const MakeScreen = () => {
           </ButtonLink>
         </>
       )}
-      <ul className="mt-4 grid gap-2">
-        {open?.map((batch) => {
-          const { id, number } = batch;
-          const recipe = plannedRecipe(batch);
-          const name = nameOrNone(recipe.name);
-          return (
-            <li
-              key={id}
-              className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3"
+      {ids && (
+        <WindowList ids={ids} rowPx={82} className="mt-4">
+          {(id) => (
+            <OneRecord
+              what="batch"
+              of={['batch', id]}
+              read={() => batches.get(id)}
+              nameOf={({ number }) => number}
+              onDelete={() => batches.remove(id)}
             >
-              <div>
-                <h2 className="text-lg">{name}</h2>
-                <p className="text-sm text-soft">
-                  batch {number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
-                  {wearerWords(recipe.brief.wearer ?? 'anyone')}
-                </p>
-              </div>
-              <ButtonLink look="first" to={`/make/${id}`} aria-label={`Go on with ${name}`}>
-                Go on
-              </ButtonLink>
-            </li>
-          );
-        })}
-      </ul>
+              {(batch) => <Card batch={batch} />}
+            </OneRecord>
+          )}
+        </WindowList>
+      )}
     </div>
   );
 };

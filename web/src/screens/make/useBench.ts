@@ -4,8 +4,13 @@ import {
   gateOf,
   mayCount,
   stepBefore,
+  dropAt,
+  doneAt,
+  reopenedAt,
+  takeBackAt,
   tallyOf,
   type BenchEvent,
+  type Source,
   type Step,
   type Tally,
 } from '@jubbet/core/making';
@@ -22,28 +27,33 @@ interface Bench {
   readonly blend: Blend;
   readonly planned: readonly Step[];
   readonly reason: string;
+  /** The bottle of the shelf that a material comes from; null where that is not known. */
+  readonly bottleOf: (materialId: string) => string | null;
 }
 
 const eventFor = (
   intent: Intent,
-  { blend, planned: steps, reason }: Bench,
+  source: Source,
+  { blend, planned: steps, reason, bottleOf }: Bench,
   tally: Tally,
 ): BenchEvent | null => {
   const step = currentStep(steps, tally);
   switch (intent) {
     case 'drop':
-      return step?.kind === 'count' && mayCount(tally) ? { kind: 'drop', step: step.id } : null;
+      return step?.kind === 'count' && mayCount(tally)
+        ? dropAt(step, { source, bottleId: bottleOf(step.oilId) })
+        : null;
     case 'take-back':
       return step?.kind === 'count' && (tally.drops.get(step.id) ?? 0) > 0
-        ? { kind: 'take-back', step: step.id }
+        ? takeBackAt(step, { source, bottleId: bottleOf(step.oilId) })
         : null;
     case 'go-on':
       return step && gateOf(blend, steps, tally, reason).state === 'open'
-        ? { kind: 'done', step: step.id }
+        ? doneAt(step.id, source)
         : null;
     case 'step-back': {
       const before = stepBefore(steps, tally);
-      return before ? { kind: 'reopened', step: before.id } : null;
+      return before ? reopenedAt(before.id, source) : null;
     }
   }
 };
@@ -75,6 +85,8 @@ export const useBench = (
   useEffect(() => {
     // Another tab may count too; while presses of ours wait, theirs come later.
     if (stored === null || waiting.current > 0) return;
+    // The log only grows: what was read before our last press is older than what is shown.
+    if (latest.current !== null && stored.length < latest.current.seq) return;
     latest.current = tallyOf(stored);
     setTally(latest.current);
   }, [stored]);
@@ -103,9 +115,9 @@ export const useBench = (
     [batchId, fail],
   );
   const act = useCallback(
-    (intent: Intent): void => {
+    (intent: Intent, source: Source): void => {
       void take((now) => {
-        const event = eventFor(intent, bench, now);
+        const event = eventFor(intent, source, bench, now);
         return event ? [event] : [];
       });
     },

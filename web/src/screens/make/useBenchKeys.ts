@@ -18,7 +18,7 @@ const isWriting = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, select') !== null;
 
 /** Keys of the bench; one press is one drop however long it is held. */
-export const useBenchKeys = (act: (intent: Intent) => void): void => {
+export const useBenchKeys = (act: (intent: Intent, source: 'key') => void): void => {
   const latest = useRef(act);
   useLayoutEffect(() => {
     latest.current = act;
@@ -30,7 +30,7 @@ export const useBenchKeys = (act: (intent: Intent) => void): void => {
       const intent = keys[event.key];
       if (!intent || event.ctrlKey || event.metaKey || event.altKey || !isOurs(event)) return;
       event.preventDefault();
-      if (!event.repeat) latest.current(intent);
+      if (!event.repeat) latest.current(intent, 'key');
     };
     // Letting go of space would press the pad a second time.
     const onUp = (event: KeyboardEvent): void => {

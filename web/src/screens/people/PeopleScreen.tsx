@@ -1,11 +1,10 @@
 import { wearerOn } from '@jubbet/core/brief';
 import { wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
-import { Boundary } from '../../parts/Boundary';
-import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
+import { OneRecord } from '../../parts/OneRecord';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { useWrite } from '../../parts/useWrite';
+import { WindowList } from '../../parts/WindowList';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
@@ -17,21 +16,20 @@ const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
     ...person.allergies.map((allergy) => `allergy: ${allergy}`),
   ];
   return (
-    <li className="rounded-xl border border-line bg-sheet px-4 py-3">
+    <div className="rounded-xl border border-line bg-sheet px-4 py-3">
       <h2 className="text-lg">
         <Link to={`/people/${id}`} className="text-press no-underline hover:underline">
           {wearerWords(wearerOn(person, today()))}
         </Link>
       </h2>
       {matters.length > 0 && <p className="text-sm text-soft">{matters.join(' · ')}</p>}
-    </li>
+    </div>
   );
 };
 
 /** Who is in the house, with what matters for their skin. */
 export const PeopleScreen = () => {
-  const { data, error } = useStored(['people'], () => people.list());
-  const write = useWrite();
+  const { data, error } = useStored(['people ids'], () => people.ids());
   if (error) throw error;
   return (
     <div className="mx-auto max-w-3xl">
@@ -50,26 +48,21 @@ export const PeopleScreen = () => {
           and their age follows the calendar: what suited at five is judged anew at six.
         </p>
       )}
-      <ul className="mt-4 grid gap-2">
-        {data?.map((record) => (
-          <Boundary
-            key={record.id}
-            fallback={(broken) => (
-              <li>
-                <BrokenRecord
-                  what="person"
-                  name={record.person.name}
-                  error={broken}
-                  record={record}
-                  onDelete={() => void write('The list', () => people.remove(record.id))}
-                />
-              </li>
-            )}
-          >
-            <Row record={record} />
-          </Boundary>
-        ))}
-      </ul>
+      {data && (
+        <WindowList ids={data} rowPx={80} className="mt-4">
+          {(id) => (
+            <OneRecord
+              what="person"
+              of={['person', id]}
+              read={() => people.get(id)}
+              nameOf={({ person }) => person.name}
+              onDelete={() => people.remove(id)}
+            >
+              {(record) => <Row record={record} />}
+            </OneRecord>
+          )}
+        </WindowList>
+      )}
     </div>
   );
 };

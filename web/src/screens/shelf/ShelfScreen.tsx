@@ -21,6 +21,7 @@ import { ButtonLink } from '../../parts/Button';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { WindowList } from '../../parts/WindowList';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import type { BottleRecord } from '../../store/database';
@@ -51,7 +52,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
   const drop = dropOfBottle(catalog, bottle);
   const share = Math.min(1, bottle.left / bottle.size);
   return (
-    <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2.5 last:border-0">
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line pt-1 pb-2.5">
       <span className="min-w-52 flex-1">
         <Link to={`/shelf/${id}`} className="text-press no-underline hover:underline">
           <OilName name={nameOf(catalog, bottle.materialId)} />
@@ -78,7 +79,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
       <span className="w-52 text-sm">
         <State bottle={bottle} />
       </span>
-    </li>
+    </div>
   );
 };
 
@@ -88,26 +89,28 @@ const Group = ({ title, records }: { title: string; records: readonly BottleReco
   return records.length === 0 ? null : (
     <section aria-label={title} className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3">
       <h2 className="text-lg">{title}</h2>
-      <ul>
-        {records.map((record) => (
-          <Boundary
-            key={record.id}
-            fallback={(error) => (
-              <li>
-                <BrokenRecord
-                  what="bottle"
-                  name={nameOf(catalog, record.bottle.materialId)}
-                  error={error}
-                  record={record}
-                  onDelete={() => void write('The shelf', () => bottles.remove(record.id))}
-                />
-              </li>
-            )}
-          >
-            <Row record={record} />
-          </Boundary>
-        ))}
-      </ul>
+      <WindowList ids={records.map(({ id }) => id)} rowPx={72}>
+        {(id) => {
+          const record = records.find((one) => one.id === id);
+          return (
+            record && (
+              <Boundary
+                fallback={(error) => (
+                  <BrokenRecord
+                    what="bottle"
+                    name={nameOf(catalog, record.bottle.materialId)}
+                    error={error}
+                    record={record}
+                    onDelete={() => void write('The shelf', () => bottles.remove(id))}
+                  />
+                )}
+              >
+                <Row record={record} />
+              </Boundary>
+            )
+          );
+        }}
+      </WindowList>
     </section>
   );
 };

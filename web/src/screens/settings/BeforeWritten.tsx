@@ -1,0 +1,84 @@
+import { format } from 'date-fns';
+import { Button } from '../../parts/Button';
+import type { Manner, Summary } from '../../store/house';
+import type { SetAside } from '../../store/readHouse';
+
+/** So many records that were set aside are named; the rest is counted. */
+const mostNamed = 8;
+
+export const counted = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+export interface Waiting {
+  readonly name: string;
+  readonly savedAt: string;
+  readonly summary: Summary;
+  readonly setAside: readonly SetAside[];
+}
+
+/** Records of a file that cannot be read, each by its name and with why. */
+export const Aside = ({ list }: { list: readonly SetAside[] }) => (
+  <ul className="list-disc pl-5 text-sm">
+    {list.slice(0, mostNamed).map(({ what, why }, n) => (
+      <li key={n}>
+        {what}: {why}.
+      </li>
+    ))}
+    {list.length > mostNamed && <li>And {list.length - mostNamed} more.</li>}
+  </ul>
+);
+
+/** What getting a file in would do, and how it is to get in. */
+export const BeforeWritten = ({
+  waiting,
+  onManner,
+  onLeave,
+}: {
+  waiting: Waiting;
+  onManner: (manner: Manner) => void;
+  onLeave: () => void;
+}) => {
+  const { summary, setAside } = waiting;
+  return (
+    <div
+      role="group"
+      aria-label="Before anything is written"
+      className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
+    >
+      <p>
+        <b>{waiting.name}</b>, saved {format(new Date(waiting.savedAt), 'd MMM yyyy, HH:mm')}, has{' '}
+        {counted(summary.blends, 'blend', 'blends')}, {counted(summary.batches, 'batch', 'batches')}{' '}
+        and {counted(summary.people, 'person', 'people')} that are not here, and {summary.known}{' '}
+        that are.
+      </p>
+      <p>
+        Add: what is new comes in
+        {summary.newer > 0 &&
+          `, and ${counted(summary.newer, 'record that is', 'records that are')} newer in the file`}
+        {summary.both > 0 &&
+          `; of ${counted(summary.both, 'record', 'records')} changed here and in the file both are kept`}
+        . All else stays as it is. Replace: all that is here goes
+        {summary.gone > 0 && `, ${summary.gone} of it not in the file`}. There is a way back from
+        both.
+      </p>
+      {setAside.length > 0 && (
+        <div className="text-brick">
+          <p>
+            {counted(setAside.length, 'record', 'records')} of it cannot be read and{' '}
+            {setAside.length === 1 ? 'is' : 'are'} set aside. All else comes in.
+          </p>
+          <Aside list={setAside} />
+        </div>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <Button look="first" onClick={() => onManner('add')}>
+          Add to what is here
+        </Button>
+        <Button onClick={() => onManner('replace')}>Replace all that is here</Button>
+        <Button look="quiet" onClick={onLeave}>
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+};

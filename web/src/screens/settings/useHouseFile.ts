@@ -1,0 +1,199 @@
+import { formatList } from '@jubbet/core/words';
+import { useEffect, useRef, useState } from 'react';
+import { errorWords } from '../../parts/errorWords';
+import { useNotice } from '../../parts/notice';
+import { saveFile } from '../../parts/saveFile';
+import type { BroughtIn } from '../../store/addHouse';
+import type { Manner } from '../../store/house';
+import { now, today } from '../../store/now';
+import type { SetAside } from '../../store/readHouse';
+import { settings } from '../../store/settings';
+import type { Looked } from '../../workers/house.worker';
+import {
+  mendInWorker,
+  startHouseAct,
+  Stopped,
+  told,
+  type HouseAct,
+} from '../../workers/houseWorker';
+import type { Waiting } from './BeforeWritten';
+
+/** What goes on, and how far it is, from 0 to 1; null where that is not known. */
+export interface Running {
+  readonly what: string;
+  readonly share: number | null;
+}
+
+/** So many names are told; the rest is counted. */
+const mostTold = 5;
+
+const names = (list: readonly string[]): string =>
+  list.length > mostTold
+    ? `${list.slice(0, mostTold).join(', ')} and ${list.length - mostTold} more`
+    : formatList(list);
+
+const broughtWords = ({ both, newest }: BroughtIn): string =>
+  [
+    ...(both.length > 0
+      ? [
+          ` Changed here and in the file, so both are kept, the file’s with “from the file” after its name: ${names(both)}.`,
+        ]
+      : []),
+    ...(newest.length > 0
+      ? [
+          ` Changed here and in the file, and only one can be there, so the newer was taken: ${names(newest)}.`,
+        ]
+      : []),
+  ].join('');
+
+/**
+ * All data out to a file, in, and back: in a worker, with how far it is, and a way to stop it.
+ * Whatever is stopped has changed nothing.
+ */
+export const useHouseFile = () => {
+  const [running, setRunning] = useState<Running | null>(null);
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [unreadable, setUnreadable] = useState<readonly SetAside[]>([]);
+  /** The worker that holds what was read, or that is at work. */
+  const act = useRef<HouseAct | null>(null);
+  const tell = useNotice();
+
+  const stop = (): void => {
+    act.current?.stop();
+    act.current = null;
+    setRunning(null);
+  };
+  const working = useRef(false);
+  // What is being written goes on when the screen is left; what was only read is let go.
+  useEffect(
+    () => () => {
+      if (!working.current) act.current?.stop();
+    },
+    [],
+  );
+
+  const begin = (): HouseAct => {
+    act.current?.stop();
+    act.current = startHouseAct();
+    return act.current;
+  };
+  /** Runs one act of a worker, and says what failed; undefined where it was stopped or failed. */
+  const run = async <T>(
+    what: string,
+    said: (error: string) => string,
+    work: (worker: HouseAct, progress: (share: number) => void) => Promise<T>,
+    worker = begin(),
+  ): Promise<T | undefined> => {
+    setRefused(null);
+    setRunning({ what, share: null });
+    working.current = true;
+    try {
+      return await work(
+        worker,
+        told((share) => setRunning({ what, share })),
+      );
+    } catch (error) {
+      if (!(error instanceof Stopped)) setRefused(said(errorWords(error)));
+      return undefined;
+    } finally {
+      working.current = false;
+      setRunning(null);
+    }
+  };
+  const asItWas = (error: string): string =>
+    `This could not be done: ${error}. Everything is as it was.`;
+
+  const goBack = async (): Promise<void> => {
+    const worker = begin();
+    const done = await run(
+      'Going back',
+      asItWas,
+      async ({ of, remote }) => {
+        await of(remote.goBack());
+        return true;
+      },
+      worker,
+    );
+    stop();
+    if (done) tell({ text: 'All is as it was.', undo: () => void goBack() });
+  };
+  const attempt = async (
+    what: string,
+    done: string,
+    work: (worker: HouseAct) => Promise<unknown>,
+  ): Promise<void> => {
+    const worked = await run(what, asItWas, (worker) => work(worker).then(() => true));
+    stop();
+    if (worked) tell({ text: done, undo: () => void goBack() });
+  };
+
+  return {
+    running,
+    waiting,
+    refused,
+    unreadable,
+    stop,
+    goBack,
+    leave: () => {
+      setWaiting(null);
+      stop();
+    },
+    save: async (): Promise<void> => {
+      setUnreadable([]);
+      const saved = await run(
+        'Saving all to a file',
+        (error) => `The data could not be saved to a file: ${error}. They are still here.`,
+        ({ of, remote }, progress) => of(remote.save(progress)),
+      );
+      stop();
+      if (!saved) return;
+      saveFile(`jubbet-${today()}.zip`, saved.blob, 'application/zip');
+      setUnreadable(saved.unreadable);
+      await settings.write('lastExport', now());
+    },
+    read: async (file: File): Promise<void> => {
+      setWaiting(null);
+      const looked = await run(
+        `Reading ${file.name}`,
+        (error) => `${file.name} could not be opened: ${error}. Nothing was changed.`,
+        ({ of, remote }, progress) => of<Looked>(remote.look(file, progress) as Promise<Looked>),
+      );
+      if (!looked) return;
+      if (!looked.ok) {
+        stop();
+        setRefused(`${file.name} was not read in. ${looked.sentence} Nothing was changed.`);
+        return;
+      }
+      setWaiting({ name: file.name, ...looked });
+    },
+    bringIn: async (manner: Manner): Promise<void> => {
+      const worker = act.current;
+      if (!waiting || !worker) return;
+      setWaiting(null);
+      const brought = await run(
+        `Reading ${waiting.name} in`,
+        asItWas,
+        ({ of, remote }, progress) => of(remote.bringIn(manner, progress)),
+        worker,
+      );
+      stop();
+      if (!brought) return;
+      tell({
+        text:
+          manner === 'add'
+            ? `${waiting.name} is added.${broughtWords(brought)}`
+            : `${waiting.name} is in place of all.`,
+        undo: () => void goBack(),
+      });
+      // Lists show what is not judged yet; it is by and by.
+      mendInWorker().catch((error: unknown) => console.warn('batches were not judged', error));
+    },
+    putExampleIn: () =>
+      attempt('Putting the example house in', 'The example house is in.', ({ of, remote }) =>
+        of(remote.putExampleIn()).then(() => of(remote.mend())),
+      ),
+    clear: () =>
+      attempt('Emptying the house', 'The house is empty.', ({ of, remote }) => of(remote.clear())),
+  };
+};

@@ -1,0 +1,178 @@
+import { clearLog } from './batchLog';
+import type { BatchRecord, Database, House } from './database';
+import { lastMet, thisHouse } from './exchanged';
+import type { Progress } from './houseZip';
+import { meetingOf, type Changed, type Meeting } from './merge';
+import { unusedNumber } from './numberedApart';
+import type { HouseFile } from './readHouse';
+import { kindOf, type Table } from './records';
+import { inParts, keepForWayBack, tableOf } from './wayBack';
+
+// A file is added to what is here: what is new comes in, the newer of two stays, and of what was
+// changed in both houses both are kept.
+
+/** Kinds of record that are met one by one. Events come with their batch; settings stay. */
+const met = ['materials', 'blends', 'people', 'bottles', 'vessels', 'batches', 'drafts'] as const;
+export type MetTable = (typeof met)[number];
+
+export type Row = Changed & { readonly id: string };
+
+/** A record of a file, what becomes of it, and as what it is written. */
+interface Met {
+  readonly theirs: Row;
+  readonly meeting: Meeting | 'new';
+}
+
+/** What became of the records of a file that were changed in both houses, by their names. */
+export interface BroughtIn {
+  /** Both are kept. */
+  readonly both: readonly string[];
+  /** Only one can be there: the newer was taken. */
+  readonly newest: readonly string[];
+}
+
+/** What becomes of each record of one kind, beside what is here. */
+export const meetingsOf = async (
+  store: Database,
+  table: MetTable,
+  rows: readonly Row[],
+  since: string,
+): Promise<Met[]> => {
+  const found: Met[] = [];
+  for (const part of inParts(rows)) {
+    const here = await tableOf(store, table).bulkGet(part.map(({ id }) => id));
+    part.forEach((theirs, n) => {
+      const ours = here[n] as Row | undefined;
+      found.push({ theirs, meeting: ours ? meetingOf(ours, theirs, since) : 'new' });
+    });
+  }
+  return found;
+};
+
+const named = (table: Table, row: unknown): string => {
+  const { word, nameOf } = kindOf(table);
+  const name = nameOf(row as Record<string, unknown>);
+  return `${word} “${typeof name === 'string' && name !== '' ? name : 'without a name'}”`;
+};
+
+/** Records as they are written: what stands beside another gets an id of its own. */
+const writtenOf = (
+  table: MetTable,
+  list: readonly Met[],
+  told: { both: string[]; newest: string[] },
+): { readonly theirs: Row; readonly as: Row }[] => {
+  const { twin } = kindOf(table);
+  return list.flatMap(({ theirs, meeting }) => {
+    if (meeting === 'same' || meeting === 'ours') return [];
+    if (meeting !== 'both') return [{ theirs, as: theirs }];
+    (twin ? told.both : told.newest).push(named(table, theirs));
+    const as = twin ? (twin(theirs, crypto.randomUUID()) as Row) : theirs;
+    return [{ theirs, as }];
+  });
+};
+
+/** A blend that takes the place of another counts on from it, so that open sheets can tell. */
+const countedOn = async (
+  store: Database,
+  blends: readonly House['blends'][number][],
+): Promise<House['blends']> => {
+  const here = await store.blends.bulkGet(blends.map(({ id }) => id));
+  return blends.map((blend, n) => ({ ...blend, revision: (here[n]?.revision ?? 0) + 1 }));
+};
+
+/** Batches of which the numbers stand on no other label. */
+const numberedHere = async (
+  store: Database,
+  batches: readonly BatchRecord[],
+): Promise<BatchRecord[]> => {
+  const owners = new Map<string, string>();
+  const [numbers, ids] = await Promise.all([
+    store.batches.orderBy('number').keys(),
+    store.batches.orderBy('number').primaryKeys(),
+  ]);
+  numbers.forEach((number, n) => owners.set(number as string, ids[n] ?? ''));
+  return batches.map((batch) => {
+    const isOurs = owners.get(batch.number) === batch.id;
+    const number = isOurs ? batch.number : unusedNumber(batch.number, owners);
+    owners.set(number, batch.id);
+    return { ...batch, number };
+  });
+};
+
+const asStored = async (
+  store: Database,
+  table: MetTable,
+  rows: readonly Row[],
+): Promise<readonly Row[]> => {
+  if (table === 'blends') return countedOn(store, rows as unknown as House['blends']);
+  if (table === 'batches') return numberedHere(store, rows as unknown as BatchRecord[]);
+  return rows;
+};
+
+const put = async (store: Database, table: Table, rows: readonly unknown[], keys: unknown[]) => {
+  await keepForWayBack(store, table, keys);
+  await tableOf(store, table).bulkPut([...rows]);
+};
+
+/** The log of a batch on the bench comes with it, in place of what was there under its id. */
+const addLogs = async (
+  store: Database,
+  events: House['benchEvents'],
+  ids: ReadonlyMap<string, string>,
+): Promise<void> => {
+  for (const id of ids.values()) {
+    const before = await store.benchEvents
+      .where('[batchId+seq]')
+      .between([id], [id, []])
+      .primaryKeys();
+    await keepForWayBack(store, 'benchEvents', before);
+    await clearLog(store, id);
+  }
+  const theirs = events.flatMap((event) => {
+    const batchId = ids.get(event.batchId);
+    return batchId === undefined ? [] : [{ ...event, batchId }];
+  });
+  for (const part of inParts(theirs)) {
+    const keys = part.map(({ batchId, seq }): [string, number] => [batchId, seq]);
+    const before = await store.benchEvents.bulkGet(keys);
+    // What stood there is in the way back already.
+    const isNew = (_: unknown, n: number): boolean => before[n] === undefined;
+    await keepForWayBack(store, 'benchEvents', keys.filter(isNew));
+    await store.benchEvents.bulkPut([...part]);
+  }
+};
+
+/** Adds a file to what is here. Within a transaction, after a way back was begun. */
+export const addHouse = async (
+  store: Database,
+  { house, from }: Pick<HouseFile, 'house' | 'from'>,
+  progress: Progress,
+): Promise<BroughtIn> => {
+  const since = lastMet(await thisHouse(store), from);
+  const told = { both: [] as string[], newest: [] as string[] };
+  const all = met.reduce((total, table) => total + house[table].length, 0);
+  const logs = new Map<string, string>();
+  let done = 0;
+  for (const table of met) {
+    const rows: readonly Row[] = house[table];
+    const written = writtenOf(table, await meetingsOf(store, table, rows, since), told);
+    if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
+    const stored = await asStored(
+      store,
+      table,
+      written.map(({ as }) => as),
+    );
+    for (const part of inParts(stored)) {
+      await put(
+        store,
+        table,
+        part,
+        part.map(({ id }) => id),
+      );
+      progress((done + part.length) / all);
+    }
+    done += rows.length;
+  }
+  await addLogs(store, house.benchEvents, logs);
+  return told;
+};

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import type { Database } from './database';
+import type { Head } from './houseZip';
+import { moment } from './records/fields';
+
+// Which house this is, and what it has read of others: so that two houses can tell what was changed
+// in which of them since they last met.
+
+const readFromSchema = z.record(z.string().max(100), moment).catch({});
+
+/** This house, for the files that leave it. Called within a transaction that writes settings. */
+export const thisHouse = async (store: Database): Promise<Head['from']> => {
+  const known: unknown = (await store.settings.get('houseId'))?.value;
+  const readFrom: unknown = (await store.settings.get('readFrom'))?.value;
+  const house = typeof known === 'string' && known !== '' ? known : crypto.randomUUID();
+  if (house !== known) await store.settings.put({ key: 'houseId', value: house });
+  return { house, readFrom: readFromSchema.parse(readFrom ?? {}) };
+};
+
+const later = (a: string, b: string): string => (a > b ? a : b);
+
+/** When this house and that of a file last had the same; empty where they never met. */
+export const lastMet = (here: Head['from'], from: Head['from'] | null): string =>
+  from === null ? '' : later(from.readFrom[here.house] ?? '', here.readFrom[from.house] ?? '');
+
+/** Remembers that a file was read, and all that had been read into its house. */
+export const remember = async (
+  store: Database,
+  here: Head['from'],
+  from: Head['from'],
+  savedAt: string,
+): Promise<void> => {
+  const readFrom = { ...here.readFrom };
+  for (const [house, at] of [...Object.entries(from.readFrom), [from.house, savedAt] as const]) {
+    if (house !== here.house) readFrom[house] = later(readFrom[house] ?? '', at);
+  }
+  await store.settings.put({ key: 'readFrom', value: readFrom });
+};

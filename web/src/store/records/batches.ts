@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { id, moment } from './fields';
+import { lift, liftWith, recordKind, type RecordOf } from './recordKind';
+
+/**
+ * One making of a blend. It carries all that it was made of: later changes to the blend, to the
+ * shelf and to the people of the house do not reach here.
+ */
+export const batches = recordKind({
+  table: 'batches',
+  word: 'batch',
+  schema: async () => {
+    const {
+      analysisSchema,
+      blendFileSchema,
+      madeSummarySchema,
+      ownMaterialSchema,
+      packedLogSchema,
+    } = await import('./coreForms');
+    return z.strictObject({
+      id,
+      /** `2026-017`. */
+      number: z.string().min(1).max(40),
+      blendId: id,
+      /** With whole drops: parts are settled. Containers stand in it with their measures. */
+      file: blendFileSchema,
+      /** Essential oil that was asked for, in percent; null where only drops were. */
+      askedPercent: z.number().min(0).max(100).nullable(),
+      /** What was said of the plan when it was begun; null of a plan without oils. */
+      verdict: z.enum(['within', 'caution', 'over', 'unknown']).nullable(),
+      /** Who in the house it was for, where somebody was. */
+      personId: id.nullable(),
+      /** Materials and figures of the house's own that are in it, as they were. */
+      materials: z.array(ownMaterialSchema).max(200),
+      /** What laboratories had found of the bottles it was made from, by id of the oil. */
+      analyses: z.record(z.string().max(120), analysisSchema),
+      /** The bottles of the shelf it was made from, by id of the material. */
+      bottles: z.record(z.string().max(120), z.strictObject({ id, lot: z.string().max(80) })),
+      /** What the maker wrote before going past a soft limit; empty where none was passed. */
+      reason: z.string().max(10_000),
+      startedAt: moment,
+      finishedAt: moment.nullable(),
+      updatedAt: moment,
+      /** What came of it, from what was counted; null until it is finished. */
+      made: madeSummarySchema.nullable(),
+      /** What happened at its bench; null while it is on the bench, and each thing has its record. */
+      log: packedLogSchema.nullable(),
+      /** Finished as not to be used: its label says that, and nothing else. */
+      notToBeUsed: z.boolean(),
+      /** Day of making, as on the label. */
+      madeOn: z.iso.date(),
+      notes: z.string().max(10_000),
+      /** Null while it is in the log. What is deleted stays, so that its number never comes again. */
+      deletedAt: moment.nullable(),
+    });
+  },
+  indexes: 'id, &number, blendId, startedAt, finishedAt, deletedAt, made.judgedOn, file.name',
+  since: 1,
+  lifts: async () => {
+    const { batchOfItsOwn, withLog, batchInTerms } = await import('./older');
+    return {
+      7: liftWith(['materials', 'drafts'], ({ materials = [], drafts = [] }) =>
+        batchOfItsOwn(materials, drafts),
+      ),
+      8: lift(batchInTerms),
+      9: liftWith(['events'], withLog),
+    };
+  },
+  // Its number gets a mark: two labels never bear the same.
+  twin: (record, other) => ({ ...record, id: other }),
+  nameOf: ({ file, number }) =>
+    typeof file === 'object' && file !== null && 'name' in file && file.name ? file.name : number,
+});
+
+export type BatchRecord = RecordOf<typeof batches>;

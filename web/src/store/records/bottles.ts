@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { id, times, within } from './fields';
+import { lift, recordKind, type RecordOf } from './recordKind';
+
+/** A bottle on the shelf. */
+export const bottles = recordKind({
+  table: 'bottles',
+  word: 'bottle',
+  schema: async () => {
+    const { bottleSchema } = await import('./coreForms');
+    return z.strictObject({ id, bottle: bottleSchema, ...times });
+  },
+  indexes: 'id, bottle.materialId, bottle.finishedOn, deletedAt',
+  since: 5,
+  lifts: async () => {
+    const { bottleWithUnit } = await import('./older');
+    return { 6: lift(bottleWithUnit) };
+  },
+  nameOf: (record) => within(record, 'bottle', 'lot'),
+  twin: (record, other) => ({ ...record, id: other }),
+});
+
+export type BottleRecord = RecordOf<typeof bottles>;

@@ -1,0 +1,42 @@
+import { recipeSchema } from '@jubbet/core/recipe';
+import { z } from 'zod';
+import { count, id, isObject, moment } from './fields';
+import { lift, recordKind, type RecordOf } from './recordKind';
+import { twinName } from './twin';
+
+/** A blend as it was when it was made, or when the maker kept it. */
+export const drafts = recordKind({
+  table: 'drafts',
+  word: 'draft',
+  schema: () =>
+    Promise.resolve(
+      z.strictObject({
+        id,
+        blendId: id,
+        /** Counts up from 1 within a blend. */
+        number: count,
+        name: z.string().max(120),
+        /** What was good about it, in the maker's words. */
+        good: z.string().max(10_000),
+        recipe: recipeSchema,
+        at: moment,
+        updatedAt: moment,
+        /** The batch that was made of it; null where it was kept without one. */
+        batchId: id.nullable(),
+      }),
+    ),
+  indexes: 'id, blendId',
+  since: 4,
+  lifts: async () => {
+    const { notForSale, recordWithRecipe } = await import('./older');
+    return {
+      5: lift(notForSale),
+      8: lift(recordWithRecipe),
+      9: lift((record) => (isObject(record) ? { ...record, updatedAt: record['at'] } : record)),
+    };
+  },
+  nameOf: ({ name }) => name,
+  twin: (record, other) => ({ ...record, id: other, name: twinName(record.name, 120) }),
+});
+
+export type DraftRecord = RecordOf<typeof drafts>;

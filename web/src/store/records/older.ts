@@ -1,0 +1,10 @@
+// How records of older versions are lifted, in one piece to be fetched when one is met.
+export { batchOfItsOwn, bottleWithUnit } from './olderForms';
+export { openLog, withLog } from './olderLogs';
+export {
+  batchInTerms,
+  briefOfPerson,
+  notForSale,
+  personInTerms,
+  recordWithRecipe,
+} from './olderRecipes';

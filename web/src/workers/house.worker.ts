@@ -1,0 +1,70 @@
+import { expose } from 'comlink';
+import { batches } from '../store/batches';
+import { db } from '../store/database';
+import { house, type Manner, type Summary } from '../store/house';
+import type { BroughtIn } from '../store/addHouse';
+import { largestHouse } from '../store/houseZip';
+import { today } from '../store/now';
+import { putExampleIn } from '../store/putExample';
+import type { HouseFile, SetAside } from '../store/readHouse';
+
+/** Told how far it is, from 0 to 1. */
+type Progress = (share: number) => void;
+
+/** A file that was read, and what getting it in would do. */
+export type Looked =
+  | {
+      readonly ok: true;
+      readonly savedAt: string;
+      readonly summary: Summary;
+      readonly setAside: readonly SetAside[];
+    }
+  | { readonly ok: false; readonly sentence: string };
+
+/** Not more often than this, in ms: the page has other things to do. */
+const tellEvery = 100;
+
+const seldom = (progress: Progress): Progress => {
+  let last = 0;
+  return (share) => {
+    const at = performance.now();
+    if (at - last < tellEvery) return;
+    last = at;
+    progress(share);
+  };
+};
+
+/** What was read stays here, and never goes through the page. */
+const read: { file: HouseFile | null } = { file: null };
+
+const worker = {
+  save: async (progress: Progress): Promise<{ blob: Blob; unreadable: readonly SetAside[] }> => {
+    const { parts, unreadable } = await house.write(seldom(progress));
+    return { blob: new Blob([...parts], { type: 'application/zip' }), unreadable };
+  },
+  look: async (file: Blob, progress: Progress): Promise<Looked> => {
+    if (file.size > largestHouse) return { ok: false, sentence: 'It is larger than any house.' };
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const result = await house.read(bytes, seldom(progress));
+    if (!result.ok) return result;
+    read.file = result;
+    const { savedAt, setAside } = result;
+    return { ok: true, savedAt, setAside, summary: await house.summary(result) };
+  },
+  bringIn: async (manner: Manner, progress: Progress): Promise<BroughtIn> => {
+    if (!read.file) throw new Error('no file was read');
+    const brought = await house.bringIn(read.file, manner, seldom(progress));
+    read.file = null;
+    return brought;
+  },
+  putExampleIn: () => putExampleIn(db, today()),
+  clear: () => house.clear(),
+  clearExample: () => house.clearExample(),
+  goBack: () => house.goBack(),
+  /** Judges what came in: a file is not believed. */
+  mend: () => batches.mend(),
+};
+
+export type HouseWorker = typeof worker;
+
+expose(worker);
