@@ -75,6 +75,8 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   await expect(pad).toContainText('9 tins of 15 ml and 4 sticks of 5 ml');
   await goOn(page, 'Sweet orange');
   await goOn(page, 'Sweet orange');
+  // The step before names the oil too.
+  await expect(pad).toContainText(/of \d+ drops/);
   const asked = Number(/of (\d+) drops/.exec((await pad.textContent()) ?? '')?.[1]);
   expect(asked).toBeGreaterThan(5);
   for (let drop = 0; drop < asked; drop += 1) await page.keyboard.press('Space');

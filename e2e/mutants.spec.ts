@@ -1,5 +1,5 @@
-import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { readTables, writeTables } from './houseFile';
 
 // Files of all data with something wrong in them: whatever of one is taken in, every screen opens.
 // MUTANTS and SEED make it longer or repeat it.
@@ -97,16 +97,16 @@ test(`every screen opens with what was taken of ${mutants} broken files, seed ${
   await page.goto('/settings');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save all to a file' }).click();
-  const good = readFileSync(await (await download).path(), 'utf8');
+  const good = await (await download).path();
   const failures: string[] = [];
   page.on('pageerror', (error) => failures.push(error.message));
   let taken = 0;
   for (let n = 0; n < mutants; n += 1) {
-    const file = JSON.parse(good) as { house: Json };
+    const tables = readTables(good);
     // Several at once, so that one file shows more than one weakness.
-    for (let times = 0; times < 8; times += 1) mutated(file.house);
-    const path = info.outputPath(`mutant.json`);
-    writeFileSync(path, JSON.stringify(file));
+    for (let times = 0; times < 8; times += 1) mutated(tables);
+    const path = info.outputPath('mutant.zip');
+    writeTables(path, good, tables);
     await visit(page, '/settings');
     await page.getByLabel('A file of all data to read in').setInputFiles(path);
     const replace = page.getByRole('button', { name: 'Replace all that is here' });
