@@ -137,3 +137,33 @@ test('a bottle thrown away is begun again from nought', async ({ page }) => {
   await page.getByRole('button', { name: /Throw it away/ }).click();
   await expect(page.getByRole('button', { name: /^Petitgrain: 0/ })).toBeVisible();
 });
+
+test('something else that went in is told, judged, and taken back', async ({ page }) => {
+  const happened = page.getByRole('button', { name: /^Something happened/ });
+  const outcome = page.getByRole('region', { name: 'When all is in' });
+  await happened.click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Or in your own words').fill('a splash of coffee');
+  // A key of the bench is a letter here.
+  await expect(dialog.getByLabel('Or in your own words')).toHaveValue('a splash of coffee');
+  await dialog.getByRole('button', { name: 'It went in' }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(outcome).toContainText('Something else went in: “a splash of coffee”');
+  await expect(count(page)).toHaveText('0');
+
+  await happened.click();
+  await dialog.getByRole('button', { name: /^Take back: Went in/ }).click();
+  await expect(dialog.getByText(/coffee/)).toHaveCount(0);
+
+  await dialog.getByLabel('What went in').fill('cinnamon bark');
+  await page.getByRole('option').first().click();
+  await dialog.getByLabel('How much, if you know').fill('6');
+  await dialog.getByRole('button', { name: 'It went in' }).click();
+  await expect(page.getByRole('alert')).toContainText(/Cinnamon/);
+  // It stays with the batch.
+  await page.goto('/batches/batch-prompt-desk');
+  await expect(page.getByRole('region', { name: 'What went in' })).toContainText(
+    'not in the recipe',
+  );
+  await expect(page.getByText(/something else went in, 6 drops of Cinnamon/)).toBeVisible();
+});

@@ -42,3 +42,4 @@ export { madeOfWords } from './readyMade';
 export { suggestionWords } from './suggestions';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';
+export { somethingElseWords, spilledWords } from './mishaps';

@@ -5,6 +5,8 @@ import {
   fillingsWords,
   formatMl,
   formatPercent,
+  somethingElseWords,
+  spilledWords,
   strengthWords,
   containerWords,
   wearerWords,
@@ -37,6 +39,7 @@ const intoWords = (made: Made): string => {
 };
 
 const Happened = ({ tally }: { tally: Tally }) => {
+  const catalog = useCatalog();
   const lines = [
     ...[...tally.movedTo].map(([bottle, id]) => {
       const container = usualContainer(id);
@@ -49,6 +52,13 @@ const Happened = ({ tally }: { tally: Tally }) => {
     ...[...tally.discards].map(
       ([bottle, times]) =>
         `Bottle ${bottle + 1} was thrown away and begun again${times > 1 ? `, ${times} times` : ''}.`,
+    ),
+    ...tally.also.map(
+      (one) =>
+        `Bottle ${one.container + 1}: something else went in, ${somethingElseWords(catalog, one)}.`,
+    ),
+    ...tally.spilled.map(
+      (one) => `Bottle ${one.container + 1}: some was spilled, ${spilledWords(one)}.`,
     ),
   ];
   return lines.length > 0 ? <p>{lines.join(' ')}</p> : null;

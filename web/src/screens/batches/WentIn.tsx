@@ -43,6 +43,25 @@ export const WentIn = ({ made }: { made: Made }) => {
   const { blend } = made;
   const { oils } = blend.formula;
   if (columns.length === 0) return null;
+  /** Oils that went in beside the recipe, each once. */
+  const extra = [
+    ...new Map(
+      columns.flatMap(({ one }) =>
+        one.evaluation.mixture.oils
+          .filter((mixed) => !oils.some(({ oil }) => oil.id === mixed.oil.id))
+          .map((mixed) => [mixed.oil.id, mixed] as const),
+      ),
+    ).values(),
+  ];
+  const extraBases = [
+    ...new Map(
+      columns.flatMap(({ one }) =>
+        one.evaluation.mixture.bases
+          .slice(blend.formula.bases.length)
+          .map((mixed) => [mixed.base.id, mixed] as const),
+      ),
+    ).values(),
+  ];
   const asked = (index: number): string => {
     const measure = oils[index]?.measure;
     if (!measure) return '';
@@ -87,6 +106,22 @@ export const WentIn = ({ made }: { made: Made }) => {
               })}
             </tr>
           ))}
+          {extra.map(({ oil }, n) => (
+            <tr key={oil.id}>
+              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
+                <OilName name={oil.name} /> <span className="text-soft">not in the recipe</span>
+              </th>
+              <td className={cell}>{formatDrops(0)}</td>
+              {columns.map(({ title, one }) => {
+                const mixed = one.evaluation.mixture.oils.find((entry) => entry.oil.id === oil.id);
+                return (
+                  <td key={`${title}/${n}`} className={`${cell} whitespace-nowrap`}>
+                    {mixed ? <b className="text-amber">▲ {amountWords(mixed)}</b> : '–'}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
           {blend.formula.bases.map(({ base }, index) => (
             <tr key={base.id}>
               <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
@@ -100,6 +135,24 @@ export const WentIn = ({ made }: { made: Made }) => {
                     {mixed
                       ? `${formatG(mixed.g.likely, 3)} (${formatMl(mixed.ml.likely, 3)})`
                       : '–'}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+          {extraBases.map(({ base }) => (
+            <tr key={base.id}>
+              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
+                {base.name} <span className="text-soft">not in the recipe</span>
+              </th>
+              <td className={cell} />
+              {columns.map(({ title, one }) => {
+                const mixed = one.evaluation.mixture.bases
+                  .slice(blend.formula.bases.length)
+                  .find((entry) => entry.base.id === base.id);
+                return (
+                  <td key={title} className={`${cell} whitespace-nowrap`}>
+                    {mixed ? <b className="text-amber">▲ {formatMl(mixed.ml.likely, 3)}</b> : '–'}
                   </td>
                 );
               })}

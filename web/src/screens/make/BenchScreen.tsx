@@ -10,8 +10,8 @@ import {
 import { nameOrNone, fillingsWords, stepTitle, wearerWords } from '@jubbet/core/words';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
-import { ArrowLeft, ListChecks } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { ArrowLeft, ListChecks, TriangleAlert } from 'lucide-react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
@@ -34,6 +34,9 @@ import { TooMuch } from './TooMuch';
 import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
+
+/** Opened when something went wrong, and loaded then. */
+const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap }));
 
 const headerButton =
   'inline-flex min-h-11 items-center gap-2 rounded-lg px-2 text-ink no-underline hover:underline disabled:opacity-50';
@@ -60,6 +63,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   useWakeLock();
   useBenchKeys(act);
   const [listed, setListed] = useState(false);
+  const [telling, setTelling] = useState(false);
 
   const steps = useMemo(
     () => (tally ? stepsNow(blend, planned, tally) : planned),
@@ -129,6 +133,14 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             onClick={() => act('step-back', 'tap')}
           >
             Step back <Kbd>←</Kbd>
+          </button>
+          <button
+            type="button"
+            className={headerButton}
+            aria-label="Something happened: something else went in, or was spilled"
+            onClick={() => setTelling(true)}
+          >
+            <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
           </button>
           <button
             type="button"
@@ -204,6 +216,20 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           press={(intent) => act(intent, 'tap')}
         />
       </div>
+      {telling && (
+        <Suspense fallback={null}>
+          <Mishap
+            tally={tally}
+            container={container}
+            place={blend.count > 1 && !blend.inOne ? `bottle ${container + 1}` : ''}
+            onTell={(event) => choose([event])}
+            onClose={() => {
+              setTelling(false);
+              focusPad();
+            }}
+          />
+        </Suspense>
+      )}
     </CatalogContext>
   );
 };

@@ -25,7 +25,10 @@ export const useBenchKeys = (act: (intent: Intent, source: 'key') => void): void
   });
   useLayoutEffect(() => {
     const isOurs = ({ key, target }: KeyboardEvent): boolean =>
-      !isWriting(target) && !((key === ' ' || key === 'Enter') && isControl(target));
+      // While something is being told, nothing is counted.
+      document.querySelector('[role="dialog"]') === null &&
+      !isWriting(target) &&
+      !((key === ' ' || key === 'Enter') && isControl(target));
     const onDown = (event: KeyboardEvent): void => {
       const intent = keys[event.key];
       if (!intent || event.ctrlKey || event.metaKey || event.altKey || !isOurs(event)) return;

@@ -1,0 +1,30 @@
+import { nameIn, type Catalog } from '../catalog';
+import type { EventOf, SomethingElse } from '../making';
+import { formatDrops, formatG, formatMl } from './numbers';
+
+const amountWords = ({ amount }: SomethingElse): string | null => {
+  switch (amount?.unit) {
+    case 'drops':
+      return formatDrops(amount.value);
+    case 'ml':
+      return formatMl(amount.value, 3);
+    case 'g':
+      return formatG(amount.value, 3);
+    default:
+      return null;
+  }
+};
+
+/** What else went in: `3 drops of Cinnamon bark`, `“a splash of coffee”`. */
+export const somethingElseWords = (catalog: Catalog, one: SomethingElse): string => {
+  const name = one.ingredient === null ? `“${one.words}”` : nameIn(catalog, one.ingredient);
+  const amount = amountWords(one);
+  if (amount !== null) return `${amount} of ${name}`;
+  return one.ingredient === null ? name : `${name}, nobody knows how much`;
+};
+
+/** What was spilled: `about 2 ml: “over the edge”`. */
+export const spilledWords = ({ ml, words }: EventOf<'spilled'>): string =>
+  [...(ml === null ? [] : [`about ${formatMl(ml, 3)}`]), ...(words ? [`“${words}”`] : [])].join(
+    ': ',
+  );

@@ -1,0 +1,225 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
+import type { BenchEvent, SomethingElse, Tally } from '@jubbet/core/making';
+import { somethingElseWords, spilledWords } from '@jubbet/core/words';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { Choices } from '../../parts/Choices';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { PickByName } from '../../parts/PickByName';
+
+type Unit = NonNullable<SomethingElse['amount']>['unit'];
+
+const units: readonly (readonly [Unit, string])[] = [
+  ['drops', 'drops'],
+  ['ml', 'ml'],
+  ['g', 'g'],
+];
+
+interface Telling {
+  /** The container at which the maker stands. */
+  readonly container: number;
+  readonly onTell: (event: BenchEvent) => void;
+}
+
+/** Something that the recipe does not have: what, and how much where that is known. */
+const SomethingElseForm = ({ container, onTell }: Telling) => {
+  const catalog = useCatalog();
+  const [material, setMaterial] = useState<Oil | Base | null>(null);
+  const [words, setWords] = useState('');
+  const [value, setValue] = useState<number | null>(null);
+  const [unit, setUnit] = useState<Unit>('drops');
+  const told = material !== null || words.trim() !== '';
+  const amount: SomethingElse['amount'] =
+    value === null ? null : { unit, value: unit === 'drops' ? Math.round(value) : value };
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!told) return;
+        onTell({
+          kind: 'something-else',
+          container,
+          ingredient: material?.id ?? null,
+          bottleId: null,
+          source: 'typed',
+          amount,
+          words: words.trim(),
+        });
+      }}
+    >
+      {material ? (
+        <p>
+          <b>{material.name}</b>{' '}
+          <Button look="quiet" onClick={() => setMaterial(null)}>
+            Something else
+          </Button>
+        </p>
+      ) : (
+        <>
+          <PickByName<Oil | Base>
+            label="What went in"
+            placeholder="What went in? An oil or a base"
+            search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
+            isTaken={() => false}
+            describe={botanicalOf}
+            onPick={setMaterial}
+          />
+          <TextField
+            label="Or in your own words"
+            maxLength={200}
+            placeholder="a splash of coffee"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+            hint="What only your words say can’t be checked, and the batch says so."
+          />
+        </>
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        <NumberUnder
+          name="How much, if you know"
+          className="w-20"
+          value={value}
+          rule={{ least: 0, above: true, most: unit === 'drops' ? 1000 : 10_000 }}
+          onNumber={setValue}
+          onEmpty={() => setValue(null)}
+        />
+        <SelectField label="in" value={unit} choices={units} onChoose={setUnit} />
+      </div>
+      <div>
+        <Button look="first" type="submit" disabled={!told}>
+          It went in
+        </Button>
+      </div>
+    </form>
+  );
+};
+
+const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: () => void }) => {
+  const [words, setWords] = useState('');
+  const [ml, setMl] = useState<number | null>(null);
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (words.trim() === '') return;
+        onTell({ kind: 'spilled', container, source: 'typed', ml, words: words.trim() });
+      }}
+    >
+      <TextField
+        label="What was spilled"
+        maxLength={200}
+        placeholder="half of it, over the edge"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <NumberUnder
+        name="About how much, if you know"
+        className="w-20"
+        unit="ml"
+        value={ml}
+        rule={{ least: 0, above: true, most: 10_000 }}
+        onNumber={setMl}
+        onEmpty={() => setMl(null)}
+      />
+      <p className="text-sm text-soft">
+        It stays with the batch. Where you can’t tell how much of each oil is left, begin again: the
+        strength on the label would be a guess.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button look="first" type="submit" disabled={words.trim() === ''}>
+          Write it down
+        </Button>
+        <Button onClick={onDiscard}>Throw it away, begin again</Button>
+      </div>
+    </form>
+  );
+};
+
+/** What was told so far of this container; a mistake is taken back here. */
+const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
+  const catalog = useCatalog();
+  const list = [
+    ...tally.also
+      .filter((one) => one.container === container)
+      .map((one) => ({ seq: one.seq, text: `Went in: ${somethingElseWords(catalog, one)}` })),
+    ...tally.spilled
+      .filter((one) => one.container === container)
+      .map((one) => ({ seq: one.seq, text: `Spilled: ${spilledWords(one)}` })),
+  ];
+  return list.length === 0 ? null : (
+    <ul className="grid gap-1">
+      {list.map(({ seq, text }) => (
+        <li key={seq} className="flex flex-wrap items-center gap-2">
+          <span className="flex-1">{text}</span>
+          <Button
+            aria-label={`Take back: ${text}`}
+            onClick={() => onTell({ kind: 'struck', undoes: seq })}
+          >
+            Take it back
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+};
+
+/** Tells what the steps do not foresee: something else went in, or some of it was spilled. */
+export const Mishap = ({
+  tally,
+  container,
+  place,
+  onTell,
+  onClose,
+}: {
+  tally: Tally;
+  container: number;
+  /** `bottle 2 of 3`; empty where there is only one. */
+  place: string;
+  onTell: (event: BenchEvent) => void;
+  onClose: () => void;
+}) => {
+  const [what, setWhat] = useState<'something-else' | 'spilled'>('something-else');
+  const tell = (event: BenchEvent): void => {
+    onTell(event);
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} className="relative z-50">
+      <div aria-hidden className="fixed inset-0 bg-night/60" />
+      <div className="fixed inset-0 flex items-start justify-center overflow-y-auto p-4 pt-[8vh]">
+        <DialogPanel className="grid w-full max-w-lg gap-4 rounded-xl border border-line bg-sheet p-5 text-ink">
+          <DialogTitle className="text-xl">What happened{place && `, ${place}`}?</DialogTitle>
+          <Told tally={tally} container={container} onTell={onTell} />
+          <Choices
+            legend="It was"
+            name="mishap"
+            value={what}
+            choices={[
+              { value: 'something-else', text: 'Something else went in' },
+              { value: 'spilled', text: 'Some was spilled' },
+            ]}
+            onChoose={setWhat}
+          />
+          {what === 'spilled' ? (
+            <SpilledForm
+              container={container}
+              onTell={tell}
+              onDiscard={() => tell({ kind: 'discarded', container })}
+            />
+          ) : (
+            <SomethingElseForm container={container} onTell={tell} />
+          )}
+          <div>
+            <Button look="quiet" onClick={onClose}>
+              Cancel
+            </Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+};
