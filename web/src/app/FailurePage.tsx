@@ -1,18 +1,21 @@
 import { useRouteError } from 'react-router';
 import { Button, ButtonLink } from '../parts/Button';
 import { ScreenTitle } from '../parts/ScreenTitle';
+import { storeTroubleOf } from '../parts/storeTrouble';
 
 const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** What is shown where a screen broke: what happened, that nothing is lost, what to do. */
 export const FailurePage = () => {
   const error = useRouteError();
+  const trouble = storeTroubleOf(error);
   return (
     <section className="mx-auto max-w-xl py-10">
-      <ScreenTitle title="This page stopped working" />
+      <ScreenTitle title={trouble?.title ?? 'This page stopped working'} />
       <p className="mt-3">
-        What you typed and counted is kept. Try the page again, or go on elsewhere; the other rooms
-        work.
+        {trouble
+          ? `${trouble.what} ${trouble.todo}`
+          : 'What you typed and counted is kept. Try the page again, or go on elsewhere; the other rooms work.'}
       </p>
       <p className="mt-3 rounded-md bg-slate-wash p-3 text-sm break-words text-slate">
         {told(error)}

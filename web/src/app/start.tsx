@@ -3,7 +3,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { shippedCatalog } from '@jubbet/core/catalog';
-import { db } from '../store/database';
+import type { StoreTrouble } from '../parts/storeTrouble';
+import { db, refuseNewer } from '../store/database';
 import { seedFirst } from '../store/seed';
 import { today } from '../store/now';
 import { HouseCatalog, readHouseCatalog, type ReadCatalog } from './HouseCatalog';
@@ -19,8 +20,29 @@ const client = new QueryClient({
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root');
 
+const page = createRoot(root);
+
+/** Told in place of the application; what tells it is fetched only then. */
+const showTrouble = async (trouble: StoreTrouble): Promise<void> => {
+  const { StorePage } = await import('./StorePage');
+  page.render(<StorePage trouble={trouble} />);
+};
+
+/** Why the data cannot be reached, where that is so. */
+const tellTrouble = async (error: unknown): Promise<boolean> => {
+  const { storeTroubleOf } = await import('../parts/storeTrouble');
+  const trouble = storeTroubleOf(error);
+  if (trouble) await showTrouble(trouble);
+  return trouble !== null;
+};
+
+// Another tab with an older version holds the data: it is said, and waited for.
+db.on('blocked', () => {
+  void import('../parts/storeTrouble').then(({ blockedTrouble }) => showTrouble(blockedTrouble));
+});
+
 const show = (catalog: ReadCatalog): void =>
-  createRoot(root).render(
+  page.render(
     <StrictMode>
       <QueryClientProvider client={client}>
         <HouseCatalog first={catalog}>
@@ -47,7 +69,8 @@ const afterFirstScreen = 3000;
 
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so. What was made may come after the book of blends stands.
-void seedFirst(db, today())
+void refuseNewer()
+  .then(() => seedFirst(db, today()))
   .then(async (more) => {
     if (more && !showsMade(window.location.pathname)) {
       window.setTimeout(() => void seedRest(), afterFirstScreen);
@@ -68,8 +91,10 @@ void seedFirst(db, today())
         .catch((error: unknown) => console.warn('batches were not mended', error));
     }, afterFirstScreen);
   })
-  .catch((error: unknown) => console.warn('the store was not opened', error))
   .then(() => readHouseCatalog())
-  // Where the store cannot be read the screens say so; what is shipped is there all the same.
-  .catch(() => ({ house: '', catalog: shippedCatalog }))
-  .then(show);
+  .then(show)
+  .catch(async (error: unknown) => {
+    console.warn('the store was not opened', error);
+    // Anything else the screens say; what is shipped is there all the same.
+    if (!(await tellTrouble(error))) show({ house: '', catalog: shippedCatalog });
+  });

@@ -76,4 +76,19 @@ export const openDatabase = (name = 'jubbet'): Database => {
   return db;
 };
 
+/**
+ * Data of a newer Jubbet are not opened: what this one does not know of them it would lose.
+ *
+ * @throws VersionError where they are
+ */
+export const refuseNewer = async (name = 'jubbet'): Promise<void> => {
+  // Where a browser cannot say, opening must do.
+  const all = 'databases' in indexedDB ? await indexedDB.databases() : [];
+  // The versions of the browser are ten times those of the store.
+  const found = all.find((one) => one.name === name)?.version ?? 0;
+  if (Math.floor(found / 10) > storeVersion) {
+    throw new Dexie.VersionError('the store is from a newer version');
+  }
+};
+
 export const db = openDatabase();

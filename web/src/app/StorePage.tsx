@@ -1,0 +1,17 @@
+import { Button } from '../parts/Button';
+import { ScreenTitle } from '../parts/ScreenTitle';
+import type { StoreTrouble } from '../parts/storeTrouble';
+
+/** In place of the application, while its data cannot be reached. */
+export const StorePage = ({ trouble: { title, what, todo } }: { trouble: StoreTrouble }) => (
+  <main className="mx-auto max-w-xl px-6 py-10" role="alert">
+    <ScreenTitle title={title} />
+    <p className="mt-3">{what}</p>
+    <p className="mt-3">{todo}</p>
+    <div className="mt-4">
+      <Button look="first" onClick={() => window.location.reload()}>
+        Load the page again
+      </Button>
+    </div>
+  </main>
+);

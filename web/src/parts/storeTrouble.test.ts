@@ -1,0 +1,25 @@
+import { expect, test } from 'vitest';
+import { storeTroubleOf } from './storeTrouble';
+
+const named = (name: string, inner?: unknown) => Object.assign(new Error('x'), { name, inner });
+
+test.each([
+  ['a newer version', named('VersionError'), /newer Jubbet/, /Load this page again/],
+  ['a full disk', named('AbortError', named('QuotaExceededError')), /disk is full/, /Free some/],
+  ['data cleared while open', named('DatabaseClosedError'), /closed from outside/, /Load this/],
+  [
+    'a private window',
+    named('OpenFailedError', named('UnknownError')),
+    /keeps no data/,
+    /ordinary/,
+  ],
+])('%s is told, with what to do', (_, error, title, todo) => {
+  const trouble = storeTroubleOf(error);
+  expect(trouble?.title).toMatch(title);
+  expect(trouble?.todo).toMatch(todo);
+});
+
+test('what is not of the store is not blamed on it', () => {
+  expect(storeTroubleOf(new TypeError('x is undefined'))).toBeNull();
+  expect(storeTroubleOf(null)).toBeNull();
+});

@@ -1,0 +1,60 @@
+/** Why the data cannot be reached, and what to do about it. */
+export interface StoreTrouble {
+  readonly title: string;
+  readonly what: string;
+  readonly todo: string;
+}
+
+const isNamed = (value: unknown): value is { name: string; inner?: unknown } =>
+  typeof value === 'object' && value !== null && 'name' in value;
+
+/** The name of an error, or of the one that it wraps. */
+const namesOf = (error: unknown): string[] =>
+  isNamed(error) ? [error.name, ...namesOf(error.inner)] : [];
+
+const closedElsewhere: StoreTrouble = {
+  title: 'Your data were closed from outside',
+  what: 'They were cleared in the browser’s settings, or a newer Jubbet was opened in another tab.',
+  todo: 'Load this page again. What was saved to a file can be read in again in Settings.',
+};
+
+/** What another tab keeps open is waited for, and said. */
+export const blockedTrouble: StoreTrouble = {
+  title: 'Jubbet is open in another tab, in an older version',
+  what: 'Your data must take their new form first, and that tab holds them as they were.',
+  todo: 'Close all other tabs with Jubbet. This one goes on by itself.',
+};
+
+/**
+ * Why the store could not be opened or used, where it is the store itself that is in the way; null
+ * for anything else.
+ */
+export const storeTroubleOf = (error: unknown): StoreTrouble | null => {
+  const names = namesOf(error);
+  const is = (...known: string[]): boolean => names.some((name) => known.includes(name));
+  if (is('VersionError')) {
+    return {
+      title: 'Your data are from a newer Jubbet',
+      what: 'They were opened with a newer version than the one that is loaded here.',
+      todo: 'Load this page again; if it stays so, close all tabs with Jubbet and open it anew.',
+    };
+  }
+  if (is('QuotaExceededError')) {
+    return {
+      title: 'The disk is full',
+      what: 'This browser has no room left for your data. What was kept before is still there.',
+      todo: 'Free some space, then load this page again.',
+    };
+  }
+  if (is('DatabaseClosedError')) return closedElsewhere;
+  if (
+    is('MissingAPIError', 'SecurityError', 'InvalidStateError', 'OpenFailedError', 'UnknownError')
+  ) {
+    return {
+      title: 'This browser keeps no data here',
+      what: 'Some browsers keep none in a private window, or when cookies and site data are blocked.',
+      todo: 'Open Jubbet in an ordinary window, or allow site data for this address, then load this page again.',
+    };
+  }
+  return null;
+};
