@@ -23,7 +23,7 @@ test('an age is read as people say it, and what was understood stands beside it'
     await expect(page.getByText(understood, { exact: true })).toBeVisible();
   }
   await age.fill('7 months');
-  await expect(page.getByRole('button', { name: /^Wearer: someone of 7 months/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Wearer: someone, 7 months/ })).toBeVisible();
   // What cannot be read leaves no age behind, not the one from before either.
   await age.fill('seven');
   await expect(page.getByText(/“seven” is not an age/)).toBeVisible();

@@ -115,3 +115,16 @@ test('emptying the house can be undone', async ({ page }) => {
   await page.getByRole('link', { name: 'Blends' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(21);
 });
+
+test('somebody is erased for good, and their batches stay for someone of their age', async ({
+  page,
+}) => {
+  await page.goto('/people/bettina');
+  await page.getByRole('button', { name: 'Erase Bettina for good' }).click();
+  await page.getByRole('button', { name: 'Yes, erase Bettina' }).click();
+  await expect(page.getByText(/Bettina is erased from the list of people, and from/)).toBeVisible();
+  await page.goto('/batches/batch-leading-lady');
+  await expect(page.getByText(/^someone, \d+/i).first()).toBeVisible();
+  await page.goto('/settings');
+  await expect(page.getByRole('button', { name: /^Go back to/ })).toHaveCount(0);
+});

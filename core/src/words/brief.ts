@@ -58,7 +58,7 @@ export const wearerWords = (wearer: WearerOrAnyone): string => {
   const months = wearer.ageMonths;
   const old = months >= 72 ? String(Math.floor(months / 12)) : ageWords(months);
   return [
-    wearer.name ? `${wearer.name}, ${old}` : `someone of ${old}`,
+    wearer.name ? `${wearer.name}, ${old}` : `someone, ${old}`,
     ...(wearer.pregnant ? ['pregnant'] : []),
     ...(wearer.breastfeeding ? ['breastfeeding'] : []),
     ...(wearer.skin === 'normal' ? [] : [`${wearer.skin} skin`]),

@@ -12,6 +12,7 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
+import { Erase } from './Erase';
 import { PregnancyWeeks, Reactions } from './PersonMore';
 
 const blank: Person = {
@@ -151,6 +152,7 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
           onChange={(event) => set({ consent: event.target.value })}
         />
       </section>
+      {id !== null && <Erase id={id} name={stored.name} />}
       <p className="text-sm text-soft">
         What stands here stays on this machine. Ask people before you write them down.
       </p>

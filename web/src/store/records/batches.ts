@@ -54,7 +54,8 @@ export const batches = recordKind({
       deletedAt: moment.nullable(),
     });
   },
-  indexes: 'id, &number, blendId, startedAt, finishedAt, deletedAt, made.judgedOn, file.name',
+  indexes:
+    'id, &number, blendId, startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
   since: 1,
   lifts: async () => {
     const { batchOfItsOwn, withLog, batchInTerms } = await import('./older');

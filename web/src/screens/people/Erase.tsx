@@ -1,0 +1,64 @@
+import { formatList } from '@jubbet/core/words';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Button } from '../../parts/Button';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+import type { Erased } from '../../store/erasePerson';
+
+const counted = (count: number, one: string, many: string): string[] =>
+  count === 0 ? [] : [`${count} ${count === 1 ? one : many}`];
+
+/** What went, and where it still may be. */
+const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
+  const places = [
+    ...counted(blends, 'blend', 'blends'),
+    ...counted(drafts, 'draft', 'drafts'),
+    ...counted(batches, 'batch', 'batches'),
+  ];
+  const there =
+    places.length > 0
+      ? `, and from ${formatList(places)}, which stay for someone of the same age`
+      : '';
+  return `${name} is erased from the list of people${there}. Files that were saved before, and what you wrote in notes, are as they were.`;
+};
+
+/** Takes somebody out of the house for good. Asked twice: it cannot be undone. */
+export const Erase = ({ id, name }: { id: string; name: string }) => {
+  const [asked, setAsked] = useState(false);
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const erase = async () => {
+    const erased = await write('The erasing', async () => {
+      const { erasePerson } = await import('../../store/erasePerson');
+      return erasePerson(id);
+    });
+    if (!erased) return;
+    await navigate('/people');
+    tell({ text: erasedWords(erased) });
+  };
+  return asked ? (
+    <section
+      aria-label={`Erase ${name}`}
+      className="grid gap-2 rounded-xl bg-brick-wash px-5 py-4 text-brick"
+    >
+      <p>
+        The name and all that is known of {name} go, here and in every blend, draft and batch. What
+        was made stays, for someone of the same age. This can’t be undone.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button look="first" onClick={() => void erase()}>
+          Yes, erase {name}
+        </Button>
+        <Button onClick={() => setAsked(false)}>Cancel</Button>
+      </div>
+    </section>
+  ) : (
+    <div>
+      <Button look="quiet" onClick={() => setAsked(true)}>
+        Erase {name} for good
+      </Button>
+    </div>
+  );
+};

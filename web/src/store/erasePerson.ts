@@ -1,0 +1,74 @@
+import { db, type Database } from './database';
+import { now } from './now';
+import { isObject } from './records/fields';
+
+/** What of somebody was erased, and where. */
+export interface Erased {
+  readonly name: string;
+  readonly blends: number;
+  readonly drafts: number;
+  readonly batches: number;
+}
+
+/**
+ * Somebody of whom only the age is known: nothing of them was asked, so that labels say what must be
+ * asked first.
+ */
+const nobody = <W extends object>(wearer: W): W => {
+  const { name: _name, trimester: _trimester, ...rest } = wearer as Record<string, unknown>;
+  return Object.fromEntries(
+    Object.entries(rest).map(([key, value]) => {
+      if (typeof value === 'boolean') return [key, false];
+      if (Array.isArray(value)) return [key, []];
+      return [key, key === 'skin' ? 'normal' : value];
+    }),
+  ) as W;
+};
+
+interface Brief {
+  wearer?: unknown;
+  asked?: readonly string[];
+  personId?: string | null;
+}
+
+const briefOfNobody = <B extends Brief>(brief: B): B => ({
+  ...brief,
+  ...(isObject(brief.wearer) ? { wearer: nobody(brief.wearer) } : {}),
+  ...(brief.asked ? { asked: [] } : {}),
+  ...('personId' in brief ? { personId: null } : {}),
+});
+
+/**
+ * Erases somebody for good: their record, and their name and all that is known of their health
+ * wherever a blend, a draft or a batch carries it. What was made stays, for someone of their age.
+ * The way back goes too: it would bring them back.
+ */
+export const erasePerson = (id: string, store: Database = db): Promise<Erased> =>
+  store.transaction('rw', store.tables, async () => {
+    const found = await store.people.get(id);
+    if (!found) throw new Error('this person is not in the house any more');
+    const at = now();
+    const ofThem = ({ recipe }: { recipe: { brief: { personId: string | null } } }): boolean =>
+      recipe.brief.personId === id;
+    const blends = await store.blends.filter(ofThem).modify((blend) => {
+      blend.recipe = { ...blend.recipe, brief: briefOfNobody(blend.recipe.brief) };
+      blend.revision += 1;
+      blend.updatedAt = at;
+    });
+    const drafts = await store.drafts.filter(ofThem).modify((draft) => {
+      draft.recipe = { ...draft.recipe, brief: briefOfNobody(draft.recipe.brief) };
+      draft.updatedAt = at;
+    });
+    const batches = await store.batches
+      .where('personId')
+      .equals(id)
+      .modify((batch) => {
+        batch.file = { ...batch.file, brief: briefOfNobody(batch.file.brief) } as typeof batch.file;
+        batch.personId = null;
+        batch.updatedAt = at;
+      });
+    await store.people.delete(id);
+    await store.snapshots.clear();
+    await store.wayBack.clear();
+    return { name: found.person.name, blends, drafts, batches };
+  });
