@@ -4,6 +4,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { constituentLimits, shippedCatalog } from '@jubbet/core/catalog';
 import { evaluate, workOut, type Blend } from '@jubbet/core/drops';
 import { readBlend } from '@jubbet/core/exchange';
+import { benchHouse } from './benchHouse';
 import { timeBoth } from '../core/src/drops/againstHighs.testing';
 
 const house = process.env['HOUSE'] ?? '';
@@ -223,6 +224,7 @@ row(
   `${short(median(first) / median(bare))} times`,
   'at most 1.6 times',
 );
+await benchHouse(browser, house, row);
 await browser.close();
 
 writeFileSync(

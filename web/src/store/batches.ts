@@ -20,7 +20,7 @@ import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
 import { addToLog, clearLog, eventsIn, lastSeq, logOf } from './batchLog';
 import { keepDraft } from './drafts';
-import { listedBy, textsOf } from './listed';
+import { idsBy, textsOf } from './listed';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
 import { settingsStore } from './settings';
@@ -154,14 +154,19 @@ export const batchStore = (store: Database = db) => {
       return found && found.deletedAt === null ? found : null;
     },
     /** Ids of all batches, the last begun first. */
-    ids: async (): Promise<string[]> =>
-      (await listedBy(store.batches, 'startedAt')).map(({ id }) => id).reverse(),
+    ids: async (): Promise<string[]> => (await idsBy(store.batches, 'startedAt')).reverse(),
     /** Ids of batches that are on the bench, the last begun first. */
     openIds: async (): Promise<string[]> => {
-      const finished = new Set(await store.batches.orderBy('finishedAt').primaryKeys());
-      return (await listedBy(store.batches, 'startedAt'))
-        .flatMap(({ id }) => (finished.has(id) ? [] : [id]))
-        .reverse();
+      const [all, finished] = await Promise.all([
+        store.batches.toCollection().primaryKeys(),
+        store.batches.orderBy('finishedAt').primaryKeys(),
+      ]);
+      const done = new Set(finished);
+      const open = await store.batches.bulkGet(all.filter((id) => !done.has(id)));
+      return open
+        .flatMap((one) => (one?.deletedAt === null ? [one] : []))
+        .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
+        .map(({ id }) => id);
     },
     /** Numbers and names of all batches, to find one by. */
     names: () => textsOf(store.batches, ['number', 'file.name']),

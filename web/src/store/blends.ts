@@ -3,7 +3,7 @@ import { nameOrNone } from '@jubbet/core/words';
 import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { isAskedAboutPlace, personSchema, wearerOn } from '@jubbet/core/brief';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
-import { listedBy, textsOf } from './listed';
+import { idsBy, textsOf } from './listed';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 
@@ -81,8 +81,7 @@ export const blendStore = (store: Database = db) => {
       return forPerson(found, await personOf(found));
     },
     /** Ids of all blends, the last changed first. */
-    ids: async (): Promise<string[]> =>
-      (await listedBy(store.blends, 'updatedAt')).map(({ id }) => id).reverse(),
+    ids: async (): Promise<string[]> => (await idsBy(store.blends, 'updatedAt')).reverse(),
     /** Names and purposes of all blends, to find one by. */
     names: () => textsOf(store.blends, ['recipe.name', 'recipe.purpose']),
     /** How many were changed after a moment. */

@@ -1,7 +1,7 @@
 import type { EntityTable } from 'dexie';
 
 /** One record of a list: its id, and what the list is sorted by; null where it has none. */
-export interface Listed {
+interface Listed {
   readonly id: string;
   readonly key: string | null;
 }
@@ -12,24 +12,37 @@ export interface Listed {
  *
  * @param index on a text; `deletedAt` must be one too
  */
+export const idsBy = async <R extends { id: string }>(
+  table: EntityTable<R, 'id'>,
+  index: string,
+): Promise<string[]> => {
+  const [ids, count, gone] = await Promise.all([
+    table.orderBy(index).primaryKeys(),
+    table.count(),
+    table.orderBy('deletedAt').primaryKeys(),
+  ]);
+  const out = new Set(gone);
+  const known = new Set(ids);
+  // Only where some are in no index must all be gone through.
+  const broken =
+    ids.length === count
+      ? []
+      : (await table.toCollection().primaryKeys()).filter((id) => !known.has(id));
+  return [...ids, ...broken].filter((id) => !out.has(id));
+};
+
+/** The same with what it is sorted by. */
 export const listedBy = async <R extends { id: string }>(
   table: EntityTable<R, 'id'>,
   index: string,
 ): Promise<Listed[]> => {
-  const [ids, keys, all, gone] = await Promise.all([
+  const [ids, known, keys] = await Promise.all([
+    idsBy(table, index),
     table.orderBy(index).primaryKeys(),
     table.orderBy(index).keys(),
-    table.toCollection().primaryKeys(),
-    table.orderBy('deletedAt').primaryKeys(),
   ]);
-  const out = new Set(gone);
-  const sorted = ids.flatMap((id, n): Listed[] =>
-    out.has(id) ? [] : [{ id, key: keys[n] as string }],
-  );
-  if (ids.length === all.length) return sorted;
-  const known = new Set(ids);
-  const broken = all.filter((id) => !known.has(id) && !out.has(id));
-  return [...sorted, ...broken.map((id) => ({ id, key: null }))];
+  const keyOf = new Map(known.map((id, n) => [id, keys[n] as string]));
+  return ids.map((id) => ({ id, key: keyOf.get(id) ?? null }));
 };
 
 /** What some indexes say of every record that is in the house: enough to find it by. */
