@@ -41,7 +41,7 @@ export const listedBy = async <R extends { id: string }>(
     table.orderBy(index).primaryKeys(),
     table.orderBy(index).keys(),
   ]);
-  const keyOf = new Map(known.map((id, n) => [id, keys[n] as string]));
+  const keyOf = new Map(known.map((id, n) => [id as string, keys[n] as string]));
   return ids.map((id) => ({ id, key: keyOf.get(id) ?? null }));
 };
 
