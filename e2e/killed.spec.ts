@@ -9,7 +9,12 @@ import { readTables, writeTables } from './houseFile';
 // KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
 // finishing and reading in are each shot at that often.
 
-const kills = Number(process.env['KILLS'] ?? 2);
+/** Ten in all where it is not said: counting is shot at most, since it writes most. */
+const given = process.env['KILLS'];
+const killsOf = (usual: number): number => Number(given ?? usual);
+const whileCounting = killsOf(4);
+const whileFinishing = killsOf(3);
+const whileReading = killsOf(3);
 const seed = Number(process.env['SEED'] ?? 1);
 
 // A trace cannot be kept of a browser that is shot.
@@ -73,15 +78,15 @@ const openBench = async (address: string, base: string): Promise<Page> => {
   return page;
 };
 
-test(`no drop that was shown is lost when the browser is killed, ${kills} times, seed ${seed}`, async ({
+test(`no drop that was shown is lost when the browser is killed, ${whileCounting} times, seed ${seed}`, async ({
   baseURL,
 }) => {
-  test.setTimeout(60_000 + kills * 20_000);
+  test.setTimeout(60_000 + whileCounting * 20_000);
   const folder = mkdtempSync(join(tmpdir(), 'jubbet-killed-'));
   let pressed = 0;
   let shown = 0;
   try {
-    for (let time = 0; time <= kills; time += 1) {
+    for (let time = 0; time <= whileCounting; time += 1) {
       const { browser, address } = await launch(folder);
       const page = await openBench(address, baseURL ?? '');
       const found = Number(await page.getByTestId('count').textContent());
@@ -89,7 +94,7 @@ test(`no drop that was shown is lost when the browser is killed, ${kills} times,
       expect(found, `after kill ${time}, seed ${seed}`).toBeLessThanOrEqual(pressed);
       pressed = found;
       shown = found;
-      if (time < kills) {
+      if (time < whileCounting) {
         const wanted = found + 1 + Math.floor(random() * 12);
         const reached = new Promise<void>((done) => {
           page.on('console', (message) => {
@@ -128,12 +133,12 @@ test(`no drop that was shown is lost when the browser is killed, ${kills} times,
 const wait = (most: number): Promise<void> =>
   new Promise((done) => setTimeout(done, Math.floor(random() * most)));
 
-test(`a batch killed around its last step is finished or goes on, never stuck, ${kills} times, seed ${seed}`, async ({
+test(`a batch killed around its last step is finished or goes on, never stuck, ${whileFinishing} times, seed ${seed}`, async ({
   baseURL,
 }) => {
-  test.setTimeout(60_000 + kills * 30_000);
+  test.setTimeout(60_000 + whileFinishing * 30_000);
   const base = baseURL ?? '';
-  for (let time = 0; time < kills; time += 1) {
+  for (let time = 0; time < whileFinishing; time += 1) {
     const folder = mkdtempSync(join(tmpdir(), 'jubbet-killed-'));
     try {
       const first = await launch(folder);
@@ -181,15 +186,15 @@ test(`a batch killed around its last step is finished or goes on, never stuck, $
   }
 });
 
-test(`a file that is read in is all in or not at all, killed ${kills} times, seed ${seed}`, async ({
+test(`a file that is read in is all in or not at all, killed ${whileReading} times, seed ${seed}`, async ({
   baseURL,
 }, info) => {
-  test.setTimeout(60_000 + kills * 30_000);
+  test.setTimeout(60_000 + whileReading * 30_000);
   const base = baseURL ?? '';
   const path = info.outputPath('house.zip');
   const folder = mkdtempSync(join(tmpdir(), 'jubbet-killed-'));
   try {
-    for (let time = 0; time <= kills; time += 1) {
+    for (let time = 0; time <= whileReading; time += 1) {
       const { browser, address } = await launch(folder);
       const page = await open(address, `${base}/settings`);
       if (time === 0) {
@@ -210,7 +215,7 @@ test(`a file that is read in is all in or not at all, killed ${kills} times, see
       const count = Number.parseInt(await told.innerText(), 10);
       // The 21 of the example, or those and the 420 of the file.
       expect([21, 441], `before kill ${time}, seed ${seed}`).toContain(count);
-      if (count === 441 || time === kills) {
+      if (count === 441 || time === whileReading) {
         await kill(browser);
         break;
       }

@@ -109,6 +109,18 @@ const readIn = async (page: Page, path: string): Promise<{ ms: number; longest: 
   return { ms, longest };
 };
 
+/** As much of the package as is used without the application. */
+type BareDexie = new (
+  name: string,
+  options: object,
+) => {
+  version: (number: number) => { stores: (indexes: Record<string, string>) => void };
+  open: () => Promise<unknown>;
+  tables: unknown[];
+  table: (name: string) => { bulkAdd: (rows: unknown[]) => Promise<unknown> };
+  transaction: (mode: string, tables: unknown[], act: () => Promise<void>) => Promise<void>;
+};
+
 /** The same rows parsed and put into a bare database of the same tables, by the same package. */
 const bareWrites = async (context: BrowserContext, house: string, path: string) => {
   const page = await context.newPage();
@@ -120,7 +132,7 @@ const bareWrites = async (context: BrowserContext, house: string, path: string) 
       .map(([name, data]) => [name.replace('.json', ''), strFromU8(data)]),
   );
   const ms = await page.evaluate(async (given: Record<string, string>) => {
-    const { Dexie } = window as unknown as { Dexie: typeof import('dexie').Dexie };
+    const { Dexie } = window as unknown as { Dexie: BareDexie };
     const db = new Dexie('bare', { chromeTransactionDurability: 'strict' });
     db.version(1).stores({
       materials: 'id',

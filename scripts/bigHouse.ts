@@ -40,8 +40,9 @@ export const bigHouse = (
     const log = like['log'] as { event: unknown; at: string[] }[];
     // As long a log on average as is asked for: drops more or fewer in its longest run.
     const wanted = Math.round(((n + 1) * events) / batches) - told;
-    const most = log.reduce((best, run) => (run.at.length > best.at.length ? run : best), log[0]!);
-    const more = Math.max(1, most.at.length + wanted - eventsIn(log));
+    const longest = Math.max(...log.map((run) => run.at.length));
+    const most = log.find((run) => run.at.length === longest);
+    const more = Math.max(1, longest + wanted - eventsIn(log));
     const own = log.map((run) =>
       run === most ? { ...run, at: Array.from({ length: more }, () => at(n)) } : run,
     );

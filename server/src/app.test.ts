@@ -13,7 +13,7 @@ beforeAll(async () => {
   const outside = mkdtempSync(join(tmpdir(), 'jubbet-'));
   const folder = join(outside, '.hidden', 'dist');
   mkdirSync(join(folder, 'assets'), { recursive: true });
-  writeFileSync(join(outside, 'secret.txt'), 'secret');
+  writeFileSync(join(outside, 'secret.txt'), 'a secret');
   writeFileSync(join(folder, 'index.html'), '<title>Jubbet</title>');
   writeFileSync(join(folder, 'assets', 'main-abcdefgh.js'), '1');
   server = createServer(createApp(folder));
@@ -77,8 +77,9 @@ test('nothing outside the folder is served', async () => {
     '/assets/..%2f..%2fsecret.txt',
     '/assets/../../secret.txt',
   ]) {
-    expect(await raw(path)).not.toContain('secret\r\n');
-    expect(await raw(path)).not.toMatch(/\r\n\r\n.*secret$/s);
+    const answer = await raw(path);
+    expect(answer).toMatch(/^HTTP\/1\.1 \d\d\d /);
+    expect(answer).not.toContain('a secret');
   }
 });
 

@@ -234,7 +234,7 @@ export const batchStore = (store: Database = db) => {
           await addToLog(store, batchId, all);
         } else {
           await addToLog(store, batchId, more);
-          if (house) await store.batches.update(batchId, { updatedAt: at });
+          await store.batches.update(batchId, { updatedAt: at });
         }
         return false;
       });

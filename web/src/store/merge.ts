@@ -5,14 +5,29 @@ export interface Changed {
   readonly startedAt?: string;
   readonly at?: string;
   readonly deletedAt?: string | null;
+  readonly log?: unknown;
 }
+
+/** A batch of which the log stands beside it, so that its record does not tell what has changed. */
+const isOnBench = ({ log }: Changed): boolean => log === null;
 
 /** What becomes of a record of a file, beside the one of the same id that is here. */
 export type Meeting = 'same' | 'ours' | 'theirs' | 'both';
 
-/** Counts and moments of their own do not make two records differ. */
+/** Of a record by itself: counts, moments and what is worked out make no two differ. */
+const ofItself = new Set(['updatedAt', 'createdAt', 'revision', 'made']);
+
+const inOrder = (_: string, value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+
+/** What a record says, whatever the order in which it is written. */
 const content = (record: Changed): string =>
-  JSON.stringify({ ...record, updatedAt: null, createdAt: null, revision: null });
+  JSON.stringify(
+    Object.fromEntries(Object.entries(record).filter(([key]) => !ofItself.has(key))),
+    inOrder,
+  );
 
 /** True where it was changed since two houses last had the same, or ever where they never had. */
 const isChanged = ({ updatedAt, createdAt, startedAt, at }: Changed, met: string): boolean =>
@@ -25,7 +40,9 @@ const isChanged = ({ updatedAt, createdAt, startedAt, at }: Changed, met: string
  * @param met when the two houses last had the same; empty where they never met
  */
 export const meetingOf = (ours: Changed, theirs: Changed, met: string): Meeting => {
-  if (content(ours) === content(theirs)) return 'same';
+  // Changed at the same moment it is the same change.
+  if (ours.updatedAt === theirs.updatedAt) return 'same';
+  if (!isOnBench(ours) && !isOnBench(theirs) && content(ours) === content(theirs)) return 'same';
   const [here, there] = [isChanged(ours, met), isChanged(theirs, met)];
   if (here && there) {
     const [gone, goneThere] = [ours.deletedAt != null, theirs.deletedAt != null];

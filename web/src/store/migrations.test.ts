@@ -2,8 +2,11 @@ import 'fake-indexeddb/auto';
 import { Dexie } from 'dexie';
 import { expect, test } from 'vitest';
 import { emptyRecipe, recipeSchema } from '@jubbet/core/recipe';
+import { tallyOf } from '@jubbet/core/making';
 import { batchStore } from './batches';
 import { openDatabase, type BlendRecord, type Database } from './database';
+import { formsOfAll, tables } from './records';
+import { version6 } from './version6.testing';
 import { version7, version7Now } from './version7.testing';
 
 // Frozen examples of older forms of the store. They are never changed.
@@ -310,4 +313,67 @@ test('version 7 opens: drafts are recipes, and every amount and word of them is 
     expect(recipeSchema.parse(recipe)).toEqual(recipe);
   await batchStore(db).mend();
   expect(await batchStore(db).events('batch-footlight')).toHaveLength(1);
+});
+
+test('version 6 with everything in it opens: every record is of today’s form, every event is there', async () => {
+  const old = new Dexie('sixth-whole');
+  old.version(6).stores({
+    ...version1.stores,
+    people: 'id',
+    snapshots: 'id',
+    drafts: 'id, blendId',
+    materials: 'id',
+    bottles: 'id',
+    vessels: 'id',
+  });
+  for (const [table, rows] of Object.entries(version6)) await old.table(table).bulkAdd(rows);
+  await old
+    .table('snapshots')
+    .add({ id: 'last', at: '2026-11-20T10:00:00.000Z', why: 'before', house: version6 });
+  old.close();
+
+  const db = openDatabase('sixth-whole');
+  const forms = await formsOfAll();
+  for (const table of tables) {
+    const rows = await db.table(table).toArray();
+    expect([table, rows.filter((row) => !forms[table].safeParse(row).success)]).toEqual([
+      table,
+      [],
+    ]);
+    const inOrder = (list: readonly unknown[]) => list.map((row) => JSON.stringify(row)).sort();
+    expect([table, inOrder(await wayBack(db, table))]).toEqual([table, inOrder(rows)]);
+  }
+  const counts = tables.map(async (table) => [table, await db.table(table).count()] as const);
+  expect(Object.fromEntries(await Promise.all(counts))).toEqual({
+    blends: 1,
+    drafts: 1,
+    batches: 2,
+    people: 1,
+    materials: 2,
+    bottles: 1,
+    vessels: 1,
+    settings: 2,
+    // Those of the batch on the bench alone.
+    benchEvents: 4,
+  });
+
+  const log = batchStore(db);
+  const kinds = async (id: string) => (await log.events(id)).map(({ kind }) => kind);
+  const told = (id: string) =>
+    version6.events.filter(({ batchId }) => batchId === id).map(({ event }) => event);
+  for (const id of ['finished', 'open']) {
+    expect(await kinds(id)).toEqual(told(id).map((event) => (event as { kind: string }).kind));
+  }
+  const moments = (await log.log('finished')).map(({ at }) => at);
+  expect(moments).toEqual(
+    version6.events.filter(({ batchId }) => batchId === 'finished').map(({ at }) => at),
+  );
+  // 3 fell, 1 was taken back, 2 more: 4, in a larger bottle, with a reason.
+  const tally = tallyOf(await log.events('finished'));
+  expect(tally.drops.get('count/0/lavender')).toBe(4);
+  expect(tally.movedTo.get(0)).toBe('roll-on-15');
+  expect(tally.reasons[0]?.words).toBe('worn for one evening');
+  // It goes on from there.
+  await log.record('open', [{ kind: 'discarded', container: 1 }]);
+  expect((await log.log('open')).map(({ seq }) => seq)).toEqual([1, 2, 3, 4, 5]);
 });
