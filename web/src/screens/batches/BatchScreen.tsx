@@ -27,9 +27,11 @@ import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
+import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
+import { KeptContents } from './KeptContents';
 import { WentIn } from './WentIn';
 
 /** What it really went into; planned containers where nothing is in any yet. */
@@ -93,6 +95,8 @@ const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const { blend } = made;
   const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
+  // What was said when it was finished stays; of what is on the bench, what is so now.
+  const said = batch.made ?? { ...made, judgedOn: today() };
   return (
     <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
       <dt className="text-soft">For</dt>
@@ -123,9 +127,15 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           <VerdictMark verdict="over" word="not to be used" />
         ) : (
           <VerdictMark
-            verdict={made.verdict}
-            {...(made.blocking ? { word: 'over the limit: must not be used by its wearer' } : {})}
+            verdict={said.verdict}
+            {...(said.blocking ? { word: 'over the limit: must not be used by its wearer' } : {})}
           />
+        )}
+        {said.verdict !== made.verdict && (
+          <span className="text-soft">
+            , as it was judged on {dayWords(said.judgedOn)}; by today’s figures{' '}
+            <VerdictMark verdict={made.verdict} />
+          </span>
         )}
       </dd>
       <dt className="text-soft">Blend</dt>
@@ -200,13 +210,16 @@ export const BatchScreen = () => {
     <Boundary
       key={batchId}
       fallback={(error) => (
-        <BrokenRecord
-          what="batch"
-          name={record.number}
-          error={error}
-          record={{ batch: record, events }}
-          onDelete={() => void write('The log', () => batches.remove(batchId))}
-        />
+        <>
+          <BrokenRecord
+            what="batch"
+            name={record.number}
+            error={error}
+            record={{ batch: record, events }}
+            onDelete={() => void write('The log', () => batches.remove(batchId))}
+          />
+          {record.made?.contents && <KeptContents contents={record.made.contents} />}
+        </>
       )}
     >
       <Record batch={record} events={events} />

@@ -57,7 +57,7 @@ const planLines = (
 /** Within limits, and how: above what is recommended is a matter of taste. */
 const withinWords = (findings: readonly Finding[]): string =>
   findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'note')
-    ? 'Within every limit checked, and above what is recommended.'
+    ? 'Within every limit checked, but above what is recommended.'
     : 'Comfortably within every limit checked.';
 
 const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {

@@ -1,0 +1,35 @@
+import type { MadeContents } from '@jubbet/core/batch';
+import {
+  containerWords,
+  formatDrops,
+  formatG,
+  formatList,
+  formatMl,
+  formatPercent,
+} from '@jubbet/core/words';
+
+const amountsOf = ({ oils, bases }: MadeContents): string =>
+  formatList([
+    ...oils.map(({ name, drops, ml }) =>
+      drops === null ? `${formatMl(ml, 3)} of ${name}` : `${formatDrops(drops)} of ${name}`,
+    ),
+    ...bases.map(({ name, g, ml }) => `${formatG(g, 3)} (${formatMl(ml, 3)}) of ${name}`),
+  ]);
+
+/** What went in, as it was written down when the batch was finished: it needs nothing else. */
+export const KeptContents = ({ contents }: { contents: readonly MadeContents[] }) => (
+  <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
+    <h2 className="text-lg">What went in, as it was written down</h2>
+    <ul className="mt-2 grid gap-2">
+      {contents.map((one) => (
+        <li key={one.numbers.join()}>
+          <b>
+            {containerWords(one.container)} {formatList(one.numbers.map((n) => String(n + 1)))},{' '}
+            {formatPercent(one.percent, 3)}:
+          </b>{' '}
+          {amountsOf(one)}.
+        </li>
+      ))}
+    </ul>
+  </section>
+);
