@@ -56,3 +56,11 @@ test('a drop taken back names the last one that still stands, at its own step', 
   expect(withUndone(log, takeBack('count/0/lavender'))).toMatchObject({ undoes: 1 });
   expect(withUndone([], takeBack('count/0/lavender'))).toMatchObject({ undoes: null });
 });
+
+test.each([[[]], [['yesterday']], [['2026-13-01T10:00:00.000Z']], [[7]], ['2026-11-26T10:00:00Z']])(
+  'moments that are none are refused: %j',
+  (moments) => {
+    const run = { event: drop('count/0/lavender'), at: moments };
+    expect(packedLogSchema.safeParse([run]).success).toBe(false);
+  },
+);

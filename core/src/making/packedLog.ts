@@ -1,18 +1,32 @@
 import { z } from 'zod';
 import { benchEventSchema, mostEvents, type LogEntry } from './event';
 
+/** As a date writes itself: `2026-11-26T10:15:00.000Z`, and parts of a second as many as there are. */
+const moment = /^\d{4}-(0\d|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d{1,9})?Z$/;
+
+/** Most moments of one run. */
+const mostAlike = 10_000;
+
+/** Moments in one go: a house of years has half a million of them. */
+const moments = z.custom<string[]>(
+  (value) =>
+    Array.isArray(value) &&
+    value.length >= 1 &&
+    value.length <= mostAlike &&
+    value.every((one) => typeof one === 'string' && moment.test(one)),
+  { error: 'moments' },
+);
+
 /**
  * The log of a batch that is finished, as it stands in its record: events that are alike and follow
  * each other, as drops do, stand once with the moment of each. Nothing is lost: the numbers count
  * from 1 without a gap.
  */
 export const packedLogSchema = z
-  .array(
-    z.strictObject({ event: benchEventSchema, at: z.array(z.iso.datetime()).min(1).max(10_000) }),
-  )
+  .array(z.strictObject({ event: benchEventSchema, at: moments }))
   .max(mostEvents)
   .refine((runs) => runs.reduce((total, { at }) => total + at.length, 0) <= mostEvents, {
-    error: 'too-long',
+    error: 'log-too-long',
   });
 export type PackedLog = z.infer<typeof packedLogSchema>;
 

@@ -74,6 +74,8 @@ const ruleWords: Readonly<Record<string, string>> = {
   'month-form': 'should be a month, as in 1985-03',
   'day-form': 'should be a day, as in 2026-11-25',
   'day-century': 'should be a day of 1900 to 2099',
+  moments: 'should be moments, as in 2026-11-26T10:15:00.000Z',
+  'log-too-long': 'has more entries than any batch',
   'more-than-holds': 'is more than the bottle holds',
   'needs-name': 'needs a name',
   'needs-source': 'needs a source: who says so',

@@ -172,7 +172,7 @@ describe('a file that cannot be read is told, and changes nothing', () => {
     expect(result.ok ? '' : result.sentence).toMatch(sentence);
   });
 
-  const runs = Number(process.env['MUTATIONS'] ?? 600);
+  const runs = Number(process.env['MUTATIONS'] ?? 300);
 
   const expectAnswered = async (bytes: Uint8Array): Promise<void> => {
     const result = await houseStore(db).read(bytes);
