@@ -67,13 +67,14 @@ const Cells = ({ batch }: { batch: BatchRecord }) => {
   );
 };
 
+// Together no wider than the log at its widest.
 const columns: readonly Column[] = [
   { name: 'Batch', width: 'w-28' },
-  { name: 'Blend', width: 'w-40' },
-  { name: 'For', width: 'w-44' },
-  { name: 'Made', width: 'w-32' },
-  { name: 'Bottles', right: true, width: 'w-20' },
-  { name: 'Best before', width: 'w-32' },
+  { name: 'Blend', width: 'w-36' },
+  { name: 'For', width: 'w-40' },
+  { name: 'Made', width: 'w-28' },
+  { name: 'Bottles', right: true, width: 'w-16' },
+  { name: 'Best before', width: 'w-28' },
   { name: 'Verdict', width: 'w-36' },
   { name: <span className="sr-only">What next</span>, width: 'w-24' },
 ];
