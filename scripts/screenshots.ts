@@ -51,7 +51,11 @@ const shots: readonly Shot[] = [
   },
   { name: 'make-phone', path: '/make/batch-prompt-desk', size: phone },
   { name: 'label', path: '/batches/batch-raffle-table/label' },
-  { name: 'batches', path: '/batches' },
+  {
+    name: 'batches',
+    path: '/batches',
+    act: (page) => page.getByRole('link', { name: '2026-020', exact: true }).waitFor(),
+  },
   { name: 'batch', path: '/batches/batch-after-the-lift' },
   {
     name: 'drafts',
