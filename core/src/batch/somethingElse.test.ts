@@ -66,6 +66,12 @@ describe('what went in beside the recipe is judged like the rest', () => {
     );
   });
 
+  test('what must never go on skin stops the bench, picked or in words', () => {
+    for (const extra of [went({ ingredient: 'sassafras' }), went({ words: 'Sassafras' })]) {
+      expect(gate(blend, [...fell, extra])).toBe('blocked');
+    }
+  });
+
   test('an oil of unknown amount counts as a drop at the least, and is told as not known', () => {
     const made = madeOf(blend, [...fell, went({ ingredient: 'lemon' })]);
     expect(made.verdict).toBe('unknown');

@@ -1,4 +1,4 @@
-import { fillMl, type Catalog } from '../catalog';
+import { fillMl, forbiddenNamed, type Catalog, type Oil } from '../catalog';
 import type { Evaluation } from '../drops';
 import { finding, worst } from '../limits';
 import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
@@ -8,6 +8,12 @@ import type { Tally } from './tally';
 /** What went into a container that its recipe does not have. */
 export const alsoIn = (tally: Tally, container: number): readonly SomethingElse[] =>
   tally.also.filter((one) => one.container === container);
+
+/** The oil that went in. What must never go on skin is known by any of its names, in words too. */
+const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | undefined => {
+  const id = ingredient ?? forbiddenNamed(words)?.id;
+  return id === undefined ? undefined : catalog.oil(id);
+};
 
 /** Where nobody can say how much of a base it was: enough to be judged as being in it. */
 const traceMl = 0.01;
@@ -45,7 +51,7 @@ export const withSomethingElse = (
   const parts = formula.bases.reduce((total, base) => total + base.parts, 0);
   return also.reduce((before: Formula, one): Formula => {
     const { ingredient, amount } = one;
-    const oil = ingredient === null ? undefined : catalog.oil(ingredient);
+    const oil = oilOf(catalog, one);
     if (oil) {
       const measure = measureOf(one);
       const there = before.oils.some((entry) => entry.oil.id === oil.id);

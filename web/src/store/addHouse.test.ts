@@ -72,9 +72,25 @@ describe('two devices of one house', () => {
     const { both } = await carry(phone, desk);
     expect(both).toEqual(['blend “Row G, greener”']);
     expect(await names(desk)).toEqual(['Row G, greener, from the file', 'Row G, louder']);
-    // Read in once more it is the same file: ours stays, and nothing is said of theirs twice over.
     await houseStore(desk).goBack();
     expect(await names(desk)).toEqual(['Row G, louder']);
+  });
+
+  test('the same file read in twice changes nothing more, whichever was written later', async () => {
+    const row = await blendStore(desk).add({ ...emptyRecipe(), name: 'Row G' });
+    await carry(desk, phone);
+    await rename(desk, row, 'Louder');
+    await rename(phone, row, 'Greener');
+    later();
+    const bytes = await writtenHouse(phone);
+    for (let time = 0; time < 2; time += 1) {
+      later();
+      await houseStore(desk).bringIn(await fileOfHouse(desk, bytes), 'add');
+      expect(await names(desk)).toEqual(['Greener, from the file', 'Louder']);
+    }
+    // What the desk has kept of both comes to the phone as it is there.
+    await carry(desk, phone);
+    expect(await names(phone)).toEqual(['Greener, from the file', 'Louder']);
   });
 
   test('a sheet that is open takes what came in as newer than its own', async () => {

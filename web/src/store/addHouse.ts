@@ -1,6 +1,6 @@
 import { clearLog } from './batchLog';
 import type { BatchRecord, Database, House } from './database';
-import { lastMet, thisHouse } from './exchanged';
+import { acquaintance, thisHouse, type Acquaintance } from './exchanged';
 import type { Progress } from './houseZip';
 import { meetingOf, type Changed, type Meeting } from './merge';
 import { unusedNumber } from './numberedApart';
@@ -36,14 +36,14 @@ export const meetingsOf = async (
   store: Database,
   table: MetTable,
   rows: readonly Row[],
-  since: string,
+  { met: since, settled }: Acquaintance,
 ): Promise<Met[]> => {
   const found: Met[] = [];
   for (const part of inParts(rows)) {
     const here = await tableOf(store, table).bulkGet(part.map(({ id }) => id));
     part.forEach((theirs, n) => {
       const ours = here[n] as Row | undefined;
-      found.push({ theirs, meeting: ours ? meetingOf(ours, theirs, since) : 'new' });
+      found.push({ theirs, meeting: ours ? meetingOf(ours, theirs, since, settled) : 'new' });
     });
   }
   return found;
@@ -148,14 +148,14 @@ export const addHouse = async (
   { house, from }: Pick<HouseFile, 'house' | 'from'>,
   progress: Progress,
 ): Promise<BroughtIn> => {
-  const since = lastMet(await thisHouse(store), from);
+  const known = acquaintance(await thisHouse(store), from);
   const told = { both: [] as string[], newest: [] as string[] };
   const all = met.reduce((total, table) => total + house[table].length, 0);
   const logs = new Map<string, string>();
   let done = 0;
   for (const table of met) {
     const rows: readonly Row[] = house[table];
-    const written = writtenOf(table, await meetingsOf(store, table, rows, since), told);
+    const written = writtenOf(table, await meetingsOf(store, table, rows, known), told);
     if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
     const stored = await asStored(
       store,

@@ -19,9 +19,22 @@ export const thisHouse = async (store: Database): Promise<Head['from']> => {
 
 const later = (a: string, b: string): string => (a > b ? a : b);
 
-/** When this house and that of a file last had the same; empty where they never met. */
-export const lastMet = (here: Head['from'], from: Head['from'] | null): string =>
-  from === null ? '' : later(from.readFrom[here.house] ?? '', here.readFrom[from.house] ?? '');
+/** How far two houses know each other. */
+export interface Acquaintance {
+  /** When they last had the same; empty where they never met. */
+  readonly met: string;
+  /** Which of them has read the other last: what it kept of both was settled there. */
+  readonly settled: 'ours' | 'theirs';
+}
+
+export const acquaintance = (here: Head['from'], from: Head['from'] | null): Acquaintance => {
+  const theyRead = from?.readFrom[here.house] ?? '';
+  const weRead = from ? (here.readFrom[from.house] ?? '') : '';
+  return {
+    met: later(theyRead, weRead),
+    settled: theyRead > weRead ? 'theirs' : 'ours',
+  };
+};
 
 /** Remembers that a file was read, and all that had been read into its house. */
 export const remember = async (

@@ -1,6 +1,6 @@
 import { addHouse, meetingsOf, type BroughtIn, type MetTable } from './addHouse';
 import { db, type BatchRecord, type Database, type House } from './database';
-import { lastMet, remember, thisHouse } from './exchanged';
+import { acquaintance, remember, thisHouse } from './exchanged';
 import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
 import { asideOf, problemOf, readHouse, type HouseFile, type SetAside } from './readHouse';
@@ -133,11 +133,11 @@ export const houseStore = (store: Database = db) => ({
         house: typeof known === 'string' ? known : '',
         readFrom: (readFrom ?? {}) as Record<string, string>,
       };
-      const since = lastMet(here, from);
+      const met = acquaintance(here, from);
       const counts = { blends: 0, batches: 0, people: 0 };
       const sum = { known: 0, newer: 0, both: 0, gone: 0 };
       for (const table of ['blends', 'batches', 'people'] satisfies MetTable[]) {
-        for (const { meeting } of await meetingsOf(store, table, house[table], since)) {
+        for (const { meeting } of await meetingsOf(store, table, house[table], met)) {
           if (meeting === 'new') counts[table] += 1;
           else if (meeting === 'theirs') sum.newer += 1;
           else if (meeting === 'both') sum.both += 1;

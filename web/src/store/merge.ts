@@ -38,8 +38,14 @@ const isChanged = ({ updatedAt, createdAt, startedAt, at }: Changed, met: string
  * both were. What was deleted in one house and changed in the other stays changed.
  *
  * @param met when the two houses last had the same; empty where they never met
+ * @param settled which stays where they differ and neither was changed since: both were kept then
  */
-export const meetingOf = (ours: Changed, theirs: Changed, met: string): Meeting => {
+export const meetingOf = (
+  ours: Changed,
+  theirs: Changed,
+  met: string,
+  settled: 'ours' | 'theirs' = 'ours',
+): Meeting => {
   // Changed at the same moment it is the same change.
   if (ours.updatedAt === theirs.updatedAt) return 'same';
   if (!isOnBench(ours) && !isOnBench(theirs) && content(ours) === content(theirs)) return 'same';
@@ -50,5 +56,6 @@ export const meetingOf = (ours: Changed, theirs: Changed, met: string): Meeting 
     return gone ? 'ours' : 'both';
   }
   if (here !== there) return here ? 'ours' : 'theirs';
+  if (met !== '') return settled;
   return theirs.updatedAt > ours.updatedAt ? 'theirs' : 'ours';
 };

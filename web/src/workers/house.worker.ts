@@ -59,7 +59,6 @@ const worker = {
   },
   putExampleIn: () => putExampleIn(db, today()),
   clear: () => house.clear(),
-  clearExample: () => house.clearExample(),
   goBack: () => house.goBack(),
   /** Judges what came in: a file is not believed. */
   mend: () => batches.mend(),

@@ -25,5 +25,3 @@ export const BatchNotes = ({ batch }: { batch: BatchRecord }) => {
     </label>
   );
 };
-
-/** What was done at the bench beside counting. */

@@ -1,4 +1,5 @@
 import { formatList } from '@jubbet/core/words';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
@@ -27,6 +28,7 @@ const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
 export const Erase = ({ id, name }: { id: string; name: string }) => {
   const [asked, setAsked] = useState(false);
   const navigate = useNavigate();
+  const client = useQueryClient();
   const tell = useNotice();
   const write = useWrite();
   const erase = async () => {
@@ -35,6 +37,8 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
       return erasePerson(id);
     });
     if (!erased) return;
+    // What could be undone on sheets would bring them back.
+    client.removeQueries({ queryKey: ['history'] });
     await navigate('/people');
     tell({ text: erasedWords(erased) });
   };

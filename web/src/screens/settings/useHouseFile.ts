@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';
 import { useNotice } from '../../parts/notice';
 import { saveFile } from '../../parts/saveFile';
+import { useWrite } from '../../parts/useWrite';
 import type { BroughtIn } from '../../store/addHouse';
 import type { Manner } from '../../store/house';
 import { now, today } from '../../store/now';
@@ -58,6 +59,7 @@ export const useHouseFile = () => {
   /** The worker that holds what was read, or that is at work. */
   const act = useRef<HouseAct | null>(null);
   const tell = useNotice();
+  const write = useWrite();
 
   const stop = (): void => {
     act.current?.stop();
@@ -150,7 +152,7 @@ export const useHouseFile = () => {
       if (!saved) return;
       saveFile(`jubbet-${today()}.zip`, saved.blob, 'application/zip');
       setUnreadable(saved.unreadable);
-      await settings.write('lastExport', now());
+      await write('The day of saving', () => settings.write('lastExport', now()));
     },
     read: async (file: File): Promise<void> => {
       setWaiting(null);
