@@ -25,11 +25,18 @@ test('a mending offer is one press, and one undo', async ({ page }) => {
 test('somebody moves in, and the sentence picks them', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'New person' }).click();
-  await expect(page.getByRole('button', { name: 'Move in' })).toBeDisabled();
-  await page.getByLabel('Name').fill('Odile');
-  await page.getByLabel('Month of birth').fill('1990-02');
+  await page.getByRole('button', { name: 'Add person' }).click();
+  const name = page.getByLabel('Name');
+  await expect(name).toBeFocused();
+  await expect(name).toHaveAccessibleDescription('Type a name, or what you call them.');
+  await name.fill('Odile');
+  const born = page.getByLabel('Month of birth');
+  await born.fill('2098-02');
+  await expect(born).toHaveAccessibleDescription('The date of birth can’t be in the future.');
+  await born.fill('1990-02');
+  await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByLabel('sensitive: reacts easily').check();
-  await page.getByRole('button', { name: 'Move in' }).click();
+  await page.getByRole('button', { name: 'Add person' }).click();
   await expect(page.getByRole('link', { name: /Odile, \d\d, sensitive skin/ })).toBeVisible();
   await page.goto('/blends/row-g');
   await page.getByRole('button', { name: /^Wearer/ }).click();

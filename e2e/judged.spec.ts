@@ -86,13 +86,13 @@ test('an own oil that bears a forbidden name is stopped, also at the address of 
 }) => {
   await page.goto('/materials/new/oil');
   await page.getByLabel('Name', { exact: true }).fill('Organic sassafras oil');
-  await page.getByLabel('Who says so').fill('a bottle from a market');
+  await page.getByLabel('Source of its figures').fill('a bottle from a market');
   await page.getByLabel('Dermal maximum').fill('5');
   await page.getByLabel('Keeps, once opened, in years').fill('2');
   await page.getByLabel('or paste it').fill('limonene, 95');
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Use these figures' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(
     page.getByRole('heading', { level: 1, name: 'Organic sassafras oil' }),
   ).toBeVisible();
@@ -106,12 +106,12 @@ test('an own oil that bears a forbidden name is stopped, also at the address of 
 test('an oil of one’s own is judged by what is in it', async ({ page }) => {
   await page.goto('/materials/new/oil');
   await page.getByLabel('Name', { exact: true }).fill('Alpine air');
-  await page.getByLabel('Who says so').fill('its sheet');
+  await page.getByLabel('Source of its figures').fill('its sheet');
   await page.getByLabel('Keeps, once opened, in years').fill('2');
   await page.getByLabel('or paste it').fill('1,8-cineole; 70\nlimonene; 20');
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Use these figures' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Alpine air' })).toBeVisible();
   // Pip is eight, and wrists and neck are near the face.
   await page.goto('/blends/third-mouse');

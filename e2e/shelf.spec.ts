@@ -18,7 +18,7 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
   await expect(page.getByRole('group', { name: 'What was read' })).toContainText('geranial');
   await page.getByRole('button', { name: 'Use these figures' }).click();
   await expect(page.getByText(/No cap reads zingabarol/)).toBeVisible();
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add to shelf' }).click();
   await expect(page.getByText(/past its time since/).first()).toBeVisible();
 
   await page.goto('/blends/third-mouse');
@@ -47,7 +47,7 @@ test('a bottle put on the shelf in another tab leaves the field in which one typ
     .click();
   await other.getByLabel('Lot').fill('MD-1');
   await other.getByLabel('Opened on').fill('2010-03-01');
-  await other.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await other.getByRole('button', { name: 'Add to shelf' }).click();
   // The sheet is told of it, and what is typed goes on where it stood.
   await expect(page.getByText(/lot MD-1, has been open too long/).first()).toBeVisible();
   await expect(notes).toBeFocused();
@@ -59,7 +59,7 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
   await page.goto('/materials/ylang-ylang');
   await page.getByText('Put a figure of my own in its place').click();
   await page.getByLabel('Your dermal maximum').fill('0.3');
-  await page.getByLabel('Who says so').fill('the sheet of May');
+  await page.getByLabel('Source of its figures').fill('the sheet of May');
   await page.getByRole('button', { name: 'Put mine in its place' }).click();
   await expect(
     page.getByText('Yours: dermal maximum 0.3 %, from the sheet of May. The library says 0.8 %.'),
@@ -81,9 +81,9 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
 test('a ready-made blend of unknown strength can’t be checked', async ({ page }) => {
   await page.goto('/materials/new/ready-made');
   await page.getByLabel('Name', { exact: true }).fill('Curtain calm');
-  await page.getByLabel('Who says so').fill('its label');
+  await page.getByLabel('Source of its figures').fill('its label');
   await page.getByLabel('Keeps, once opened, in years').fill('2');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Curtain calm' })).toBeVisible();
 
   await page.goto('/blends/third-mouse');
@@ -149,4 +149,38 @@ test('what is for sale is held against the law of goods', async ({ page }) => {
       .getByRole('region', { name: 'Limits that apply' })
       .getByText('Methyl eugenol, for sale', { exact: true }),
   ).toBeVisible();
+});
+
+test('a bottle says at each field what is wrong, and is not left by mistake', async ({ page }) => {
+  await page.goto('/shelf/new');
+  await page.getByLabel('Lot').fill('LV-9');
+  await page.getByRole('button', { name: 'Add to shelf' }).click();
+  const what = page.getByLabel('What is in it');
+  await expect(what).toBeFocused();
+  await expect(what).toHaveAccessibleDescription('Choose what is in the bottle.');
+  await page.getByLabel('Left in it, in ml').fill('30');
+  await expect(page.getByLabel('Left in it, in ml')).toHaveAccessibleDescription(
+    'More is left than the full bottle holds.',
+  );
+  await page.getByLabel('Holds, in ml').fill('50');
+  await expect(page.getByLabel('Left in it, in ml')).toHaveAccessibleDescription('');
+
+  // Going elsewhere asks first; staying keeps what was typed.
+  await page.getByRole('link', { name: 'Batches' }).click();
+  const asked = page.getByRole('alertdialog', { name: 'Leave without saving?' });
+  await asked.getByRole('button', { name: 'Stay here' }).click();
+  await expect(page.getByLabel('Lot')).toHaveValue('LV-9');
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await asked.getByRole('button', { name: 'Leave without saving' }).click();
+  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+  // Cancel asks nothing.
+  await page.goto('/shelf/lavender-1');
+  await page.getByLabel('Lot').fill('never');
+  await page.getByRole('link', { name: 'Cancel' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await page
+    .getByRole('link', { name: /^Lavender/ })
+    .first()
+    .click();
+  await expect(page.getByLabel('Lot')).toHaveValue('LV-118');
 });

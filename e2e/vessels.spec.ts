@@ -2,9 +2,12 @@ import { expect, test } from '@playwright/test';
 
 test('a vessel measured with water once takes any blend', async ({ page }) => {
   await page.goto('/shelf/vessels/new');
-  const keep = page.getByRole('button', { name: 'Put it on the shelf' });
-  await expect(keep).toBeDisabled();
-  await page.getByLabel('What you call it').fill('Twist lid');
+  const keep = page.getByRole('button', { name: 'Add to shelf' });
+  await keep.click();
+  const name = page.getByLabel('What you call it');
+  await expect(name).toBeFocused();
+  await expect(name).toHaveAccessibleDescription('Give it a name that you will know it by.');
+  await name.fill('Twist lid');
   await page.getByLabel('Kind').selectOption('tin');
   // A gram of water is a millilitre; a spoon of this country is 15 ml.
   await page.getByLabel('Holds, in ml').fill('1 tbsp');
@@ -17,6 +20,10 @@ test('a vessel measured with water once takes any blend', async ({ page }) => {
     await page.getByLabel('Holds, in ml').fill(typed);
     await expect(page.getByRole('alert')).toContainText(answer);
   }
+  // What a field could not read is not saved as the number from before.
+  await keep.click();
+  await expect(page.getByLabel('Holds, in ml')).toBeFocused();
+  await expect(page.getByLabel('Holds, in ml')).toHaveValue('three sips');
   await page.getByLabel('Holds, in ml').fill('22 g');
   await page.getByLabel('Filled to, in percent').fill('90');
   await page.getByLabel('Brimful, in ml').fill('19');
@@ -69,12 +76,12 @@ test('a vessel is measured anew, taken off, and brought back', async ({ page }) 
   await page.goto('/shelf');
   await page.getByRole('link', { name: 'Raffle frost' }).click();
   await page.getByLabel('Holds, in ml').fill('11.6');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   const own = page.getByRole('region', { name: 'Vessels of your own' });
   await expect(own).toContainText(/roll-on, 11\.6\sml/);
   await own.getByRole('link', { name: 'Raffle frost' }).click();
   await page.getByRole('button', { name: 'Delete' }).click();
-  await expect(page.getByText('“Raffle frost” is off the shelf.')).toBeVisible();
+  await expect(page.getByText('“Raffle frost” is deleted.')).toBeVisible();
   await expect(own.getByRole('link', { name: 'Raffle frost' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(own.getByRole('link', { name: 'Raffle frost' })).toBeVisible();
@@ -91,7 +98,7 @@ test('what is solid stands on the shelf by weight, and runs out by weight', asyn
   await page.getByLabel('Holds, in g').fill('1 lb');
   await expect(page.getByText(/^=\s453\.6\sg$/)).toBeVisible();
   await page.getByLabel('Left in it, in g').fill('8 oz');
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await page.getByRole('button', { name: 'Add to shelf' }).click();
   const bases = page.getByRole('region', { name: 'Bases' });
   await expect(bases.getByRole('listitem').filter({ hasText: 'Cocoa butter' })).toContainText(
     '227 of 454 g',
@@ -111,7 +118,7 @@ test('a bottle changes its unit by its density', async ({ page }) => {
   await page.getByLabel('Measured in').selectOption('g');
   // Jojoba weighs 0.867 g a ml: 250 ml are 216.75 g.
   await expect(page.getByLabel('Holds, in g')).toHaveValue('216.75');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(
     page.getByRole('region', { name: 'Bases' }).getByRole('listitem').filter({ hasText: 'Jojoba' }),
   ).toContainText('of 217 g');

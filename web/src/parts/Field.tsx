@@ -1,21 +1,36 @@
-import type { ComponentProps, InputHTMLAttributes } from 'react';
+import { clsx } from 'clsx';
+import { useId, type ComponentProps } from 'react';
+import { FieldProblem } from './FieldProblem';
 import { NumberField } from './NumberField';
 
-const box = 'rounded-md border border-line bg-transparent px-2 py-1.5';
+const box = 'rounded-md border bg-transparent px-2 py-1.5';
 
 /** A line of text, or a day, under its name. */
 export const TextField = ({
   label,
   hint,
-  className = '',
+  problem,
+  className,
   ...rest
-}: InputHTMLAttributes<HTMLInputElement> & { label: string; hint?: string }) => (
-  <label className="grid content-start gap-1">
-    <span className="text-sm text-soft">{label}</span>
-    <input autoComplete="off" className={`${box} ${className}`} {...rest} />
-    {hint && <span className="text-xs text-soft">{hint}</span>}
-  </label>
-);
+}: ComponentProps<'input'> & { label: string; hint?: string; problem?: string | undefined }) => {
+  const id = useId();
+  return (
+    <div className="grid content-start gap-1">
+      <label className="grid gap-1">
+        <span className="text-sm text-soft">{label}</span>
+        <input
+          autoComplete="off"
+          aria-invalid={Boolean(problem)}
+          aria-describedby={problem ? id : undefined}
+          className={clsx(box, problem ? 'border-brick' : 'border-line', className)}
+          {...rest}
+        />
+      </label>
+      {hint && <span className="text-xs text-soft">{hint}</span>}
+      <FieldProblem id={id} problem={problem} />
+    </div>
+  );
+};
 
 /** One of a list, under its name. */
 export const SelectField = <T extends string>({
@@ -35,7 +50,7 @@ export const SelectField = <T extends string>({
     <span className="text-sm text-soft">{label}</span>
     <select
       aria-label={label}
-      className={`${box} w-full min-w-0 bg-sheet`}
+      className={clsx(box, 'w-full min-w-0 border-line bg-sheet')}
       value={value}
       onChange={(event) => {
         const found = choices.find(([id]) => id === event.target.value);

@@ -31,6 +31,8 @@ interface Props extends Omit<
   readonly framed?: boolean;
   /** What is wrong stands under the field and moves what follows, in place of lying over it. */
   readonly inFlow?: boolean;
+  /** What is wrong with it, as its form sees it; what cannot be read comes first. */
+  readonly problem?: string | undefined;
   readonly ref?: Ref<HTMLInputElement>;
 }
 
@@ -76,8 +78,9 @@ const Problem = ({
 
 /**
  * A number as people type it. What can stand is kept at once; what cannot is
- * answered beside the field, changes nothing, and takes back what it began as;
- * leaving the field puts back what stands.
+ * answered beside the field, changes nothing, and takes back what it began as.
+ * Leaving the field puts back what stands, except in a form, where it stays
+ * until it is mended.
  */
 export const NumberField = ({
   value,
@@ -90,6 +93,7 @@ export const NumberField = ({
   unit,
   framed = false,
   inFlow = false,
+  problem,
   className,
   ...rest
 }: Props) => {
@@ -102,7 +106,8 @@ export const NumberField = ({
   // A number that may not stand is answered as one; only what is no number may be words.
   const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
   const refused = unread && refusalOfNumber(unread);
-  const refusal = refused !== null && also && isWords ? also(typed ?? '', false) : refused;
+  const unfit = refused !== null && also && isWords ? also(typed ?? '', false) : refused;
+  const refusal: Refusal | null = unfit ?? (problem ? { sentence: problem, readings: [] } : null);
 
   const begin = (): void => {
     if (back.current) return;
@@ -154,6 +159,7 @@ export const NumberField = ({
         aria-label={label}
         aria-invalid={refusal !== null}
         aria-describedby={refusal ? id : undefined}
+        data-unread={unfit === null ? undefined : ''}
         className={clsx(
           'rounded-md border bg-transparent px-1.5 text-right outline-offset-1',
           framed ? 'py-1.5' : 'py-1',
@@ -177,14 +183,15 @@ export const NumberField = ({
           if (event.defaultPrevented) end();
         }}
         onBlur={(event) => {
-          end();
+          // On a page that is saved as a whole, what cannot be read stays to be mended.
+          if (unfit === null || event.target.form === null) end();
           rest.onBlur?.(event);
         }}
       />
       {unit && (
         <span className="text-soft">
           {/* In words it bears its own unit: what it comes to is said. */}
-          {isWords && refusal === null
+          {isWords && unfit === null
             ? `= ${value === null ? '–' : formatNumber(value, 4)} ${unit}`
             : unit}
         </span>

@@ -1,7 +1,16 @@
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Description,
+  Field,
+} from '@headlessui/react';
 import { forbiddenNamed } from '@jubbet/core/catalog';
+import { clsx } from 'clsx';
 import { useState, type ReactNode, type Ref } from 'react';
 import { Link } from 'react-router';
+import { FieldProblem } from './FieldProblem';
 import { OilName } from './OilName';
 
 /**
@@ -15,6 +24,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   isTaken,
   describe,
   aside,
+  problem,
   onPick,
   ref,
 }: {
@@ -24,6 +34,8 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   isTaken: (material: T) => boolean;
   describe: (material: T, query: string) => string;
   aside?: (material: T) => ReactNode;
+  /** What is wrong with what is picked so far. */
+  problem?: string | undefined;
   onPick: (material: T) => void;
   ref?: Ref<HTMLInputElement>;
 }) => {
@@ -31,67 +43,74 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   const found = search(query).slice(0, 8);
   const forbidden = forbiddenNamed(query);
   return (
-    <Combobox<T | null>
-      immediate={false}
-      value={null}
-      onChange={(material) => {
-        if (!material) return;
-        onPick(material);
-        setQuery('');
-      }}
-    >
-      <ComboboxInput
-        ref={ref ?? null}
-        aria-label={label}
-        autoComplete="off"
-        placeholder={placeholder}
-        className="w-full rounded-md border border-line bg-transparent px-2 py-2 placeholder:text-soft"
-        displayValue={() => query}
-        value={query}
-        onChange={(event) => setQuery(event.target.value)}
-      />
-      {query.trim() !== '' && (
-        <ComboboxOptions
-          static={false}
-          anchor={{ to: 'bottom start', gap: 4, padding: 12 }}
-          className="z-50 w-[min(30rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
-        >
-          {found.map((material) => {
-            const taken = isTaken(material);
-            return (
-              <ComboboxOption
-                // A new query is a new list: what is marked is its first row, never the one that
-                // was marked before.
-                key={`${query}/${material.id}`}
-                value={material}
-                disabled={taken}
-                className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-disabled:opacity-60 data-focus:bg-slate-wash"
-              >
-                <span className="min-w-0 flex-1">
-                  <OilName name={material.name} />
-                  <span className="block text-sm text-soft">
-                    {taken ? 'in it already' : describe(material, query)}
+    <Field className="grid gap-1">
+      <Combobox<T | null>
+        immediate={false}
+        value={null}
+        onChange={(material) => {
+          if (!material) return;
+          onPick(material);
+          setQuery('');
+        }}
+      >
+        <ComboboxInput
+          ref={ref ?? null}
+          aria-label={label}
+          autoComplete="off"
+          placeholder={placeholder}
+          aria-invalid={Boolean(problem)}
+          className={clsx(
+            'w-full rounded-md border bg-transparent px-2 py-2 placeholder:text-soft',
+            problem ? 'border-brick' : 'border-line',
+          )}
+          displayValue={() => query}
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+        />
+        {problem && <Description as={FieldProblem} problem={problem} />}
+        {query.trim() !== '' && (
+          <ComboboxOptions
+            static={false}
+            anchor={{ to: 'bottom start', gap: 4, padding: 12 }}
+            className="z-50 w-[min(30rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
+          >
+            {found.map((material) => {
+              const taken = isTaken(material);
+              return (
+                <ComboboxOption
+                  // A new query is a new list: what is marked is its first row, never the one that
+                  // was marked before.
+                  key={`${query}/${material.id}`}
+                  value={material}
+                  disabled={taken}
+                  className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-disabled:opacity-60 data-focus:bg-slate-wash"
+                >
+                  <span className="min-w-0 flex-1">
+                    <OilName name={material.name} />
+                    <span className="block text-sm text-soft">
+                      {taken ? 'in it already' : describe(material, query)}
+                    </span>
                   </span>
-                </span>
-                {aside && (
-                  <span className="text-sm whitespace-nowrap text-soft">{aside(material)}</span>
-                )}
-              </ComboboxOption>
-            );
-          })}
-          {forbidden && (
-            <p className="px-3 py-2 text-brick">
-              <b>{forbidden.name}</b> must never go on skin: {forbidden.why}.{' '}
-              <Link to={`/materials/${forbidden.id}`} className="underline">
-                Why, and what to use instead
-              </Link>
-            </p>
-          )}
-          {found.length === 0 && !forbidden && (
-            <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
-          )}
-        </ComboboxOptions>
-      )}
-    </Combobox>
+                  {aside && (
+                    <span className="text-sm whitespace-nowrap text-soft">{aside(material)}</span>
+                  )}
+                </ComboboxOption>
+              );
+            })}
+            {forbidden && (
+              <p className="px-3 py-2 text-brick">
+                <b>{forbidden.name}</b> must never go on skin: {forbidden.why}.{' '}
+                <Link to={`/materials/${forbidden.id}`} className="underline">
+                  Why, and what to use instead
+                </Link>
+              </p>
+            )}
+            {found.length === 0 && !forbidden && (
+              <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
+            )}
+          </ComboboxOptions>
+        )}
+      </Combobox>
+    </Field>
   );
 };

@@ -1,14 +1,12 @@
 import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
-import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { useEffect, useRef } from 'react';
+import { useParams } from 'react-router';
 import { TextField } from '../../parts/Field';
-import { errorWords } from '../../parts/errorWords';
-import { useWrite } from '../../parts/useWrite';
 import { HealthFields } from '../../parts/HealthFields';
 import { Missing } from '../../parts/Missing';
-import { useNotice } from '../../parts/notice';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { RecordPage } from '../../parts/RecordPage';
+import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
+import { useWrite } from '../../parts/useWrite';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
@@ -25,102 +23,63 @@ const blank: Person = {
   skin: 'normal',
 };
 
-const field = 'rounded-md border border-line bg-transparent px-2 py-1.5';
-
-const problemOf = (person: Person): string | null => {
-  if (!person.name.trim()) return 'A name is needed, or what you call them.';
-  if (!personSchema.safeParse(person).success)
-    return 'The month of birth is needed, as in 1985-03.';
-  return person.born > today().slice(0, 7) ? 'That month is still to come.' : null;
+const words: FieldWords = {
+  name: 'Type a name, or what you call them.',
+  born: 'Type the month of birth, as in 1985-03.',
+  'born/to-come': 'The date of birth can’t be in the future.',
 };
 
+/** A person as they may be written down today. */
+const bornSchema = personSchema.check(({ value, issues }) => {
+  if (value.born > today().slice(0, 7))
+    issues.push({ code: 'custom', input: value, path: ['born'], message: 'to-come' });
+});
+
 /**
- * One person. Somebody in the house is kept with every change that can stand; a new
- * one moves in with the first button.
+ * One person. Of somebody who is in the house, every change that can stand is saved at
+ * once; a new one is added with the first button.
  */
 const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
-  const [person, setPerson] = useState(stored);
-  const [failure, setFailure] = useState<string | null>(null);
-  const navigate = useNavigate();
-  const tell = useNotice();
+  const isNew = id === null;
+  const { form, value: person, set, line } = useRecordForm(bornSchema, stored, words, isNew);
   const write = useWrite();
-  const problem = problemOf(person);
-  const set = (part: Partial<Person>): void => {
-    const next = { ...person, ...part };
-    setPerson(next);
-    if (id === null || problemOf(next)) return;
-    people
-      .write(id, next)
-      .then(() => setFailure(null))
-      .catch((error: unknown) => setFailure(errorWords(error)));
-  };
-  const remove = async () => {
-    if (id === null) return;
-    const done = await write('The list', () => people.remove(id).then(() => true));
-    if (!done) return;
-    await navigate('/people');
-    tell({
-      text: `${person.name} has moved out.`,
-      undo: () => void write('The list', () => people.restore(id)),
-    });
-  };
+  const written = useRef(JSON.stringify(stored));
+  useEffect(() => {
+    const now = JSON.stringify(person);
+    if (id === null || now === written.current) return;
+    written.current = now;
+    if (bornSchema.safeParse(person).success)
+      void write(person.name, () => people.write(id, person));
+  }, [id, person, write]);
   return (
-    <form
-      className="mx-auto grid max-w-2xl gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (problem || id !== null) return;
-        void write(person.name, () => people.add(person)).then((added) =>
-          added ? navigate('/people') : undefined,
-        );
-      }}
+    <RecordPage
+      title={person.name.trim() || 'New person'}
+      form={form}
+      save={isNew ? 'Add person' : null}
+      onSave={() => people.add(person)}
+      removal={
+        isNew
+          ? null
+          : {
+              said: `${stored.name} is deleted.`,
+              remove: () => people.remove(id),
+              restore: () => people.restore(id),
+            }
+      }
+      back="/people"
+      backName="People"
     >
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={person.name || 'New person'} />
-        <div className="flex gap-2">
-          {id !== null && (
-            <Button look="quiet" onClick={() => void remove()}>
-              Delete
-            </Button>
-          )}
-          <ButtonLink to="/people">{id === null ? 'Leave it' : 'To the people'}</ButtonLink>
-          {id === null && (
-            <Button look="first" type="submit" disabled={problem !== null}>
-              Move in
-            </Button>
-          )}
-        </div>
-      </div>
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          The last change was not kept: {failure}. It still stands here.
-        </p>
-      )}
       <section className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4">
         <div className="flex flex-wrap gap-5">
-          <label className="grid gap-1">
-            <span className="text-sm text-soft">Name</span>
-            <input
-              className={field}
-              maxLength={80}
-              autoComplete="off"
-              value={person.name}
-              onChange={(event) => set({ name: event.target.value })}
-            />
-          </label>
-          <label className="grid gap-1">
-            <span className="text-sm text-soft">Month of birth</span>
-            <input
-              className={field}
-              type="month"
-              placeholder="1985-03"
-              max={today().slice(0, 7)}
-              value={person.born}
-              onChange={(event) => set({ born: event.target.value })}
-            />
-          </label>
+          <TextField label="Name" maxLength={80} {...line('name')} />
+          <TextField
+            label="Month of birth"
+            type="month"
+            placeholder="1985-03"
+            max={today().slice(0, 7)}
+            {...line('born')}
+          />
         </div>
-        {problem && <p className="text-sm text-amber">{problem}</p>}
         <HealthFields
           health={person}
           weeks={<PregnancyWeeks person={person} set={set} />}
@@ -154,9 +113,9 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
       </section>
       {id !== null && <Erase id={id} name={stored.name} />}
       <p className="text-sm text-soft">
-        What stands here stays on this machine. Ask people before you write them down.
+        What you write here stays on this device. Ask people before you write about them.
       </p>
-    </form>
+    </RecordPage>
   );
 };
 
@@ -168,7 +127,7 @@ export const PersonScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="Nobody of that name lives here" text="They may have moved out." />;
+    return <Missing title="Person not found" text="They may have been deleted." />;
   }
   return <PersonForm key={personId} id={personId} stored={data.person} />;
 };

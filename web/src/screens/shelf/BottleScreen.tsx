@@ -11,15 +11,16 @@ import {
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
 import { formatMl, formatRange } from '@jubbet/core/words';
 import { isPossibleDrop, measuredDrop, possibleDropMl } from '@jubbet/core/quantity';
-import { useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
-import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
+import { RecordPage } from '../../parts/RecordPage';
+import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
@@ -49,14 +50,27 @@ const units = [
   ['g', 'g'],
 ] as const;
 
-const problemOf = (catalog: Catalog, bottle: Bottle): string | null => {
-  if (!catalog.oil(bottle.materialId) && !catalog.base(bottle.materialId))
-    return 'Say first what is in it.';
-  if (bottle.left > bottle.size) return 'More is left than the bottle holds.';
-  if (bottle.openedOn && bottle.openedOn > today())
-    return 'The day it was opened is still to come.';
-  return bottleSchema.safeParse(bottle).success ? null : 'One of the days is not a day.';
+const words: FieldWords = {
+  materialId: 'Choose what is in the bottle.',
+  openedOn: 'This is not a day. Use the calendar, or leave it empty while the bottle is closed.',
+  'openedOn/to-come': 'The day it was opened can’t be in the future.',
+  printedDate: 'This is not a day. Use the calendar, or leave it empty.',
+  size: 'Type how much the full bottle holds.',
+  left: 'Type how much is left.',
+  'left/more-than-holds': 'More is left than the full bottle holds.',
 };
+
+/** A bottle as it may stand on this shelf, today. */
+const shelfSchema = (catalog: Catalog) =>
+  bottleSchema.check(({ value, issues }) => {
+    if (!catalog.oil(value.materialId) && !catalog.base(value.materialId))
+      issues.push({ code: 'custom', input: value, path: ['materialId'], message: 'unknown' });
+    if (value.openedOn !== null && value.openedOn > today())
+      issues.push({ code: 'custom', input: value, path: ['openedOn'], message: 'to-come' });
+  });
+
+/** A day, or none. */
+const dayOf = (text: string | null): string | null => text || null;
 
 const DropLine = ({ bottle }: { bottle: Bottle }) => {
   const catalog = useCatalog();
@@ -91,9 +105,9 @@ const DropLine = ({ bottle }: { bottle: Bottle }) => {
 
 const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
   const catalog = useCatalog();
-  const [bottle, setBottle] = useState(stored);
-  const set = (part: Partial<Bottle>) => setBottle((before) => ({ ...before, ...part }));
-  const problem = problemOf(catalog, bottle);
+  const isNew = id === null;
+  const schema = useMemo(() => shelfSchema(catalog), [catalog]);
+  const { form, value: bottle, set, line, problemAt } = useRecordForm(schema, stored, words, isNew);
   const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
   const solid = usualUnit(catalog, bottle.materialId) === 'g';
   const said = {
@@ -102,16 +116,16 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
     liquid: !solid,
   };
   return (
-    <KeepForm
+    <RecordPage
       title={material ? material.name : 'New bottle'}
-      problem={problem}
-      keep={id === null ? 'Put it on the shelf' : 'Keep'}
-      onKeep={() => (id === null ? bottles.add(bottle) : bottles.write(id, bottle))}
+      form={form}
+      save={isNew ? 'Add to shelf' : 'Save'}
+      onSave={() => (isNew ? bottles.add(bottle) : bottles.write(id, bottle))}
       removal={
-        id === null
+        isNew
           ? null
           : {
-              said: 'The bottle is off the shelf.',
+              said: 'The bottle is deleted.',
               remove: () => bottles.remove(id),
               restore: () => bottles.restore(id),
             }
@@ -125,7 +139,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             <Link to={`/materials/${material.id}`} className="text-press">
               what is known of it
             </Link>
-            {id === null && (
+            {isNew && (
               <Button look="quiet" onClick={() => set({ materialId: '' })}>
                 Something else
               </Button>
@@ -134,7 +148,8 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
         ) : (
           <PickByName<Oil | Base>
             label="What is in it"
-            placeholder="What is in it? Type three letters, then enter"
+            placeholder="What is in it? Type three letters, then press Enter"
+            problem={problemAt('materialId')}
             search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
             isTaken={() => false}
             describe={(found, query) => tellApart(query, found.id) ?? botanicalOf(found)}
@@ -144,34 +159,16 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           />
         )}
         <div className="flex flex-wrap gap-4">
-          <TextField
-            label="Lot"
-            maxLength={80}
-            className="w-32"
-            value={bottle.lot}
-            onChange={(event) => set({ lot: event.target.value })}
-          />
-          <TextField
-            label="Supplier"
-            maxLength={120}
-            className="w-56"
-            value={bottle.supplier}
-            onChange={(event) => set({ supplier: event.target.value })}
-          />
+          <TextField label="Lot" maxLength={80} className="w-32" {...line('lot')} />
+          <TextField label="Supplier" maxLength={120} className="w-56" {...line('supplier')} />
           <TextField
             label="Opened on"
             type="date"
             max={today()}
-            value={bottle.openedOn ?? ''}
             hint="empty while it is closed"
-            onChange={(event) => set({ openedOn: event.target.value || null })}
+            {...line('openedOn', dayOf)}
           />
-          <TextField
-            label="Date printed on it"
-            type="date"
-            value={bottle.printedDate ?? ''}
-            onChange={(event) => set({ printedDate: event.target.value || null })}
-          />
+          <TextField label="Date printed on it" type="date" {...line('printedDate', dayOf)} />
         </div>
         <div className="flex flex-wrap gap-4">
           <SelectField
@@ -184,7 +181,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
                 : undefined
             }
             onChoose={(unit) =>
-              setBottle((before) => measuredIn(before, unit, densityOf(catalog, before.materialId)))
+              set(measuredIn(bottle, unit, densityOf(catalog, bottle.materialId)))
             }
           />
           <AmountUnder
@@ -194,6 +191,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             of={said}
             value={bottle.size}
             rule={{ least: 0, above: true, most: 20_000 }}
+            problem={problemAt('size')}
             onNumber={(size) => set({ size })}
           />
           <AmountUnder
@@ -203,6 +201,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             of={said}
             value={bottle.left}
             rule={{ least: 0, most: 20_000 }}
+            problem={problemAt('left')}
             onNumber={(left) => set({ left })}
           />
           <NumberUnder
@@ -248,7 +247,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           </section>
         </>
       )}
-    </KeepForm>
+    </RecordPage>
   );
 };
 

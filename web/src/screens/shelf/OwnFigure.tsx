@@ -70,7 +70,7 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
         onEmpty={() => setValue(null)}
       />
       <TextField
-        label="Who says so"
+        label="Source of its figures"
         maxLength={200}
         className="w-64"
         placeholder="a supplier’s sheet, an edition"

@@ -20,12 +20,14 @@ const Maybe = ({
   unit,
   value,
   most = 100,
+  problem,
   onChange,
 }: {
   label: string;
   unit: string;
   value: number | null;
   most?: number;
+  problem?: string | undefined;
   onChange: (value: number | null) => void;
 }) => (
   <NumberUnder
@@ -35,6 +37,7 @@ const Maybe = ({
     placeholder="?"
     value={value}
     rule={{ least: 0, most }}
+    problem={problem}
     onNumber={onChange}
     onEmpty={() => onChange(null)}
   />
@@ -86,6 +89,11 @@ const broughtByBases = [
 interface Setting<T> {
   readonly own: T;
   readonly set: (part: Partial<T>) => void;
+}
+
+/** What its form says of a field. */
+interface Checked {
+  readonly problemAt: (name: string) => string | undefined;
 }
 
 export const OilFields = ({ own, set }: Setting<Of<'oil'>>) => (
@@ -206,7 +214,7 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
   );
 };
 
-export const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
+export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checked) => (
   <>
     <SelectField
       label="It is"
@@ -227,6 +235,7 @@ export const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
       unit="g/ml"
       value={own.densityGPerMl || null}
       rule={{ least: 0.5, most: 2 }}
+      problem={problemAt('densityGPerMl')}
       onNumber={(densityGPerMl) => set({ densityGPerMl })}
     />
     <Maybe
@@ -243,6 +252,7 @@ export const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
       unit="months"
       value={own.shelfMonths || null}
       rule={{ least: 0, above: true, most: 600 }}
+      problem={problemAt('shelfMonths')}
       onNumber={(shelfMonths) => set({ shelfMonths })}
     />
     <div className="w-full">
@@ -267,12 +277,17 @@ export const BaseFields = ({ own, set }: Setting<Of<'base'>>) => (
   </>
 );
 
-export const CommonFields = ({ own, set }: Setting<Of<'oil' | 'ready-made' | 'fragrance'>>) => (
+export const CommonFields = ({
+  own,
+  set,
+  problemAt,
+}: Setting<Of<'oil' | 'ready-made' | 'fragrance'>> & Checked) => (
   <div className="flex flex-wrap gap-4">
     <Maybe
       label="Density"
       unit="g/ml"
       most={2}
+      problem={problemAt('densityGPerMl')}
       value={own.densityGPerMl}
       onChange={(densityGPerMl) => set({ densityGPerMl })}
     />
@@ -283,6 +298,7 @@ export const CommonFields = ({ own, set }: Setting<Of<'oil' | 'ready-made' | 'fr
       unit="years"
       value={own.shelfYears || null}
       rule={{ least: 0, above: true, most: 50 }}
+      problem={problemAt('shelfYears')}
       onNumber={(shelfYears) => set({ shelfYears })}
     />
     <SelectField label="Note" value={own.note} choices={notes} onChoose={(note) => set({ note })} />

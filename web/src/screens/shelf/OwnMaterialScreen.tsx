@@ -2,8 +2,9 @@ import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { TextField } from '../../parts/Field';
-import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
+import { RecordPage } from '../../parts/RecordPage';
+import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { materials } from '../../store/materials';
 import { AnalysisField } from './AnalysisField';
 import {
@@ -72,46 +73,52 @@ const blank = (kind: Kind): OwnMaterial => {
   }
 };
 
-/** A number that may stay empty: then it is not known. */
+const words: FieldWords = {
+  name: 'Give it a name.',
+  source: 'Say where its figures come from.',
+  densityGPerMl: 'Its density is between 0.5 and 2 g/ml. A supplier’s sheet has it.',
+  shelfYears: 'Say how long it keeps once opened.',
+  shelfMonths: 'Say how long it keeps once opened.',
+};
+
 const Form = ({ kind }: { kind: Kind }) => {
-  const [own, setOwn] = useState(() => blank(kind));
-  const set = (part: object) => setOwn((before) => ({ ...before, ...part }));
+  const [begun] = useState(() => blank(kind));
+  const {
+    form,
+    value: own,
+    set: setAny,
+    line,
+    problemAt,
+  } = useRecordForm(ownMaterialSchema, begun, words, true);
+  const set = (part: object) => setAny(part);
   if (own.kind === 'figure') return null;
-  const missing = `It needs a name, who says so,${own.kind === 'base' ? ' its density' : ''} and how long it keeps.`;
   return (
-    <KeepForm
+    <RecordPage
       title={titles[kind]}
-      problem={ownMaterialSchema.safeParse(own).success ? null : missing}
-      keep="Keep it"
-      onKeep={() => materials.put(own)}
+      form={form}
+      save="Save"
+      onSave={() => materials.put(own)}
       removal={null}
       back="/shelf"
-      kept={`/materials/${own.id}`}
+      saved={`/materials/${own.id}`}
     >
       <p className="text-sm text-soft">{leads[kind]}</p>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <div className="flex flex-wrap gap-4">
+          <TextField label="Name" maxLength={120} className="w-64" {...line('name')} />
           <TextField
-            label="Name"
-            maxLength={120}
-            className="w-64"
-            value={own.name}
-            onChange={(event) => set({ name: event.target.value })}
-          />
-          <TextField
-            label="Who says so"
+            label="Source of its figures"
             hint="a supplier’s sheet, a label, a certificate"
             maxLength={200}
             className="w-72"
-            value={own.source}
-            onChange={(event) => set({ source: event.target.value })}
+            {...line('source')}
           />
         </div>
         <div className="flex flex-wrap gap-4">
           {own.kind === 'oil' && <OilFields own={own} set={set} />}
           {own.kind === 'ready-made' && <ReadyMadeFields own={own} set={set} />}
           {own.kind === 'fragrance' && <FragranceFields own={own} set={set} />}
-          {own.kind === 'base' && <BaseFields own={own} set={set} />}
+          {own.kind === 'base' && <BaseFields own={own} set={set} problemAt={problemAt} />}
         </div>
         {own.kind !== 'base' && (
           <TextField
@@ -119,11 +126,10 @@ const Form = ({ kind }: { kind: Kind }) => {
             hint="for allergies to its plant family"
             maxLength={200}
             className="w-72"
-            value={own.botanical}
-            onChange={(event) => set({ botanical: event.target.value })}
+            {...line('botanical')}
           />
         )}
-        {own.kind !== 'base' && <CommonFields own={own} set={set} />}
+        {own.kind !== 'base' && <CommonFields own={own} set={set} problemAt={problemAt} />}
       </section>
       {own.kind === 'oil' && (
         <section
@@ -142,7 +148,7 @@ const Form = ({ kind }: { kind: Kind }) => {
           />
         </section>
       )}
-    </KeepForm>
+    </RecordPage>
   );
 };
 

@@ -6,12 +6,12 @@ import {
   type OwnContainer,
   usualContainerKinds,
 } from '@jubbet/core/catalog';
-import { useState } from 'react';
 import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
 import { Glass } from '../../parts/Glass';
-import { KeepForm } from '../../parts/KeepForm';
 import { Missing } from '../../parts/Missing';
+import { RecordPage } from '../../parts/RecordPage';
+import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { ContainerMeasures } from '../../parts/VesselMeasures';
 import { useStored } from '../../store/useStored';
 
@@ -34,23 +34,29 @@ const measuresOf = ({ brimfulMl, ...rest }: OwnContainer) => ({
   ...(brimfulMl === undefined ? {} : { brimfulMl }),
 });
 
+const words: FieldWords = { name: 'Give it a name that you will know it by.' };
+
 const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer }) => {
-  const [container, setContainer] = useState(stored);
+  const isNew = id === null;
+  const {
+    form,
+    value: container,
+    set,
+    line,
+  } = useRecordForm(ownContainerSchema, stored, words, isNew);
   return (
-    <KeepForm
-      title={container.name.trim() || 'New vessel'}
-      problem={
-        ownContainerSchema.safeParse(container).success
-          ? null
-          : 'Give it a name by which you know it.'
+    <RecordPage
+      title={container.name.trim() || 'New container'}
+      form={form}
+      save={isNew ? 'Add to shelf' : 'Save'}
+      onSave={() =>
+        isNew ? containers.add(measuresOf(container)) : containers.write(id, measuresOf(container))
       }
-      keep={id === null ? 'Put it on the shelf' : 'Keep'}
-      onKeep={() => (id === null ? containers.add(container) : containers.write(id, container))}
       removal={
-        id === null
+        isNew
           ? null
           : {
-              said: `“${stored.name}” is off the shelf.`,
+              said: `“${stored.name}” is deleted.`,
               remove: () => containers.remove(id),
               restore: () => containers.restore(id),
             }
@@ -60,32 +66,27 @@ const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[minmax(0,1fr)_210px]">
         <div className="grid content-start gap-4">
           <div className="flex flex-wrap gap-4">
-            <TextField
-              label="What you call it"
-              maxLength={60}
-              className="w-64"
-              value={container.name}
-              onChange={(event) => setContainer({ ...container, name: event.target.value })}
-            />
+            <TextField label="What you call it" maxLength={60} className="w-64" {...line('name')} />
             <SelectField
               label="Kind"
               value={container.kind}
               choices={kinds}
-              onChoose={(kind) =>
-                setContainer({ ...container, kind, workingFillPercent: usualFill(kind) })
-              }
+              onChoose={(kind) => set({ kind, workingFillPercent: usualFill(kind) })}
             />
           </div>
-          <ContainerMeasures container={container} onContainer={setContainer} />
+          <ContainerMeasures
+            container={container}
+            onContainer={(next) => set({ brimfulMl: undefined, ...next })}
+          />
         </div>
         <Glass container={{ id: null, ...measuresOf(container) }} mixture={null} />
       </section>
       {id !== null && (
         <p className="text-sm text-soft">
-          Blends that go into it already keep the measures with which they were written.
+          Blends that use it already keep its measures as they were.
         </p>
       )}
-    </KeepForm>
+    </RecordPage>
   );
 };
 
@@ -97,7 +98,7 @@ export const ContainerScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="This vessel is not on the shelf" text="It may have been taken off." />;
+    return <Missing title="Container not found" text="It may have been deleted." />;
   }
   return <ContainerForm key={containerId} id={containerId} stored={data.vessel} />;
 };
