@@ -4,8 +4,7 @@ import type { Made, MadeContainer } from '@jubbet/core/batch';
 import type { OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
-
-const cell = 'border-t border-line px-2 py-1.5 text-right';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 /** Bottles with the same in them stand in one column; what comes from one jug is that jug. */
 interface Column {
@@ -71,109 +70,97 @@ export const WentIn = ({ made }: { made: Made }) => {
   };
   return (
     <div tabIndex={0} role="region" aria-label="What went in" className="relative overflow-x-auto">
-      <table className="border-collapse">
-        <caption className="pb-1 text-left font-semibold">What went in</caption>
-        <thead>
-          <tr className="text-xs text-soft">
-            <th scope="col" className="px-2 py-1 pl-0 text-left font-semibold">
-              Material
-            </th>
-            <th scope="col" className="px-2 py-1 text-right font-semibold">
-              Asked
-            </th>
-            {columns.map(({ title }) => (
-              <th key={title} scope="col" className="px-2 py-1 text-right font-semibold">
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
+      <Table
+        caption="What went in"
+        className="w-fit!"
+        columns={[
+          { name: 'Material' },
+          { name: 'Target', right: true },
+          ...columns.map(({ title }) => ({ name: title, right: true })),
+        ]}
+      >
         <tbody>
           {oils.map(({ oil }, index) => (
-            <tr key={oil.id}>
-              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
+            <Row key={oil.id}>
+              <RowHead>
                 <OilName name={oil.name} />
-              </th>
-              <td className={cell}>{asked(index)}</td>
+              </RowHead>
+              <Cell right>{asked(index)}</Cell>
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.oils[index];
                 const fell = mixed ? amountWords(mixed) : '–';
                 return (
-                  <td key={title} className={`${cell} whitespace-nowrap`}>
+                  <Cell key={title} right className="whitespace-nowrap">
                     {fell === asked(index) ? fell : <b className="text-amber">▲ {fell}</b>}
-                  </td>
+                  </Cell>
                 );
               })}
-            </tr>
+            </Row>
           ))}
           {extra.map(({ oil }, n) => (
-            <tr key={oil.id}>
-              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
+            <Row key={oil.id}>
+              <RowHead>
                 <OilName name={oil.name} /> <span className="text-soft">not in the recipe</span>
-              </th>
-              <td className={cell}>{formatDrops(0)}</td>
+              </RowHead>
+              <Cell right>{formatDrops(0)}</Cell>
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.oils.find((entry) => entry.oil.id === oil.id);
                 return (
-                  <td key={`${title}/${n}`} className={`${cell} whitespace-nowrap`}>
+                  <Cell key={`${title}/${n}`} right className="whitespace-nowrap">
                     {mixed ? <b className="text-amber">▲ {amountWords(mixed)}</b> : '–'}
-                  </td>
+                  </Cell>
                 );
               })}
-            </tr>
+            </Row>
           ))}
           {blend.formula.bases.map(({ base }, index) => (
-            <tr key={base.id}>
-              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
-                {base.name}
-              </th>
-              <td className={cell} />
+            <Row key={base.id}>
+              <RowHead>{base.name}</RowHead>
+              <Cell />
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.bases[index];
                 return (
-                  <td key={title} className={`${cell} whitespace-nowrap`}>
+                  <Cell key={title} right className="whitespace-nowrap">
                     {mixed
                       ? `${formatG(mixed.g.likely, 3)} (${formatMl(mixed.ml.likely, 3)})`
                       : '–'}
-                  </td>
+                  </Cell>
                 );
               })}
-            </tr>
+            </Row>
           ))}
           {extraBases.map(({ base }) => (
-            <tr key={base.id}>
-              <th scope="row" className={`${cell} pl-0 text-left! font-normal`}>
+            <Row key={base.id}>
+              <RowHead>
                 {base.name} <span className="text-soft">not in the recipe</span>
-              </th>
-              <td className={cell} />
+              </RowHead>
+              <Cell />
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.bases
                   .slice(blend.formula.bases.length)
                   .find((entry) => entry.base.id === base.id);
                 return (
-                  <td key={title} className={`${cell} whitespace-nowrap`}>
+                  <Cell key={title} right className="whitespace-nowrap">
                     {mixed ? <b className="text-amber">▲ {formatMl(mixed.ml.likely, 3)}</b> : '–'}
-                  </td>
+                  </Cell>
                 );
               })}
-            </tr>
+            </Row>
           ))}
-          <tr>
-            <th scope="row" className={`${cell} pl-0 text-left! font-semibold`}>
-              Strength
-            </th>
-            <td className={cell} />
+          <Row>
+            <RowHead className="font-semibold">Strength</RowHead>
+            <Cell />
             {columns.map(({ title, one }) => (
-              <td key={title} className={`${cell} whitespace-nowrap`}>
+              <Cell key={title} right className="whitespace-nowrap">
                 {strengthWords(one.evaluation.mixture, blend.formula.by)}
                 <span className="block text-sm">
                   <VerdictMark verdict={one.evaluation.verdict} />
                 </span>
-              </td>
+              </Cell>
             ))}
-          </tr>
+          </Row>
         </tbody>
-      </table>
+      </Table>
     </div>
   );
 };

@@ -26,6 +26,7 @@ import { useNotice } from '../../parts/notice';
 import { PickByName } from '../../parts/PickByName';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { NotHere } from './NotHere';
 import { refusalOf, type Refusal } from '../../parts/refusal';
 import type { TokenProps } from './tokenProps';
@@ -41,8 +42,7 @@ const unitOf = ({ amount }: RecipeBase): Written =>
 
 const wordOf: Record<Written, string> = { parts: 'Parts', percent: 'Percent', ml: 'ml', g: 'g' };
 
-const cell = 'border-b border-line px-1 py-0 text-right align-middle whitespace-nowrap';
-const heading = 'px-1 pb-1 text-right text-xs font-semibold text-soft align-bottom';
+const tight = 'whitespace-nowrap';
 
 const BaseRow = ({
   entry,
@@ -69,12 +69,12 @@ const BaseRow = ({
   const loose = entry.amount?.unit === 'loose' ? entry.amount : null;
   const name = carrierWords(base);
   return (
-    <tr>
-      <th scope="row" className={`${cell} pl-0 text-left! font-normal whitespace-normal!`}>
+    <Row>
+      <RowHead>
         {base.name}
         {loose && <span className="block text-xs text-soft">{looseWords(loose)}</span>}
-      </th>
-      <td className={cell}>
+      </RowHead>
+      <Cell right className={tight}>
         <NumberField
           label={`${wordOf[unit]} of ${name}`}
           className="w-20 font-semibold"
@@ -92,23 +92,23 @@ const BaseRow = ({
             )
           }
         />
-      </td>
-      <td className={cell}>
+      </Cell>
+      <Cell right className={tight}>
         {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
         {(base.kind === 'dry' || loose) && (
           <span className="block text-xs leading-none text-soft">as it lies</span>
         )}
-      </td>
-      <td className={cell}>
+      </Cell>
+      <Cell right className={tight}>
         {mixed ? formatNumber(mixed.g.likely, 3) : '–'}
         {mixed && loose && (
           <span className="block text-xs leading-none text-soft">{formatRange(mixed.g, 'g')}</span>
         )}
-      </td>
-      <td className={`${cell} max-sm:hidden`}>
+      </Cell>
+      <Cell right wide className={tight}>
         {percent === null ? '–' : formatNumber(percent, 3)}
-      </td>
-      <td className={`${cell} pr-0`}>
+      </Cell>
+      <Cell right className={tight}>
         <button
           type="button"
           aria-label={`Take out ${name}`}
@@ -117,8 +117,8 @@ const BaseRow = ({
         >
           <X aria-hidden size={16} />
         </button>
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   );
 };
 
@@ -152,29 +152,17 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
   if (recipe.bases.length === 0) return null;
   return (
     <section aria-label="Bases" className="mt-1">
-      <table className="w-full border-collapse">
-        <thead>
-          <tr className="border-b border-line">
-            <th scope="col" className={`${heading} pl-0 text-left!`}>
-              Carried by
-            </th>
-            <th scope="col" className={heading}>
-              Written, by {weight ? 'weight' : 'volume'}
-            </th>
-            <th scope="col" className={heading}>
-              ml
-            </th>
-            <th scope="col" className={heading}>
-              g
-            </th>
-            <th scope="col" className={`${heading} max-sm:hidden`}>
-              % by {weight ? 'weight' : 'volume'}
-            </th>
-            <th className="w-[30px]">
-              <span className="sr-only">Take out</span>
-            </th>
-          </tr>
-        </thead>
+      <Table
+        rows="fields"
+        columns={[
+          { name: 'Carrier' },
+          { name: `Written, by ${weight ? 'weight' : 'volume'}`, right: true },
+          { name: 'ml', right: true },
+          { name: 'g', right: true },
+          { name: `% by ${weight ? 'weight' : 'volume'}`, right: true, wide: true },
+          { name: <span className="sr-only">Remove</span> },
+        ]}
+      >
         <tbody>
           {recipe.bases.map((entry, index) => {
             const base = catalog.base(entry.id);
@@ -215,7 +203,7 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
             );
           })}
         </tbody>
-      </table>
+      </Table>
     </section>
   );
 });

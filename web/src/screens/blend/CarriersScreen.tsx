@@ -22,6 +22,7 @@ import { bottles } from '../../store/bottles';
 import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
 import { useRecipe } from './useRecipe';
+import { Cell, Row, RowHead, Table, type Column } from '../../parts/Table';
 
 const kinds: Record<CarrierKind, string> = {
   oil: 'Carrier oils',
@@ -41,7 +42,11 @@ const orders: Record<CarrierOrder, string> = {
   price: 'price',
 };
 
-const cell = 'border-t border-line px-2 py-2 align-top';
+const columns: readonly Column[] = [
+  ...['Carrier', 'Suits skin', 'Feel', 'Sinks in', 'Smell'].map((name) => ({ name })),
+  ...['Keeps', 'On the shelf', 'Price of 100 ml'].map((name) => ({ name, right: true })),
+  { name: <span className="sr-only">Choose</span> },
+];
 
 const CarrierRow = ({
   row: { base, left, price },
@@ -57,8 +62,8 @@ const CarrierRow = ({
   const facts = baseFacts(base.id);
   const against = allergyTo(base, wearer);
   return (
-    <tr>
-      <th scope="row" className={`${cell} pl-0 text-left font-semibold`}>
+    <Row>
+      <RowHead className="font-semibold">
         <Link to={`/materials/${base.id}`} className="text-press">
           {base.name}
         </Link>
@@ -67,19 +72,21 @@ const CarrierRow = ({
             {against.what === 'avoid' ? '■ not for this wearer' : '▲ caution'}: {against.to}
           </span>
         )}
-      </th>
-      <td className={cell}>{facts?.skin.join(', ') || 'not known'}</td>
-      <td className={cell}>{facts?.feel ?? 'not known'}</td>
-      <td className={cell}>{facts?.absorption ?? 'not known'}</td>
-      <td className={cell}>{facts?.odour ?? 'not known'}</td>
-      <td className={`${cell} text-right whitespace-nowrap`}>{base.shelfMonths} months</td>
-      <td className={`${cell} text-right whitespace-nowrap`}>
+      </RowHead>
+      <Cell under="Suits skin">{facts?.skin.join(', ') || 'not known'}</Cell>
+      <Cell under="Feel">{facts?.feel ?? 'not known'}</Cell>
+      <Cell under="Sinks in">{facts?.absorption ?? 'not known'}</Cell>
+      <Cell under="Smell">{facts?.odour ?? 'not known'}</Cell>
+      <Cell right under="Keeps" className="whitespace-nowrap">
+        {base.shelfMonths} months
+      </Cell>
+      <Cell right under="On the shelf" className="whitespace-nowrap">
         {left ? `${formatMl(left.ml, 3)}, ${formatG(left.g, 3)}` : '–'}
-      </td>
-      <td className={`${cell} text-right`}>
+      </Cell>
+      <Cell right under="Price of 100 ml">
         {price === null ? 'not known' : formatNumber(price, 3)}
-      </td>
-      <td className={`${cell} pr-0 text-right`}>
+      </Cell>
+      <Cell right>
         <Button
           aria-label={`${isIn ? 'Take out' : 'Add'} ${base.name}`}
           disabled={!isIn && against?.what === 'avoid'}
@@ -87,8 +94,8 @@ const CarrierRow = ({
         >
           {isIn ? 'Take out' : 'Add'}
         </Button>
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   );
 };
 
@@ -175,24 +182,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
         aria-label="Carriers compared"
         className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 pb-2"
       >
-        <table className="w-full border-collapse text-[15px]">
-          <thead>
-            <tr className="text-left text-xs text-soft">
-              {['Carrier', 'Suits skin', 'Feel', 'Sinks in', 'Smell'].map((name) => (
-                <th key={name} scope="col" className="px-2 py-2 font-semibold first:pl-0">
-                  {name}
-                </th>
-              ))}
-              {['Keeps', 'On the shelf', 'Price of 100 ml'].map((name) => (
-                <th key={name} scope="col" className="px-2 py-2 text-right font-semibold">
-                  {name}
-                </th>
-              ))}
-              <th>
-                <span className="sr-only">Choose</span>
-              </th>
-            </tr>
-          </thead>
+        <Table cards columns={columns} className="text-[15px]">
           <tbody>
             {shown.map((row) => {
               const isIn = recipe.bases.some(({ id }) => id === row.base.id);
@@ -209,7 +199,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
               );
             })}
           </tbody>
-        </table>
+        </Table>
         {shown.length === 0 && <p className="py-3">None is like that. Ask for less.</p>}
       </div>
     </div>

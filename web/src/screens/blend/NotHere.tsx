@@ -1,5 +1,6 @@
 import { nameFromId } from '@jubbet/core/words';
 import { X } from 'lucide-react';
+import { Cell, Row, RowHead } from '../../parts/Table';
 
 /** A row for what this house does not know: it can be taken out, or added to the house. */
 export const NotHere = ({
@@ -14,14 +15,12 @@ export const NotHere = ({
 }) => {
   const name = nameFromId(id);
   return (
-    <tr>
-      <th scope="row" className="border-b border-line py-2 text-left font-normal">
-        {name}
-      </th>
-      <td colSpan={columns - 1} className="border-b border-line px-1 py-2 text-brick">
+    <Row>
+      <RowHead>{name}</RowHead>
+      <Cell colSpan={columns - 1} className="text-brick">
         ■ not in this house: add it on the shelf, or choose another
-      </td>
-      <td className="border-b border-line py-1 text-right">
+      </Cell>
+      <Cell right>
         <button
           type="button"
           aria-label={`Take out ${name}`}
@@ -30,7 +29,7 @@ export const NotHere = ({
         >
           <X aria-hidden size={16} />
         </button>
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   );
 };

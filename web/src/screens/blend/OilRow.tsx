@@ -11,8 +11,8 @@ import type { Ref } from 'react';
 import { liquidColour } from '../../parts/liquids';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
+import { Cell, Row, RowHead } from '../../parts/Table';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
-
 import { DropStepper } from './DropStepper';
 
 /** How much of its own limit an oil uses, in words that say when there is none. */
@@ -55,8 +55,6 @@ const OwnLimit = ({
 const shareBy = (mixed: OilInBlend, by: By): Range =>
   by === 'weight' ? mixed.byWeight : mixed.byVolume;
 
-const cell = 'border-b border-line px-1 py-1 align-middle';
-
 export const OilRow = ({
   entry,
   oil,
@@ -94,8 +92,8 @@ export const OilRow = ({
   onArrow: (by: 1 | -1) => void;
   dropsRef: Ref<HTMLInputElement>;
 }) => (
-  <tr>
-    <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
+  <Row>
+    <RowHead>
       <span className="flex items-center gap-2.5">
         <span
           aria-hidden
@@ -120,8 +118,8 @@ export const OilRow = ({
           </span>
         </span>
       </span>
-    </th>
-    <td className={clsx(cell, 'text-right')}>
+    </RowHead>
+    <Cell right>
       <NumberField
         label={`Parts of ${oil.name}`}
         className={clsx('w-11', isIn(entry.amount, 'parts') && 'font-semibold')}
@@ -132,8 +130,8 @@ export const OilRow = ({
         wayBack={wayBack}
         onNumber={(value) => onAmount({ unit: 'parts', value })}
       />
-    </td>
-    <td className={clsx(cell, 'text-right')}>
+    </Cell>
+    <Cell right>
       <DropStepper
         ref={dropsRef}
         name={oil.name}
@@ -143,8 +141,8 @@ export const OilRow = ({
         wayBack={wayBack}
         onArrow={onArrow}
       />
-    </td>
-    <td className={clsx(cell, 'text-right max-sm:hidden')}>
+    </Cell>
+    <Cell right wide>
       {by === 'weight' ? (
         <NumberField
           label={`g of ${oil.name}`}
@@ -174,8 +172,8 @@ export const OilRow = ({
           onNumber={(value) => onAmount({ unit: 'ml', value })}
         />
       )}
-    </td>
-    <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
+    </Cell>
+    <Cell right wide className="whitespace-nowrap">
       {percentBy === writtenBy ? (
         <NumberField
           label={`Percent of ${oil.name}`}
@@ -195,11 +193,11 @@ export const OilRow = ({
           {mixed ? formatNumber(shareBy(mixed, percentBy).likely) : '–'}
         </span>
       )}
-    </td>
-    <td className={clsx(cell, 'text-right whitespace-nowrap max-sm:hidden')}>
+    </Cell>
+    <Cell right wide className="whitespace-nowrap">
       <OwnLimit oil={oil} mixed={mixed} own={own} />
-    </td>
-    <td className={clsx(cell, 'pr-0 text-right')}>
+    </Cell>
+    <Cell right>
       <button
         type="button"
         aria-label={`Take out ${oil.name}`}
@@ -208,6 +206,6 @@ export const OilRow = ({
       >
         <X aria-hidden size={16} />
       </button>
-    </td>
-  </tr>
+    </Cell>
+  </Row>
 );

@@ -23,6 +23,7 @@ import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { Table } from '../../parts/Table';
 import { DropSizes } from './DropSizes';
 import { OilRow } from './OilRow';
 import { asWorkedOut } from './asWorkedOut';
@@ -61,8 +62,6 @@ const wayNow = {
   several: 'in several ways',
 } as const;
 
-const heading = 'px-1 pb-1.5 text-right text-xs font-semibold text-soft align-bottom';
-
 /** The oils, a row each, with what they come to. */
 export const OilTable = memo(
   ({
@@ -86,51 +85,44 @@ export const OilTable = memo(
     return (
       <section aria-label="Oils">
         <div>
-          <table className="w-full table-fixed border-collapse">
-            <colgroup>
-              <col />
-              <col className="w-[52px]" />
-              <col className="w-[118px]" />
-              <col className="w-[64px] max-sm:hidden" />
-              <col className="w-[56px] max-sm:hidden" />
-              <col className="w-[94px] max-sm:hidden" />
-              <col className="w-[30px]" />
-            </colgroup>
-            <thead>
-              <tr className="border-b border-line">
-                <th scope="col" className={`${heading} pl-0 text-left!`}>
-                  Oil{' '}
-                  {done && recipe.oils.length > 0 && (
-                    <select
-                      aria-label="Write the oils by"
-                      className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
-                      value=""
-                      onChange={(event) => {
-                        const way = ways.find(({ value }) => value === event.target.value);
-                        if (way)
-                          change(
-                            asWorkedOut(catalog, (before, all) =>
-                              writeOils(before, all, way.value),
-                            ),
-                          );
-                      }}
-                    >
-                      <option value="">{wayNow[oilsWrittenBy(recipe)]}</option>
-                      {ways.map(({ value, text }) => (
-                        <option key={value} value={value}>
-                          write {text}
-                        </option>
-                      ))}
-                    </select>
-                  )}
-                </th>
-                <th scope="col" className={heading}>
-                  Parts
-                </th>
-                <th scope="col" className={`${heading} text-center!`}>
-                  Drops
-                </th>
-                <th scope="col" className={`${heading} pr-3 max-sm:hidden`}>
+          <Table
+            rows="fields"
+            columns={[
+              {
+                name: (
+                  <>
+                    Oil{' '}
+                    {done && recipe.oils.length > 0 && (
+                      <select
+                        aria-label="Write the oils by"
+                        className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
+                        value=""
+                        onChange={(event) => {
+                          const way = ways.find(({ value }) => value === event.target.value);
+                          if (way)
+                            change(
+                              asWorkedOut(catalog, (before, all) =>
+                                writeOils(before, all, way.value),
+                              ),
+                            );
+                        }}
+                      >
+                        <option value="">{wayNow[oilsWrittenBy(recipe)]}</option>
+                        {ways.map(({ value, text }) => (
+                          <option key={value} value={value}>
+                            write {text}
+                          </option>
+                        ))}
+                      </select>
+                    )}
+                  </>
+                ),
+                width: 'w-auto',
+              },
+              { name: 'Parts', right: true, width: 'w-[52px]' },
+              { name: 'Drops', centre: true, width: 'w-[118px]' },
+              {
+                name: (
                   <button
                     type="button"
                     className="rounded-xs font-semibold text-press underline underline-offset-2"
@@ -139,18 +131,30 @@ export const OilTable = memo(
                   >
                     {by === 'volume' ? 'ml' : 'g'}
                   </button>
-                </th>
-                <th scope="col" className={`${heading} max-sm:hidden`}>
-                  {by === 'weight' ? '% by weight' : '% of all'}
-                </th>
-                <th scope="col" className={`${heading} max-sm:hidden`}>
-                  of <span className="sr-only">dermal</span> maximum
-                </th>
-                <th>
-                  <span className="sr-only">Take out</span>
-                </th>
-              </tr>
-            </thead>
+                ),
+                right: true,
+                wide: true,
+                width: 'w-[64px]',
+              },
+              {
+                name: by === 'weight' ? '% by weight' : '% of all',
+                right: true,
+                wide: true,
+                width: 'w-[56px]',
+              },
+              {
+                name: (
+                  <>
+                    of <span className="sr-only">dermal</span> maximum
+                  </>
+                ),
+                right: true,
+                wide: true,
+                width: 'w-[94px]',
+              },
+              { name: <span className="sr-only">Remove</span>, width: 'w-[30px]' },
+            ]}
+          >
             <tbody>
               {recipe.oils.map((entry, index) => {
                 const oil = catalog.oil(entry.id);
@@ -202,7 +206,7 @@ export const OilTable = memo(
                 <OilTotals recipe={recipe} change={change} worked={worked} by={by} />
               </tfoot>
             )}
-          </table>
+          </Table>
         </div>
         {drop && (
           <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-soft">

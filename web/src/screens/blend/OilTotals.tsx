@@ -4,6 +4,7 @@ import type { WorkedOut } from '@jubbet/core/drops';
 import { firstLine, setTarget, valueIn, type By } from '@jubbet/core/recipe';
 import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
 import { NumberField } from '../../parts/NumberField';
+import { Cell, Row, RowHead } from '../../parts/Table';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 
@@ -39,7 +40,7 @@ export const OilTotals = ({
     if (percent > 0 && percent <= 100) change(setTarget(percent), 'target');
   };
   const canAsk = parts > 0;
-  const cell = 'px-1 py-2 text-right font-semibold whitespace-nowrap';
+  const cell = 'font-semibold whitespace-nowrap';
   const total = (
     label: string,
     value: number | undefined,
@@ -62,12 +63,12 @@ export const OilTotals = ({
       formatNumber(value, whole ? 6 : 2)
     );
   return (
-    <tr className="border-t-2 border-ink">
-      <th scope="row" className="py-2 text-left font-semibold">
-        Total ({asked})
-      </th>
-      <td className={cell}>{parts > 0 ? formatNumber(parts, 4) : '–'}</td>
-      <td className={`${cell} text-center!`}>
+    <Row className="border-t-2 border-ink">
+      <RowHead className="font-semibold">Total ({asked})</RowHead>
+      <Cell right className={cell}>
+        {parts > 0 ? formatNumber(parts, 4) : '–'}
+      </Cell>
+      <Cell centre className={cell}>
         {total(
           'Drops in all',
           drops,
@@ -76,13 +77,13 @@ export const OilTotals = ({
           'w-14 text-center!',
           true,
         )}
-      </td>
-      <td className={`${cell} max-sm:hidden`}>
+      </Cell>
+      <Cell right wide className={cell}>
         {by === 'weight'
           ? total('g in all', g, 20_000, (n) => asPercent(n, g), 'w-14')
           : total('ml in all', ml, fill, (n) => asPercent(n, ml), 'w-14')}
-      </td>
-      <td className={`${cell} max-sm:hidden`}>
+      </Cell>
+      <Cell right wide className={cell}>
         {total(
           'Percent in all',
           strength?.likely,
@@ -90,13 +91,10 @@ export const OilTotals = ({
           (n) => asPercent(n, strength?.likely),
           'w-13',
         )}
-      </td>
-      <td
-        colSpan={2}
-        className="py-2 pl-1 text-right text-[13px] whitespace-nowrap text-soft max-sm:hidden"
-      >
+      </Cell>
+      <Cell right wide colSpan={2} className="text-[13px] whitespace-nowrap text-soft">
         {strength && formatRange(strength, '%')}
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   );
 };

@@ -14,14 +14,13 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 interface Side {
   readonly id: string;
   readonly title: string;
   readonly recipe: Recipe;
 }
-
-const cell = 'border-t border-line px-2 py-1.5 align-top';
 
 /** Two drafts side by side; what differs is set in bold. */
 export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
@@ -56,35 +55,28 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
     return `${amount} · ${formatPercent(mixed.byVolume.likely)}`;
   };
   const row = (key: string, head: ReactNode, values: readonly string[]) => (
-    <tr key={key}>
-      <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
-        {head}
-      </th>
+    <Row key={key}>
+      <RowHead>{head}</RowHead>
       {values.map((value, n) => (
-        <td key={n} className={clsx(cell, new Set(values).size > 1 && 'font-semibold')}>
+        <Cell key={n} className={clsx(new Set(values).size > 1 && 'font-semibold')}>
           {value}
-        </td>
+        </Cell>
       ))}
-    </tr>
+    </Row>
   );
   return (
     <section
       aria-label="Side by side"
       className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
     >
-      <table className="w-full border-collapse">
-        <thead>
-          <tr>
-            <th scope="col" className="py-2 text-left text-xs font-semibold text-soft">
-              Drops, and percent of the whole
-            </th>
-            {sides.map(({ id, title }) => (
-              <th key={id} scope="col" className="px-2 py-2 text-left font-serif text-lg">
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
+      <Table
+        columns={[
+          { name: 'Drops, and percent of the whole' },
+          ...sides.map(({ title }) => ({
+            name: <span className="font-serif text-lg font-normal text-ink">{title}</span>,
+          })),
+        ]}
+      >
         <tbody>
           {words.map(([what, values]) => row(what, what, values))}
           {ids.map((id) =>
@@ -94,12 +86,10 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
               sides.map((_, n) => dropsOf(n, id)),
             ),
           )}
-          <tr>
-            <th scope="row" className={clsx(cell, 'pl-0 text-left font-normal')}>
-              In all
-            </th>
+          <Row>
+            <RowHead>Total</RowHead>
             {worked.map((one, n) => (
-              <td key={n} className={cell}>
+              <Cell key={n}>
                 {one.state === 'done' ? (
                   <>
                     {strengthWords(one.evaluation.mixture, one.blend.formula.by)} ·{' '}
@@ -108,11 +98,11 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
                 ) : (
                   'not worked out'
                 )}
-              </td>
+              </Cell>
             ))}
-          </tr>
+          </Row>
         </tbody>
-      </table>
+      </Table>
     </section>
   );
 };

@@ -20,8 +20,9 @@ import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
-const Table = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord[] }) => {
+const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord[] }) => {
   const catalog = useCatalog();
   const { worked } = useWorkedOut(recipe);
   if (worked.state !== 'done') {
@@ -46,53 +47,45 @@ const Table = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord
     ...usualWearers.map(({ id, wearer }) => ({ id, name: usualWearerName(id), wearer })),
   ];
   return (
-    <table className="mt-4 w-full border-collapse rounded-xl border border-line bg-sheet max-sm:block">
-      <thead className="max-sm:sr-only">
-        <tr className="border-b border-line text-left text-sm text-soft">
-          <th scope="col" className="w-[30%] px-4 py-2 font-semibold">
-            Wearer
-          </th>
-          <th scope="col" className="w-32 px-2 py-2 font-semibold">
-            Verdict
-          </th>
-          <th scope="col" className="px-2 py-2 font-semibold">
-            What speaks against it
-          </th>
-        </tr>
-      </thead>
-      <tbody className="max-sm:block">
-        {all.map(({ id, name, wearer }) => {
-          const { verdict, blocking, against } = onWearer(
-            worked.blend,
-            worked.evaluation.plan,
-            wearer,
-          );
-          return (
-            <tr
-              key={id}
-              className="border-b border-line align-top last:border-0 max-sm:block max-sm:py-2"
-            >
-              <th
-                scope="row"
-                className="px-4 py-2.5 text-left font-semibold max-sm:block max-sm:py-0.5"
-              >
-                {name}
-              </th>
-              <td className="px-2 py-2.5 max-sm:block max-sm:px-4 max-sm:py-0.5">
-                <VerdictMark verdict={verdict} />
-                {blocking && <b className="block text-sm text-brick">must not use it</b>}
-              </td>
-              <td className="px-2 py-2.5 text-[14px] max-sm:block max-sm:px-4 max-sm:py-0.5">
-                {against.slice(0, 2).map((one) => (
-                  <p key={`${one.rule}/${one.subject}`}>{together(findingMessage(catalog, one))}</p>
-                ))}
-                {against.length > 2 && <p className="text-soft">And {against.length - 2} more.</p>}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <div className="mt-4 rounded-xl border border-line bg-sheet px-4 pb-1">
+      <Table
+        cards
+        columns={[
+          { name: 'Person', width: 'w-[30%]' },
+          { name: 'Verdict', width: 'w-36' },
+          { name: 'What speaks against it' },
+        ]}
+      >
+        <tbody>
+          {all.map(({ id, name, wearer }) => {
+            const { verdict, blocking, against } = onWearer(
+              worked.blend,
+              worked.evaluation.plan,
+              wearer,
+            );
+            return (
+              <Row key={id}>
+                <RowHead className="font-semibold">{name}</RowHead>
+                <Cell>
+                  <VerdictMark verdict={verdict} />
+                  {blocking && <b className="block text-sm text-brick">must not use it</b>}
+                </Cell>
+                <Cell className="text-[14px]">
+                  {against.slice(0, 2).map((one) => (
+                    <p key={`${one.rule}/${one.subject}`}>
+                      {together(findingMessage(catalog, one))}
+                    </p>
+                  ))}
+                  {against.length > 2 && (
+                    <p className="text-soft">And {against.length - 2} more.</p>
+                  )}
+                </Cell>
+              </Row>
+            );
+          })}
+        </tbody>
+      </Table>
+    </div>
   );
 };
 
@@ -116,7 +109,7 @@ export const WearersScreen = () => {
         />
         <ButtonLink to={`/blends/${blendId}`}>Back to the sheet</ButtonLink>
       </div>
-      <Table recipe={data.recipe} house={house.data} />
+      <People recipe={data.recipe} house={house.data} />
       <p className="mt-3 text-sm text-soft">
         Published guidance, not medical advice. A licensed practitioner comes first.
       </p>

@@ -8,40 +8,36 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { together } from '../../parts/together';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
-import { searchChapters, type Chapter, type Lines, type Table } from './chapter';
+import { searchChapters, type Chapter, type Lines, type Table as Tabular } from './chapter';
 import { chapters } from './chapters';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
-const TableBlock = ({ block }: { block: Table }) => (
+const TableBlock = ({ block }: { block: Tabular }) => (
   <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>
-    <table className="w-full border-collapse text-sm">
-      <caption className="pb-1 text-left font-semibold">{block.caption}</caption>
-      <thead>
-        <tr className="border-b border-line text-left text-xs text-soft">
-          {block.head.map((cell) => (
-            <th key={cell} scope="col" className="py-1 pr-4 align-bottom font-semibold">
-              {cell}
-            </th>
-          ))}
-        </tr>
-      </thead>
+    <Table
+      rows="figures"
+      cards
+      caption={block.caption}
+      columns={block.head.map((name) => ({ name }))}
+    >
       <tbody>
         {block.rows.map((row, index) => (
-          <tr key={index} className="border-b border-line align-baseline last:border-0">
+          <Row key={index}>
             {row.map((cell, column) =>
               column === 0 ? (
-                <th key={column} scope="row" className="py-1 pr-4 text-left font-semibold">
+                <RowHead key={column} className="font-semibold">
                   {together(cell)}
-                </th>
+                </RowHead>
               ) : (
-                <td key={column} className="py-1 pr-4">
+                <Cell key={column} under={block.head[column]}>
                   {together(cell)}
-                </td>
+                </Cell>
               ),
             )}
-          </tr>
+          </Row>
         ))}
       </tbody>
-    </table>
+    </Table>
   </div>
 );
 

@@ -5,6 +5,7 @@ import Papa from 'papaparse';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { TextField } from '../../parts/Field';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const longest = 1_000_000;
 
@@ -36,18 +37,16 @@ const Preview = ({
       what the sheet says?
     </p>
     <div className="max-h-64 overflow-y-auto" tabIndex={0} role="region" aria-label="Percents">
-      <table className="text-sm">
+      <Table rows="figures">
         <tbody>
           {found.contents.map(([name, , typical]) => (
-            <tr key={name}>
-              <th scope="row" className="pr-6 text-left font-normal">
-                {name}
-              </th>
-              <td className="text-right">{formatPercent(typical, 4)}</td>
-            </tr>
+            <Row key={name}>
+              <RowHead>{name}</RowHead>
+              <Cell right>{formatPercent(typical, 4)}</Cell>
+            </Row>
           ))}
         </tbody>
-      </table>
+      </Table>
     </div>
     {found.refused.length > 0 && (
       <p className="text-sm text-brick">

@@ -8,6 +8,7 @@ import {
 } from '@jubbet/core/catalog';
 import { formatList, formatNumber, sourceWords } from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
 
@@ -84,23 +85,19 @@ export const BasePage = ({ base }: { base: Base }) => {
       </section>
       <section aria-label="Figures" className={box}>
         <h2 className="text-lg">Figures</h2>
-        <table className="mt-1 w-full border-collapse text-sm">
+        <Table rows="figures" className="mt-1">
           <tbody>
             {figuresOf(base, facts).map(([name, value, figure]) => (
-              <tr key={name} className="border-b border-line align-baseline last:border-0">
-                <th scope="row" className="w-44 py-1 pr-3 text-left font-normal text-soft">
-                  {name}
-                </th>
-                <td className="py-1 pr-3 font-semibold">
-                  {value ?? <VerdictMark verdict="unknown" />}
-                </td>
-                <td className="py-1 text-soft max-sm:hidden">
+              <Row key={name}>
+                <RowHead className="w-44 text-soft">{name}</RowHead>
+                <Cell className="font-semibold">{value ?? <VerdictMark verdict="unknown" />}</Cell>
+                <Cell wide className="text-soft">
                   {sourceWords(figureSources.bases[figure]?.source ?? 'RECALL')}
-                </td>
-              </tr>
+                </Cell>
+              </Row>
             ))}
           </tbody>
-        </table>
+        </Table>
         <p className="mt-2 text-sm text-soft">Sure: {facts?.confidence ?? 'none'}.</p>
         <p className="mt-2 text-xs text-soft">{provenance.bases}</p>
       </section>

@@ -1,6 +1,7 @@
 import { constituentLimits, type Content } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { Bar, BarChart, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const shownInChart = 8;
 
@@ -49,26 +50,20 @@ export const Chemistry = ({ contents }: { contents: readonly Content[] }) => {
         role="region"
         aria-label="All constituents"
       >
-        <table className="w-full border-collapse text-sm">
-          <thead>
-            <tr className="border-b border-line text-left text-xs text-soft">
-              <th scope="col" className="py-1 font-semibold">
-                Constituent
-              </th>
-              <th scope="col" className="py-1 text-right font-semibold">
-                typical
-              </th>
-              <th scope="col" className="py-1 pl-3 text-right font-semibold">
-                low to high
-              </th>
-            </tr>
-          </thead>
+        <Table
+          rows="figures"
+          columns={[
+            { name: 'Constituent' },
+            { name: 'typical', right: true },
+            { name: 'low to high', right: true },
+          ]}
+        >
           <tbody>
             {sorted.map(([name, low, typical, high]) => {
               const cap = capOf(name);
               return (
-                <tr key={name} className="border-b border-line align-baseline last:border-0">
-                  <th scope="row" className="py-1 text-left font-normal">
+                <Row key={name}>
+                  <RowHead>
                     {name}
                     {cap && (
                       <span className="block text-xs text-amber">
@@ -76,16 +71,16 @@ export const Chemistry = ({ contents }: { contents: readonly Content[] }) => {
                         {formatPercent(cap.percent)} of the blend
                       </span>
                     )}
-                  </th>
-                  <td className="py-1 text-right">{formatPercent(typical, 3)}</td>
-                  <td className="py-1 pl-3 text-right text-soft">
+                  </RowHead>
+                  <Cell right>{formatPercent(typical, 3)}</Cell>
+                  <Cell right className="text-soft">
                     {formatNumber(low, 3)} to {formatPercent(high, 3)}
-                  </td>
-                </tr>
+                  </Cell>
+                </Row>
               );
             })}
           </tbody>
-        </table>
+        </Table>
       </div>
     </div>
   );

@@ -20,6 +20,7 @@ import { materials } from '../../store/materials';
 import { useWrite } from '../../parts/useWrite';
 import { figuresOf } from './oilFigures';
 import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
 
@@ -78,40 +79,32 @@ const Figures = ({ oil }: { oil: Oil }) => {
   return (
     <section aria-label="Figures" className={box}>
       <h2 className="text-lg">Figures</h2>
-      <table className="mt-1 w-full border-collapse text-sm">
-        <thead>
-          <tr className="border-b border-line text-left text-xs text-soft">
-            <th scope="col" className="py-1 font-semibold">
-              Figure
-            </th>
-            <th scope="col" className="py-1 font-semibold">
-              It is
-            </th>
-            <th scope="col" className="py-1 font-semibold max-sm:hidden">
-              Source
-            </th>
-            <th scope="col" className="py-1 font-semibold">
-              Sure
-            </th>
-          </tr>
-        </thead>
+      <Table
+        rows="figures"
+        cards
+        className="mt-1"
+        columns={[
+          { name: 'Figure' },
+          { name: 'Value' },
+          { name: 'Source' },
+          { name: 'Confidence' },
+        ]}
+      >
         <tbody>
           {figuresOf(oil).map(({ name, value, source, confidence }) => (
-            <tr key={name} className="border-b border-line align-baseline last:border-0">
-              <th scope="row" className="py-1 pr-3 text-left font-normal text-soft">
-                {name}
-              </th>
-              <td className="py-1 pr-3 font-semibold">
+            <Row key={name}>
+              <RowHead className="text-soft">{name}</RowHead>
+              <Cell className="font-semibold">
                 {value === 'not known' ? <VerdictMark verdict="unknown" /> : together(value)}
-              </td>
-              <td className="py-1 pr-3 text-soft max-sm:hidden">
+              </Cell>
+              <Cell under="Source" className="text-soft">
                 {confidence === 'yours' ? source : sourceWords(source)}
-              </td>
-              <td className="py-1">{confidence}</td>
-            </tr>
+              </Cell>
+              <Cell under="Confidence">{confidence}</Cell>
+            </Row>
           ))}
         </tbody>
-      </table>
+      </Table>
       {(oil.own?.figures ?? [])
         .filter(({ original }) => original !== null || !oil.own?.material)
         .map(({ figure, value, original, source }) => (
