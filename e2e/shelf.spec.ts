@@ -150,37 +150,3 @@ test('what is for sale is held against the law of goods', async ({ page }) => {
       .getByText('Methyl eugenol, for sale', { exact: true }),
   ).toBeVisible();
 });
-
-test('a bottle says at each field what is wrong, and is not left by mistake', async ({ page }) => {
-  await page.goto('/shelf/new');
-  await page.getByLabel('Lot').fill('LV-9');
-  await page.getByRole('button', { name: 'Add to shelf' }).click();
-  const what = page.getByLabel('What is in it');
-  await expect(what).toBeFocused();
-  await expect(what).toHaveAccessibleDescription('Choose what is in the bottle.');
-  await page.getByLabel('Left in it, in ml').fill('30');
-  await expect(page.getByLabel('Left in it, in ml')).toHaveAccessibleDescription(
-    'More is left than the full bottle holds.',
-  );
-  await page.getByLabel('Holds, in ml').fill('50');
-  await expect(page.getByLabel('Left in it, in ml')).toHaveAccessibleDescription('');
-
-  // Going elsewhere asks first; staying keeps what was typed.
-  await page.getByRole('link', { name: 'Batches' }).click();
-  const asked = page.getByRole('alertdialog', { name: 'Leave without saving?' });
-  await asked.getByRole('button', { name: 'Stay here' }).click();
-  await expect(page.getByLabel('Lot')).toHaveValue('LV-9');
-  await page.getByRole('link', { name: 'Batches' }).click();
-  await asked.getByRole('button', { name: 'Leave without saving' }).click();
-  await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
-  // Cancel asks nothing.
-  await page.goto('/shelf/lavender-1');
-  await page.getByLabel('Lot').fill('never');
-  await page.getByRole('link', { name: 'Cancel' }).click();
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
-  await page
-    .getByRole('link', { name: /^Lavender/ })
-    .first()
-    .click();
-  await expect(page.getByLabel('Lot')).toHaveValue('LV-118');
-});

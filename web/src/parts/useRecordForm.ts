@@ -27,7 +27,7 @@ export const useRecordForm = <T extends object>(
 ) => {
   const form = useForm({
     defaultValues: stored as FieldValues,
-    mode: 'onTouched',
+    mode: isNew ? 'onTouched' : 'onChange',
     resolver: zodResolver(schema as unknown as z.ZodType<FieldValues, FieldValues>, {
       error: () => 'form',
     }),

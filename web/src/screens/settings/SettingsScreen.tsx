@@ -4,12 +4,13 @@ import { readAmount, type SpoonCountry } from '@jubbet/core/quantity';
 import type { Guideline } from '@jubbet/core/recipe';
 import { useState } from 'react';
 import { Choices } from '../../parts/Choices';
+import { TextField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { DataSection } from './DataSection';
 
-const field = 'rounded-md border border-line bg-transparent px-2 py-1.5';
 const section = 'grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4';
 
 /** What the usual measures hold here, of those that there are. */
@@ -27,83 +28,67 @@ const schools = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
 
 const Form = ({ stored: first }: { stored: Settings }) => {
   const [stored, setStored] = useState(first);
-  const [failure, setFailure] = useState<string | null>(null);
+  const write = useWrite();
   const keep = <K extends keyof Settings>(key: K, value: Settings[K]): void => {
     setStored((before) => ({ ...before, [key]: value }));
-    settings
-      .write(key, value)
-      .then(() => setFailure(null))
-      .catch((error: unknown) =>
-        setFailure(error instanceof Error ? error.message : String(error)),
-      );
+    void write('This setting', () => settings.write(key, value));
   };
   return (
     <div className="mx-auto grid max-w-3xl gap-4">
-      <ScreenTitle title="Settings" aside="kept as you change them" />
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          This setting was not kept: {failure}. The one before still holds.
-        </p>
-      )}
+      <ScreenTitle title="Settings" aside="saved as you change them" />
       <section aria-label="Labels and batches" className={section}>
         <h2 className="text-lg">Labels and batches</h2>
-        <label className="grid max-w-md gap-1">
-          <span className="text-sm text-soft">Made by, as it stands on labels</span>
-          <input
-            className={field}
-            maxLength={120}
-            defaultValue={stored.maker}
-            onChange={(event) => keep('maker', event.target.value)}
-          />
-        </label>
-        <label className="grid max-w-md gap-1">
-          <span className="text-sm text-soft">
-            Before the year in batch numbers, as in {stored.batchPrefix}2026-017
-          </span>
-          <input
-            className={`${field} w-32`}
-            maxLength={8}
-            placeholder="nothing"
-            defaultValue={stored.batchPrefix}
-            onChange={(event) => keep('batchPrefix', event.target.value)}
-          />
-        </label>
+        <TextField
+          label="Made by, as printed on labels"
+          maxLength={120}
+          className="w-full max-w-md"
+          defaultValue={stored.maker}
+          onChange={(event) => keep('maker', event.target.value)}
+        />
+        <TextField
+          label={`Before the year in batch numbers, as in ${stored.batchPrefix}2026-017`}
+          maxLength={8}
+          className="w-32"
+          placeholder="nothing"
+          defaultValue={stored.batchPrefix}
+          onChange={(event) => keep('batchPrefix', event.target.value)}
+        />
       </section>
       <section aria-label="How new blends start" className={section}>
         <h2 className="text-lg">How new blends start</h2>
         <Choices<Guideline>
-          legend="By the guidance that is called"
+          legend="Guideline"
           name="school"
           value={stored.school}
           choices={schools}
           onChoose={(school) => keep('school', school)}
         />
         <Choices<Settings['dropSchool']>
-          legend="A drop, where it was not measured"
+          legend="Drops per ml (if not measured)"
           name="drops"
           value={stored.dropSchool}
           choices={dropFigures.sizes.map(({ id, perMl, source }) => ({
             value: id,
-            text: `${perMl} to the ml`,
+            text: `${perMl} drops per ml`,
             more: source,
           }))}
           onChoose={(dropSchool) => keep('dropSchool', dropSchool)}
         />
-        <p className="text-sm text-soft">Blends that are in the book stay as they are.</p>
+        <p className="text-sm text-soft">Existing blends stay as they are.</p>
       </section>
       <section aria-label="Units" className={section}>
         <h2 className="text-lg">Units</h2>
         <p className="text-sm text-soft">
-          Jubbet shows ml and g. Where you type an amount you may say 2 tsp, 0.5 fl oz, 15 g or 30
-          drops.
+          Jubbet shows ml and g. Wherever you type an amount, you can write 2 tsp, 0.5 fl oz, 15 g
+          or 30 drops.
         </p>
         <Choices<SpoonCountry>
-          legend="Your spoons, cups and fluid ounces are"
+          legend="Spoons, cups and fluid ounces"
           name="spoons"
           value={stored.spoons}
           choices={[
             { value: 'metric', text: 'metric', more: spoonWords('metric') },
-            { value: 'us', text: 'of the United States', more: spoonWords('us') },
+            { value: 'us', text: 'US', more: spoonWords('us') },
             { value: 'australian', text: 'Australian', more: spoonWords('australian') },
             { value: 'imperial', text: 'imperial', more: spoonWords('imperial') },
           ]}
@@ -120,9 +105,9 @@ const Form = ({ stored: first }: { stored: Settings }) => {
             onChange={(event) => keep('singleKeys', event.target.checked)}
           />
           <span>
-            Single keys act on screens
+            Single-key shortcuts
             <span className="block text-sm text-soft">
-              Off for those who speak to their machine. The bench keeps space and enter.
+              Turn off if you use voice control. The bench keeps Space and Enter.
             </span>
           </span>
         </label>
