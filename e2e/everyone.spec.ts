@@ -32,7 +32,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
   'the shelf': [
     ['the shelf', '/shelf', 'Shelf'],
     ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
-    ['a vessel of one’s own', '/shelf/vessels/new', 'New vessel'],
+    ['a vessel of one’s own', '/shelf/vessels/new', 'New container'],
   ],
   materials: [
     ['an oil', '/materials/bergamot', 'Bergamot, expressed'],

@@ -70,8 +70,8 @@ export const Table = ({
                 scope="col"
                 role={cards ? 'columnheader' : undefined}
                 className={clsx(
-                  'py-2 align-bottom text-xs font-semibold text-soft first:pl-0 last:pr-0',
-                  rows === 'fields' ? 'px-1' : 'px-2',
+                  'align-bottom text-xs font-semibold text-soft first:pl-0 last:pr-0',
+                  rows === 'fields' ? 'px-1 pb-1' : 'px-2 py-2',
                   side(right, centre),
                   wide && 'max-sm:hidden',
                   width,

@@ -42,7 +42,7 @@ const unitOf = ({ amount }: RecipeBase): Written =>
 
 const wordOf: Record<Written, string> = { parts: 'Parts', percent: 'Percent', ml: 'ml', g: 'g' };
 
-const tight = 'whitespace-nowrap';
+const tight = 'whitespace-nowrap py-0!';
 
 const BaseRow = ({
   entry,
@@ -70,7 +70,7 @@ const BaseRow = ({
   const name = carrierWords(base);
   return (
     <Row>
-      <RowHead>
+      <RowHead className="py-0!">
         {base.name}
         {loose && <span className="block text-xs text-soft">{looseWords(loose)}</span>}
       </RowHead>
