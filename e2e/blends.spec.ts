@@ -27,24 +27,24 @@ test('a blend is copied, deleted, and brought back with undo', async ({ page }) 
 
 test('a blend goes out to a file and comes in again the same', async ({ page }) => {
   await page.goto('/blends');
-  await page.getByRole('button', { name: 'File out Prompt desk' }).click();
-  const sharing = page.getByRole('form', { name: 'File out Prompt desk' });
+  await page.getByRole('button', { name: 'Export Prompt desk' }).click();
+  const sharing = page.getByRole('form', { name: 'Export Prompt desk' });
   await sharing.getByLabel(/^with Ines, 41/).check();
   const download = page.waitForEvent('download');
-  await sharing.getByRole('button', { name: 'Save the file' }).click();
+  await sharing.getByRole('button', { name: 'Export' }).click();
   const path = await (await download).path();
   const file: unknown = JSON.parse(readFileSync(path, 'utf8'));
   expect(file).toMatchObject({ format: 'jubbet-blend', version: 2, target: { percent: 3 } });
-  await page.getByLabel('A blend file to read in').setInputFiles(path);
+  await page.getByLabel('A blend file to import').setInputFiles(path);
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Prompt desk');
   await expect(page.getByRole('button', { name: 'Carrier: 7 jojoba : 3 camellia' })).toBeVisible();
 });
 
 test('a blend that is shared is for anyone, unless the maker ticks otherwise', async ({ page }) => {
   await page.goto('/blends');
-  await page.getByRole('button', { name: 'File out Row G' }).click();
+  await page.getByRole('button', { name: 'Export Row G' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save the file' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
   expect(JSON.parse(text)).toMatchObject({ brief: { wearer: 'anyone' } });
   // Aubrey takes a blood thinner: that stays in the house.
@@ -66,7 +66,7 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
     test(name, async ({ page }) => {
       await page.goto('/blends');
       await expect(page.getByRole('listitem')).toHaveCount(21);
-      await page.getByLabel('A blend file to read in').setInputFiles({
+      await page.getByLabel('A blend file to import').setInputFiles({
         name: `${name}.json`,
         mimeType: 'application/json',
         buffer: Buffer.from(text),
@@ -82,7 +82,7 @@ test('a blend with an oil that nobody here knows comes in, and its sheet says wh
   page,
 }) => {
   await page.goto('/blends');
-  await page.getByLabel('A blend file to read in').setInputFiles({
+  await page.getByLabel('A blend file to import').setInputFiles({
     name: 'moon.json',
     mimeType: 'application/json',
     buffer: Buffer.from(
@@ -101,18 +101,16 @@ test('a blend with an oil that nobody here knows comes in, and its sheet says wh
     ),
   });
   const verdict = page.getByRole('status', { name: 'Verdict' });
-  await expect(verdict).toContainText(
-    '“Moonflower” is not in this house: add it, or choose another',
-  );
+  await expect(verdict).toContainText('“Moonflower” is not known here: add it, or choose another');
   await expect(page.getByRole('row', { name: /Moonflower/ })).toContainText('not in this house');
   await page.reload();
-  await page.getByRole('button', { name: 'Take out Moonflower' }).click();
+  await page.getByRole('button', { name: 'Remove Moonflower' }).click();
   await expect(verdict).toContainText('Within limits');
 });
 
 test('a stranger’s figure of an oil comes in with no blend, and is told', async ({ page }) => {
   await page.goto('/blends');
-  await page.getByLabel('A blend file to read in').setInputFiles({
+  await page.getByLabel('A blend file to import').setInputFiles({
     name: 'strong.json',
     mimeType: 'application/json',
     buffer: Buffer.from(
@@ -143,7 +141,7 @@ test('a stranger’s figure of an oil comes in with no blend, and is told', asyn
   // 3 drops are 1.6 % by volume and 1.7 % by weight: past twice the 0.8 % that count here.
   const verdict = page.getByRole('status', { name: 'Verdict' });
   await expect(verdict).toContainText('Do not use');
-  await expect(verdict).toContainText(/past the 0\.8\s% allowed/);
+  await expect(verdict).toContainText(/times its 0\.8\s% limit/);
 });
 
 test('undo goes back to before another screen was visited', async ({ page }) => {

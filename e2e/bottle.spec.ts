@@ -4,9 +4,7 @@ import { expect, test, type Page } from '@playwright/test';
 
 /** All oils out of the sheet that is open. */
 const takeOilsOut = async (page: Page) => {
-  const outs = page
-    .getByRole('region', { name: 'Oils' })
-    .getByRole('button', { name: /^Take out/ });
+  const outs = page.getByRole('region', { name: 'Oils' }).getByRole('button', { name: /^Remove/ });
   await expect(outs.first()).toBeVisible();
   for (let left = await outs.count(); left > 0; left -= 1) {
     await outs.first().click();
@@ -17,7 +15,7 @@ const takeOilsOut = async (page: Page) => {
 /** A roll-on for a child of three with one drop of lavender, begun. */
 const beginForChild = async (page: Page) => {
   await page.goto('/blends/third-mouse');
-  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByRole('button', { name: /^Person/ }).click();
   await page.getByLabel('someone else').check();
   await page.getByLabel('Name, for the label').fill('Wren');
   await page.getByLabel('Age', { exact: true }).fill('3');
@@ -27,7 +25,7 @@ const beginForChild = async (page: Page) => {
   await expect(page.getByRole('option').first()).toContainText('Lavender');
   await page.keyboard.press('Enter');
   await page.getByLabel('Drops of Lavender', { exact: true }).fill('1');
-  await expect(page.getByRole('button', { name: /^Wearer: Wren/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: Wren/ })).toBeVisible();
   await page.getByRole('link', { name: /Make this/ }).click();
   await page.getByRole('button', { name: 'To the bench' }).click();
   await expect(page.getByRole('button', { name: /^Wipe/ })).toBeVisible();
@@ -98,10 +96,10 @@ test('past a limit that may be passed it asks for a reason in words', async ({ p
   await expect(stop(page)).toContainText('Over the limit');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Cardamom: 12/ })).toBeVisible();
-  const go = page.getByRole('button', { name: 'Go on with this reason' });
-  await page.getByLabel(/Why do you go past this/).fill('ok');
+  const go = page.getByRole('button', { name: 'Continue with this reason' });
+  await page.getByLabel(/Why go past this limit/).fill('ok');
   await expect(go).toBeDisabled();
-  await page.getByLabel(/Why do you go past this/).fill('For the stage, washed off at once');
+  await page.getByLabel(/Why go past this limit/).fill('For the stage, washed off at once');
   await go.click();
   await expect(stop(page)).toBeHidden();
   await page.getByRole('button', { name: /^Keep 12, next/ }).click();
@@ -138,7 +136,7 @@ test('log and label say what fell, into what it went, and every oil in ml', asyn
   await page.goto('/batches/batch-prompt-desk');
   await page.getByRole('button', { name: 'Make it again' }).click();
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
-  await expect(page.getByRole('button', { name: 'Vessel: 15 ml roll-on' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Container: 15 ml roll-on' })).toBeVisible();
   await page.goto('/batches/batch-prompt-desk');
   await page.getByRole('button', { name: 'Again, as planned' }).click();
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('2');

@@ -38,7 +38,7 @@ test('space on a button is that button, not a drop', async ({ page }) => {
 test('after a press with the mouse the next space is a drop again', async ({ page }) => {
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
-  await page.getByRole('button', { name: /^Take one back/ }).click();
+  await page.getByRole('button', { name: /^Undo one drop/ }).click();
   await expect(count(page)).toHaveText('1');
   await page.keyboard.press('Space');
   await expect(count(page)).toHaveText('2');
@@ -69,9 +69,9 @@ test.describe('with a finger', () => {
     await pad.tap();
     await pad.tap();
     await expect(count(page)).toHaveText('2');
-    await page.getByRole('button', { name: /^Take one back/ }).tap();
+    await page.getByRole('button', { name: /^Undo one drop/ }).tap();
     await expect(count(page)).toHaveText('1');
-    for (const name of [/^Take one back/, /^Go on with 1 of 2/]) {
+    for (const name of [/^Undo one drop/, /^Go on with 1 of 2/]) {
       const box = await page.getByRole('button', { name }).boundingBox();
       expect(box?.height).toBeGreaterThanOrEqual(72);
       // At the foot of the screen, in sight.
@@ -87,8 +87,8 @@ test('a tap anywhere on the pad is one drop, and quick taps are all counted', as
   const pad = page.getByRole('button', { name: /^Cardamom/ });
   for (let tap = 0; tap < 7; tap += 1) await pad.click({ position: { x: 20 + tap * 40, y: 40 } });
   await expect(count(page)).toHaveText('7');
-  await expect(page.getByText('5 more than asked')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'When all is in' })).toContainText('over');
+  await expect(page.getByText('5 too many')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'When complete' })).toContainText('over');
 });
 
 test('each quick press goes to the step that was open when it was pressed', async ({ page }) => {
@@ -100,10 +100,10 @@ test('each quick press goes to the step that was open when it was pressed', asyn
   await expect(count(page)).toHaveText('1');
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps.getByRole('listitem').filter({ hasText: 'Cardamom' })).toContainText(
-    '2 as asked',
+    '2 as planned',
   );
   await expect(steps.getByRole('listitem').filter({ hasText: 'Ylang ylang' })).toContainText(
-    '1 as asked',
+    '1 as planned',
   );
 });
 
@@ -119,8 +119,8 @@ test('when more fell than asked, giving the others their share changes the rest 
   page,
 }) => {
   for (let drop = 0; drop < 4; drop += 1) await page.keyboard.press('Space');
-  const ways = page.getByRole('region', { name: 'More fell than asked' });
-  await expect(ways).toContainText('Keep it');
+  const ways = page.getByRole('region', { name: 'Too many drops' });
+  await expect(ways).toContainText('Accept it');
   await ways.getByRole('button', { name: /Move to a larger bottle/ }).click();
   await expect(ways).toBeHidden();
   await expect(page.getByRole('list', { name: 'Steps' })).toContainText(
@@ -140,13 +140,13 @@ test('a bottle thrown away is begun again from nought', async ({ page }) => {
 
 test('something else that went in is told, judged, and taken back', async ({ page }) => {
   const happened = page.getByRole('button', { name: /^Something happened/ });
-  const outcome = page.getByRole('region', { name: 'When all is in' });
+  const outcome = page.getByRole('region', { name: 'When complete' });
   await happened.click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Or in your own words').fill('a splash of coffee');
   // A key of the bench is a letter here.
   await expect(dialog.getByLabel('Or in your own words')).toHaveValue('a splash of coffee');
-  await dialog.getByRole('button', { name: 'It went in' }).click();
+  await dialog.getByRole('button', { name: 'Save it' }).click();
   await expect(dialog).toHaveCount(0);
   await expect(outcome).toContainText('Something else went in: “a splash of coffee”');
   await expect(count(page)).toHaveText('0');
@@ -158,7 +158,7 @@ test('something else that went in is told, judged, and taken back', async ({ pag
   await dialog.getByLabel('What went in').fill('cinnamon bark');
   await page.getByRole('option').first().click();
   await dialog.getByLabel('How much, if you know').fill('6');
-  await dialog.getByRole('button', { name: 'It went in' }).click();
+  await dialog.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('alert')).toContainText(/Cinnamon/);
   // It stays with the batch.
   await page.goto('/batches/batch-prompt-desk');

@@ -65,12 +65,12 @@ test('a file that asks for a thousand million drops is answered, and the book op
     }),
   );
   await page.goto('/blends');
-  await page.getByLabel('A blend file to read in').setInputFiles(path);
+  await page.getByLabel('A blend file to import').setInputFiles(path);
   // It comes in as it was written, and its sheet says why nothing is worked out.
   const verdict = page.getByRole('status', { name: 'Verdict' });
-  await expect(verdict).toContainText('litres, and at most 200');
+  await expect(verdict).toContainText('litres, but at most 200');
   await page.reload();
-  await expect(verdict).toContainText('litres, and at most 200');
+  await expect(verdict).toContainText('litres, but at most 200');
   await page.goto('/blends');
   await expect(page.getByRole('heading', { name: 'Prompt desk' })).toBeVisible();
 });
@@ -113,7 +113,7 @@ test('a record that breaks takes down no list, and can be saved and deleted ther
   const broken = page.getByRole('alert');
   await expect(broken).toContainText('The blend “Row G” cannot be shown');
   const download = page.waitForEvent('download');
-  await broken.getByRole('button', { name: 'Save it to a file' }).click();
+  await broken.getByRole('button', { name: 'Export it' }).click();
   expect(readFileSync(await (await download).path(), 'utf8')).toContain('poison');
   await page.goto('/blends/row-g');
   await expect(page.getByRole('alert')).toContainText('cannot be shown');
@@ -131,7 +131,7 @@ test('beginning with an empty house asks, keeps what a visitor made, and is undo
   await page.getByRole('link', { name: 'Blends' }).click();
   await page.getByRole('button', { name: 'Begin with an empty house' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
-  await page.getByRole('button', { name: 'Take the example out' }).click();
+  await page.getByRole('button', { name: 'Remove the example' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
   await expect(page.getByRole('heading', { name: 'My own' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -163,7 +163,7 @@ test('the label of a long jar comes as a PDF, and the page stays on the screen',
   page,
 }) => {
   await page.goto('/blends/row-g');
-  await page.getByRole('button', { name: /^Vessel/ }).click();
+  await page.getByRole('button', { name: /^Container/ }).click();
   await page.getByLabel('Kind').selectOption('jar');
   await page.getByLabel('Size', { exact: true }).selectOption('jar-240');
   await page.keyboard.press('Escape');

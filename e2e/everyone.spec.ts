@@ -23,16 +23,16 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
   ],
-  'people and drafts': [
-    ['drafts', '/blends/prompt-desk/drafts', 'Drafts of Prompt desk'],
+  'people and versions': [
+    ['versions', '/blends/prompt-desk/versions', 'Versions of Prompt desk'],
     ['people', '/people', 'People'],
     ['a person', '/people/bettina', 'Bettina'],
-    ['wearers', '/blends/prompt-desk/wearers', 'Who may wear Prompt desk'],
+    ['who can use it', '/blends/prompt-desk/who', 'Who can use Prompt desk'],
   ],
   'the shelf': [
     ['the shelf', '/shelf', 'Shelf'],
     ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
-    ['a vessel of one’s own', '/shelf/vessels/new', 'New container'],
+    ['a container of one’s own', '/shelf/containers/new', 'New container'],
   ],
   materials: [
     ['an oil', '/materials/bergamot', 'Bergamot, expressed'],
@@ -43,7 +43,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
   'the rest of the house': [
     ['the handbook', '/handbook', 'Handbook'],
     ['settings', '/settings', 'Settings'],
-    ['an unknown address', '/nowhere', 'Nothing lives at this address'],
+    ['an unknown address', '/nowhere', 'Page not found'],
   ],
 };
 
@@ -70,8 +70,8 @@ for (const [room, screens] of Object.entries(rooms)) {
 test('each part of the sentence, opened, keeps nobody out', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   for (const part of [
-    'Vessel',
-    'Wearer',
+    'Container',
+    'Person',
     'Place',
     'Left on or rinsed off',
     'Sun',

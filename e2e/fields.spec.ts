@@ -9,7 +9,7 @@ test('an age is read as people say it, and what was understood stands beside it'
   page,
 }) => {
   await page.goto('/blends/row-g');
-  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByRole('button', { name: /^Person/ }).click();
   await page.getByLabel('someone else').check();
   const age = page.getByLabel('Age', { exact: true });
   for (const [said, understood] of [
@@ -23,11 +23,11 @@ test('an age is read as people say it, and what was understood stands beside it'
     await expect(page.getByText(understood, { exact: true })).toBeVisible();
   }
   await age.fill('7 months');
-  await expect(page.getByRole('button', { name: /^Wearer: someone, 7 months/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: someone, 7 months/ })).toBeVisible();
   // What cannot be read leaves no age behind, not the one from before either.
   await age.fill('seven');
   await expect(page.getByText(/“seven” is not an age/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Wearer: … whom/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: … whom/ })).toBeVisible();
 });
 
 for (const [typed, meant] of [

@@ -39,9 +39,9 @@ test('somebody moves in, and the sentence picks them', async ({ page }) => {
   await page.getByRole('button', { name: 'Add person' }).click();
   await expect(page.getByRole('link', { name: /Odile, \d\d, sensitive skin/ })).toBeVisible();
   await page.goto('/blends/row-g');
-  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByRole('button', { name: /^Person/ }).click();
   await page.getByLabel(/^Odile/).check();
-  await expect(page.getByRole('button', { name: /^Wearer: Odile/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: Odile/ })).toBeVisible();
   await expect(page.getByText('Whole blend, sensitive skin', { exact: true })).toBeVisible();
 });
 
@@ -55,7 +55,7 @@ test('anything is found by its name, from any room', async ({ page }) => {
   await expect(page).toHaveURL(/\/blends\/third-mouse/);
   for (const [said, hit, address] of [
     ['lv-118', /Lavender.*lot LV-118/, /\/shelf\/lavender-1/],
-    ['raffle fr', /Raffle frost.*12 ml roll-on/, /\/shelf\/vessels\/frost/],
+    ['raffle fr', /Raffle frost.*12 ml roll-on/, /\/shelf\/containers\/frost/],
   ] as const) {
     await page.goto('/batches');
     await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
@@ -90,22 +90,22 @@ test('all data go out to a file, and come in again where they are missing', asyn
 }, info) => {
   await page.goto('/settings');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save all to a file' }).click();
+  await page.getByRole('button', { name: 'Back up everything' }).click();
   const path = await (await download).path();
-  await page.getByRole('button', { name: 'Empty the house' }).click();
-  await page.getByRole('button', { name: 'Yes, take all of it out' }).click();
-  await expect(page.getByText('The house is empty.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove everything' }).click();
+  await page.getByRole('button', { name: 'Yes, remove everything' }).click();
+  await expect(page.getByText('Everything is removed.')).toBeVisible();
   await page.goto('/blends');
   await expect(page.getByText('A blend starts as a sentence')).toBeVisible();
 
   await page.goto('/settings');
   const broken = info.outputPath('broken.zip');
   writeFileSync(broken, readFileSync(path).subarray(0, 5000));
-  await page.getByLabel('A file of all data to read in').setInputFiles(broken);
+  await page.getByLabel('A backup to restore').setInputFiles(broken);
   await expect(page.getByRole('alert')).toContainText('Nothing was changed');
 
-  await page.getByLabel('A file of all data to read in').setInputFiles(path);
-  await expect(page.getByRole('group', { name: 'Before anything is written' })).toContainText(
+  await page.getByLabel('A backup to restore').setInputFiles(path);
+  await expect(page.getByRole('group', { name: 'Before anything changes' })).toContainText(
     '21 blends',
   );
   await page.getByRole('button', { name: 'Add to what is here' }).click();
@@ -116,8 +116,8 @@ test('all data go out to a file, and come in again where they are missing', asyn
 
 test('emptying the house can be undone', async ({ page }) => {
   await page.goto('/settings');
-  await page.getByRole('button', { name: 'Empty the house' }).click();
-  await page.getByRole('button', { name: 'Yes, take all of it out' }).click();
+  await page.getByRole('button', { name: 'Remove everything' }).click();
+  await page.getByRole('button', { name: 'Yes, remove everything' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Blends' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveCount(21);
@@ -129,7 +129,7 @@ test('somebody is erased for good, and their batches stay for someone of their a
   await page.goto('/people/bettina');
   await page.getByRole('button', { name: 'Erase Bettina for good' }).click();
   await page.getByRole('button', { name: 'Yes, erase Bettina' }).click();
-  await expect(page.getByText(/Bettina is erased from the list of people, and from/)).toBeVisible();
+  await expect(page.getByText(/Bettina is erased from your people, and from/)).toBeVisible();
   await page.goto('/batches/batch-leading-lady');
   await expect(page.getByText(/^someone, \d+/i).first()).toBeVisible();
   await page.goto('/settings');

@@ -15,7 +15,9 @@ test('what was not asked is asked, answered with one press, and stays answered f
   const questions = page.getByRole('region', { name: 'Not asked yet' });
   await expect(questions.getByRole('heading')).toHaveText('Ask Rufus');
   await page.getByRole('link', { name: /^Label/ }).click();
-  const asks = page.getByText(/Ask first with: .*blood thinners/).filter({ visible: true });
+  const asks = page
+    .getByText(/Ask a pharmacist or doctor first with: .*blood thinners/)
+    .filter({ visible: true });
   await expect(asks.first()).toBeVisible();
   await page.goBack();
   await questions.getByRole('button', { name: /^No: Blood thinners/ }).click();
@@ -60,7 +62,7 @@ test('when a person changes, their blends are judged anew, and it says so', asyn
     page.getByText(/Ines has changed since this blend was written: now breastfeeding/),
   ).toBeVisible();
   await expect(verdict(page)).toContainText('Do not use on Ines');
-  await page.getByRole('button', { name: 'Seen' }).click();
+  await page.getByRole('button', { name: 'What you see' }).click();
   await expect(page.getByText(/Ines has changed/)).toHaveCount(0);
   await page.reload();
   await expect(verdict(page)).toContainText('Do not use on Ines');
@@ -144,7 +146,7 @@ test('what does not fit is judged, with what would hold it', async ({ page }) =>
 test('a larger bottle of what must not be used is not offered', async ({ page }) => {
   await page.goto('/blends/encore');
   await page.getByLabel('ml of Lavender', { exact: true }).fill('150');
-  await expect(verdict(page)).toContainText('In a container that holds it: over the limit');
+  await expect(verdict(page)).toContainText('In a large enough container: over the limit');
   await expect(page.getByRole('region', { name: 'Suggested changes' })).toHaveCount(0);
 });
 

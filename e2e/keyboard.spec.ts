@@ -20,7 +20,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await page.getByLabel('Name', { exact: true }).focus();
   await keyboard.type('First night');
 
-  await open(/^Wearer/);
+  await open(/^Person/);
   await page.getByLabel('someone else').focus();
   await keyboard.press('Space');
   await page.getByLabel('Name, for the label').focus();
@@ -28,7 +28,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await keyboard.press('Tab');
   await keyboard.type('34');
   await close();
-  await expect(page.getByRole('button', { name: 'Wearer: Odile, 34' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Person: Odile, 34' })).toBeVisible();
 
   await open(/^Place/);
   await page.getByLabel('wrists and neck').focus();

@@ -9,7 +9,7 @@ import { readTables, writeTables } from './houseFile';
 // KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
 // finishing and reading in are each shot at that often.
 
-/** Ten in all where it is not said: counting is shot at most, since it writes most. */
+/** Ten in total where it is not said: counting is shot at most, since it writes most. */
 const given = process.env['KILLS'];
 const killsOf = (usual: number): number => Number(given ?? usual);
 const whileCounting = killsOf(4);
@@ -199,7 +199,7 @@ test(`a file that is read in is all in or not at all, killed ${whileReading} tim
       const page = await open(address, `${base}/settings`);
       if (time === 0) {
         const download = page.waitForEvent('download');
-        await page.getByRole('button', { name: 'Save all to a file' }).click();
+        await page.getByRole('button', { name: 'Back up everything' }).click();
         await (await download).saveAs(path);
         const tables = readTables(path);
         const { blends = [] } = tables;
@@ -210,7 +210,7 @@ test(`a file that is read in is all in or not at all, killed ${whileReading} tim
         writeTables(path, path, { ...tables, blends: [...blends, ...more] });
       }
       await page.goto(`${base}/blends`);
-      const told = page.getByText(/^\d+ in the book$/);
+      const told = page.getByText(/^\d+ blends$/);
       await expect(told).toBeVisible();
       const count = Number.parseInt(await told.innerText(), 10);
       // The 21 of the example, or those and the 420 of the file.
@@ -220,7 +220,7 @@ test(`a file that is read in is all in or not at all, killed ${whileReading} tim
         break;
       }
       await page.goto(`${base}/settings`);
-      await page.getByLabel('A file of all data to read in').setInputFiles(path);
+      await page.getByLabel('A backup to restore').setInputFiles(path);
       await page.getByRole('button', { name: 'Add to what is here' }).click();
       await wait(60);
       await kill(browser);

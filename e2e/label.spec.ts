@@ -6,7 +6,7 @@ const mm = 72 / 25.4;
 
 test('the label comes as a PDF of its true size', async ({ page }) => {
   await page.goto('/batches/batch-raffle-table/label');
-  await page.getByLabel('PDF on').selectOption('one label a page');
+  await page.getByLabel('PDF on').selectOption('one label per page');
   await page.getByLabel('How many labels').fill('2');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as PDF' }).click();

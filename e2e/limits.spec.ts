@@ -23,9 +23,9 @@ test('a soft over asks for a written reason, which stays with the batch', async 
   await page.getByRole('link', { name: /Make this/ }).click();
   const start = page.getByRole('button', { name: 'To the bench' });
   await expect(start).toBeDisabled();
-  await page.getByLabel(/Why do you go past this/).fill('   ');
+  await page.getByLabel(/Why go past this limit/).fill('   ');
   await expect(start).toBeDisabled();
-  await page.getByLabel(/Why do you go past this/).fill('Ines has worn this strength for years.');
+  await page.getByLabel(/Why go past this limit/).fill('Ines has worn this strength for years.');
   await start.click();
   await expect(page.getByRole('heading', { name: /Making: Prompt desk/ })).toBeVisible();
   await page.goto(page.url().replace('/make/', '/batches/'));
@@ -43,7 +43,7 @@ test('a nut oil for Teo is over, and the verdict says whom it would hurt', async
 
 test('words of one’s own are not known, by name', async ({ page }) => {
   await page.goto('/blends/row-g');
-  await page.getByRole('button', { name: /^Wearer/ }).click();
+  await page.getByRole('button', { name: /^Person/ }).click();
   await page.getByLabel('someone else').check();
   await page.getByLabel('Age', { exact: true }).fill('70');
   await page.getByText('Conditions and medicines').click();

@@ -5,7 +5,7 @@ const newSheet = async (page: Page, name: string, place: string) => {
   await page.goto('/blends');
   await page.getByRole('button', { name: 'New blend' }).first().click();
   await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByRole('button', { name: /^Wearer:/ }).click();
+  await page.getByRole('button', { name: /^Person:/ }).click();
   await page.getByRole('radio', { name: /^anyone/i }).check();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Place:/ }).click();
@@ -32,18 +32,18 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   page,
 }) => {
   await newSheet(page, 'Second bell', 'wrists and neck');
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  const vessels = page.getByRole('dialog', { name: 'Vessel' });
-  await vessels.getByLabel('Kind', { exact: true }).selectOption('tin');
-  await vessels.getByLabel('Size', { exact: true }).selectOption('tin-15');
-  await vessels.getByLabel('How many of them', { exact: true }).fill('9');
-  await vessels.getByRole('button', { name: 'Another kind of vessel' }).click();
-  await vessels.getByLabel('Kind, line 2').selectOption({ label: 'stick' });
-  await vessels.getByLabel('How many of them, line 2').fill('4');
-  await vessels.getByLabel('Loss allowance, in percent').fill('5');
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const containers = page.getByRole('dialog', { name: 'Container' });
+  await containers.getByLabel('Kind', { exact: true }).selectOption('tin');
+  await containers.getByLabel('Size', { exact: true }).selectOption('tin-15');
+  await containers.getByLabel('How many of them', { exact: true }).fill('9');
+  await containers.getByRole('button', { name: 'Another kind of container' }).click();
+  await containers.getByLabel('Kind, line 2').selectOption({ label: 'stick' });
+  await containers.getByLabel('How many of them, line 2').fill('4');
+  await containers.getByLabel('Loss allowance, in percent').fill('5');
   await page.keyboard.press('Escape');
   await expect(
-    page.getByRole('button', { name: 'Vessel: 9 tins of 15 ml and 4 sticks of 5 ml' }),
+    page.getByRole('button', { name: 'Container: 9 tins of 15 ml and 4 sticks of 5 ml' }),
   ).toBeVisible();
 
   await addBase(page, 'jojoba');
@@ -122,12 +122,12 @@ test('a whipped butter by weight: amounts make the batch, and jars are what is l
   await expect(page.getByLabel('ml of fractionated coconut')).toHaveValue('60');
   await expect(page.getByRole('button', { name: /^Carrier: 120 g shea/ })).toBeVisible();
 
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  const vessels = page.getByRole('dialog', { name: 'Vessel' });
-  await vessels.getByLabel('Kind', { exact: true }).selectOption('jar');
-  await vessels.getByLabel('Size', { exact: true }).selectOption('jar-120');
-  await vessels.getByLabel('How many of them', { exact: true }).fill('3');
-  await vessels.getByLabel('Whipped', { exact: true }).check();
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const containers = page.getByRole('dialog', { name: 'Container' });
+  await containers.getByLabel('Kind', { exact: true }).selectOption('jar');
+  await containers.getByLabel('Size', { exact: true }).selectOption('jar-120');
+  await containers.getByLabel('How many of them', { exact: true }).fill('3');
+  await containers.getByLabel('Whipped', { exact: true }).check();
   await page.keyboard.press('Escape');
 
   // 120/0.91 + 60/0.91 + 60 = 257.8 ml, whipped 386.7 ml; three jars take 325.7 ml.
@@ -153,19 +153,21 @@ test('a beard oil in fluid ounces: too much is said before it is poured', async 
   await page.goto('/settings');
   await page.getByLabel(/^of the United States/).check();
   await newSheet(page, 'Stubble', 'beard');
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  const vessels = page.getByRole('dialog', { name: 'Vessel' });
-  await vessels.getByLabel('Kind', { exact: true }).selectOption('dropper bottle');
-  await vessels.getByLabel('Size', { exact: true }).selectOption('dropper-30');
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const containers = page.getByRole('dialog', { name: 'Container' });
+  await containers.getByLabel('Kind', { exact: true }).selectOption('dropper bottle');
+  await containers.getByLabel('Size', { exact: true }).selectOption('dropper-30');
   await page.keyboard.press('Escape');
   await addBase(page, 'jojoba');
   await addBase(page, 'argan');
   await page.getByLabel('Parts of jojoba').fill('0.5 fl oz');
   await page.getByLabel('of argan').fill('0.5 oz');
-  await expect(page.getByRole('alert').filter({ hasText: 'Which ounce' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Fluid ounces or ounces by weight' }),
+  ).toBeVisible();
   await page.getByLabel('of argan').fill('0.5 fl oz');
   // Twice 14.79 ml are 29.6 ml: a bottle of 30 ml takes 27.6 to its line.
-  await expect(page.getByText(/comes to 29\.6\sml; the vessel takes 27\.6\sml/)).toBeVisible();
+  await expect(page.getByText(/comes to 29\.6\sml; the container takes 27\.6\sml/)).toBeVisible();
   await page.getByLabel('ml of argan').fill('0.4 fl oz');
   await expect(page.getByRole('region', { name: 'Glass' })).toContainText('26.6 ml carrier');
   await addOil(page, 'cedarwood, virg');
@@ -182,20 +184,18 @@ test('an oil of which nobody has the density counts with one that is assumed, an
   await addOil(page, 'vanilla');
   await expect(page.getByRole('columnheader', { name: '% by weight' })).toHaveCount(2);
   await page.getByText(/^Good to know/).click();
-  await expect(
-    page.getByText(/Vanilla.*: its density is not known here; 0\.85 to 1/),
-  ).toBeVisible();
+  await expect(page.getByText(/Vanilla.*: its density is not known; 0\.85 to 1/)).toBeVisible();
 });
 
 test('twice as much in one press, and back with undo', async ({ page }) => {
   await page.goto('/blends/stage-left');
   await page.getByRole('button', { name: 'Scale' }).click();
   await page.getByRole('button', { name: 'Double' }).click();
-  await expect(page.getByRole('button', { name: 'Vessel: 4 jars of 60 ml' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Container: 4 jars of 60 ml' })).toBeVisible();
   await expect(page.getByRole('dialog', { name: 'Scale' })).toContainText('runs out first');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Vessel: 2 jars of 60 ml' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Container: 2 jars of 60 ml' })).toBeVisible();
 });
 
 test('carriers are compared for this wearer, and one is taken from there', async ({ page }) => {
@@ -203,12 +203,12 @@ test('carriers are compared for this wearer, and one is taken from there', async
   // Teo is allergic to tree nuts.
   await expect(page.getByRole('row', { name: /Jojoba oil/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Sweet almond/ })).toHaveCount(0);
-  await page.getByLabel('without what this wearer must avoid').uncheck();
+  await page.getByLabel('hide what this person must avoid').uncheck();
   await expect(page.getByRole('row', { name: /Sweet almond/ })).toContainText(
-    'not for this wearer: tree nut',
+    'avoid for this person: tree nut',
   );
   await expect(page.getByRole('button', { name: 'Add Sweet almond oil' })).toBeDisabled();
   await page.getByRole('button', { name: 'Add Jojoba oil' }).click();
-  await page.getByRole('link', { name: 'Back to the sheet' }).click();
+  await page.getByRole('link', { name: 'Back to the blend' }).click();
   await expect(page.getByLabel('of jojoba')).toBeVisible();
 });

@@ -74,9 +74,9 @@ const screens = [
   '/blends',
   '/blends/prompt-desk',
   '/blends/prompt-desk/make',
-  '/blends/prompt-desk/drafts',
+  '/blends/prompt-desk/versions',
   '/blends/prompt-desk/label',
-  '/blends/prompt-desk/wearers',
+  '/blends/prompt-desk/who',
   '/blends/curtain-call',
   '/make',
   '/make/batch-prompt-desk',
@@ -96,7 +96,7 @@ test(`every screen opens with what was taken of ${mutants} broken files, seed ${
   test.setTimeout(60_000 + mutants * 20_000);
   await page.goto('/settings');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save all to a file' }).click();
+  await page.getByRole('button', { name: 'Back up everything' }).click();
   const good = await (await download).path();
   const failures: string[] = [];
   page.on('pageerror', (error) => failures.push(error.message));
@@ -108,8 +108,8 @@ test(`every screen opens with what was taken of ${mutants} broken files, seed ${
     const path = info.outputPath('mutant.zip');
     writeTables(path, good, tables);
     await visit(page, '/settings');
-    await page.getByLabel('A file of all data to read in').setInputFiles(path);
-    const replace = page.getByRole('button', { name: 'Replace all that is here' });
+    await page.getByLabel('A backup to restore').setInputFiles(path);
+    const replace = page.getByRole('button', { name: 'Replace everything here' });
     const refused = page.getByRole('alert').filter({ hasText: 'Nothing was changed' });
     await expect(replace.or(refused)).toBeVisible();
     if ((await refused.count()) > 0) {

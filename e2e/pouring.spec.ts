@@ -4,10 +4,10 @@ test('a blend goes from a roll-on into a pump bottle, and all that hangs on it f
   page,
 }) => {
   await page.goto('/blends/after-the-lift');
-  await page.getByRole('button', { name: /^Vessel/ }).click();
+  await page.getByRole('button', { name: /^Container/ }).click();
   await page.getByLabel('Kind').selectOption('pump bottle');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Vessel: 100 ml pump bottle/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Container: 100 ml pump bottle/ })).toBeVisible();
   await expect(
     page.getByRole('img', { name: /A 100 ml pump bottle, filled to 80 ml/ }),
   ).toBeVisible();
@@ -16,7 +16,7 @@ test('a blend goes from a roll-on into a pump bottle, and all that hangs on it f
 
   // 1.5 % of 80 ml in 7 parts: three of them are 0.51 ml, and 10 drops of 0.05 ml are 0.5.
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('10');
-  await page.getByRole('button', { name: 'Measure them by ml and g' }).click();
+  await page.getByRole('button', { name: 'Measure in ml and g instead' }).click();
   await expect(page.getByLabel('ml of Lavender', { exact: true })).toHaveValue('0.5');
 
   await page.getByRole('link', { name: /Make this/ }).click();
@@ -48,17 +48,17 @@ test('an amount is typed as people say it, in the spoons that were chosen', asyn
   // A quarter of 4.929 ml.
   await expect(ml).toHaveValue('1.2322');
   await ml.fill('1 oz');
-  await expect(page.getByRole('alert').getByText(/Which ounce/)).toBeVisible();
+  await expect(page.getByRole('alert').getByText(/Fluid ounces or ounces by weight/)).toBeVisible();
   await ml.fill('20 drops');
   await ml.blur();
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('20');
 });
 
-test('what one use weighs tells how long a vessel lasts', async ({ page }) => {
+test('what one use weighs tells how long a container lasts', async ({ page }) => {
   await page.goto('/blends/get-out');
   const glass = page.getByRole('region', { name: 'Glass' });
   await expect(glass).toContainText('One use: not known');
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
+  await page.getByRole('button', { name: /^Container:/ }).click();
   await page.getByLabel('One use takes, in ml').fill('5 g');
   await page.keyboard.press('Escape');
   // 140 g in 111 ml are 1.26 g a ml: 5 g are 4 ml, and 109 ml hold that 27 times.

@@ -19,7 +19,7 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
   await page.getByRole('button', { name: 'Use these figures' }).click();
   await expect(page.getByText(/No cap reads zingabarol/)).toBeVisible();
   await page.getByRole('button', { name: 'Add to shelf' }).click();
-  await expect(page.getByText(/past its time since/).first()).toBeVisible();
+  await expect(page.getByText(/past its date since/).first()).toBeVisible();
 
   await page.goto('/blends/third-mouse');
   await page.getByLabel('Add an oil').fill('lemongrass');
@@ -57,10 +57,10 @@ test('a bottle put on the shelf in another tab leaves the field in which one typ
 
 test('a figure of one’s own is marked, counts, and can be taken back', async ({ page }) => {
   await page.goto('/materials/ylang-ylang');
-  await page.getByText('Put a figure of my own in its place').click();
+  await page.getByText('Use a figure of my own').click();
   await page.getByLabel('Your dermal maximum').fill('0.3');
   await page.getByLabel('Source of its figures').fill('the sheet of May');
-  await page.getByRole('button', { name: 'Put mine in its place' }).click();
+  await page.getByRole('button', { name: 'Use my figure' }).click();
   await expect(
     page.getByText('Yours: dermal maximum 0.3 %, from the sheet of May. The library says 0.8 %.'),
   ).toBeVisible();
@@ -74,7 +74,7 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
   await expect(page.getByText('the sheet of May').first()).toBeVisible();
 
   await page.goto('/materials/ylang-ylang');
-  await page.getByRole('button', { name: 'Back to the library’s' }).click();
+  await page.getByRole('button', { name: 'Use the library’s' }).click();
   await expect(page.getByText('Yours: dermal maximum')).toHaveCount(0);
 });
 
@@ -97,7 +97,7 @@ test('a ready-made blend of unknown strength can’t be checked', async ({ page 
 
 test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
-  await page.getByRole('link', { name: 'Wearers' }).click();
+  await page.getByRole('link', { name: 'Persons' }).click();
   await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not use it');
   await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('within limits');
   await expect(page.getByRole('row', { name: /Someone breastfeeding/ })).toContainText('over');
@@ -119,7 +119,7 @@ test('the handbook is searched by every word', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Constituents and why' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Pets' })).toHaveCount(0);
   await page.getByLabel('Search the handbook').fill('zeppelin');
-  await expect(page.getByText('Nothing in the handbook speaks of “zeppelin”.')).toBeVisible();
+  await expect(page.getByText('Nothing in the handbook about “zeppelin”.')).toBeVisible();
 });
 
 test('weeks of a pregnancy and past reactions reach every blend', async ({ page }) => {
@@ -130,7 +130,7 @@ test('weeks of a pregnancy and past reactions reach every blend', async ({ page 
     .getByRole('option', { name: /Petitgrain/ })
     .first()
     .click();
-  await page.getByLabel('What was seen').fill('red and itching');
+  await page.getByLabel('What happened').fill('red and itching');
   await page.goto('/blends/pins-and-hems');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Petitgrain');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('allergic');
@@ -140,10 +140,10 @@ test('what is for sale is held against the law of goods', async ({ page }) => {
   await page.goto('/blends/leading-lady');
   await page.getByLabel('Add an oil').fill('rose otto');
   await page.getByRole('option', { name: /Rose otto/ }).click();
-  await page.getByRole('button', { name: /^Wearer/ }).click();
-  await page.getByLabel(/for sale, or given in trade/).check();
+  await page.getByRole('button', { name: /^Person/ }).click();
+  await page.getByLabel(/for sale/).check();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Wearer: .*for sale$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: .*for sale$/ })).toBeVisible();
   await expect(
     page
       .getByRole('region', { name: 'Limits that apply' })

@@ -99,8 +99,8 @@ const readIn = async (page: Page, path: string): Promise<{ ms: number; longest: 
     }).observe({ entryTypes: ['longtask'] });
   });
   const start = Date.now();
-  await page.getByLabel('A file of all data to read in').setInputFiles(path);
-  await page.getByRole('button', { name: 'Replace all that is here' }).click({ timeout: 600_000 });
+  await page.getByLabel('A backup to restore').setInputFiles(path);
+  await page.getByRole('button', { name: 'Replace everything here' }).click({ timeout: 600_000 });
   await page.getByText(/is in place of all/).waitFor({ timeout: 600_000 });
   const ms = Date.now() - start;
   const longest = await page.evaluate(() =>
@@ -181,7 +181,7 @@ export const benchHouse = async (browser: Browser, house: string, row: RowOf): P
 
   await page.getByRole('link', { name: 'Settings' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save all to a file' }).click();
+  await page.getByRole('button', { name: 'Back up everything' }).click();
   const saved = readFileSync(await (await download).path());
   const made = bigHouse(saved, 2000, 20_000, 567_000);
   const path = join(tmpdir(), 'jubbet-big.zip');

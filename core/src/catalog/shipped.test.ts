@@ -91,7 +91,7 @@ describe('the shipped library', () => {
     expect(schema.safeParse(json).error?.issues).toBeUndefined();
   });
 
-  test('holds 163 oils, 76 bases of which 40 are oils, and the usual vessels, each id once', () => {
+  test('holds 163 oils, 76 bases of which 40 are oils, and the usual containers, each id once', () => {
     expect(oils).toHaveLength(163);
     expect(bases).toHaveLength(76);
     expect(carriers.filter(({ kind }) => kind === 'oil')).toHaveLength(40);

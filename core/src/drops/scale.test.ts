@@ -22,7 +22,7 @@ describe('scaling', () => {
     ],
   });
 
-  test('double is twice the vessels; half of one is none', () => {
+  test('double is twice the containers; half of one is none', () => {
     const twice = timesAsMuch(shippedCatalog, counted, worked(counted), 2);
     expect(twice).toEqual({
       ok: true,
@@ -34,7 +34,7 @@ describe('scaling', () => {
     });
   });
 
-  test('another vessel takes the drops that keep the strength', () => {
+  test('another container takes the drops that keep the strength', () => {
     // 10 ml are filled to 9.2, 30 ml to 27.6: three times as much.
     const into = (recipe: Recipe, id: string): Recipe => {
       const scaled = intoContainer(shippedCatalog, recipe, worked(recipe), { id });
@@ -63,7 +63,7 @@ describe('scaling', () => {
     ).toEqual({ ok: false, problem: 'too-much' });
   });
 
-  test('amounts of a jug follow the number of vessels, and what is counted is solved anew', () => {
+  test('amounts of a jug follow the number of containers, and what is counted is solved anew', () => {
     const jug = written({
       container: { id: 'tin-15' },
       count: 4,
@@ -87,7 +87,7 @@ describe('scaling', () => {
       ],
     });
     const drops = shortOils(half.recipe).map((oil) => oil.drops ?? 0);
-    // 7.5 drops in all are 7 or 8; the shares stay as near to two to one as whole drops can.
+    // 7.5 drops in total are 7 or 8; the shares stay as near to two to one as whole drops can.
     expect([7, 8]).toContain(drops.reduce((total, count) => total + count, 0));
     // Of lavender there were two thirds: of whole drops as near to that as they come.
     expect(

@@ -61,7 +61,7 @@ describe('whatever is mixed', () => {
     });
   });
 
-  test('goes into its vessels and what is left over: nothing is lost on the way', () => {
+  test('goes into its containers and what is left over: nothing is lost on the way', () => {
     always(({ blend, evaluation: { mixture } }) => {
       if (!blend.inOne) return;
       const { lines, leftMl, shortMl } = part(
@@ -80,7 +80,7 @@ describe('whatever is mixed', () => {
     });
   });
 
-  test('no vessel is filled past its line', () => {
+  test('no container is filled past its line', () => {
     always(({ blend, evaluation: { mixture } }) => {
       const parted = part(blend.fillings, mixture.fillMl, mixture.totalG.likely, blend);
       for (const { container, fillMl: each, full, count } of parted.lines) {

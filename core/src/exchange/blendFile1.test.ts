@@ -208,9 +208,9 @@ describe('a file that cannot be read is answered with the field and what is wron
       /^oils\.1\.dropMl: must run from low/,
     ],
     [
-      'more than the vessel takes',
+      'more than the container takes',
       changed((file) => (file.oils[1]!.drops = 200)),
-      /^oils: 10 ml of oil does not fit; the vessel takes 9\.5 ml/,
+      /^oils: 10 ml of oil does not fit; the container takes 9\.5 ml/,
     ],
   ])('%s', (_, json, sentence) => {
     const clean: unknown = JSON.parse(JSON.stringify(json));

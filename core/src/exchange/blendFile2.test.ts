@@ -119,12 +119,11 @@ describe('a file carries the materials of its maker', () => {
     const checked = checkBlend(writeBlend(fileOf(recipe)));
     expect(checked).toEqual({
       ok: false,
-      sentence:
-        'oils.0.id: “somebody’s own material” is not in this house: add it, or choose another.',
+      sentence: 'oils.0.id: “someone’s own material” is not known here: add it, or choose another.',
     });
     const named = { ...recipe, oils: [{ ...recipe.oils[0]!, id: 'night-jasmine' }] };
     const told = checkBlend(writeBlend(fileOf(named)));
-    expect(told.ok ? '' : told.sentence).toMatch(/“Night jasmine” is not in this house/);
+    expect(told.ok ? '' : told.sentence).toMatch(/“Night jasmine” is not known here/);
   });
 });
 

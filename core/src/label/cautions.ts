@@ -10,7 +10,9 @@ export type LabelCaution =
   | { readonly code: 'not-under' | 'not-near-face-under'; readonly months: number }
   | { readonly code: 'ask-first'; readonly conditions: readonly string[] }
   | { readonly code: 'allergies'; readonly to: readonly string[] }
-  /** What speaks against it for the wearer that is known. */
+  /** A material, and the allergies that it may bring on. */
+  | { readonly code: 'contains'; readonly id: string; readonly to: readonly string[] }
+  /** Reasons for the wearer that is known. */
   | { readonly code: 'finding'; readonly finding: Finding }
   | { readonly code: 'kind'; readonly what: KindCaution }
   | { readonly code: 'place'; readonly what: PlaceCaution }
@@ -43,17 +45,27 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   const conditions = unique(
     told.flatMap(({ reason }) => (reason.code === 'condition' ? [reason.condition] : [])),
   );
-  const to = unique(told.flatMap(({ reason }) => (reason.code === 'allergy' ? [reason.to] : [])));
+  const bringing = unique(
+    told.flatMap(({ reason, subject }) => (reason.code === 'allergy' ? [subject] : [])),
+  );
   return [
     ...(stages.length > 0 ? [{ code: 'not-when', stages } as const] : []),
     ...(child > 0 ? [{ code: 'not-under', months: child } as const] : []),
     ...(childFace > child ? [{ code: 'not-near-face-under', months: childFace } as const] : []),
     ...(conditions.length > 0 ? [{ code: 'ask-first', conditions } as const] : []),
-    ...(to.length > 0 ? [{ code: 'allergies', to } as const] : []),
+    ...bringing.map((id) => ({
+      code: 'contains' as const,
+      id,
+      to: unique(
+        told.flatMap(({ reason, subject }) =>
+          reason.code === 'allergy' && subject === id ? [reason.to] : [],
+        ),
+      ),
+    })),
   ];
 };
 
-/** What nobody has asked of a wearer who is known: not asked is not no. */
+/** What nobody has planned of a wearer who is known: not asked is not no. */
 const notAsked = (findings: readonly Finding[]): LabelCaution[] => {
   const about = (rule: Finding['rule']): string[] =>
     unique(

@@ -87,7 +87,7 @@ describe('whatever the blend and the wearer', () => {
     );
   });
 
-  test('a larger vessel with the same amounts never worsens a sum', () => {
+  test('a larger container with the same amounts never worsens a sum', () => {
     fc.assert(
       fc.property(asked, (given) => {
         const small = new Map(judge(given).findings.map((one) => [keyed(one), one]));

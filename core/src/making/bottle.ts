@@ -61,7 +61,7 @@ export const bottleNow = (
     container,
   );
 
-/** One bottle as it will be when the rest goes in as asked. */
+/** One bottle as it will be when the rest goes in as planned. */
 export const bottleThen = (
   blend: Blend,
   steps: readonly Step[],

@@ -38,7 +38,7 @@ describe('nine tins and four sticks', () => {
     expect(shortMl).toBeCloseTo(40.9, 9);
   });
 
-  test('what is left over goes into the smallest vessel of their kinds that takes it', () => {
+  test('what is left over goes into the smallest container of their kinds that takes it', () => {
     const { leftMl, leftInto } = part(ninePlusFour, 150.9, 140, none);
     expect(leftMl).toBeCloseTo(10, 9);
     expect(leftInto?.id).toBe('tin-15');

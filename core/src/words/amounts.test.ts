@@ -20,22 +20,22 @@ const ofBase = (text: string, id: string): string => {
 };
 
 test.each([
-  ['1 oz', /Which ounce/],
-  ['300 cups', /more than any vessel/],
+  ['1 oz', /Fluid ounces or ounces by weight/],
+  ['300 cups', /more than any container/],
   ['200 %', /At most 100 %/],
   ['some', /“some” is not an amount/],
-  ['2 constructor', /no unit/],
-  ['0 parts', /More than 0/],
+  ['2 constructor', /needs a unit/],
+  ['0 parts', /more than 0/],
 ])('%s is answered with what to say', (text, sentence) => {
   expect(ofOil(text)).toMatch(sentence);
 });
 
 test('of a base the way out is named: melted, weighed, or in g', () => {
   expect(ofBase('1 cup', 'cocoa_butter')).toMatch(
-    /^Not known what that much cocoa butter weighs.*“melted”\.$/,
+    /^The weight of that much cocoa butter weighs.*“melted”\.$/,
   );
-  expect(ofBase('5 drops', 'beeswax_yellow')).toMatch(/in g/);
-  expect(ofBase('0 g', 'jojoba')).toMatch(/More than nothing/);
+  expect(ofBase('5 drops', 'beeswax_yellow')).toMatch(/Use g/);
+  expect(ofBase('0 g', 'jojoba')).toMatch(/more than 0/);
   expect(ofBase('300 %', 'jojoba')).toMatch(/0 to 100/);
 });
 
@@ -52,9 +52,9 @@ test.each([
   ['', drops, 'Type a whole number.'],
   ['two', drops, '“two” is not a whole number.'],
   ['1.5', drops, 'Whole numbers only.'],
-  ['-1', drops, '0 or more, please.'],
+  ['-1', drops, 'It must be 0 or more.'],
   ['10001', drops, 'At most 10000.'],
-  ['0', parts, 'More than 0, please.'],
+  ['0', parts, 'It must be more than 0.'],
   ['1e3', parts, '“1e3” is not a number.'],
   ['2.5 to 3', parts, '“2.5 to 3” is not a number.'],
   ['1,000', drops, '“1,000” can be read two ways. Which is meant?'],
@@ -68,8 +68,8 @@ test.each([
 test.each([
   ['2 oz', 1, true, /fl oz/],
   ['1 cup', 0.92, false, /weigh it/],
-  ['30 g', null, true, /density is not known: say it in ml/],
-  ['30 drops', 0.9, true, /in ml/],
+  ['30 g', null, true, /density is not known: use ml/],
+  ['30 drops', 0.9, true, /Use ml/],
 ])('%s of what is on the shelf is answered', (text, densityGPerMl, liquid, sentence) => {
   const unit = liquid ? 'ml' : 'g';
   const read = readAmountInUnit(text, { unit, densityGPerMl, liquid }, 'us');

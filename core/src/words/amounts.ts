@@ -7,15 +7,15 @@ import { formatG, formatRange } from './numbers';
 const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string }): string => {
   switch (code) {
     case 'no-number':
-      return `“${text}” is not an amount. Say 2 tsp, 15 g, 30 drops.`;
+      return `“${text}” is not an amount. Try 2 tsp, 15 g or 30 drops.`;
     case 'no-unit':
-      return `“${text}” has no unit known here. Say ml, g, tsp, fl oz, drops or parts.`;
+      return `“${text}” needs a unit: ml, g, tsp, fl oz, drops or parts.`;
     case 'which-ounce':
-      return 'Which ounce: fl oz, of volume, or oz of weight? For weight, say it in g.';
+      return 'Fluid ounces or ounces by weight? Type fl oz for volume, or the weight in g.';
     case 'not-here':
-      return 'Your spoons have no such measure. Say it in ml, or choose others in Settings.';
+      return 'Your spoon set has no such measure. Use ml, or change the set in Settings.';
     case 'whole-drops':
-      return 'Drops come whole.';
+      return 'Use whole drops.';
     case 'two-ways':
       return `“${text}” can be read two ways. Which is meant?`;
   }
@@ -31,9 +31,9 @@ export const numberProblemWords = (problem: NumberProblem): string => {
     case 'not-whole':
       return 'Whole numbers only.';
     case 'not-above':
-      return `More than ${problem.bound}, please.`;
+      return `It must be more than ${problem.bound}.`;
     case 'too-small':
-      return `${problem.bound} or more, please.`;
+      return `It must be ${problem.bound} or more.`;
     case 'too-large':
       return `At most ${problem.bound}.`;
     case 'two-ways':
@@ -45,25 +45,25 @@ export const numberProblemWords = (problem: NumberProblem): string => {
 export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string => {
   switch (problem.code) {
     case 'too-much':
-      return 'That is more than any vessel here takes.';
+      return 'That is more than any container holds.';
     case 'no-parts':
-      return 'More than 0 parts, please.';
+      return 'It must be more than 0 parts.';
     case 'past-all':
       return 'At most 100 %.';
     case 'no-percent':
-      return 'From 0 to 100 %, please.';
+      return 'It must be from 0 to 100 %.';
     case 'nothing':
-      return 'More than nothing, please.';
+      return 'It must be more than 0.';
     case 'drops-of-solid':
-      return 'Drops are of what pours: say it in g.';
+      return 'Only liquids can be counted in drops. Use g.';
     case 'weight-unknown':
-      return `Not known what that much ${nameIn(catalog, problem.baseId).toLowerCase()} weighs as it lies: weigh it, or say “melted”.`;
+      return `The weight of that much ${nameIn(catalog, problem.baseId).toLowerCase()} weighs loosely filled: weigh it, or say “melted”.`;
     case 'a-heap':
-      return 'What a cup of it weighs depends on how it lies: weigh it.';
+      return 'A cup of it can weigh more or less, depending on how it is packed: weigh it.';
     case 'density-unknown':
-      return `Its density is not known: say it in ${problem.unit}.`;
+      return `Its density is not known: use ${problem.unit}.`;
     case 'other-unit':
-      return `Say it in ${problem.unit}, or in spoons, cups or ounces.`;
+      return `Use ${problem.unit}, spoons, cups or ounces.`;
     default:
       return amountProblemWords(problem);
   }
@@ -71,4 +71,4 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
 
 /** What so many spoons are taken as: a range, since nobody knows how they lie. */
 export const takenWords = ({ g, range }: { readonly g: number; readonly range: Range }): string =>
-  `Taken as ${formatG(g, 3)}; it may be ${formatRange(range, 'g')}, as it lies. Weigh it.`;
+  `Taken as ${formatG(g, 3)}; it may be ${formatRange(range, 'g')}, loosely filled. Weigh it.`;

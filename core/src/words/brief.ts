@@ -3,15 +3,15 @@ import { formatNumber } from './numbers';
 import { oneOf } from './containers';
 import { toldAge, type WearerOrAnyone } from '../brief';
 
-/** Places as they stand in a sentence: "worn on the wrists and neck". */
+/** Places by name. */
 export const placeWords: Record<PlaceId, string> = {
   face: 'face',
   beard: 'beard',
-  'body-massage': 'body, in massage',
+  'body-massage': 'body, as a massage',
   'body-leave-on': 'body',
   'pulse-points': 'wrists and neck',
-  'perfume-small-area': 'a dab of skin, as perfume',
-  'local-short-term': 'one small spot, for some days',
+  'perfume-small-area': 'small area, as perfume',
+  'local-short-term': 'one small spot, for a few days',
   'chest-or-back-rub': 'chest or back',
   'hands-or-feet': 'hands or feet',
   'scalp-or-hair': 'scalp or hair',
@@ -25,6 +25,22 @@ export const placeWords: Record<PlaceId, string> = {
   nipple: 'nipples',
   nappy: 'nappy area',
 };
+
+/** Places that are spoken of without an article. */
+const withoutArticle: ReadonlySet<PlaceId> = new Set([
+  'hands-or-feet',
+  'local-short-term',
+  'broken-or-inflamed-skin',
+  'nipple',
+]);
+
+/** Where it goes, in a sentence: `the wrists and neck`, `a small area, as perfume`. */
+export const onPlaceWords = (place: PlaceId): string =>
+  place === 'perfume-small-area'
+    ? `a ${placeWords[place]}`
+    : withoutArticle.has(place)
+      ? placeWords[place]
+      : `the ${placeWords[place]}`;
 
 /** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
 export const ageWords = (months: number): string => {
@@ -52,7 +68,7 @@ export const containerWords = ({
 }: Pick<Container, 'nominalMl' | 'kind' | 'name'>): string =>
   `${formatNumber(nominalMl, 4)} ml ${oneOf(kind)}${name ? ` “${name}”` : ''}`;
 
-/** `Ines, 41`, `Pip, 2 years and 3 months, nursing`, `anyone`. */
+/** `Ines, 41`, `Pip, 2 years and 3 months, sensitive skin`, `anyone`. */
 export const wearerWords = (wearer: WearerOrAnyone): string => {
   if (wearer === 'anyone') return 'anyone';
   const months = wearer.ageMonths;

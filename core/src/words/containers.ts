@@ -12,7 +12,7 @@ export interface ContainerWords {
   readonly close: string;
 }
 
-const mix = 'Let it stand ten minutes, then mix again.';
+const mix = 'Cancel for ten minutes, then mix again.';
 
 /** The usual kinds of container. */
 const kinds: Readonly<Record<string, ContainerWords>> = {
@@ -32,13 +32,13 @@ const kinds: Readonly<Record<string, ContainerWords>> = {
     plural: 'treatment pumps',
     top: 'pump and tube',
     fillWhy: 'Leave room at the top: the pump and its tube take it.',
-    close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it gives. ${mix}`,
+    close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it pumps. ${mix}`,
   },
   'pump bottle': {
     plural: 'pump bottles',
     top: 'pump and tube',
-    fillWhy: 'Fill to about four fifths: the pump and its tube push the liquid up.',
-    close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it gives. ${mix}`,
+    fillWhy: 'Leave room at the top: the pump and its tube push the liquid up.',
+    close: `Screw the pump on, turn the bottle over slowly for a minute, and press until it pumps. ${mix}`,
   },
   'spray bottle': {
     plural: 'spray bottles',
@@ -50,13 +50,13 @@ const kinds: Readonly<Record<string, ContainerWords>> = {
     plural: 'tins',
     top: 'lid',
     fillWhy: 'Fill to just below the rim: the lid must not touch it.',
-    close: 'Lids on when they are cold, not before: sweat under a lid spoils them.',
+    close: 'Lids on when they are cold, not before: moisture under a lid spoils them.',
   },
   jar: {
     plural: 'jars',
     top: 'lid',
-    fillWhy: 'Leave the neck free: the lid needs it, and fingers.',
-    close: 'Lids on when they are cold, not before: sweat under a lid spoils them.',
+    fillWhy: 'Leave the neck empty, so that the lid closes and fingers can reach in.',
+    close: 'Lids on when they are cold, not before: moisture under a lid spoils them.',
   },
   'lip tube': {
     one: 'stick',
@@ -68,24 +68,24 @@ const kinds: Readonly<Record<string, ContainerWords>> = {
   locket: {
     plural: 'lockets',
     top: 'hinge and clasp',
-    fillWhy: 'Leave a rim: it must close without touching.',
+    fillWhy: 'Leave space at the rim: it must close without touching.',
     close: 'Close each when it is hard, and wipe the hinge.',
   },
   'pill box': {
     plural: 'pill boxes',
     top: 'lid',
-    fillWhy: 'Leave a rim: it must close without touching.',
+    fillWhy: 'Leave space at the rim: it must close without touching.',
     close: 'Close each when it is cold.',
   },
   mould: {
     plural: 'moulds',
     top: 'every corner',
-    fillWhy: 'Fill to just below the edge, so that it comes out whole.',
+    fillWhy: 'Fill to just below the edge, so that each comes out whole.',
     close: 'Press them out when they are hard, and wrap each: they melt in a warm hand.',
   },
 };
 
-/** What one vessel of a kind is called: `tin`, `stick`. */
+/** What one container of a kind is called: `tin`, `stick`. */
 export const oneOf = (kind: string): string => containerWordsOf(kind).one ?? kind;
 
 /** `1 tin`, `9 tins`, `2 sticks`. */

@@ -35,7 +35,7 @@ describe('a finding is written out', () => {
     expect(arithmetic.join(' ')).toMatch(/For this age: recommended 2\.5 %, at most 5 %/);
     expect(arithmetic.join(' ')).toMatch(/For the wrists and neck: recommended 3 %, at most 5 %/);
     expect(arithmetic.at(-1)).toBe('The lowest of these counts.');
-    expect(others[0]).toMatch(/school called cautious home recommends 2 % and allows 3 % here/);
+    expect(others[0]).toMatch(/cautious home guideline recommends 2 % and allows 3 % here/);
   });
 
   test('light: each share, and who says how many hours', () => {
@@ -44,7 +44,7 @@ describe('a finding is written out', () => {
       'light-sum',
     );
     expect(arithmetic).toHaveLength(3);
-    expect(arithmetic.at(-1)).toMatch(/^Together 1\.6; 1 is the limit\.$/);
+    expect(arithmetic.at(-1)).toMatch(/^In total 1\.6; the limit is 1\.$/);
     expect(others[0]).toMatch(/12 hours .*72 hours/);
   });
 
@@ -57,8 +57,8 @@ describe('a finding is written out', () => {
     expect(arithmetic[0]).toMatch(
       /Lemongrass: 0\.65 % of the blend × 74\.8 % citral \(61 to 93 %\) = 0\.48 %/,
     );
-    expect(arithmetic.at(-1)).toMatch(/^Together 0\.7 % by weight\.$/);
-    expect(confidence).toBe('This figure is well agreed.');
+    expect(arithmetic.at(-1)).toMatch(/^In total 0\.7 % by weight\.$/);
+    expect(confidence).toBe('Sources agree on this figure.');
   });
 
   test('a check without a number has no arithmetic, yet a source', () => {

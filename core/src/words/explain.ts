@@ -25,10 +25,10 @@ export interface Explanation {
 }
 
 const confidenceWords: Readonly<Record<string, string>> = {
-  high: 'This figure is well agreed.',
-  medium: 'This figure is fairly well agreed.',
-  low: 'Recollections of this figure differ: check it.',
-  none: 'Nobody has confirmed this figure here.',
+  high: 'Sources agree on this figure.',
+  medium: 'Sources mostly agree on this figure.',
+  low: 'Sources differ on this figure: check it.',
+  none: 'This figure is not confirmed.',
 };
 
 /** `EOS2; HOME` with the titles in place of the short names. */
@@ -36,6 +36,28 @@ export const sourceWords = (source: string): string =>
   source.replace(/\b[A-Z]+\d?\b/g, (short) =>
     Object.hasOwn(sourceTitles, short) ? (sourceTitles[short] ?? short) : short,
   );
+
+/** Short names of the sources, as they stand beside a figure. */
+const shortSources: Readonly<Record<string, string>> = {
+  EOS2: 'Essential Oil Safety',
+  IFRA: 'IFRA',
+  IFRACAT: 'IFRA',
+  CHART: 'published use chart',
+  TEACH: 'professional teaching',
+  HOME: 'home-safety charts',
+  MAKERS: 'makers’ custom',
+  RECALL: 'handbooks compared',
+};
+
+/** `EOS2; HOME` as it stands beside a figure: names that are read, without editions and years. */
+export const shortSourceWords = (source: string): string =>
+  [
+    ...new Set(
+      (source.split(':')[0] ?? source)
+        .replace(/\b[A-Z]+\d?\b/g, (short) => shortSources[short] ?? short)
+        .split('; '),
+    ),
+  ].join(', ');
 
 /** The same, but what is in the maker's own words stays as they wrote it. */
 const sourceSaid = (catalog: Catalog, { source, subject, reason }: Finding): string => {
@@ -90,7 +112,7 @@ const sharedLines = (finding: Finding, mixture: Mixture): string[] => {
   return [
     ...lines,
     ...(finding.value
-      ? [`Together ${formatPercent(finding.value.likely)} by ${finding.by ?? 'volume'}.`]
+      ? [`In total ${formatPercent(finding.value.likely)} by ${finding.by ?? 'volume'}.`]
       : []),
   ];
 };
@@ -129,7 +151,7 @@ const arithmeticOf = (finding: Finding, { mixture, brief, guideline }: Question)
               ];
         }),
         ...(finding.value
-          ? [`Together ${formatNumber(finding.value.likely)}; 1 is the limit.`]
+          ? [`In total ${formatNumber(finding.value.likely)}; the limit is 1.`]
           : []),
       ];
     }
@@ -158,20 +180,22 @@ const othersOf = (catalog: Catalog, finding: Finding, { brief, guideline }: Ques
       const limit = wholeBlendLimit(brief, other);
       const name = guidelines.all.find(({ id }) => id === other)?.name ?? other;
       return [
-        `The school called ${name.toLowerCase()} recommends ${formatPercent(limit.recommended)} and allows ${formatPercent(limit.maximum)} here.`,
+        `The ${name.toLowerCase()} guideline recommends ${formatPercent(limit.recommended)} and allows ${formatPercent(limit.maximum)} here.`,
       ];
     }
     case 'light-sum':
       return [
         ...reason.oils.flatMap((id) => ownLines(catalog, id, 'light')),
-        `How long to keep out of the sun: ${guidelines.phototoxic.hoursOutOfSun.views
+        `How long to stay out of the sun: ${guidelines.phototoxic.hoursOutOfSun.views
           .map(({ hours, who }) => `${hours} hours (${who})`)
           .join('; ')}.`,
       ];
     case 'oil-maximum':
       return [
         ...ownLines(catalog, finding.subject, 'maximum'),
-        ...(reason.assumed ? ['It is assumed from near kin; no text gives it for this oil.'] : []),
+        ...(reason.assumed
+          ? ['It is inferred from a related oil; no source gives it for this one.']
+          : []),
       ];
     case 'constituent':
       return constituentLimits

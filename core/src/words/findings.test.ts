@@ -44,7 +44,7 @@ test('two numbers that differ never read alike', () => {
     source: 'EOS2',
     reason: { code: 'whole-blend', recommended: 2, because: 'age' },
   });
-  expect(findingMessage(shippedCatalog, close)).toMatch(/is at 2\.003 %, past the 2 % allowed/);
+  expect(findingMessage(shippedCatalog, close)).toMatch(/2\.003 %, over its 2 % limit/);
 });
 
 test('what is rinsed off, or free words, is said in the sentence', () => {

@@ -1,5 +1,11 @@
-import { ageWords, placeWords } from './brief';
-import { nameIn, type BottleInUse, type Catalog, type ProductCategory } from '../catalog';
+import { ageWords, onPlaceWords, placeWords } from './brief';
+import {
+  nameIn,
+  type BottleInUse,
+  type Catalog,
+  type PlaceId,
+  type ProductCategory,
+} from '../catalog';
 import { allergyOrCondition, allergyWords, conditionWords } from './conditions';
 import { kindCautionWords, placeCautionWords, placeWordWords } from './placeAndKind';
 import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
@@ -14,26 +20,12 @@ const rowWords: Record<string, string> = {
   'sensitive-skin-face': 'sensitive skin on the face',
   'frail-or-very-ill': 'someone frail or very ill',
   'eczema-active-or-fragrance-allergy': 'active eczema or a fragrance allergy',
-  anyone: 'someone not known',
+  anyone: 'anyone',
 };
-
-/** Places that are one thing on a body: the face, the wrists and neck. */
-const spokenWithArticle: ReadonlySet<string> = new Set([
-  'face',
-  'beard',
-  'body-leave-on',
-  'pulse-points',
-  'chest-or-back-rub',
-  'scalp-or-hair',
-  'underarm',
-  'lips',
-]);
 
 /** What a guideline row speaks of, in words: `pregnancy`, `the wrists and neck`. */
 export const guidelineWords = (about: string): string => {
-  const place = (placeWords as Readonly<Record<string, string>>)[about];
-  if (place !== undefined) return spokenWithArticle.has(about) ? `the ${place}` : place;
-  return rowWords[about] ?? about;
+  return about in placeWords ? onPlaceWords(about as PlaceId) : (rowWords[about] ?? about);
 };
 
 /** Two numbers with digits enough to differ, where they do: `2.003` and `2`. */
@@ -45,29 +37,38 @@ const apart = (value: number, limit: number): readonly [string, string] => {
   return [formatNumber(value), formatNumber(limit)];
 };
 
-/** `2.9 of 4 %`, with what large drops would make of it; past the limit, both numbers in full. */
+/** From this many times its limit on, how many times is what a reader takes in. */
+const manyTimes = 2;
+
+/**
+ * `2.9 % (limit 4 %)`, with what large drops would make of it; over the limit
+ * `4.9 %, 7 times its 0.7 % limit` or `0.9 %, over its 0.7 % limit`, both numbers in full.
+ */
 const upTo = ({ value, limit, verdict, by, rule }: Finding): string => {
   if (!value || limit === null) return '';
   const [likely, most] = apart(value.likely, limit);
   const high = formatNumber(value.high);
   const measure = by === 'weight' ? ' by weight' : '';
-  if (verdict === 'over') return `${likely} %${measure}, past the ${most} % allowed`;
+  if (verdict === 'over') {
+    const times = limit > 0 ? value.likely / limit : 0;
+    return times >= manyTimes
+      ? `${likely} %${measure}, ${formatNumber(times)} times its ${most} % limit`
+      : `${likely} %${measure}, over its ${most} % limit`;
+  }
   const large =
     likely === high
       ? ''
-      : `, up to ${high} with large drops${rule === 'constituent' || rule === 'sale' ? ' and high content' : ''}`;
-  return `${likely} of ${most} %${measure}${large}`;
+      : `, up to ${high} % with large drops${rule === 'constituent' || rule === 'sale' ? ' and high content' : ''}`;
+  return `${likely} %${measure} (limit ${most} %)${large}`;
 };
 
 const rinsed = (finding: Finding): string =>
-  finding.rinsedOff
-    ? ' Rinsed off, yet judged by the figures for what stays on, which is careful.'
-    : '';
+  finding.rinsedOff ? ' It is rinsed off, but judged as if left on, to be careful.' : '';
 
 const stageWords = { pregnant: 'pregnancy', breastfeeding: 'breastfeeding' } as const;
 
 /** Parties that a finding for "anyone" should warn. */
-const perhaps = (verb: string, who: string): string => `${verb} ${who}: tell it on the label.`;
+const perhaps = (verb: string, who: string): string => `${verb} ${who}: the label says so.`;
 
 const childPhrase = (belowMonths: number): string => `children under ${ageWords(belowMonths)}`;
 
@@ -75,11 +76,11 @@ const wholeBlendWords = (finding: Finding, recommended: number, because: string)
   if (!finding.value || finding.limit === null) return '';
   const advice =
     recommended === 0
-      ? ' Recommended: none.'
+      ? ' Best avoided.'
       : recommended < finding.limit
-        ? ` Recommended: at most ${formatPercent(recommended)}.`
+        ? ` Recommended: up to ${formatPercent(recommended)}.`
         : '';
-  return `For ${guidelineWords(because)} the whole blend is at ${upTo(finding)}.${advice}`;
+  return `Whole blend, for ${guidelineWords(because)}: ${upTo(finding)}.${advice}`;
 };
 
 const phototoxicWords = (
@@ -96,7 +97,7 @@ const phototoxicWords = (
   const high = share ? `, up to ${formatNumber(share.high)} % with large drops` : '';
   return covered
     ? `${names} ${verb} ${used} of the phototoxic limit: keep the skin covered for 24 hours.`
-    : `${names} ${verb} ${used} of the phototoxic limit${finding.verdict === 'over' ? '' : high}: skin could burn in sun.`;
+    : `${names} ${verb} ${used} of the phototoxic limit${finding.verdict === 'over' ? '' : high}: skin could burn in the sun.`;
 };
 
 const categoryWords: Readonly<Record<ProductCategory, string>> = {
@@ -125,18 +126,18 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return wholeBlendWords(finding, reason.recommended, reason.because) + rinsed(finding);
     case 'whole-blend-none':
       return finding.verdict === 'within'
-        ? 'No essential oil is in it.'
+        ? 'It has no essential oil.'
         : `No essential oil is for ${guidelineWords(reason.because)}.`;
     case 'oil-maximum':
-      return `${name} is at ${upTo(finding)}${reason.basis ? ` (${reason.basis})` : ''}.${
-        reason.assumed ? ' The figure is assumed from near kin.' : ''
+      return `${name}: ${upTo(finding)}${reason.basis ? ` (${reason.basis})` : ''}.${
+        reason.assumed ? ' The figure is inferred from a related oil.' : ''
       }${rinsed(finding)}`;
     case 'no-maximum-stated':
-      return `${name} has no maximum of its own; the whole blend's still counts.${rinsed(finding)}`;
+      return `${name} has no published maximum of its own; the limit of the whole blend applies.${rinsed(finding)}`;
     case 'light-sum':
       return phototoxicWords(catalog, finding, reason.oils, reason.covered);
     case 'light-none':
-      return 'No phototoxic oil is in it.';
+      return 'It has no phototoxic oil.';
     case 'light-rinsed-off':
       return 'Rinsed off, so the phototoxic limit does not apply.';
     case 'light-base':
@@ -165,7 +166,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       const why = reason.why === null ? '' : ` (${reason.why})`;
       if (finding.forAnyone) return perhaps(`${name}: not in`, stages);
       return finding.verdict === 'over'
-        ? `${name} is to be avoided in ${stages}${why}.`
+        ? `${name} should be avoided in ${stages}${why}.`
         : `${name}: be careful in ${stages}${why}.`;
     }
     case 'life-stage-not-known':
@@ -178,12 +179,12 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         return perhaps(`${name}: take care with`, conditionWords(reason.condition));
       }
       return `${name}${
-        finding.verdict === 'over' ? ' is to be avoided with' : ': be careful with'
+        finding.verdict === 'over' ? ' should be avoided with' : ': be careful with'
       } ${conditionWords(reason.condition)}${reason.why ? ` (${reason.why})` : ''}.`;
     case 'condition-read-as':
       return `“${finding.subject}” is read as: ${conditionWords(reason.condition)}.`;
     case 'condition-free-words':
-      return `“${finding.subject}” is in your own words, which isn’t checked. Ask a qualified aromatherapist or a pharmacist.`;
+      return `“${finding.subject}” is free text, which isn’t checked. Ask a qualified aromatherapist or a pharmacist.`;
     case 'allergy': {
       const to = allergyWords(catalog, reason.to);
       if (finding.forAnyone) return perhaps(`${name}: not for those allergic to`, to);
@@ -193,30 +194,30 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         : `${name} may matter to someone allergic to ${to}: patch test first.`;
     }
     case 'allergy-free-words':
-      return `“${finding.subject}” is in your own words, which isn’t checked. Check every label.`;
+      return `“${finding.subject}” is free text, which isn’t checked. Check every label.`;
     case 'never-on-skin':
       return reason.why === null
-        ? `${name} is kept off skin altogether.`
+        ? `${name} is not used on skin at all.`
         : `${name} must never go on skin: ${reason.why}.`;
     case 'not-for-home':
       return `${name} is not for home blending (${reason.why}).`;
     case 'figure-not-held':
-      return `${name}: its dermal maximum is not known here, so it can’t be checked.`;
+      return `${name}: its dermal maximum is not known, so it can’t be checked.`;
     case 'density-assumed':
-      return `${name}: its density is not known here; ${formatNumber(assumedDensity.low)} to ${formatNumber(assumedDensity.high)} g to the ml is assumed.`;
+      return `${name}: its density is not known; ${formatNumber(assumedDensity.low)} to ${formatNumber(assumedDensity.high)} g per ml is assumed.`;
     case 'constituent': {
       const names = formatList(reason.oils.map((id) => nameIn(catalog, id)));
       const stricter =
         reason.category === null
           ? ''
-          : ` This is the figure for ${categoryWords[reason.category]}${reason.derived ? ', worked out from that for perfume' : ''}.`;
+          : ` This is the figure for ${categoryWords[reason.category]}${reason.derived ? ', worked out from the one for perfume' : ''}.`;
       const verb = reason.oils.length > 1 ? 'together bring' : 'brings';
       return `${names} ${verb} ${finding.subject} to ${upTo(finding)} (${reason.why}).${stricter}${rinsed(finding)}`;
     }
     case 'chemistry-not-held':
-      return `${name}: its chemistry is not known here, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
+      return `${name}: its composition is not known, so combined limits and limits by age, pregnancy and condition can’t be checked.`;
     case 'chemistry-partial':
-      return `${name}: its composition accounts for too little of it, so limits by what is in it, by age, pregnancy and condition can’t be checked.`;
+      return `${name}: too little of its composition is known, so combined limits and limits by age, pregnancy and condition can’t be checked.`;
     case 'something-else':
       return finding.subject === 'something-else'
         ? `Something else went in: “${reason.words}”. It can’t be checked.`
@@ -252,7 +253,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'sale-child':
       return `The EU does not allow ${reason.what} in products for ${childPhrase(reason.belowMonths)}.`;
     case 'sale-duties':
-      return 'Selling it needs what no program can do: a safety report by a qualified assessor, a notification and a responsible person.';
+      return 'To sell it you also need what no program can give: a safety report by a qualified assessor, a notification and a responsible person.';
     case 'nothing-found':
       return nothingFound[finding.rule] ?? 'Nothing found.';
   }
@@ -264,7 +265,8 @@ const oilAgeWords = ({ verdict }: Finding, bottle: BottleInUse, name: string): s
     bottle.because === 'printed'
       ? `is past the date on the bottle, ${bottle.keepsUntil}`
       : `has been open too long: it kept until ${bottle.keepsUntil}`;
-  const skin = verdict === 'over' ? 'Oxidised, it sensitises skin.' : 'Smell it before you use it.';
+  const skin =
+    verdict === 'over' ? 'Once oxidised, it can sensitise skin.' : 'Smell it before you use it.';
   return `${name}${lot} ${since}. ${skin}`;
 };
 
@@ -284,14 +286,14 @@ const saleWords = {
 
 const nothingFound: Partial<Record<Finding['rule'], string>> = {
   constituent: 'Nothing in it has a combined limit.',
-  age: 'Nothing in it is kept from this age.',
-  'life-stage': 'Nothing in it speaks against pregnancy or breastfeeding, as far as they apply.',
-  condition: 'Nothing in it speaks against the conditions given.',
+  age: 'Nothing in it is restricted at this age.',
+  'life-stage': 'Nothing in it is restricted in pregnancy or while breastfeeding.',
+  condition: 'Nothing in it is restricted for the conditions given.',
   allergy: 'Nothing in it matches an allergy given.',
-  'never-on-skin': 'Nothing in it is kept off skin.',
-  place: 'The place asks for nothing beyond its strength.',
-  kind: 'The kind of product asks for nothing beyond its strength.',
-  'oil-age': 'No bottle of it on the shelf is past its time.',
-  sale: 'Nothing in it is restricted in goods for sale, of what is held here.',
+  'never-on-skin': 'Nothing in it is banned from skin.',
+  place: 'This place has no further rules.',
+  kind: 'This kind of product has no further rules.',
+  'oil-age': 'No bottle of it on the shelf is past its date.',
+  sale: 'Nothing in it is restricted by the EU cosmetics rules held here.',
   'not-known': 'No figure is missing.',
 };

@@ -5,6 +5,7 @@ export {
   ageWords,
   carrierWords,
   containerWords,
+  onPlaceWords,
   placeWords,
   timesWords,
   wearerWords,
@@ -12,7 +13,7 @@ export {
 export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
-export { explain, sourceWords } from './explain';
+export { explain, shortSourceWords, sourceWords } from './explain';
 export {
   fieldName,
   type FileProblem,
@@ -35,7 +36,7 @@ export {
   formatRange,
 } from './numbers';
 export { planWords } from './plan';
-export { gapWords, settleProblemWords } from './problems';
+export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';

@@ -21,7 +21,7 @@ test('says what it is, for whom, which oils, how strong, when, by whom', () => {
   expect(labelFor({ oils: { lavender: 6, vetiver: 0 }, wearer: { name: 'Ines' } })).toMatchObject({
     what: 'Roll-on, 9.5 ml',
     forWhom: 'For Ines',
-    where: 'wrists and neck',
+    directions: 'Roll onto the wrists and neck.',
     oils: ['Lavender'],
     bases: ['Jojoba oil'],
     strength: '3.2 %',
@@ -31,7 +31,7 @@ test('says what it is, for whom, which oils, how strong, when, by whom', () => {
 });
 
 test('light-sensitising oils carry the hours out of sun, unless rinsed off', () => {
-  const sun = /out of sun for 24 hours/;
+  const sun = /out of the sun for 24 hours/;
   expect(labelFor({ oils: { lemon: 1 } }).cautions.join(' ')).toMatch(sun);
   expect(
     labelFor({ oils: { lemon: 1 }, brief: { use: 'rinse-off', place: 'wash-off' } }).cautions.join(
@@ -52,21 +52,21 @@ test('for anyone, it tells who must not have it, gathered by kind', () => {
     bases: { sweet_almond: 1 },
   });
   expect(forWhom).toBe('For anyone');
-  expect(cautions).toContain('Not when pregnant or breastfeeding.');
-  expect(cautions).toContain('Not for children under 16 years.');
-  expect(cautions.join(' ')).toMatch(/Ask first with: .*blood thinners/);
-  expect(cautions.join(' ')).toMatch(/Mind an allergy to: .*tree nut/);
+  expect(cautions).toContain('Do not use if pregnant or breastfeeding.');
+  expect(cautions).toContain('Do not use on children under 16 years.');
+  expect(cautions.join(' ')).toMatch(/Ask a pharmacist or doctor first with: .*blood thinners/);
+  expect(cautions.join(' ')).toMatch(/Contains sweet almond oil \(tree nuts/);
 });
 
 test('for one wearer it says that it is not for others', () => {
   expect(labelFor({ oils: { lavender: 2 }, wearer: { name: 'Ines' } }).cautions).toContain(
-    'Made for Ines: not for others.',
+    'For Ines only.',
   );
 });
 
 test('every label carries what holds for every blend', () => {
   expect(labelFor({ oils: {} }).cautions.at(-1)).toBe(
-    'For the outside of the body. Not near eyes. Out of reach of children. Stop if skin complains.',
+    'For external use only. Avoid contact with eyes. Keep out of reach of children. Patch test before first use. Stop using if irritation occurs.',
   );
 });
 
@@ -147,12 +147,12 @@ describe('whoever opens it reads what concerns them', () => {
     [
       'oil in a bath floats, and the tub is slippery',
       { oils: { lavender: 2 }, brief: { place: 'bath' } },
-      /Disperse before bathing.*The tub gets slippery/,
+      /Disperse before bathing.*Makes the bath slippery/,
     ],
     [
       'an illness or a medicine that nobody asked about',
       { oils: { wintergreen: ml(0.01) } },
-      /Ask first with: .*blood thinners/,
+      /Ask a pharmacist or doctor first with: .*blood thinners/,
     ],
     ['a shaved underarm', { oils: { lavender: 1 }, brief: { place: 'underarm' } }, /after shaving/],
   ])('%s', (_, asked, words) => {

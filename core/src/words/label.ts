@@ -1,14 +1,21 @@
-import { cautions, guidelines, type Catalog } from '../catalog';
+import { botanicalOf, cautions, guidelines, nameIn, type Catalog } from '../catalog';
 import type { Label, LabelCaution } from '../label';
 import type { KindCaution, PlaceCaution } from '../limits';
 import type { Day } from '../quantity';
-import { ageWords, placeWords, someoneOfAge, timesWords } from './brief';
+import { ageWords, onPlaceWords, someoneOfAge, timesWords } from './brief';
 import { nameOrNone } from './blend';
 import { oneOf } from './containers';
 import { allergyWords, conditionWords } from './conditions';
 import { dayWords } from './days';
 import { findingMessage } from './findings';
-import { capitalised, formatG, formatList, formatMl, formatPercent } from './numbers';
+import {
+  capitalised,
+  formatG,
+  formatList,
+  formatMl,
+  formatPercent,
+  uncapitalised,
+} from './numbers';
 
 /** A label as it is read: every line of it in words. */
 export interface LabelText {
@@ -20,7 +27,8 @@ export interface LabelText {
   readonly purpose: string;
   /** `For Ines` or `For anyone`. */
   readonly forWhom: string;
-  readonly where: string;
+  /** How it is used: `Roll onto the wrists and neck, up to twice a day`. */
+  readonly directions: string;
   readonly oils: readonly string[];
   readonly bases: readonly string[];
   /** Essential oil, `3.2 %`; of what is weighed `3.2 % by weight`. */
@@ -34,22 +42,22 @@ export interface LabelText {
 
 /** What the kind of product asks of whoever opens it; the rest is a matter of making it. */
 const kindOnLabel: Partial<Record<KindCaution, string>> = {
-  'bath-undispersed': 'Disperse before bathing: oil alone floats on the water, neat on skin.',
+  'bath-undispersed': 'Disperse before bathing: it floats on the water and reaches skin undiluted.',
   'bath-fat': 'Disperse before bathing: it floats on the water as a film.',
-  mist: 'Do not breathe the mist.',
+  mist: 'Do not breathe in the mist.',
   'bath-solubiliser': 'Disperse before bathing: some of the oil floats.',
-  'bath-slip': 'The tub gets slippery.',
-  'keep-dry': 'Keep water out of it. A shower floor gets slippery.',
+  'bath-slip': 'Makes the bath slippery.',
+  'keep-dry': 'Keep water out of it. Makes a shower floor slippery.',
   flame: 'Keep away from flames.',
-  water: `Shake before use. Use it up within ${cautions.water.keepsDays} days of making.`,
+  water: `Shake before use. Use within ${cautions.water.keepsDays} days of making.`,
 };
 
 /** What the place asks of whoever uses it. */
 const placeOnLabel: Partial<Record<PlaceCaution, string>> = {
-  shaved: 'Not straight after shaving.',
-  broken: 'Not on open skin.',
-  breast: 'Not on the breast.',
-  'bath-little': 'Feels ice cold in bath water: use very little.',
+  shaved: 'Do not use straight after shaving.',
+  broken: 'Do not use on broken skin.',
+  breast: 'Do not use on the breast.',
+  'bath-little': 'Feels very cold in bath water: use very little.',
 };
 
 const stageWords = { pregnant: 'pregnant', breastfeeding: 'breastfeeding' } as const;
@@ -57,17 +65,19 @@ const stageWords = { pregnant: 'pregnant', breastfeeding: 'breastfeeding' } as c
 const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefined => {
   switch (caution.code) {
     case 'out-of-sun':
-      return `Keep treated skin out of sun for ${caution.hours} hours.`;
+      return `Keep treated skin out of the sun for ${caution.hours} hours.`;
     case 'not-when':
-      return `Not when ${caution.stages.map((stage) => stageWords[stage]).join(' or ')}.`;
+      return `Do not use if ${caution.stages.map((stage) => stageWords[stage]).join(' or ')}.`;
     case 'not-under':
-      return `Not for children under ${ageWords(caution.months)}.`;
+      return `Do not use on children under ${ageWords(caution.months)}.`;
     case 'not-near-face-under':
-      return `Not on or near the face of children under ${ageWords(caution.months)}.`;
+      return `Keep away from the face of children under ${ageWords(caution.months)}.`;
     case 'ask-first':
-      return `Ask first with: ${formatList(caution.conditions.map(conditionWords))}.`;
+      return `Ask a pharmacist or doctor first with: ${formatList(caution.conditions.map(conditionWords))}.`;
     case 'allergies':
-      return `Mind an allergy to: ${formatList(caution.to.map((id) => allergyWords(catalog, id)))}.`;
+      return `Do not use if allergic to ${formatList(caution.to.map((id) => allergyWords(catalog, id)))}.`;
+    case 'contains':
+      return `Contains ${uncapitalised(nameIn(catalog, caution.id))} (${formatList(caution.to.map((id) => allergyWords(catalog, id)))}).`;
     case 'finding':
       return findingMessage(catalog, caution.finding);
     case 'kind':
@@ -75,11 +85,11 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
     case 'place':
       return placeOnLabel[caution.what];
     case 'something-else':
-      return `Also in it: ${caution.words}. It could not be checked.`;
+      return `Also contains ${caution.words} (not checked).`;
     case 'bath-most':
-      return `At most ${formatMl(caution.ml)} in a bath.`;
+      return `Use no more than ${formatMl(caution.ml)} in a bath.`;
     case 'made-for':
-      return `Made for ${caution.wearer.name ?? someoneOfAge(caution.wearer.ageMonths)}: not for others.`;
+      return `For ${caution.wearer.name ?? someoneOfAge(caution.wearer.ageMonths)} only.`;
     case 'everywhere':
       return `${guidelines.everywhere.map(capitalised).join('. ')}.`;
   }
@@ -93,20 +103,44 @@ const contentWords = ({ by, ml, g }: Label): string =>
 const forWhomWords = ({ wearer }: Label): string =>
   wearer ? `For ${wearer.name ?? someoneOfAge(wearer.ageMonths)}` : 'For anyone';
 
+/** What a hand does with a kind of container. */
+const verbs: Readonly<Record<string, string>> = {
+  'roll-on': 'Roll onto',
+  'spray bottle': 'Spray onto',
+};
+
+const verbOf = ({ kind, place }: Label): string =>
+  verbs[kind] ?? (place === 'body-massage' ? 'Massage into' : 'Apply to');
+
+/** `Roll onto the wrists and neck, up to twice a day.`, as the brief has it. */
+const directionsWords = (label: Label): string => {
+  const often = label.timesPerDay === null ? '' : `, ${timesWords(label.timesPerDay)}`;
+  if (label.place === 'bath') return `For the bath${often}.`;
+  const where =
+    label.place === 'body-massage' || label.place === 'wash-off'
+      ? 'the body'
+      : onPlaceWords(label.place);
+  const off = label.use === 'rinse-off' ? ', then rinse off' : '';
+  return `${verbOf(label)} ${where}${off}${often}.`;
+};
+
+/** By which names a label says what is in it. */
+export type IngredientNames = 'common' | 'botanical';
+
 /** A label in words. */
-export const labelText = (catalog: Catalog, label: Label): LabelText => ({
+export const labelText = (
+  catalog: Catalog,
+  label: Label,
+  names: IngredientNames = 'common',
+): LabelText => ({
   doNotUse: label.doNotUse,
   name: nameOrNone(label.name),
   what: `${capitalised(oneOf(label.kind))}, ${contentWords(label)}`,
   purpose: label.purpose,
   forWhom: forWhomWords(label),
-  where: [
-    placeWords[label.place],
-    ...(label.use === 'rinse-off' ? ['rinsed off'] : []),
-    ...(label.timesPerDay === null ? [] : [timesWords(label.timesPerDay)]),
-  ].join(', '),
-  oils: label.oils.map(({ name }) => name),
-  bases: label.bases.map(({ name }) => name),
+  directions: directionsWords(label),
+  oils: label.oils.map((oil) => (names === 'botanical' && botanicalOf(oil)) || oil.name),
+  bases: label.bases.map(({ inci, name }) => (names === 'botanical' && inci) || name),
   strength: `${formatPercent(label.percent)}${label.by === 'weight' ? ' by weight' : ''}`,
   madeOn: label.madeOn,
   bestBefore: label.bestBefore,

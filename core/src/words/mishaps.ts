@@ -20,7 +20,7 @@ export const somethingElseWords = (catalog: Catalog, one: SomethingElse): string
   const name = one.ingredient === null ? `“${one.words}”` : nameIn(catalog, one.ingredient);
   const amount = amountWords(one);
   if (amount !== null) return `${amount} of ${name}`;
-  return one.ingredient === null ? name : `${name}, nobody knows how much`;
+  return one.ingredient === null ? name : `${name}, amount unknown`;
 };
 
 /** What was spilled: `about 2 ml: “over the edge”`. */

@@ -167,7 +167,7 @@ describe('other melts', () => {
     expect(melt).toMatchObject({ baseIds: ['candelilla_wax', 'cocoa_butter'], holdC: [75, 80] });
   });
 
-  test('amounts that fill more than the vessels leave something for a spare one', () => {
+  test('amounts that fill more than the containers leave something for a spare one', () => {
     const amounts = blendOf({
       container: { id: 'tin-15' },
       count: 2,

@@ -6,38 +6,38 @@ import { ageWords } from './brief';
 export const placeCautionWords = (what: PlaceCaution, name: string): string => {
   switch (what) {
     case 'mucosa':
-      return 'No essential oil goes to eyes, inner nose, ear canal or mouth.';
+      return 'No essential oil in eyes, inner nose, ear canal or mouth.';
     case 'intimate':
-      return 'No essential oil goes to the genitals: the skin is thin and burns easily.';
+      return 'No essential oil on the genitals: the skin is thin and burns easily.';
     case 'nipple':
-      return 'No essential oil goes on nipples: a baby would swallow it.';
+      return 'No essential oil on nipples: a baby would swallow it.';
     case 'nappy':
-      return 'No essential oil goes under a nappy: damp, chafed skin under cover takes up more.';
+      return 'No essential oil under a nappy: damp, chafed, covered skin absorbs more.';
     case 'lips-light':
       return `${name} is phototoxic and is not for lips, which cannot be covered.`;
     case 'shaved':
-      return 'Freshly shaved or damp skin reacts easily: not straight after shaving.';
+      return 'Freshly shaved or damp skin reacts easily: do not use it straight after shaving.';
     case 'broken':
-      return 'Broken or inflamed skin takes up more and stings: never on open skin.';
+      return 'Broken or inflamed skin absorbs more and stings: never use it on broken skin.';
     case 'breast':
-      return 'While breastfeeding, keep it off the breast and away from where the baby’s face will lie.';
+      return 'While breastfeeding, keep it off the breast and away from where the baby’s face rests.';
     case 'bath-child':
       return `No essential oil in the bath of children under ${ageWords(cautions.bath.noneBelowMonths)}.`;
     case 'bath-keep-out':
-      return `${name} burns skin in bath water: keep it out of the bath.`;
+      return `${name} irritates skin in bath water: keep it out of the bath.`;
     case 'bath-little':
-      return `${name} feels ice cold in bath water: use very little.`;
+      return `${name} feels very cold in bath water: use very little.`;
   }
 };
 
 /** Why a word in the name or purpose of a blend is asked about. */
 export const placeWordWords: Readonly<Record<PlaceWord, string>> = {
-  mucosa: 'No essential oil goes into eyes, ears or nose.',
-  nipple: 'No essential oil goes on nipples while breastfeeding.',
-  intimate: 'No essential oil goes to the genitals.',
-  nappy: 'No essential oil goes under a nappy.',
-  mouth: 'These blends are for skin: nothing here is to be swallowed or put in the mouth.',
-  wound: 'No essential oil goes on open wounds or fresh burns.',
+  mucosa: 'No essential oil in eyes, ears or nose.',
+  nipple: 'No essential oil on nipples while breastfeeding.',
+  intimate: 'No essential oil on the genitals.',
+  nappy: 'No essential oil under a nappy.',
+  mouth: 'These blends are for skin only. Never swallow them or put them in the mouth.',
+  wound: 'No essential oil on open wounds or fresh burns.',
   animal: 'These limits are for people: essential oils can poison animals. Ask a vet.',
 };
 
@@ -45,27 +45,27 @@ export const placeWordWords: Readonly<Record<PlaceWord, string>> = {
 export const kindCautionWords = (what: KindCaution, name: string): string => {
   switch (what) {
     case 'bath-undispersed':
-      return 'Nothing in it disperses the oil in water: it floats as a film, neat on skin. Mix it into a solubiliser first.';
+      return 'Nothing in it disperses the oil in water: it floats as a film and reaches skin undiluted. Mix it into a solubiliser first.';
     case 'bath-solubiliser':
-      return `There is less solubiliser than ${cautions.bath.solubiliserParts} parts to 1 of essential oil: some of it will float, neat on skin.`;
+      return `There is less solubiliser than ${cautions.bath.solubiliserParts} parts to 1 of essential oil: some of it will float and reach skin undiluted.`;
     case 'bath-fat':
-      return 'Fat carries the oils off in the bath: they float with it as a film on the water and on skin.';
+      return 'In a bath, fat floats on the water as a film, and the oils with it.';
     case 'water':
       return `${name} spoils without a preservative: it keeps ${cautions.water.keepsDays} days, not months. Shake it, since it does not mix with oil.`;
     case 'sets':
-      return `${name} sets in a cool room and will not run: warm the bottle in the hand first, or use less of it.`;
+      return `${name} thickens in a cool room and will not pour: warm the bottle in your hand first, or use less of it.`;
     case 'flame':
       return 'It burns: keep it away from flames, cigarettes and heaters while it is sprayed or wet.';
     case 'dry':
       return `${name} does not dissolve in oil: it will clog this container.`;
     case 'thick':
-      return `${name} is thick: a spray hardly pumps it. Mix it with a lighter oil, or use a pump bottle.`;
+      return `${name} is too thick for most sprays. Mix it with a lighter oil, or use a pump bottle.`;
     case 'mist':
-      return 'A mist of oil must not be breathed: spray it into the hand or close to the skin, never into the air.';
+      return 'An oil mist must not be breathed in: spray it into your hand or close to the skin, never into the air.';
     case 'bath-slip':
-      return 'Fat makes the tub slippery: hold on to something, and rinse the tub afterwards.';
+      return 'Fat makes the bath slippery: hold on to something, and rinse the bath afterwards.';
     case 'hot-wax':
-      return 'Hot wax and fat burn skin: use a water bath, no open flame, no child at the pan, and never leave it alone.';
+      return 'Hot wax and fat burn skin: use a water bath and no open flame, keep children away, and never leave it unattended.';
     case 'keep-dry':
       return 'Water spoils it: use dry fingers or a spoon. In a shower it makes the floor slippery.';
   }

@@ -18,11 +18,11 @@ const plan = (more: Partial<DropPlan>): DropPlan => ({
 const words = (more: Partial<DropPlan>, looking = false) =>
   planWords(shippedCatalog, plan(more), 10, () => 0.05, looking);
 
-test('where it came to what was asked there is nothing to say', () => {
+test('where it came to what was planned there is nothing to say', () => {
   expect(words({})).toEqual([]);
 });
 
-test('what held it back is named, with what was reached and what was asked', () => {
+test('what held it back is named, with what was reached and what was planned', () => {
   expect(
     words({
       targetMl: 0.5,
@@ -57,7 +57,7 @@ test('an oil of which one drop is too much comes with the recipe that thins it',
 
 test('where the others leave it no room, that is said', () => {
   const [sentence] = words({ leftOut: [{ oilId: 'lavender', because: [], mostMl: 0 }] });
-  expect(sentence).toMatch(/The others leave no room for it\.$/);
+  expect(sentence).toMatch(/The other oils leave no room for it\.$/);
 });
 
 test('of an oil that must not be used at all nothing is said here: the verdict does', () => {
@@ -67,14 +67,14 @@ test('of an oil that must not be used at all nothing is said here: the verdict d
 test('an unproved choice says so: first that it is still looked for, then how far off it may be', () => {
   const unproved = { proved: false, nearerByMl: 0.012 };
   expect(words(unproved, true)).toEqual([
-    'These are the nearest drops found so far. Jubbet is still looking.',
+    'These are the closest drops found so far. Jubbet is still looking.',
   ]);
   expect(words(unproved)).toEqual([
-    'Another choice of drops may lie nearer, by at most 0.01 ml in all.',
+    'Another set of drops may be closer, by at most 0.01 ml in total.',
   ]);
 });
 
-test('where one drop of each is more than was asked, that is said', () => {
+test('where one drop of each is more than was planned, that is said', () => {
   expect(words({ drops: [1, 1, 1], targetMl: 0.1, reachedMl: 0.15 })).toEqual([
     '1.5 %, not the target of 1 %: one drop of each is the least you can add.',
   ]);

@@ -27,7 +27,7 @@ const mayBeUsed = (catalog: Catalog, oilId: string): boolean => {
 
 /** The way out of a drop that is too large: a bigger bottle, or a dilution with its recipe. */
 const thinned = (mostMl: number, dropMl: number): string => {
-  if (mostMl <= 0) return 'The others leave no room for it.';
+  if (mostMl <= 0) return 'The other oils leave no room for it.';
   const { carrierMl, share } = predilution(mostMl, dropMl);
   const drops = Math.round(carrierMl / dropMl);
   return `Use a bigger bottle, or pre-dilute it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
@@ -79,8 +79,8 @@ export const planWords = (
       ? []
       : [
           looking
-            ? 'These are the nearest drops found so far. Jubbet is still looking.'
-            : `Another choice of drops may lie nearer, by at most ${formatMl(plan.nearerByMl, 1)} in all.`,
+            ? 'These are the closest drops found so far. Jubbet is still looking.'
+            : `Another set of drops may be closer, by at most ${formatMl(plan.nearerByMl, 1)} in total.`,
         ]),
   ];
 };

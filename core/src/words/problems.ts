@@ -14,37 +14,41 @@ export const settleProblemWords = (catalog: Catalog, problem: SettleProblem): st
   switch (problem.code) {
     case 'not-here':
       return problem.what === 'container'
-        ? 'Its container is not in this house: choose another.'
-        : `“${here(catalog, problem.id)}” is not in this house: add it, or choose another.`;
+        ? 'Its container is not known here: choose another.'
+        : `“${here(catalog, problem.id)}” is not known here: add it, or choose another.`;
     case 'removed':
-      return `“${here(catalog, problem.id)}” was taken out of your materials. Put it back there, or choose another.`;
+      return `“${here(catalog, problem.id)}” was deleted from your materials. Restore it there, or choose another.`;
     case 'too-large':
-      return `All of it would come to ${formatNumber(problem.value / 1000, 3)} litres, and at most ${formatNumber(problem.limit / 1000, 4)} are worked out. Ask for a lower strength, or take less.`;
+      return `In total it would be ${formatNumber(problem.value / 1000, 3)} litres, but at most ${formatNumber(problem.limit / 1000, 4)} can be worked out. Choose a lower strength, or use less.`;
     case 'too-many-drops':
-      return `This asks for ${formatNumber(problem.value, 6)} drops, and at most ${formatNumber(problem.limit, 6)} are counted. Measure the oils in ml or g, or make less.`;
+      return `This asks for ${formatNumber(problem.value, 6)} drops, and at most ${formatNumber(problem.limit, 6)} can be counted. Measure the oils in ml or g, or make less.`;
     case 'over-all':
-      return `Percents come to ${formatPercent(problem.value, 3)} with the oils; leave something for the rest.`;
+      return `Percents come to ${formatPercent(problem.value, 3)} with the oils; leave room for the rest.`;
     case 'no-room':
-      return `What is fixed comes to ${formatMl(problem.value, 3)}, and there is room for ${formatMl(problem.limit, 3)}. Take less of one, or more or larger vessels.`;
+      return `The fixed amounts add up to ${formatMl(problem.value, 3)}, and there is room for ${formatMl(problem.limit, 3)}. Use less of one, or more or larger containers.`;
     case 'oils-do-not-fit':
-      return `${formatMl(problem.value, 3)} of oil does not fit; the vessel takes ${formatMl(problem.limit, 3)} to its fill line.`;
+      return `${formatMl(problem.value, 3)} of oil does not fit; the container takes ${formatMl(problem.limit, 3)} to its fill line.`;
     case 'too-full':
-      return `All of it comes to ${formatMl(problem.value, 3)}; the vessel takes ${formatMl(problem.limit, 3)} to its fill line. Take less, or a larger vessel, or several.`;
+      return `In total it is ${formatMl(problem.value, 3)}; the container takes ${formatMl(problem.limit, 3)} to its fill line. Use less, a larger container, or several.`;
   }
 };
 
-/** What a recipe still lacks, as it is asked for: `whom it is for`. */
-export const gapWords = (catalog: Catalog, gap: Gap): string => {
+/** What a recipe still lacks, as it is asked for: `who it is for`. */
+const gapWords = (catalog: Catalog, gap: Gap): string => {
   switch (gap.code) {
     case 'wearer':
-      return 'whom it is for';
+      return 'who it is for';
     case 'place':
-      return 'where it is worn';
+      return 'where it goes';
     case 'target':
-      return 'how strong it is to be';
+      return 'strength';
     case 'base':
-      return 'which carrier fills it up';
+      return 'carrier';
     case 'amount':
       return `how much ${formatList(gap.ids.map((id) => here(catalog, id).toLowerCase()))}`;
   }
 };
+
+/** `Still needed: carrier, strength.` */
+export const stillNeededWords = (catalog: Catalog, gaps: readonly Gap[]): string =>
+  `Still needed: ${gaps.map((gap) => gapWords(catalog, gap)).join(', ')}.`;

@@ -104,7 +104,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
     case 'wipe':
       return `Clean and dry: ${bottles(step.containers)}, ${containerWordsOf(step.of).top}. Water spoils an oil blend.`;
     case 'lay-out':
-      return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud, and open one bottle at a time.`;
+      return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud. Open one bottle at a time.`;
     case 'count':
       return [
         `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${formatG(step.g)}` : ''}.`,
@@ -115,7 +115,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ? `Measure ${formatMl(step.ml, 3)}.`
         : `Measure ${formatMl(step.ml, 3)}, or weigh ${formatG(step.g, 3)}.`;
     case 'smell':
-      return 'One strip, now and after a minute. Settle, or go back and adjust.';
+      return 'One strip, now and after a minute. Happy with it? Go on, or go back and adjust.';
     case 'top-up':
       return `${formatList(
         step.bases.map(({ id, ml }) => `${formatMl(ml, 3)} ${nameIn(catalog, id).toLowerCase()}`),
@@ -124,20 +124,20 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
       return containerWordsOf(step.of).close;
     case 'label':
       return step.containers === 1
-        ? 'A bottle without a name is a bottle lost.'
+        ? 'An unlabelled bottle is a lost bottle.'
         : `${step.containers} labels, one for each.`;
     case 'set-out':
       return `${formatList(step.lines.map(lineWords))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
     case 'weigh':
       return step.loose && step.gRange
         ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${formatG(step.g, 3)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
-        : `Scale to nought, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
+        : `Tare the scale, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
     case 'melt':
       return [
         `${step.baseIds.length > 1 ? 'The hardest first. ' : ''}Water bath, water a third to half up the pan, no lid, no flame near.`,
         ...(step.holdC
           ? [`Hold at ${degreesWords(step.holdC)} until it is clear.`]
-          : ['No warmer than it must be.']),
+          : ['No warmer than it needs to be.']),
         'Stay with it: hot wax and fat burn, and a drop of water makes them spit.',
       ].join(' ');
     case 'warm-in':
@@ -145,9 +145,9 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ? `Warm them to ${degreesWords(textureFigures.warmOilsC)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
         : 'In a thin stream, stirring; off the heat once all is clear.';
     case 'cool':
-      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${formatNumber(step.setsAtC)} °C`}. Hotter drives the oils off, cooler streaks.`;
+      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${formatNumber(step.setsAtC)} °C`}. Hotter, and the oils evaporate; cooler, and it streaks.`;
     case 'sift':
-      return 'Through a dry sieve, stirring until no lump is left.';
+      return 'Through a dry sieve, stirring until there are no lumps.';
     case 'stir-in':
       return step.baseIds.length > 0
         ? `All from the beaker, with ${basesWords(catalog, step.baseIds)}. Stir slowly for half a minute, away from any flame.`
@@ -170,7 +170,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
       ].join(' ');
     case 'left':
-      return `${formatMl(step.ml)}, ${formatG(step.g)}, fit no vessel of this batch. Fill a spare one, and label it too.`;
+      return `${formatMl(step.ml)}, ${formatG(step.g)}, do not fit into the containers of this batch. Fill a spare one, and label it too.`;
     case 'set':
       return `Leave them level and still. Firm in a room of 20 to 22 °C: ${
         formatList(setWords(step.kinds)) || 'look at them after an hour'
@@ -181,7 +181,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
           step.lines.map(({ of }) =>
             step.hot || containerFacts(of).runs
               ? containerWordsOf(of).close
-              : `Wipe the rim, and the ${containerWordsOf(of).top} on at once.`,
+              : `Wipe the rim and put the ${containerWordsOf(of).top} on at once.`,
           ),
         ),
       ].join(' ');

@@ -3,7 +3,14 @@ import { nameIn, usualContainer, type Catalog } from '../catalog';
 import { isIn, type OilAmount, type Recipe } from '../recipe';
 import { containerWords } from './brief';
 import { countedContainers } from './containers';
-import { formatDrops, formatG, formatList, formatMl, formatPercent } from './numbers';
+import {
+  formatDrops,
+  formatG,
+  formatList,
+  formatMl,
+  formatPercent,
+  uncapitalised,
+} from './numbers';
 
 const amountWords = ({ unit, value }: OilAmount): string => {
   switch (unit) {
@@ -21,7 +28,6 @@ const amountWords = ({ unit, value }: OilAmount): string => {
 };
 
 /** The first letter small, as a part of a sentence that goes on. */
-const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** `Ylang ylang: 2 drops to 1 drop`. */
 const lessOf = (catalog: Catalog, id: string, amount: OilAmount, recipe: Recipe): string => {
@@ -35,7 +41,9 @@ const mixWords = (catalog: Catalog, mix: Readonly<Record<string, number>>): stri
   return entries.length > 1 && entries.every(([, count]) => count === first)
     ? `${formatDrops(first)} of each`
     : formatList(
-        entries.map(([id, count]) => `${formatDrops(count)} of ${small(nameIn(catalog, id))}`),
+        entries.map(
+          ([id, count]) => `${formatDrops(count)} of ${uncapitalised(nameIn(catalog, id))}`,
+        ),
       );
 };
 
@@ -52,10 +60,10 @@ export const suggestionWords = (
       const changed = Object.entries(change.amounts);
       const isAll = changed.length === recipe.oils.length && changed.length > 1;
       const list = formatList(changed.map(([id, amount]) => lessOf(catalog, id, amount, recipe)));
-      return isAll ? `The same blend, less strong: ${list}` : list;
+      return isAll ? `The same blend, weaker: ${list}` : list;
     }
     case 'cover':
-      return 'Keep that skin under clothes for 24 hours';
+      return 'Cover that skin for 24 hours';
     case 'container': {
       const container = usualContainer(change.id);
       return container ? `Use a ${containerWords(container)}` : 'Use a bigger bottle';
@@ -66,15 +74,15 @@ export const suggestionWords = (
       return `Fill ${countedContainers(change.count, many ?? 'bottle')}`;
     }
     case 'swap':
-      return `${nameIn(catalog, change.to)} instead of ${small(nameIn(catalog, change.from))}`;
+      return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;
     case 'swap-base':
-      return `${nameIn(catalog, change.to)} instead of ${small(nameIn(catalog, change.from))}`;
+      return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;
     case 'remove':
-      return `Without ${formatList(change.ids.map((id) => small(nameIn(catalog, id))))}`;
+      return `Without ${formatList(change.ids.map((id) => uncapitalised(nameIn(catalog, id))))}`;
     case 'unscented':
-      return 'Without essential oil: the base alone';
+      return 'Use the carrier alone, without essential oil';
     case 'predilute':
-      return `Pre-dilute it: mix ${mixWords(catalog, change.mix)} in ${formatMl(change.carrierMl)} of ${small(nameIn(catalog, change.carrierId))}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
+      return `Pre-dilute it: mix ${mixWords(catalog, change.mix)} in ${formatMl(change.carrierMl)} of ${uncapitalised(nameIn(catalog, change.carrierId))}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
     case 'feet':
       return 'Use it on hands or feet instead';
     case 'guideline':
@@ -87,7 +95,7 @@ export const suggestionWords = (
       return change.changes
         .map((one, index) => {
           const words = suggestionWords(catalog, one, recipe);
-          return index === 0 ? words : small(words);
+          return index === 0 ? words : uncapitalised(words);
         })
         .join(', and ');
   }

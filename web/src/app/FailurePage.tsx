@@ -15,7 +15,7 @@ export const FailurePage = () => {
       <p className="mt-3">
         {trouble
           ? `${trouble.what} ${trouble.todo}`
-          : 'What you typed and counted is kept. Try the page again, or go on elsewhere; the other rooms work.'}
+          : 'What you typed and counted is saved. Try this page again, or go on elsewhere.'}
       </p>
       <p className="mt-3 rounded-md bg-slate-wash p-3 text-sm break-words text-slate">
         {told(error)}

@@ -1,4 +1,4 @@
-import { containers } from '../store/vessels';
+import { containers } from '../store/containers';
 import { useCatalog } from '../parts/catalog';
 import {
   Combobox,
@@ -102,10 +102,10 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
       .slice(0, mostOfAKind)
       .map(({ id, vessel }) => ({
         key: `vessel/${id}`,
-        kind: 'vessel',
+        kind: 'container',
         name: vessel.name,
         aside: containerWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
-        open: at(`/shelf/vessels/${id}`),
+        open: at(`/shelf/containers/${id}`),
       })),
     ...[forbiddenNamed(query)]
       .filter((one) => one !== undefined)
@@ -122,7 +122,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         key: `oil/${oil.id}`,
         kind: 'oil',
         name: oil.name,
-        aside: 'starts a new blend with it',
+        aside: 'start a new blend with it',
         open: async () => `/blends/${await blends.create(oil.id)}`,
       })),
     ...[...searchOils(catalog, query), ...searchBases(catalog, query)]
@@ -131,7 +131,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         key: `about/${material.id}`,
         kind: 'about',
         name: material.name,
-        aside: 'what is known of it',
+        aside: 'about this oil',
         open: at(`/materials/${material.id}`),
       })),
   ];
@@ -153,7 +153,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
               autoFocus
               aria-label="Find"
               autoComplete="off"
-              placeholder="Find an oil, a blend, a person, a batch, a bottle, a vessel"
+              placeholder="Find an oil, blend, person, batch, bottle or container"
               className="w-full rounded-md border border-line bg-transparent px-3 py-2.5 text-lg placeholder:text-soft"
               displayValue={() => query}
               onChange={(event) => setQuery(event.target.value)}
@@ -178,7 +178,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
                   </ComboboxOption>
                 ))}
                 {hits.length === 0 && (
-                  <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
+                  <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}” here.</p>
                 )}
               </ComboboxOptions>
             )}

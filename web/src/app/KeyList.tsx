@@ -61,7 +61,9 @@ export const KeyList = ({ onClose }: { onClose: () => void }) => (
             </section>
           ))}
         </div>
-        <p className="mt-4 text-sm text-soft">Single keys can be switched off in Settings.</p>
+        <p className="mt-4 text-sm text-soft">
+          Single-key shortcuts can be turned off in Settings.
+        </p>
         <Button className="mt-3" onClick={onClose}>
           Close
         </Button>

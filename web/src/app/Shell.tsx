@@ -85,7 +85,7 @@ export const Shell = () => (
       href="#room"
       className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
     >
-      To the room
+      Skip to content
     </a>
     <div className="flex min-h-dvh">
       <Rail />

@@ -40,9 +40,9 @@ export const router = createBrowserRouter([
             }),
           },
           {
-            path: 'blends/:blendId/drafts',
+            path: 'blends/:blendId/versions',
             lazy: async () => ({
-              Component: (await screens.drafts()).DraftsScreen,
+              Component: (await screens.drafts()).VersionsScreen,
             }),
           },
           {
@@ -97,9 +97,19 @@ export const router = createBrowserRouter([
             path: 'blends/:blendId/carriers',
             lazy: async () => ({ Component: (await screens.carriers()).CarriersScreen }),
           },
+          // Addresses as they were before.
           {
             path: 'blends/:blendId/wearers',
-            lazy: async () => ({ Component: (await screens.wearers()).WearersScreen }),
+            element: <Navigate to="../who" relative="path" replace />,
+          },
+          {
+            path: 'blends/:blendId/drafts',
+            element: <Navigate to="../versions" relative="path" replace />,
+          },
+          { path: 'shelf/vessels/*', element: <Navigate to="/shelf" replace /> },
+          {
+            path: 'blends/:blendId/who',
+            lazy: async () => ({ Component: (await screens.wearers()).WhoScreen }),
           },
           {
             path: 'shelf',
@@ -110,11 +120,11 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
           },
           {
-            path: 'shelf/vessels/new',
+            path: 'shelf/containers/new',
             lazy: async () => ({ Component: (await screens.container()).NewContainerScreen }),
           },
           {
-            path: 'shelf/vessels/:containerId',
+            path: 'shelf/containers/:containerId',
             lazy: async () => ({ Component: (await screens.container()).ContainerScreen }),
           },
           {

@@ -26,7 +26,7 @@ export const Broken = ({
       <b className="text-brick">
         ■ The {what} “{name}” cannot be shown.
       </b>{' '}
-      Nothing of it is lost ({errorWords(error)}).
+      Nothing is lost ({errorWords(error)}).
     </p>
     <div className="flex flex-wrap gap-2">
       <Button
@@ -34,7 +34,7 @@ export const Broken = ({
           saveFile(`${name}.json`, `${JSON.stringify(record, null, 2)}\n`, 'application/json')
         }
       >
-        Save it to a file
+        Export it
       </Button>
       {onDelete && (
         <Button look="quiet" aria-label={`Delete ${name}`} onClick={onDelete}>

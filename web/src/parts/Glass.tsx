@@ -2,9 +2,9 @@ import { containerFacts, findContainer, type Container } from '@jubbet/core/cata
 import { formatMl, containerWords } from '@jubbet/core/words';
 import type { Mixture } from '@jubbet/core/mixture';
 import { layersOf } from './layers';
-import { OpenContainer, openWidthMm } from './OpenVessel';
+import { OpenContainer, openWidthMm } from './OpenContainer';
 
-/** The vessel in section, in mm: outer size from the library, or of a like bottle. */
+/** The container in section, in mm: outer size from the library, or of a like bottle. */
 const shapeOf = (container: Container) => {
   const usual = container.id ? findContainer(container.id) : undefined;
   const brimful = usual?.brimfulMl ?? container.brimfulMl ?? container.nominalMl * 1.15;
@@ -15,7 +15,7 @@ const shapeOf = (container: Container) => {
   };
 };
 
-/** Room for words beside a vessel, in mm. */
+/** Room for words beside a container, in mm. */
 const sideMm = 34;
 
 const graduation = (nominalMl: number): number =>
@@ -121,17 +121,17 @@ const Top = ({ kind, box: { left, width, height, cap } }: { kind: string; box: B
 interface GlassProps {
   readonly container: Container;
   readonly mixture: Mixture | null;
-  /** True where the mixture is a whole jug, of which this vessel takes its fill. */
+  /** True where the mixture is a whole jug, of which this container takes its fill. */
   readonly poured?: boolean;
-  /** Width of the widest vessel drawn beside this one, in mm, so that all are to one scale. */
+  /** Width of the widest container drawn beside this one, in mm, so that all are to one scale. */
   readonly spanMm?: number;
 }
 
-/** How wide a vessel is drawn, in mm. */
+/** How wide a container is drawn, in mm. */
 export const widthMm = (container: Container): number =>
   containerFacts(container.kind).runs ? shapeOf(container).width : openWidthMm(container);
 
-/** A vessel to scale with what is in it: a bottle, or what is scooped or rubbed from. */
+/** A container to scale with what is in it: a bottle, or what is scooped or rubbed from. */
 export const Glass = (props: GlassProps) =>
   containerFacts(props.container.kind).runs ? (
     <BottleGlass {...props} />

@@ -23,7 +23,7 @@ const trimesters: readonly { value: '1' | '2' | '3' | 'no'; text: string }[] = [
   { value: '1', text: 'to week 13' },
   { value: '2', text: 'weeks 14 to 27' },
   { value: '3', text: 'from week 28' },
-  { value: 'no', text: 'not told: counts as the first' },
+  { value: 'no', text: 'not known: counts as weeks 1 to 13' },
 ];
 
 /** Skin, pregnancy and breastfeeding, conditions and medicines, allergies. */

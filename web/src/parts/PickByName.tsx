@@ -88,7 +88,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
                   <span className="min-w-0 flex-1">
                     <OilName name={material.name} />
                     <span className="block text-sm text-soft">
-                      {taken ? 'in it already' : describe(material, query)}
+                      {taken ? 'already added' : describe(material, query)}
                     </span>
                   </span>
                   {aside && (
@@ -106,7 +106,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
               </p>
             )}
             {found.length === 0 && !forbidden && (
-              <p className="px-3 py-2 text-soft">Nothing goes by “{query.trim()}” here.</p>
+              <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}” here.</p>
             )}
           </ComboboxOptions>
         )}

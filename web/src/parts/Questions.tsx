@@ -77,7 +77,7 @@ const Row = ({
 };
 
 /**
- * The few questions that matter for what is in a blend, and that nobody has asked of its wearer:
+ * The few questions that matter for what is in a blend, and that nobody has planned of its wearer:
  * each answered with one press, or all of them at once.
  */
 export const Questions = ({
@@ -108,7 +108,7 @@ export const Questions = ({
       <ul>
         {words.map((word) => (
           <li key={word} className="border-b border-line py-2 text-[14px] last:border-0">
-            <p>“{word}” stands in its name or purpose. Is the place right?</p>
+            <p>“{word}” is in its name or purpose. Is the place right?</p>
             <Button className="mt-1" onClick={() => onAnswer({ asked: [askedAboutPlace(word)] })}>
               Yes, the place is right
             </Button>
@@ -132,7 +132,7 @@ export const Questions = ({
       )}
       {open.length > 0 && (
         <p className="mt-1 text-[13px] text-soft">
-          Until this is answered, the caution is on the label.
+          Until this is answered, the label carries the caution.
         </p>
       )}
     </section>

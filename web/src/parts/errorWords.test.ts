@@ -3,7 +3,7 @@ import { errorWords } from './errorWords';
 
 test.each([
   [new DOMException('x', 'QuotaExceededError'), 'the disk is full'],
-  [new DOMException('x', 'DatabaseClosedError'), /was closed; open the page again/],
+  [new DOMException('x', 'DatabaseClosedError'), /data were closed; load the page again/],
   [new Error('this batch was deleted'), 'this batch was deleted'],
   ['thrown as text', 'thrown as text'],
   [null, 'null'],

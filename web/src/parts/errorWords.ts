@@ -9,7 +9,7 @@ export const errorWords = (error: unknown): string => {
       return 'the disk is full';
     case 'DatabaseClosedError':
     case 'InvalidStateError':
-      return 'the store was closed; open the page again';
+      return 'the data were closed; load the page again';
     default:
       return error.message;
   }

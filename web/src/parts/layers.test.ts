@@ -41,7 +41,7 @@ test('carriers are one liquid; wax and butter show by themselves', () => {
   expect(layersOf(balm, null)).toHaveLength(5);
 });
 
-test('of what is poured out of a jug a vessel gets its share of everything', () => {
+test('of what is poured out of a jug a container gets its share of everything', () => {
   const whole = layersOf(balm, null);
   const poured = layersOf(balm, balm.fillMl / 3);
   expect(sum(poured)).toBeCloseTo(balm.fillMl / 3, 6);

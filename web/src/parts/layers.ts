@@ -9,7 +9,7 @@ const baseColours: Partial<Record<Base['kind'], string>> = {
   dry: 'var(--grain)',
 };
 
-/** One layer of what is in a vessel. */
+/** One layer of what is in a container. */
 export interface Layer {
   readonly id: string;
   readonly ml: number;
@@ -19,9 +19,9 @@ export interface Layer {
 }
 
 /**
- * What is in a vessel, in layers from the bottom, in true proportion.
+ * What is in a container, in layers from the bottom, in true proportion.
  *
- * @param fillMl what of the mixture this vessel takes; all of it where null
+ * @param fillMl what of the mixture this container takes; all of it where null
  */
 export const layersOf = (mixture: Mixture | null, fillMl: number | null): Layer[] => {
   if (!mixture) return [];

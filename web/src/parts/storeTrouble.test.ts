@@ -6,11 +6,11 @@ const named = (name: string, inner?: unknown) => Object.assign(new Error('x'), {
 test.each([
   ['a newer version', named('VersionError'), /newer Jubbet/, /Load this page again/],
   ['a full disk', named('AbortError', named('QuotaExceededError')), /disk is full/, /Free some/],
-  ['data cleared while open', named('DatabaseClosedError'), /closed from outside/, /Load this/],
+  ['data cleared while open', named('DatabaseClosedError'), /no longer open/, /Load this/],
   [
     'a private window',
     named('OpenFailedError', named('UnknownError')),
-    /keeps no data/,
+    /can’t save data/,
     /ordinary/,
   ],
 ])('%s is told, with what to do', (_, error, title, todo) => {

@@ -13,16 +13,16 @@ const namesOf = (error: unknown): string[] =>
   isNamed(error) ? [error.name, ...namesOf(error.inner)] : [];
 
 const closedElsewhere: StoreTrouble = {
-  title: 'Your data were closed from outside',
+  title: 'Your data are no longer open',
   what: 'They were cleared in the browser’s settings, or a newer Jubbet was opened in another tab.',
-  todo: 'Load this page again. What was saved to a file can be read in again in Settings.',
+  todo: 'Load this page again. Restore a backup in Settings.',
 };
 
 /** What another tab keeps open is waited for, and said. */
 export const blockedTrouble: StoreTrouble = {
   title: 'Jubbet is open in another tab, in an older version',
-  what: 'Your data must take their new form first, and that tab holds them as they were.',
-  todo: 'Close all other tabs with Jubbet. This one goes on by itself.',
+  what: 'Your data have to be updated first, and that tab is still using them.',
+  todo: 'Close all other tabs with Jubbet. This one continues by itself.',
 };
 
 /**
@@ -35,14 +35,14 @@ export const storeTroubleOf = (error: unknown): StoreTrouble | null => {
   if (is('VersionError')) {
     return {
       title: 'Your data are from a newer Jubbet',
-      what: 'They were opened with a newer version than the one that is loaded here.',
-      todo: 'Load this page again; if it stays so, close all tabs with Jubbet and open it anew.',
+      what: 'They were opened with a newer version than this one.',
+      todo: 'Load this page again. If that does not help, close all tabs with Jubbet and open it again.',
     };
   }
   if (is('QuotaExceededError')) {
     return {
       title: 'The disk is full',
-      what: 'This browser has no room left for your data. What was kept before is still there.',
+      what: 'This browser has no room left for your data. What was saved before is still there.',
       todo: 'Free some space, then load this page again.',
     };
   }
@@ -51,8 +51,8 @@ export const storeTroubleOf = (error: unknown): StoreTrouble | null => {
     is('MissingAPIError', 'SecurityError', 'InvalidStateError', 'OpenFailedError', 'UnknownError')
   ) {
     return {
-      title: 'This browser keeps no data here',
-      what: 'Some browsers keep none in a private window, or when cookies and site data are blocked.',
+      title: 'This browser can’t save data here',
+      what: 'Some browsers save nothing in a private window, or when cookies and site data are blocked.',
       todo: 'Open Jubbet in an ordinary window, or allow site data for this address, then load this page again.',
     };
   }

@@ -4,7 +4,7 @@ import { db, type Database } from './database';
 import { now } from './now';
 
 /**
- * Writes down what somebody was asked: in their own record where they are in the house, so that it
+ * Writes down what somebody was planned: in their own record where they are in the house, so that it
  * holds for every blend of theirs; else in the blend.
  */
 export const answerStore = (store: Database = db) => ({
@@ -12,8 +12,7 @@ export const answerStore = (store: Database = db) => ({
   ofPerson: (personId: string, answer: Answer): Promise<Person> =>
     store.transaction('rw', store.people, async () => {
       const found = await store.people.get(personId);
-      if (!found || found.deletedAt !== null)
-        throw new Error('this person is not in the house any more');
+      if (!found || found.deletedAt !== null) throw new Error('this person has been deleted');
       const asked = answer.asked.filter((id) => !isAskedAboutPlace(id));
       const answered = withAnswer(found.person, answer);
       await store.people.put({
@@ -32,7 +31,7 @@ export const answerStore = (store: Database = db) => ({
   ofBlend: (blendId: string, answer: Answer): Promise<void> =>
     store.transaction('rw', store.blends, async () => {
       const found = await store.blends.get(blendId);
-      if (!found) throw new Error('the blend is not in the book any more');
+      if (!found) throw new Error('the blend has been deleted');
       await store.blends.put({
         ...found,
         recipe: answerBrief(answer)(found.recipe),

@@ -204,7 +204,7 @@ describe('a batch carries what it was made of', () => {
     const worked = workOut(catalog, own);
     expect(
       worked.state === 'problem' ? settleProblemWords(catalog, worked.problem) : worked.state,
-    ).toMatch(/“Night jasmine” was taken out of your materials/);
+    ).toMatch(/“Night jasmine” was deleted from your materials/);
   });
 
   test('with the figures of that day', async () => {

@@ -51,7 +51,7 @@ const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kin
 
 const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, tally) === null;
 
-/** The log of batches and what happened at the bench. */
+/** The batch of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
   const benchTables = [store.batches, store.benchEvents];
   const getOpen = async (id: string): Promise<BatchRecord> => {
@@ -63,7 +63,7 @@ export const batchStore = (store: Database = db) => {
   const change = (id: string, part: Partial<BatchRecord>): Promise<void> =>
     store.transaction('rw', store.batches, async () => {
       const batch = await store.batches.get(id);
-      if (!batch) throw new Error('this batch is not here any more');
+      if (!batch) throw new Error('this batch has been deleted');
       await store.batches.put({ ...batch, ...part, updatedAt: now() });
     });
   const isReady = (batch: BatchRecord, made: Made): boolean =>
@@ -216,7 +216,8 @@ export const batchStore = (store: Database = db) => {
             .filter(({ kind }) => kind !== 'done')
             .reduce(addEvent, tallyOf(eventsIn(past)));
           const { state } = gateOf(made.blend, made.planned, before, batch.reason);
-          if (state === 'blocked') throw new Error('what is in it must not be used by its wearer');
+          if (state === 'blocked')
+            throw new Error('what is in it must not be used on the person it is for');
           if (state === 'needs-reason') throw new Error('going past this limit needs a reason');
           if (isReady(batch, made)) {
             await finish(batch, made, all);

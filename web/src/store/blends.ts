@@ -18,7 +18,7 @@ const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.upda
 
 /** A blend for its wearer as they are today. */
 export interface BlendOfToday extends BlendRecord {
-  /** The wearer as they were when it was last written; only of somebody in the house. */
+  /** The person as they were when it was last written; only of somebody in the house. */
   wearerThen?: Recipe['brief']['wearer'];
 }
 
@@ -30,7 +30,7 @@ const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendO
   return {
     ...record,
     wearerThen: record.recipe.brief.wearer,
-    // What was asked of them stands in their record; of the blend itself only what its name asks.
+    // What was planned of them stands in their record; of the blend itself only what its name asks.
     recipe: {
       ...record.recipe,
       brief: {
@@ -45,7 +45,7 @@ const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendO
   };
 };
 
-/** The book of blends. Every act is one transaction. */
+/** The blend of blends. Every act is one transaction. */
 export const blendStore = (store: Database = db) => {
   const add = async (recipe: Recipe): Promise<string> => {
     const at = now();
@@ -104,7 +104,7 @@ export const blendStore = (store: Database = db) => {
       if (!parsed.success) return Promise.reject(parsed.error);
       return store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
-        if (!found) throw new Error('the blend is not in the book any more');
+        if (!found) throw new Error('the blend has been deleted');
         if (found.revision > seen) {
           return { recipe: found.recipe, revision: found.revision, overtaken: true };
         }

@@ -8,7 +8,7 @@ export const bottlesStore = (store: Database = db) =>
     store.bottles,
     'bottle',
     (bottle) => bottleSchema.parse(bottle),
-    'this bottle is not on the shelf any more',
+    'this bottle has been deleted',
   );
 
 export const bottles = bottlesStore();

@@ -45,6 +45,6 @@ test('of somebody who is erased nothing is left but what was made, for someone o
 test('somebody who is not there cannot be erased, and nothing else is touched', async () => {
   const db = openDatabase('erased-nobody');
   await seedOnce(db, '2026-11-26');
-  await expect(erasePerson('nobody', db)).rejects.toThrow(/not in the house/);
+  await expect(erasePerson('nobody', db)).rejects.toThrow(/been deleted/);
   expect(await db.people.count()).toBeGreaterThan(0);
 });

@@ -11,7 +11,7 @@ export interface Erased {
 }
 
 /**
- * Somebody of whom only the age is known: nothing of them was asked, so that labels say what must be
+ * Somebody of whom only the age is known: nothing of them was planned, so that labels say what must be
  * asked first.
  */
 const nobody = <W extends object>(wearer: W): W => {
@@ -46,7 +46,7 @@ const briefOfNobody = <B extends Brief>(brief: B): B => ({
 export const erasePerson = (id: string, store: Database = db): Promise<Erased> =>
   store.transaction('rw', store.tables, async () => {
     const found = await store.people.get(id);
-    if (!found) throw new Error('this person is not in the house any more');
+    if (!found) throw new Error('this person has been deleted');
     const at = now();
     const ofThem = ({ recipe }: { recipe: { brief: { personId: string | null } } }): boolean =>
       recipe.brief.personId === id;

@@ -20,7 +20,7 @@ import type {
   ContainerRecord,
 } from './database';
 import { daysBefore, exampleBlends, startOf } from './exampleBlends';
-import { makings, ownVessels } from './exampleMakings';
+import { makings, ownContainers } from './exampleMakings';
 import { parts } from './exampleTold';
 
 /** Each batch was made of a draft; the prompt desk's first was another. */
@@ -126,9 +126,9 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
 };
 
 /** The containers that the example house has measured. */
-export const exampleVessels = (day: string): ContainerRecord[] => {
+export const exampleContainers = (day: string): ContainerRecord[] => {
   const at = startOf(daysBefore(day, 60));
-  return ownVessels.map(({ id, ...vessel }) => ({
+  return ownContainers.map(({ id, ...vessel }) => ({
     id,
     vessel,
     createdAt: at,
@@ -144,6 +144,6 @@ export const exampleHouse = (day: string) => {
     ...first,
     ...exampleBatches(day, first.blends),
     materials: [],
-    vessels: exampleVessels(day),
+    vessels: exampleContainers(day),
   };
 };

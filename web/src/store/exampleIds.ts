@@ -1,4 +1,4 @@
-import { makings, ownVessels } from './exampleMakings';
+import { makings, ownContainers } from './exampleMakings';
 import { melts } from './exampleMelts';
 import { people, pouring, told } from './exampleTold';
 import { shelved } from './exampleShelf';
@@ -10,7 +10,7 @@ export const exampleIds: ReadonlySet<string> = new Set([
   ...blends,
   ...Object.keys(people),
   ...shelved.map(({ id }) => id),
-  ...ownVessels.map(({ id }) => id),
+  ...ownContainers.map(({ id }) => id),
   ...makings.map(({ blend }) => `batch-${blend}`),
   ...makings.flatMap(({ blend }) => [1, 2].map((number) => `draft-${blend}-${number}`)),
 ]);

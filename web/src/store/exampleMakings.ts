@@ -41,7 +41,7 @@ export const makings: readonly Making[] = [
 ];
 
 /** Measured with water on the kitchen scale of the lane. */
-export const ownVessels: readonly (OwnContainer & { readonly id: string })[] = [
+export const ownContainers: readonly (OwnContainer & { readonly id: string })[] = [
   {
     id: 'frost',
     name: 'Raffle frost',

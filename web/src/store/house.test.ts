@@ -67,7 +67,7 @@ test('every table goes out and comes in', async () => {
   }
 });
 
-test('a file of version 1 is read: its bottles were in ml, and it had no vessels', async () => {
+test('a file of version 1 is read: its bottles were in ml, and it had no containers', async () => {
   const kept = { createdAt: '2026-11-25T10:00:00.000Z', updatedAt: '2026-11-25T10:00:00.000Z' };
   const bottle = {
     materialId: 'jojoba',

@@ -7,7 +7,7 @@ import { tables, type Table } from './records';
 // whole is of in `house.json`.
 
 /**
- * Versions 1 to 4 were one JSON text. Version 1 had no vessels, and bottles in ml only; 2 had
+ * Versions 1 to 4 were one JSON text. Version 1 had no containers, and bottles in ml only; 2 had
  * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table.
  */
 export const fileVersion = 5;

@@ -9,7 +9,7 @@ export const peopleStore = (store: Database = db) => {
     store.people,
     'person',
     (person) => personSchema.parse(person),
-    'this person is not in the house any more',
+    'this person has been deleted',
   );
   return {
     ...records,

@@ -1,5 +1,5 @@
 import type { Database } from './database';
-import { exampleBatches, exampleVessels } from './example';
+import { exampleBatches, exampleContainers } from './example';
 import { exampleBlends } from './exampleBlends';
 import { numberedApart } from './numberedApart';
 import { halfSeeded } from './seed';
@@ -14,6 +14,6 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
     await store.batches.bulkAdd(numberedApart(batches, taken));
     await store.drafts.bulkAdd(drafts);
     await store.benchEvents.bulkAdd(benchEvents);
-    await store.vessels.bulkAdd(exampleVessels(day));
+    await store.vessels.bulkAdd(exampleContainers(day));
     await store.settings.put({ key: 'seeded', value: true });
   });

@@ -156,7 +156,7 @@ describe('the log', () => {
     await log.restore(id);
     expect(await log.get(id)).not.toBeNull();
     expect(await log.events(id)).toHaveLength(1);
-    await expect(log.remove('none')).rejects.toThrow(/not here/);
+    await expect(log.remove('none')).rejects.toThrow(/been deleted/);
   });
 });
 
@@ -204,7 +204,7 @@ describe('the example house', () => {
     expect(await blendStore(db).list()).toHaveLength(1);
   });
 
-  test('nothing in it is over or not known, and every batch is of a blend in the book', () => {
+  test('nothing in it is over or not known, and every batch is of a blend blends', () => {
     const house = exampleHouse('2026-11-25');
     for (const record of house.blends) {
       expect(['within', 'caution'], record.id).toContain(done(record.recipe).evaluation.verdict);

@@ -57,7 +57,7 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
         ...common,
         verdict: 'unknown',
         subject: name,
-        source: 'no rule reads free words',
+        source: 'free text isn’t checked',
         reason: { code: 'allergy-free-words' },
       }),
     );

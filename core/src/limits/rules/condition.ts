@@ -112,7 +112,7 @@ const asTyped = (words: readonly string[]): Finding[] =>
           rule: 'condition',
           verdict: 'unknown',
           subject: typed,
-          source: 'no rule reads free words',
+          source: 'free text isn’t checked',
           reason: { code: 'condition-free-words' },
         }),
       ];

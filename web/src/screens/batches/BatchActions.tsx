@@ -47,7 +47,7 @@ const useAgain = (batch: BatchRecord) => {
         ? wearerChanges(then, now).map(wearerChangeWords)
         : [];
     if (changes.length > 0) {
-      tell({ text: `${now?.name ?? 'The wearer'} has changed since: ${changes.join('; ')}.` });
+      tell({ text: `${now?.name ?? 'The person'} has changed since then: ${changes.join('; ')}.` });
     }
   };
 };
@@ -63,12 +63,12 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   const planned =
     kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
   const remove = async () => {
-    const gone = await write('The log', () => batches.remove(batch.id).then(() => true));
+    const gone = await write('The batch', () => batches.remove(batch.id).then(() => true));
     if (!gone) return;
     await navigate('/batches');
     tell({
-      text: `Batch ${batch.number} is out of the log.`,
-      undo: () => void write('The log', () => batches.restore(batch.id)),
+      text: `Batch ${batch.number} is deleted.`,
+      undo: () => void write('The batch', () => batches.restore(batch.id)),
     });
   };
   const open = batch.finishedAt === null;
@@ -83,7 +83,7 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
         id,
       );
     if (!material) {
-      tell({ text: 'There is no essential oil in this batch: use its carrier instead.' });
+      tell({ text: 'This batch has no essential oil: use its carrier instead.' });
       return;
     }
     const put = await write('The material', () => materials.addOnce(material).then(() => true));

@@ -13,7 +13,7 @@ export const BatchNotes = ({ batch }: { batch: BatchRecord }) => {
       <textarea
         rows={3}
         maxLength={10_000}
-        placeholder="How it smelt, how it was liked, what to do otherwise next time"
+        placeholder="How it smelt, how it was received, what to change next time"
         className="rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft"
         value={notes}
         onChange={(event) => {

@@ -45,15 +45,15 @@ const Happened = ({ tally }: { tally: Tally }) => {
   const lines = [
     ...[...tally.movedTo].map(([bottle, id]) => {
       const container = usualContainer(id);
-      return `Bottle ${bottle + 1} went on in a ${container ? containerWords(container) : id}.`;
+      return `Bottle ${bottle + 1} was moved to a ${container ? containerWords(container) : id}.`;
     }),
     ...[...tally.filledTo].map(
       ([bottle, percent]) =>
-        `Bottle ${bottle + 1} was filled to ${formatPercent(percent, 3)} of what it is sold as.`,
+        `Bottle ${bottle + 1} was filled to ${formatPercent(percent, 3)} of its nominal size.`,
     ),
     ...[...tally.discards].map(
       ([bottle, times]) =>
-        `Bottle ${bottle + 1} was thrown away and begun again${times > 1 ? `, ${times} times` : ''}.`,
+        `Bottle ${bottle + 1} was thrown away and started again${times > 1 ? `, ${times} times` : ''}.`,
     ),
     ...tally.also.map(
       (one) =>
@@ -106,7 +106,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         {intoWords(made)}
         {blend.inOne && first && (
           <span className="text-soft">
-            , from {formatMl(first.evaluation.mixture.fillMl, 3)} mixed in one
+            , from {formatMl(first.evaluation.mixture.fillMl, 3)} mixed together
           </span>
         )}
       </dd>
@@ -128,7 +128,9 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         ) : (
           <VerdictMark
             verdict={said.verdict}
-            {...(said.blocking ? { word: 'over the limit: must not be used by its wearer' } : {})}
+            {...(said.blocking
+              ? { word: 'over the limit: must not be used on the person it is for' }
+              : {})}
           />
         )}
         {said.verdict !== made.verdict && (
@@ -170,7 +172,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
           <Facts batch={batch} made={made} />
           {reasons.length > 0 && (
             <p className="rounded-lg bg-brick-wash px-4 py-2">
-              <b className="text-brick">■ Made past a limit.</b> The reason written then:{' '}
+              <b className="text-brick">■ Made over a limit.</b> Reason given:{' '}
               {reasons.map((reason) => `“${reason}”`).join(', then ')}
             </p>
           )}
@@ -203,7 +205,7 @@ export const BatchScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="No such batch" text="It may have been taken out of the log." />;
+    return <Missing title="Batch not found" text="It may have been deleted." />;
   }
   const { batch: record, events } = data;
   return (
@@ -216,7 +218,7 @@ export const BatchScreen = () => {
             name={record.number}
             error={error}
             record={{ batch: record, events }}
-            onDelete={() => void write('The log', () => batches.remove(batchId))}
+            onDelete={() => void write('The batch', () => batches.remove(batchId))}
           />
           {record.made?.contents && <KeptContents contents={record.made.contents} />}
         </>

@@ -43,7 +43,7 @@ const Cells = ({ batch }: { batch: BatchRecord }) => {
       <Cell right>{containers.reduce((total, { count }) => total + count, 0)}</Cell>
       <Cell className="whitespace-nowrap">
         {until === null ? '–' : dayWords(until)}
-        {until !== null && until < today() && <b className="block text-sm text-brick">■ past</b>}
+        {until !== null && until < today() && <b className="block text-sm text-brick">■ past it</b>}
       </Cell>
       <Cell>
         <Outcome batch={batch} />
@@ -110,7 +110,7 @@ const Row = ({
               name={batch?.number ?? id}
               error={broken}
               record={batch}
-              onDelete={() => void write('The log', () => batches.remove(id))}
+              onDelete={() => void write('The batch', () => batches.remove(id))}
             />
           </td>
         )}
@@ -143,7 +143,7 @@ const Log = ({ ids }: { ids: readonly string[] }) => {
   );
 };
 
-/** The log: what was made, for whom, and until when it keeps. */
+/** The batch: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
   const { data, error } = useStored(['batch ids'], () => batches.ids());
   if (error) throw error;
@@ -156,8 +156,8 @@ export const BatchesScreen = () => {
       {data?.length === 0 && (
         <>
           <p className="mt-4 max-w-prose">
-            Everything that is made is written down here: for whom, with what, how many drops really
-            fell, and until when it keeps. Make a blend, and it stands in the log.
+            Everything you make is recorded here: for whom, what went in, how many drops fell, and
+            best before. Make a blend, and it appears in the log.
           </p>
           <ButtonLink look="first" className="mt-4" to="/blends">
             To the blends
@@ -168,7 +168,7 @@ export const BatchesScreen = () => {
         <div
           tabIndex={0}
           role="region"
-          aria-label="The log of batches"
+          aria-label="The batch of batches"
           className="relative mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
         >
           <Log ids={data} />

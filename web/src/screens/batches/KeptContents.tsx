@@ -16,10 +16,10 @@ const amountsOf = ({ oils, bases }: MadeContents): string =>
     ...bases.map(({ name, g, ml }) => `${formatG(g, 3)} (${formatMl(ml, 3)}) of ${name}`),
   ]);
 
-/** What went in, as it was written down when the batch was finished: it needs nothing else. */
+/** What went in, as recorded when the batch was finished: it needs nothing else. */
 export const KeptContents = ({ contents }: { contents: readonly MadeContents[] }) => (
   <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
-    <h2 className="text-lg">What went in, as it was written down</h2>
+    <h2 className="text-lg">What went in, as recorded</h2>
     <ul className="mt-2 grid gap-2">
       {contents.map((one) => (
         <li key={one.numbers.join()}>

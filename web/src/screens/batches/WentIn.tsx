@@ -22,7 +22,7 @@ const titleOf = (numbers: readonly number[]): string => {
 };
 
 const columnsOf = (made: Made): Column[] => {
-  if (made.blend.inOne) return made.containers.map((one) => ({ title: 'In all', one }));
+  if (made.blend.inOne) return made.containers.map((one) => ({ title: 'Total', one }));
   return madePieces(made).flatMap(({ numbers }: Piece) => {
     const one = made.containers.find(({ number }) => number === numbers[0]);
     const title = made.blend.count === 1 ? 'In the bottle' : titleOf(numbers);
@@ -36,7 +36,7 @@ const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
   return weighedG !== undefined ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
 };
 
-/** Everything that went in, container by container, beside what was asked. */
+/** Everything that went in, container by container, beside what was planned. */
 export const WentIn = ({ made }: { made: Made }) => {
   const columns = columnsOf(made);
   const { blend } = made;

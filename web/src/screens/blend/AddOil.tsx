@@ -15,7 +15,7 @@ const limitWords = (oil: Oil): string => {
   }
   const { percent, status } = oil.dermalMaximum;
   if (percent !== null) return `at most ${formatPercent(percent)}`;
-  return status === 'none stated' ? 'none stated' : 'not known';
+  return status === 'none stated' ? 'no published maximum' : 'not known';
 };
 
 /** Three letters and enter. */
@@ -35,7 +35,7 @@ export const AddOil = memo(
       <PickByName<Oil>
         ref={ref ?? null}
         label="Add an oil"
-        placeholder="Add an oil: type three letters, then enter"
+        placeholder="Add an oil: type three letters, then Enter"
         search={(one) => searchOils(catalog, one)}
         isTaken={({ id }) => taken.split(',').includes(id)}
         describe={(oil, query) => tellApart(query, oil.id) ?? botanicalOf(oil)}

@@ -80,7 +80,7 @@ const BaseRow = ({
           className="w-20 font-semibold"
           unit={isRest ? '' : units[unit]}
           value={isRest ? null : (valueIn(entry.amount, unit) ?? null)}
-          placeholder={isRest ? 'the rest' : loose ? 'by spoons' : ''}
+          placeholder={isRest ? 'the rest' : loose ? 'in spoons' : ''}
           rule={{ least: 0, above: true, most: most[unit] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
           also={said}
@@ -96,7 +96,7 @@ const BaseRow = ({
       <Cell right className={tight}>
         {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
         {(base.kind === 'dry' || loose) && (
-          <span className="block text-xs leading-none text-soft">as it lies</span>
+          <span className="block text-xs leading-none text-soft">loosely filled</span>
         )}
       </Cell>
       <Cell right className={tight}>
@@ -111,7 +111,7 @@ const BaseRow = ({
       <Cell right className={tight}>
         <button
           type="button"
-          aria-label={`Take out ${name}`}
+          aria-label={`Remove ${name}`}
           className="rounded p-1.5 text-soft hover:text-brick"
           onClick={() => change(removeBase(entry.id))}
         >

@@ -2,8 +2,10 @@ import { basesWrittenBy, addBase, removeBase, gapsOf } from '@jubbet/core/recipe
 import { type Catalog, baseFacts, searchBases, type Base } from '@jubbet/core/catalog';
 import { basesWords, carrierWords } from '@jubbet/core/words';
 import { measuredBy, writeBases, type Way } from '@jubbet/core/drops';
+import { allergyTo } from '@jubbet/core/limits';
 import { useCatalog } from '../../parts/catalog';
 import { X } from 'lucide-react';
+import { Button } from '../../parts/Button';
 import { Choices } from '../../parts/Choices';
 import { PickByName } from '../../parts/PickByName';
 import { asWorkedOut } from './asWorkedOut';
@@ -23,13 +25,20 @@ const wayOf = (recipe: TokenProps['recipe']): Way | null => {
 };
 
 const wayWords: readonly { readonly value: Way; readonly text: string; readonly more: string }[] = [
-  { value: 'parts', text: 'by parts', more: 'shares among each other; they fill up' },
-  { value: 'percent', text: 'by percent', more: 'of the whole; one takes up the rest' },
-  { value: 'amounts', text: 'by amounts', more: 'ml and g; they make the batch' },
+  { value: 'parts', text: 'by parts', more: 'shares of what the oils leave' },
+  { value: 'percent', text: 'by percent', more: 'of the whole; one fills the rest' },
+  { value: 'amounts', text: 'by amounts', more: 'ml and g, which set the size of the batch' },
 ];
+
+/** What a first blend most often goes into. */
+const often = ['jojoba', 'fractionated_coconut', 'sweet_almond', 'grapeseed'];
 
 export const BasesToken = ({ recipe, change }: TokenProps) => {
   const catalog = useCatalog();
+  const pick = (id: string, answered: () => void): void => {
+    change(addBase(catalog, id));
+    answered();
+  };
   return (
     <Token
       label="Carrier"
@@ -38,18 +47,30 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
       gap={recipe.bases.length === 0}
       wide
     >
-      {() => (
+      {(answered) => (
         <div className="grid gap-3">
           <PickByName<Base>
             label="Add a carrier"
-            placeholder="Type a carrier, a butter, a wax, sugar"
+            placeholder="Type a carrier, butter, wax or sugar"
             search={(one) => searchBases(catalog, one)}
             isTaken={({ id }) => recipe.bases.some((base) => base.id === id)}
             describe={({ id, shelfMonths }) =>
               `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
             }
-            onPick={({ id }) => change(addBase(catalog, id))}
+            onPick={({ id }) => pick(id, answered)}
           />
+          {recipe.bases.length === 0 && (
+            <div role="group" aria-label="Often used" className="flex flex-wrap gap-2">
+              {often
+                .flatMap((id) => catalog.base(id) ?? [])
+                .filter((base) => allergyTo(base, recipe.brief.wearer)?.what !== 'avoid')
+                .map((base) => (
+                  <Button key={base.id} onClick={() => pick(base.id, answered)}>
+                    {carrierWords(base)}
+                  </Button>
+                ))}
+            </div>
+          )}
           {recipe.bases.length > 0 && (
             <ul className="grid gap-0.5">
               {recipe.bases.map(({ id }) => (
@@ -57,7 +78,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
                   <span className="flex-1">{catalog.base(id)?.name ?? id}</span>
                   <button
                     type="button"
-                    aria-label={`Take out ${nameOf(catalog, id)}`}
+                    aria-label={`Remove ${nameOf(catalog, id)}`}
                     className="rounded p-1.5 text-soft hover:text-brick"
                     onClick={() => change(removeBase(id))}
                   >
@@ -84,7 +105,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
                 }
               />
               <Choices<'volume' | 'weight'>
-                legend="Parts and percent are"
+                legend="Parts and percentages are"
                 name="by"
                 columns
                 value={recipe.by}

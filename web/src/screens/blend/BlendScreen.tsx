@@ -16,8 +16,8 @@ export const BlendScreen = () => {
   if (data === null) {
     return (
       <Missing
-        title="This blend is not in the book"
-        text="It may have been deleted, or the address was typed with a slip."
+        title="Blend not found"
+        text="It may have been deleted, or the address may be wrong."
       />
     );
   }
@@ -30,7 +30,7 @@ export const BlendScreen = () => {
           name={data.recipe.name || 'Without a name'}
           error={broken}
           record={data}
-          onDelete={() => void write('The book', () => blends.remove(blendId))}
+          onDelete={() => void write('The blend', () => blends.remove(blendId))}
         />
       )}
     >

@@ -43,7 +43,7 @@ const orders: Record<CarrierOrder, string> = {
 };
 
 const columns: readonly Column[] = [
-  ...['Carrier', 'Suits skin', 'Feel', 'Sinks in', 'Smell'].map((name) => ({ name })),
+  ...['Carrier', 'Suits skin', 'Feel', 'Absorbs', 'Smell'].map((name) => ({ name })),
   ...['Keeps', 'On the shelf', 'Price of 100 ml'].map((name) => ({ name, right: true })),
   { name: <span className="sr-only">Choose</span> },
 ];
@@ -69,13 +69,13 @@ const CarrierRow = ({
         </Link>
         {against && (
           <span className={against.what === 'avoid' ? 'block text-brick' : 'block text-amber'}>
-            {against.what === 'avoid' ? '■ not for this wearer' : '▲ caution'}: {against.to}
+            {against.what === 'avoid' ? '■ avoid for this person' : '▲ caution'}: {against.to}
           </span>
         )}
       </RowHead>
       <Cell under="Suits skin">{facts?.skin.join(', ') || 'not known'}</Cell>
       <Cell under="Feel">{facts?.feel ?? 'not known'}</Cell>
-      <Cell under="Sinks in">{facts?.absorption ?? 'not known'}</Cell>
+      <Cell under="Absorbs">{facts?.absorption ?? 'not known'}</Cell>
       <Cell under="Smell">{facts?.odour ?? 'not known'}</Cell>
       <Cell right under="Keeps" className="whitespace-nowrap">
         {base.shelfMonths} months
@@ -88,11 +88,11 @@ const CarrierRow = ({
       </Cell>
       <Cell right>
         <Button
-          aria-label={`${isIn ? 'Take out' : 'Add'} ${base.name}`}
+          aria-label={`${isIn ? 'Remove' : 'Add'} ${base.name}`}
           disabled={!isIn && against?.what === 'avoid'}
           onClick={onToggle}
         >
-          {isIn ? 'Take out' : 'Add'}
+          {isIn ? 'Remove' : 'Add'}
         </Button>
       </Cell>
     </Row>
@@ -129,7 +129,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Carriers for ${recipe.name || 'this blend'}`} aside="side by side" />
         <ButtonLink look="first" to={back}>
-          Back to the sheet
+          Back to the blend
         </ButtonLink>
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
@@ -146,7 +146,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
           onChoose={setSkin}
         />
         <SelectField
-          label="Sinks in"
+          label="Absorbs"
           value={sink}
           choices={sinks.map((one) => [one, one] as const)}
           onChoose={setSink}
@@ -164,7 +164,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
             checked={without}
             onChange={(event) => setWithout(event.target.checked)}
           />
-          without what this wearer must avoid
+          hide what this person must avoid
         </label>
         <label className="flex min-h-10 items-center gap-2">
           <input
@@ -200,7 +200,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
             })}
           </tbody>
         </Table>
-        {shown.length === 0 && <p className="py-3">None is like that. Ask for less.</p>}
+        {shown.length === 0 && <p className="py-3">No matches. Remove a filter.</p>}
       </div>
     </div>
   );
@@ -215,7 +215,7 @@ export const CarriersScreen = () => {
   if (error) throw error;
   if (found.data === undefined || shelf.data === undefined) return null;
   if (found.data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+    return <Missing title="Blend not found" text="It may have been deleted." />;
   }
   return <Carriers record={found.data} shelf={shelf.data.map(({ bottle }) => bottle)} />;
 };

@@ -6,7 +6,7 @@ export const CompareCarriers = () => {
   const { blendId = '' } = useParams();
   return (
     <ButtonLink className="justify-self-start" to={`/blends/${blendId}/carriers`}>
-      Choose with help: compare them
+      Compare carriers
     </ButtonLink>
   );
 };

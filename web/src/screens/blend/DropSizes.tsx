@@ -18,7 +18,7 @@ export const DropSizes = ({
     <details>
       <summary className="list-none marker:content-none">
         <b className="text-ink">{formatNumber(recipe.dropsPerMl, 3)} drops per ml</b>{' '}
-        <span className="text-press underline underline-offset-2">other sizes</span>
+        <span className="text-press underline underline-offset-2">change</span>
       </summary>
       <ul className="mt-1 flex flex-wrap gap-x-4">
         {others.map(({ perMl, percent }) => (

@@ -28,7 +28,7 @@ const lastingWords = (uses: readonly [number, number], usesADay: number): string
   return `${from === to ? '' : `${from} to `}${to} ${to === 1 ? unit : `${unit}s`}`;
 };
 
-/** What one use takes, and how long the vessel lasts. */
+/** What one use takes, and how long the container lasts. */
 const DoseWords = ({
   container,
   blend,
@@ -42,7 +42,7 @@ const DoseWords = ({
   if (!use) {
     return (
       <p className="mt-1 text-sm text-soft">
-        One use: not known. Weigh it before and after ten, and write it at the vessel.
+        One use: not known. Weigh the container before and after ten uses, and enter it there.
       </p>
     );
   }
@@ -75,13 +75,13 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
     return (
       <p role="status" className="mt-1 text-sm text-amber">
         ▲ {together(`${formatMl(leftMl)}, ${formatG(leftG)}, are left over.`)}{' '}
-        {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more vessels.'}
+        {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more containers.'}
       </p>
     );
   }
   return shortMl > 0 ? (
     <p role="status" className="mt-1 text-sm text-amber">
-      ▲ {together(`${formatMl(shortMl)} are missing for all to be full.`)}
+      ▲ {together(`${formatMl(shortMl)} more are needed to fill them all.`)}
     </p>
   ) : null;
 };
@@ -95,7 +95,7 @@ const Overfull = ({ containers }: { containers: readonly Container[] }) =>
           <p key={containerWords(container)} role="status" className="mt-1 text-sm text-brick">
             ■{' '}
             {together(
-              `Overfull: the line of a ${containerWords(container)} is at ${formatMl(fillMl(container), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
+              `Overfull: the fill line of a ${containerWords(container)} is at ${formatMl(fillMl(container), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
             )}
           </p>,
         ]
@@ -117,9 +117,7 @@ export const FillWords = ({
   if (!blend || !mixture) {
     return (
       <p className="mt-2 text-sm text-soft">
-        {together(
-          `The line is at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
-        )}
+        {together(`Fill line at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`)}
       </p>
     );
   }
@@ -132,7 +130,7 @@ export const FillWords = ({
         <>
           <p className="mt-2 font-semibold">
             {together(
-              `${formatMl(mixture.fillMl, 3)}, ${formatG(mixture.totalG.likely, 3)} in all`,
+              `${formatMl(mixture.fillMl, 3)}, ${formatG(mixture.totalG.likely, 3)} in total`,
             )}
           </p>
           <ul className="text-sm text-soft">
@@ -154,8 +152,8 @@ export const FillWords = ({
           {blend.grain && (
             <p className="text-sm text-soft">
               {blend.grain === 'paste'
-                ? 'A paste: the oil fills the gaps between the grains.'
-                : 'Loose and dry: less oil than gaps between the grains.'}
+                ? 'A paste: oil fills the gaps between the grains.'
+                : 'Loose and dry: too little oil to fill the gaps between the grains.'}
             </p>
           )}
         </>
@@ -168,7 +166,7 @@ export const FillWords = ({
         {together(
           blend.inOne
             ? containerWordsOf(container.kind).fillWhy
-            : `The line is at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
+            : `Fill line at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
       <Overfull containers={blend.fillings.map((one) => one.container)} />

@@ -7,6 +7,7 @@ import {
   formatNumber,
   formatPercent,
   guidelineWords,
+  shortSourceWords,
 } from '@jubbet/core/words';
 import { questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
 import { judgedAs, type Blend } from '@jubbet/core/drops';
@@ -25,8 +26,8 @@ const trackTitle = (catalog: Catalog, entry: Finding): string => {
   if (entry.reason.code === 'whole-blend') {
     return `Whole blend, ${guidelineWords(entry.reason.because)}`;
   }
-  if (entry.rule === 'light-sum') return 'Light-sensitising oils together';
-  if (entry.rule === 'constituent') return `${capitalised(entry.subject)}, together`;
+  if (entry.rule === 'light-sum') return 'Phototoxic oils, combined';
+  if (entry.rule === 'constituent') return `${capitalised(entry.subject)} from all oils`;
   return entry.rule === 'sale'
     ? `${capitalised(entry.subject)}, for sale`
     : nameIn(catalog, entry.subject);
@@ -35,9 +36,9 @@ const trackTitle = (catalog: Catalog, entry: Finding): string => {
 const trackValue = (entry: Finding): string => {
   if (!entry.value || entry.limit === null) return '';
   if (entry.unit === 'ratio') {
-    return `${formatNumber(shareOfLimit(entry.value, entry.limit)?.likely ?? 0)} % of it`;
+    return `${formatNumber(shareOfLimit(entry.value, entry.limit)?.likely ?? 0)} % of the limit`;
   }
-  return `${formatNumber(entry.value.likely)} of ${formatPercent(entry.limit)}`;
+  return `${formatPercent(entry.value.likely)}, limit ${formatPercent(entry.limit)}`;
 };
 
 /** What an explanation is worked out from. */
@@ -110,7 +111,7 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
       )}
       <Why entry={entry} {...judged}>
         <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
-        {entry.source.split(':')[0]}
+        {shortSourceWords(entry.source)}
       </Why>
     </li>
   );
@@ -124,7 +125,7 @@ const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(catalog, entry))}
       </p>
       <Why entry={entry} {...judged}>
-        {entry.source.split(':')[0]}
+        {shortSourceWords(entry.source)}
       </Why>
     </li>
   );

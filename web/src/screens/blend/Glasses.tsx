@@ -3,10 +3,10 @@ import type { Recipe } from '@jubbet/core/recipe';
 import type { Mixture } from '@jubbet/core/mixture';
 import { Glass, widthMm } from '../../parts/Glass';
 
-/** So many kinds of vessel are drawn; more are told in words. */
+/** So many kinds of container are drawn; more are told in words. */
 const drawn = 4;
 
-/** The vessels of a blend, each kind once and all to one scale. */
+/** The containers of a blend, each kind once and all to one scale. */
 export const Glasses = ({
   recipe,
   blend,

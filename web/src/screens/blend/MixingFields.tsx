@@ -31,13 +31,13 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
           onChange={(event) => change(setMixing({ mixedInOne: event.target.checked }))}
         />
         <span>
-          Mixed in one {forced ? 'pan or jug' : 'jug'}, then filled
-          {forced && <span className="text-soft">, as this must be</span>}
+          Mixed together {forced ? 'pan or jug' : 'jug'}, then filled
+          {forced && <span className="text-soft">, as it has to be</span>}
         </span>
       </label>
       {mixed && (
         <label className="flex flex-wrap items-baseline gap-2">
-          More, for what stays in jug, pan and pipette
+          Extra, for what stays in the jug, pan and pipette
           <NumberField
             label="Loss allowance, in percent"
             framed
@@ -62,7 +62,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
       </label>
       {recipe.whipPercent !== null && (
         <label className="flex flex-wrap items-baseline gap-2 pl-6">
-          It gains
+          Volume gained
           <NumberField
             label="Whipping adds, in percent of the volume"
             framed
@@ -91,7 +91,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
           onEmpty={() => change(setMixing({ useMl: null }))}
         />
         <span className="text-sm text-soft">
-          or in g, if you have measured it: weigh before and after ten
+          or in g: weigh the container before and after ten uses
         </span>
       </label>
     </div>

@@ -21,8 +21,8 @@ export const NameTitle = ({
         aria-label="Name"
         maxLength={120}
         size={Math.max(12, title.length)}
-        placeholder="A new blend"
-        className="-ml-1.5 max-w-full rounded-md border border-transparent bg-transparent pr-4 pl-1.5 not-placeholder-shown:pr-3 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic hover:border-line focus:border-press"
+        placeholder="Name this blend"
+        className="-ml-1.5 max-w-full rounded-md border border-dashed border-line bg-transparent pr-4 pl-1.5 not-placeholder-shown:pr-3 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic hover:border-line focus:border-press"
         value={name}
         onChange={(event) => onName(event.target.value)}
       />

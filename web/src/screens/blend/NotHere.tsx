@@ -18,12 +18,12 @@ export const NotHere = ({
     <Row>
       <RowHead>{name}</RowHead>
       <Cell colSpan={columns - 1} className="text-brick">
-        ■ not in this house: add it on the shelf, or choose another
+        ■ not known here: add it on the shelf, or choose another
       </Cell>
       <Cell right>
         <button
           type="button"
-          aria-label={`Take out ${name}`}
+          aria-label={`Remove ${name}`}
           className="rounded p-1.5 text-soft hover:text-brick"
           onClick={onRemove}
         >

@@ -26,13 +26,15 @@ const OwnLimit = ({
   own?: Finding | undefined;
 }) => {
   if (oil.keepOffSkin || oil.notForHomeBlending)
-    return <VerdictMark verdict="over" word="keep out" />;
+    return <VerdictMark verdict="over" word="do not use" />;
   const { percent: limit, status } = oil.dermalMaximum;
   const light = oil.phototoxicLimitPercent;
   const counted = limit ?? light;
   if (counted === null) {
     return status === 'none stated' ? (
-      <span className="text-soft">none stated</span>
+      <span className="block text-xs leading-tight whitespace-normal text-soft">
+        no published maximum
+      </span>
     ) : (
       <VerdictMark verdict="unknown" />
     );
@@ -200,7 +202,7 @@ export const OilRow = ({
     <Cell right>
       <button
         type="button"
-        aria-label={`Take out ${oil.name}`}
+        aria-label={`Remove ${oil.name}`}
         className="rounded p-1.5 text-soft hover:text-brick"
         onClick={onRemove}
       >

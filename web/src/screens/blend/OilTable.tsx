@@ -94,7 +94,7 @@ export const OilTable = memo(
                     Oil{' '}
                     {done && recipe.oils.length > 0 && (
                       <select
-                        aria-label="Write the oils by"
+                        aria-label="Enter the oils"
                         className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
                         value=""
                         onChange={(event) => {
@@ -231,13 +231,13 @@ export const OilTable = memo(
             )}
             {canBeWeighed(recipe, done) && (
               <>
-                <span>At this size a scale is surer:</span>
+                <span>At this size a scale is more accurate:</span>
                 <button
                   type="button"
                   className="text-press underline underline-offset-2"
                   onClick={() => change((before) => weighOils(before, done.evaluation))}
                 >
-                  Measure them by ml and g
+                  Measure in ml and g instead
                 </button>
               </>
             )}

@@ -70,7 +70,7 @@ export const OilTotals = ({
       </Cell>
       <Cell centre className={cell}>
         {total(
-          'Drops in all',
+          'Drops in total',
           drops,
           10_000,
           (n) => asPercent(n, drops, recipe.dropsPerMl),
@@ -80,12 +80,12 @@ export const OilTotals = ({
       </Cell>
       <Cell right wide className={cell}>
         {by === 'weight'
-          ? total('g in all', g, 20_000, (n) => asPercent(n, g), 'w-14')
-          : total('ml in all', ml, fill, (n) => asPercent(n, ml), 'w-14')}
+          ? total('g in total', g, 20_000, (n) => asPercent(n, g), 'w-14')
+          : total('ml in total', ml, fill, (n) => asPercent(n, ml), 'w-14')}
       </Cell>
       <Cell right wide className={cell}>
         {total(
-          'Percent in all',
+          'Percent in total',
           strength?.likely,
           100,
           (n) => asPercent(n, strength?.likely),

@@ -4,16 +4,16 @@ import { Button } from '../../parts/Button';
 import { TextField } from '../../parts/Field';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
-import { ContainerMeasures } from '../../parts/VesselMeasures';
+import { ContainerMeasures } from '../../parts/ContainerMeasures';
 import { useStored } from '../../store/useStored';
-import { containers } from '../../store/vessels';
+import { containers } from '../../store/containers';
 
 /** A container as it is written where it is not one of the catalog. */
 export type Measured = Exclude<RecipeContainer, { id: string }>;
 
 export const measuredOf = ({ id: _id, ...measures }: Container): Measured => measures;
 
-/** A vessel of one's own on this sheet, which can be kept for every other. */
+/** A container of one's own on this sheet, which can be kept for every other. */
 export const OwnContainerFields = ({
   container,
   name,
@@ -29,11 +29,11 @@ export const OwnContainerFields = ({
   const calledSo = (container.name ?? '').trim();
   const there = shelved.some(({ vessel: one }) => one.name === calledSo);
   const keep = async () => {
-    const id = await write('The vessel', () => containers.add({ ...container, name: calledSo }));
+    const id = await write('The container', () => containers.add({ ...container, name: calledSo }));
     if (!id) return;
     tell({
       text: `“${calledSo}” is on the shelf.`,
-      undo: () => void write('The vessel', () => containers.remove(id)),
+      undo: () => void write('The container', () => containers.remove(id)),
     });
   };
   return (

@@ -1,4 +1,4 @@
-import { placeWords } from '@jubbet/core/words';
+import { onPlaceWords, placeWords } from '@jubbet/core/words';
 import type { PlaceId } from '@jubbet/core/catalog';
 import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
 import { choosePlace } from '@jubbet/core/recipe';
@@ -13,25 +13,26 @@ export const PlaceToken = ({ recipe, change }: TokenProps) => {
   return (
     <Token
       label="Place"
-      text={place === null ? '… where?' : placeWords[place]}
+      text={place === null ? '… where?' : onPlaceWords(place)}
       gap={place === null}
       wide
     >
-      {() => (
+      {(answered) => (
         <Choices
           columns
-          legend="It is worn on the"
+          legend="Used on"
           name="place"
           value={place}
           choices={places.map((value) => ({ value, text: placeWords[value] }))}
-          onChoose={(value) =>
+          onChoose={(value) => {
             change(
               choosePlace(value, {
                 canBeRinsed: canBeRinsed(value),
                 canBeCovered: canBeCovered(value),
               }),
-            )
-          }
+            );
+            answered();
+          }}
         />
       )}
     </Token>

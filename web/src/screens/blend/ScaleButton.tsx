@@ -56,8 +56,9 @@ const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): strin
 };
 
 const problemWords: Record<ScaleProblem, string> = {
-  'not-whole': 'That would be part of a vessel. Take another vessel below, and the strength stays.',
-  'too-many': 'At most 1000 of one vessel.',
+  'not-whole':
+    'That would be part of a container. Take another container below, and the strength stays.',
+  'too-many': 'At most 1000 of one container.',
   'too-much': 'That would be more than 20 litres of one ingredient. Make it in several batches.',
 };
 
@@ -92,20 +93,20 @@ const Panel = ({
         <label className="flex items-baseline gap-2">
           or
           <NumberField
-            label="How many vessels of the first kind"
+            label="How many containers of the first kind"
             framed
             className="w-16"
             value={firstLine(recipe).count}
             rule={{ least: 1, most: 1000, whole: true }}
             onNumber={(wanted) => times(wanted / firstLine(recipe).count)}
           />
-          {recipe.containers.length > 1 ? 'of the first, the others along' : 'of them'}
+          {recipe.containers.length > 1 ? 'of the first, the others to match' : 'of them'}
         </label>
       </div>
       <label className="grid gap-1">
         <span className="text-sm text-soft">The same strength in another vessel</span>
         <select
-          aria-label="The same strength in another vessel"
+          aria-label="The same strength in another container"
           className="min-h-10 rounded-md border border-line bg-sheet px-2"
           value=""
           onChange={(event) => {
@@ -156,7 +157,7 @@ const Panel = ({
   );
 };
 
-/** Half, double, another vessel, or what the shelf allows: whole drops found anew each time. */
+/** Half, double, another container, or what the shelf allows: whole drops found anew each time. */
 export const ScaleButton = ({
   recipe,
   change,

@@ -5,7 +5,7 @@ import { BasesToken } from './BasesToken';
 import { PlaceToken } from './PlaceToken';
 import { StrengthToken } from './StrengthToken';
 import { OftenToken, SunToken, UseToken } from './UseTokens';
-import { ContainerToken } from './VesselToken';
+import { ContainerToken } from './ContainerToken';
 import type { TokenProps } from './tokenProps';
 import { WearerToken } from './WearerToken';
 
@@ -45,8 +45,8 @@ export const Sentence = memo(
         className="rounded-xl border border-line bg-sheet px-5 py-2 font-serif text-[20.5px] leading-[1.45] max-sm:px-4 max-sm:text-[19px]"
       >
         {recipe.containers.length > 1 || firstLine(recipe).count > 1 ? '' : 'A '}
-        <Container {...token} /> for <Wearer {...token} />, worn on the <Place {...token} /> and{' '}
-        <Use {...token} />, <Sun {...token} />, used <Often {...token} />, at{' '}
+        <Container {...token} /> for <Wearer {...token} />, used on <Place {...token} /> and{' '}
+        <Use {...token} />, <Sun {...token} />, <Often {...token} />, at{' '}
         <StrengthToken {...token} mixture={mixture} /> in <Bases {...token} />
       </p>
     );

@@ -1,12 +1,15 @@
 import type { Answer } from '@jubbet/core/brief';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { answerBrief, firstLine } from '@jubbet/core/recipe';
+import { stillNeededWords } from '@jubbet/core/words';
 import { formatDistanceToNow } from 'date-fns';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
 import { Kbd } from '../../parts/Kbd';
+import { useNotice } from '../../parts/notice';
 import { Questions } from '../../parts/Questions';
 import { useAfterPaint } from '../../parts/useAfterPaint';
 import { useAnswer } from '../../parts/useAnswer';
@@ -24,6 +27,7 @@ import { SuggestedChanges } from './SuggestedChanges';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
 import { ScaleButton } from './ScaleButton';
+import { openFirstGap } from './gaps';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
 import { shownContainer } from './shownContainer';
@@ -103,8 +107,8 @@ const SheetBody = ({
             </>
           )}
           <p className="px-1 text-[13px] text-soft">
-            Published guidance, not medical advice. Your local rules, the supplier’s sheet and a
-            licensed practitioner come first.
+            Published guidance, not medical advice. Local rules, the supplier’s sheet and a licensed
+            practitioner come first.
           </p>
         </div>
       </div>
@@ -126,6 +130,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
     overtaken,
     dismiss,
   } = useRecipe(record);
+  const catalog = useCatalog();
   const recipe = useMemo(() => ofToday(written, record), [written, record]);
   const answer = useAnswer(recipe.brief.personId, (one) => change(answerBrief(one)));
   useUndoKeys(undo, redo);
@@ -140,6 +145,11 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
     m: () => void navigate(makePath),
     l: () => void navigate(labelPath),
   });
+  const tell = useNotice();
+  const sayGaps = (): void => {
+    if (worked.state === 'gaps') tell({ text: stillNeededWords(catalog, worked.gaps) });
+    openFirstGap();
+  };
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
   const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
@@ -181,14 +191,20 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
             evaluation={evaluation}
             count={blend?.count ?? 1}
           />
-          <ButtonLink to={`/blends/${record.id}/wearers`}>Wearers</ButtonLink>
-          <ButtonLink to={`/blends/${record.id}/drafts`}>Drafts</ButtonLink>
+          <ButtonLink to={`/blends/${record.id}/who`}>Who can use it</ButtonLink>
+          <ButtonLink to={`/blends/${record.id}/versions`}>Versions</ButtonLink>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>
-          <ButtonLink look="first" to={makePath}>
-            Make this <Kbd>M</Kbd>
-          </ButtonLink>
+          {worked.state === 'gaps' ? (
+            <Button look="first" onClick={sayGaps}>
+              Make this
+            </Button>
+          ) : (
+            <ButtonLink look="first" to={makePath}>
+              Make this <Kbd>M</Kbd>
+            </ButtonLink>
+          )}
         </div>
       </div>
       {failure && (
@@ -204,8 +220,8 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
       {overtaken && (
         <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">
           <span className="flex-1">
-            This blend was changed in another tab at the same moment. That version is shown; yours
-            is one undo away.
+            This blend was changed in another tab at the same moment. That version is shown; press
+            Undo for yours.
           </span>
           <button type="button" className="underline" onClick={dismiss}>
             Close

@@ -64,10 +64,10 @@ export const StrengthToken = ({
       gap={!recipe.target && !mixture?.oils.length}
       wide
     >
-      {() => (
+      {(answered) => (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
           <label className="flex flex-wrap items-baseline gap-2">
-            Essential oil, in all
+            Essential oil, total
             <NumberField
               label="Essential oil, in percent"
               framed
@@ -100,9 +100,15 @@ export const StrengthToken = ({
           </label>
           {limit && (
             <div className="flex flex-wrap items-center gap-2 text-sm">
-              <span className="text-soft">For this wearer and place:</span>
+              <span className="text-soft">For this person and place:</span>
               {limit.recommended > 0 && (
-                <Button onClick={() => change(setTarget(limit.recommended))}>
+                <Button
+                  look={recipe.target ? 'plain' : 'first'}
+                  onClick={() => {
+                    change(setTarget(limit.recommended));
+                    answered();
+                  }}
+                >
                   recommended {formatPercent(limit.recommended)}
                 </Button>
               )}
@@ -135,7 +141,7 @@ export const StrengthToken = ({
               ))}
               {dropFigures.sizes.every(({ perMl }) => perMl !== recipe.dropsPerMl) && (
                 <option value={recipe.dropsPerMl}>
-                  {formatNumber(recipe.dropsPerMl, 3)} drops per ml: as this blend says
+                  {formatNumber(recipe.dropsPerMl, 3)} drops per ml: as set in this blend
                 </option>
               )}
             </select>

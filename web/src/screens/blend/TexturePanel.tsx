@@ -23,21 +23,21 @@ const setWords = ({ setPointC, band, firmerThan, butters }: Texture): string => 
   if (setPointC) {
     const low = Math.floor(setPointC.low);
     const high = Math.ceil(setPointC.high);
-    return `Sets at about ${low} to ${high} °C by reckoning; a real melt may hang on a few degrees lower. A drop on a cold spoon decides.`;
+    return `Sets at about ${low} to ${high} °C by calculation; a real melt may stay liquid a few degrees lower. Test a drop on a cold spoon.`;
   }
   if (band === null && firmerThan === null && butters.length === 0) {
-    return 'Too little wax to set: it stays an oil, perhaps hazy.';
+    return 'Too little wax to set: it stays liquid, perhaps hazy.';
   }
   if (band !== null) {
-    return 'Where it sets is not known: waxes harder than beeswax are not reckoned. A drop on a cold spoon decides.';
+    return 'Setting point not known: there are no figures for waxes harder than beeswax. Test a drop on a cold spoon.';
   }
   const melts = butters.flatMap(({ base }) => (base.meltRangeC ? [base.meltRangeC] : []));
   return melts.length > 0
-    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, by how much is not known. A drop on a cold spoon decides.`
-    : 'Where it sets is not known. A drop on a cold spoon decides.';
+    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, but but by how much is not known. Test a drop on a cold spoon.`
+    : 'Setting point not known. Test a drop on a cold spoon.';
 };
 
-/** What a vessel or the weather wants of it, with a press that does it. */
+/** What a container or the weather wants of it, with a press that does it. */
 const Advice = ({
   recipe,
   texture,
@@ -70,7 +70,7 @@ const Advice = ({
       {wax > 0 && wax + least <= mostWax && (
         <li className="flex flex-wrap items-center gap-2">
           <span className="flex-1 basis-72 text-soft">
-            For a hot summer, a pocket or the post: {least} to {most} points more of wax.
+            For a hot summer, a pocket or the post: {least} to {most} percentage points more wax.
           </span>
           <Button onClick={() => toWax(Math.round(wax + (least + most) / 2))}>
             Make it {formatPercent(Math.round(wax + (least + most) / 2))}
@@ -153,17 +153,15 @@ export const TexturePanel = ({
           {band
             ? `${band.words}; good for ${band.use}`
             : firmerThan
-              ? `○ ${formatPercent(solid)} of butters stiffen it; by how much is not known`
+              ? `○ ${formatPercent(solid)} of butters stiffen it; but by how much is not known`
               : solid > 0
-                ? `${formatPercent(solid)} of butters, and no wax to speak of`
-                : 'no wax to speak of'}
+                ? `${formatPercent(solid)} of butters, and hardly any wax`
+                : 'hardly any wax'}
           {band && solid >= muchButter && '. Its butters make it firmer than that in a cool room'}
         </span>
       </h2>
       {!yields && (
-        <p className="text-sm text-soft">
-          There is nothing in it but wax: put in an oil or a butter to soften it.
-        </p>
+        <p className="text-sm text-soft">It is all wax: add an oil or a butter to soften it.</p>
       )}
       <label className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 text-sm text-soft">
         softer
@@ -195,12 +193,12 @@ export const TexturePanel = ({
       </label>
       <p className="text-sm">
         {together(
-          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture)} The oils go in at ${oilsAtC[0]} to ${oilsAtC[1]} °C.`,
+          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture)} Add the oils at ${oilsAtC[0]} to ${oilsAtC[1]} °C.`,
         )}
         {!known && (
           <span className="text-slate">
             {' '}
-            ○ Not known: how a wax in it compares with beeswax; it is counted as that.
+            ○ Not known: how one of its waxes compares with beeswax, so it counts as beeswax.
           </span>
         )}
       </p>

@@ -1,9 +1,13 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { clsx } from 'clsx';
-import type { ReactNode } from 'react';
+import { useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { Button } from '../../parts/Button';
+import { openFirstGap } from './gaps';
 
 /**
- * A part of the sentence that opens in place. `children` is told how to close it.
+ * A part of the sentence that opens in place; on a phone it comes up from below. `children` is
+ * told how to go on: a gap that is answered closes and the next one opens; what was answered
+ * before stays open until it is left.
  */
 export const Token = ({
   label,
@@ -20,41 +24,75 @@ export const Token = ({
   end?: string;
   gap?: boolean;
   wide?: boolean;
-  children: (close: () => void) => ReactNode;
-}) => (
-  <Popover as="span">
-    <PopoverButton
-      aria-label={`${label}: ${text}`}
-      className={clsx(
-        'rounded-xs text-left font-semibold text-press hover:bg-slate-wash',
-        gap && 'italic',
-      )}
-    >
-      <span
+  children: (answered: () => void) => ReactNode;
+}) => {
+  /** It was a gap when it was opened. */
+  const wasGap = useRef(false);
+  return (
+    <Popover as="span">
+      <PopoverButton
+        aria-label={`${label}: ${text}`}
+        data-gap={gap}
+        onClick={() => {
+          wasGap.current = gap;
+        }}
         className={clsx(
-          'underline decoration-2 underline-offset-[6px]',
-          gap && 'decoration-dashed',
+          'rounded-xs text-left font-semibold text-press hover:bg-slate-wash',
+          gap && 'italic',
         )}
       >
-        {text}
-      </span>
-      {end && (
-        <span aria-hidden className="font-normal text-ink not-italic">
-          {end}
+        <span
+          className={clsx(
+            'underline decoration-2 underline-offset-[6px]',
+            gap && 'decoration-dashed',
+          )}
+        >
+          {text}
         </span>
-      )}
-    </PopoverButton>
-    <PopoverPanel
-      focus
-      role="dialog"
-      aria-label={label}
-      anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
-      className={clsx(
-        'z-40 rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg',
-        wide ? 'w-[min(30rem,calc(100vw-24px))]' : 'w-[min(22rem,calc(100vw-24px))]',
-      )}
-    >
-      {({ close }) => <>{children(() => close())}</>}
-    </PopoverPanel>
-  </Popover>
-);
+        {end && (
+          <span aria-hidden className="font-normal text-ink not-italic">
+            {end}
+          </span>
+        )}
+      </PopoverButton>
+      <PopoverPanel
+        focus
+        role="dialog"
+        aria-label={label}
+        anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
+        className={clsx(
+          'z-40 rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg from-below',
+          wide ? 'w-[min(30rem,calc(100vw-24px))]' : 'w-[min(22rem,calc(100vw-24px))]',
+        )}
+      >
+        {({ close }) => {
+          const leave = (): void => {
+            close();
+            // Once the answer stands in the sentence, what it still lacks can be seen.
+            if (wasGap.current) requestAnimationFrame(openFirstGap);
+          };
+          return (
+            <div
+              onKeyDown={(event: KeyboardEvent) => {
+                // What was typed into a field is answered with Enter; a list has its own.
+                const field = event.target as HTMLElement;
+                if (event.key !== 'Enter' || event.defaultPrevented || gap) return;
+                if (field.matches('input[type=text]:not([role=combobox]):not([aria-invalid=true])'))
+                  leave();
+              }}
+            >
+              {children(() => {
+                if (wasGap.current) leave();
+              })}
+              <div className="sticky bottom-0 mt-3 flex justify-end bg-sheet pt-1">
+                <Button className="max-sm:min-h-12 max-sm:w-full" onClick={leave}>
+                  Done
+                </Button>
+              </div>
+            </div>
+          );
+        }}
+      </PopoverPanel>
+    </Popover>
+  );
+};

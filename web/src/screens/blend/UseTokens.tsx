@@ -13,7 +13,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
   >
     {() => (
       <Choices
-        legend="After it is put on, it is"
+        legend="After applying, it is"
         name="use"
         value={recipe.brief.use}
         choices={[
@@ -21,7 +21,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
           {
             value: 'rinse-off',
             text: 'rinsed off',
-            more: 'Judged by the same figures, which is careful. Light does not count.',
+            more: 'The same limits apply, to be careful. Sunlight does not matter.',
             disabled: recipe.brief.place !== null && !canBeRinsed(recipe.brief.place),
           },
         ]}
@@ -38,16 +38,16 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
   >
     {() => (
       <Choices
-        legend="For the next 24 hours that skin is"
+        legend="For the next 24 hours, that skin is"
         name="sun"
         value={recipe.brief.sun}
         choices={[
-          { value: 'exposed', text: 'open to the sun', more: 'or to a sunbed, or behind a window' },
+          { value: 'exposed', text: 'open to the sun', more: 'or to a sunbed, or behind glass' },
           {
             value: 'covered',
             text: 'kept under clothes',
             ...(recipe.brief.place !== null && !canBeCovered(recipe.brief.place)
-              ? { disabled: true, more: 'Clothes do not cover this place.' }
+              ? { disabled: true, more: 'Clothes do not cover this area.' }
               : {}),
           },
         ]}
@@ -93,7 +93,7 @@ export const OftenToken = ({ recipe, change }: TokenProps) => (
           />
         </label>
         <p className="text-sm text-soft">
-          For the directions on the label, and for how long a container lasts.
+          Used for the label’s directions and for how long a container lasts.
         </p>
       </div>
     )}

@@ -1,6 +1,6 @@
 import {
   planWords,
-  gapWords,
+  stillNeededWords,
   settleProblemWords,
   verdictHeadline,
   verdictSaid,
@@ -66,7 +66,7 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
       <Box
         verdict="unknown"
         title="Not judged yet"
-        lines={[`Say first ${worked.gaps.map((gap) => gapWords(catalog, gap)).join(', and ')}.`]}
+        lines={[stillNeededWords(catalog, worked.gaps)]}
       />
     );
   }
@@ -74,12 +74,12 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
     return (
       <Box
         verdict="over"
-        title={isAboutRoom(worked.problem) ? 'It does not fit' : 'This cannot be worked out'}
+        title={isAboutRoom(worked.problem) ? 'It does not fit' : 'Can’t be worked out'}
         lines={[
           settleProblemWords(catalog, worked.problem),
           ...(worked.evaluation?.verdict
             ? [
-                `In a container that holds it: ${verdictSaid(worked.evaluation.verdict)}.`,
+                `In a large enough container: ${verdictSaid(worked.evaluation.verdict)}.`,
                 ...worked.evaluation.findings
                   .filter(({ verdict: one }) => one === 'over')
                   .slice(0, 2)
@@ -98,8 +98,8 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
         title="Nothing in it yet"
         lines={
           worked.blend.formula.oils.length === 0
-            ? ['Add an oil: type three letters of its name, then enter.']
-            : ['No oil comes to a whole drop.', ...planLines(worked, looking)]
+            ? ['Add an oil: type three letters of its name, then press Enter.']
+            : ['No oil reaches one whole drop.', ...planLines(worked, looking)]
         }
       />
     );

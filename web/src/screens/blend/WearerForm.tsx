@@ -50,7 +50,7 @@ const Age = ({
         />
         <span id={id} role="status" className={unread ? 'text-sm text-brick' : 'text-sm text-soft'}>
           {unread
-            ? `“${typed.trim()}” is not an age. Say 41, 7 months, 6 weeks or 2 1/2.`
+            ? `“${typed.trim()}” is not an age. Try 41, 7 months, 6 weeks or 2 1/2.`
             : months === null
               ? ''
               : `= ${ageWords(months)}`}
@@ -85,7 +85,7 @@ export const WearerForm = ({
         <Age months={wearer.ageMonths} onMonths={(ageMonths) => set({ ageMonths })} />
       </div>
       {wearer.ageMonths === null && (
-        <p className="text-sm text-amber">The age is needed: every limit starts from it.</p>
+        <p className="text-sm text-amber">Enter the age: every limit depends on it.</p>
       )}
       <HealthFields health={wearer} onChange={set} />
     </div>

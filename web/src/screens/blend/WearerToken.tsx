@@ -49,7 +49,7 @@ const choicesFrom = (house: readonly PersonRecord[]) => [
   {
     value: 'anyone',
     text: 'anyone',
-    more: 'A gift or a stall: a careful strength, and every caution on the label.',
+    more: 'A gift or a stall: a cautious strength, and every caution on the label.',
   },
 ];
 
@@ -71,23 +71,26 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
   };
   return (
     <Token
-      label="Wearer"
+      label="Person"
       text={
         wearer === null
-          ? '… whom?'
+          ? '… who?'
           : `${wearerWords(wearer)}${recipe.brief.forSale ? ', for sale' : ''}`
       }
       gap={wearer === null}
       wide
     >
-      {() => (
+      {(answered) => (
         <div className="-m-1 grid max-h-[min(70vh,40rem)] gap-3 overflow-y-auto p-1">
           <Choices
             legend="It is for"
             name="wearer"
             value={choice}
             choices={choicesFrom(house)}
-            onChoose={choose}
+            onChoose={(value) => {
+              choose(value);
+              if (value !== other) answered();
+            }}
           />
           {choice === other && (
             <WearerForm
@@ -106,10 +109,8 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
               onChange={(event) => change(changeBrief({ forSale: event.target.checked }))}
             />
             <span>
-              for sale, or given in trade
-              <span className="block text-sm text-soft">
-                Held against what the EU restricts in goods as well.
-              </span>
+              for sale
+              <span className="block text-sm text-soft">Also checks EU cosmetics rules.</span>
             </span>
           </label>
           {recipe.brief.personId !== null && (
@@ -117,7 +118,7 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
               <Link to={`/people/${recipe.brief.personId}`} className="text-press">
                 Change what matters for their skin
               </Link>{' '}
-              <span className="text-soft">in People. Age follows the calendar.</span>
+              <span className="text-soft">in People. Their age updates by itself.</span>
             </p>
           )}
         </div>

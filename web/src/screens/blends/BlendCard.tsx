@@ -22,7 +22,7 @@ import type { BlendRecord } from '../../store/database';
 import { saveBlend } from './saveBlend';
 
 /** Asked for when a blend leaves, and loaded then. */
-const FileOut = lazy(async () => ({ default: (await import('./FileOut')).FileOut }));
+const FileOut = lazy(async () => ({ default: (await import('./ExportBlend')).FileOut }));
 
 /** The brief again, as one line; gaps are left out. */
 const summary = (catalog: Catalog, recipe: Recipe): string => {
@@ -71,11 +71,11 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
   const [sharing, setSharing] = useState(false);
   const write = useWrite();
   const remove = async () => {
-    const done = await write('The book', () => blends.remove(id).then(() => true));
+    const done = await write('The blend', () => blends.remove(id).then(() => true));
     if (!done) return;
     tell({
       text: `${name} is deleted.`,
-      undo: () => void write('The book', () => blends.restore(id)),
+      undo: () => void write('The blend', () => blends.restore(id)),
     });
   };
   const copy = async () => {
@@ -108,7 +108,7 @@ export const BlendCard = ({ record }: { record: BlendRecord }) => {
           <Copy aria-hidden size={18} />
         </IconButton>
         <IconButton
-          label={`File out ${name}`}
+          label={`Export ${name}`}
           onClick={() => {
             if (recipe.brief.wearer === 'anyone' || recipe.brief.wearer === null) {
               void write('The file', () => saveBlend(recipe));

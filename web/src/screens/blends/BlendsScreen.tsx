@@ -17,7 +17,7 @@ import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
 import { Welcome } from './Welcome';
 
-/** The book: every blend, what it is for, and whether it holds. */
+/** The blend: every blend, what it is for, and whether it holds. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
@@ -34,7 +34,7 @@ export const BlendsScreen = () => {
   if (error) throw error;
 
   const readIn = async (file: File): Promise<void> => {
-    const read = await write('The blend of the file', async () => {
+    const read = await write('The imported blend', async () => {
       const { readInBlend } = await import('./readInBlend');
       return readInBlend(file);
     });
@@ -43,7 +43,7 @@ export const BlendsScreen = () => {
     if (!read.ok) return;
     if (read.figuresOf.length > 0) {
       tell({
-        text: `The file has its maker’s own figures of ${formatList(read.figuresOf.map((oilId) => nameIn(catalog, oilId)))}. They were not taken over: your own limits count here.`,
+        text: `The file has its maker’s own figures for ${formatList(read.figuresOf.map((oilId) => nameIn(catalog, oilId)))}. They were not imported: your own limits apply here.`,
       });
     }
     await navigate(`/blends/${read.id}`);
@@ -54,15 +54,15 @@ export const BlendsScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title="Blends"
-          aside={data && data.length > 0 ? `${data.length} in the book` : ''}
+          aside={data && data.length > 0 ? `${data.length} blends` : ''}
         />
         <div className="flex gap-2">
-          <Button onClick={() => picker.current?.click()}>File in</Button>
+          <Button onClick={() => picker.current?.click()}>Import</Button>
           <input
             ref={picker}
             type="file"
             hidden
-            aria-label="A blend file to read in"
+            aria-label="A blend file to import"
             accept=".json,application/json"
             onChange={(event) => {
               const file = event.target.files?.[0];
@@ -90,8 +90,8 @@ export const BlendsScreen = () => {
       <SaveReminder />
       {data?.length === 0 && (
         <p className="mt-6 max-w-prose">
-          A blend starts as a sentence: what it goes into, for whom, worn where, how strong, in
-          which carrier. Press “New blend” and fill the gaps.
+          A blend starts as a sentence: container, person, place, strength and carrier. Press “New
+          blend” and fill in the gaps.
         </p>
       )}
       {data && (

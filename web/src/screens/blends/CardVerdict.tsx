@@ -9,7 +9,7 @@ import type { BlendOfToday } from '../../store/blends';
 /** Why a blend is not judged, in two or three words. */
 const stateWords = (worked: Exclude<WorkedOut, { state: 'done' }>): string => {
   if (worked.state !== 'problem') return 'not finished';
-  return isAboutRoom(worked.problem) ? 'does not fit' : 'not all of it is here';
+  return isAboutRoom(worked.problem) ? 'does not fit' : 'something is missing';
 };
 
 /** What a card says of a blend: its verdict and its strength, or why it is not judged. */
@@ -25,7 +25,7 @@ const mostKnown = 3000;
 const said = (catalog: Catalog, { id, revision, recipe }: BlendOfToday): Said => {
   const cards = known.get(catalog) ?? new Map<string, Said>();
   known.set(catalog, cards);
-  // The wearer is as they are today, whatever the revision.
+  // The person is as they are today, whatever the revision.
   const key = JSON.stringify([id, revision, recipe.brief]);
   const before = cards.get(key);
   if (before) return before;
@@ -42,7 +42,7 @@ const said = (catalog: Catalog, { id, revision, recipe }: BlendOfToday): Said =>
   return now;
 };
 
-/** What a blend in the book comes to: its verdict and its strength. */
+/** What a blend blends comes to: its verdict and its strength. */
 export const CardVerdict = ({ record }: { record: BlendOfToday }) => {
   const one = said(useCatalog(), record);
   return 'word' in one ? (

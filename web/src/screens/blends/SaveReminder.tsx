@@ -20,10 +20,8 @@ export const SaveReminder = () => {
   if (days < oldAfter || changed === 0) return null;
   return (
     <p className="mt-4 rounded-lg bg-amber-wash px-4 py-2 text-amber">
-      {data?.lastExport
-        ? `All data were last saved to a file ${days} days ago`
-        : 'Your data were never saved to a file'}
-      , and they are in this browser alone.{' '}
+      {data?.lastExport ? `Last backed up ${days} days ago` : 'Your data have never been backed up'}
+      . They are only in this browser.{' '}
       <Link to="/settings" className="text-amber underline">
         Save them
       </Link>

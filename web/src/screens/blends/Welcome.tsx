@@ -27,7 +27,7 @@ export const Welcome = () => {
     if (!done) return;
     await answered();
     tell({
-      text: 'The example house is gone. What you made is still here.',
+      text: 'The example is removed. Everything you made is still here.',
       undo: () => void write('The example house', undo),
     });
   };
@@ -37,9 +37,9 @@ export const Welcome = () => {
       className="mt-4 grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
     >
       <p className="max-w-prose">
-        This is Wardrobe Lane, an example house. Everyone in it is made up. Look at how a blend
-        reads, change what you like, or begin with an empty house; the example can be put in again
-        in Settings.
+        This is Wardrobe Lane, an example. Everyone in it is made up. Look at how a blend reads,
+        change what you like, or begin with an empty house; the example can be put in again in
+        Settings.
       </p>
       {asked ? (
         <div role="group" aria-label="Begin with an empty house" className="grid gap-2">
@@ -49,7 +49,7 @@ export const Welcome = () => {
           </p>
           <div className="flex flex-wrap gap-2">
             <Button look="first" onClick={() => void empty()}>
-              Take the example out
+              Remove the example
             </Button>
             <Button onClick={() => setAsked(false)}>Cancel</Button>
           </div>

@@ -5,7 +5,7 @@ import { bringBlendIn } from '../../store/bringBlendIn';
 /** Larger than this no blend is, in bytes. */
 const largestFile = 1_000_000;
 
-/** What came of a file: the id of the blend that it is here, or why it was not read in. */
+/** What came of a file: the id of the blend that it is here, or why it was not imported. */
 export type ReadIn =
   | { readonly ok: true; readonly id: string; readonly figuresOf: readonly string[] }
   | { readonly ok: false; readonly sentence: string };
@@ -23,6 +23,6 @@ export const readInBlend = async (file: File): Promise<ReadIn> => {
     ? { ok: true, ...(await bringBlendIn(read.recipe, read.materials)) }
     : {
         ok: false,
-        sentence: `${file.name} was not read in. ${fileProblemWords(read.problem)} Nothing was changed.`,
+        sentence: `${file.name} was not imported. ${fileProblemWords(read.problem)} Nothing was changed.`,
       };
 };

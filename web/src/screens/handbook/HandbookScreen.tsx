@@ -131,7 +131,7 @@ export const HandbookScreen = () => {
       </nav>
       {found.length === 0 && (
         <p role="status" className="mt-4">
-          Nothing in the handbook speaks of “{asked.trim()}”.
+          Nothing in the handbook about “{asked.trim()}”.
         </p>
       )}
       {found.map((chapter) => (

@@ -43,7 +43,7 @@ export const chapters = (
       list(handbook.texture.waterBath),
       table(
         'Flash points',
-        ['Oil', 'Flash point', 'Sure'],
+        ['Oil', 'Flash point', 'Confidence'],
         handbook.flashPoints.map(({ id, rangeC: [from, to], confidence }) => [
           nameIn(catalog, id),
           to === null ? `above ${from} °C` : `${from} to ${to} °C`,

@@ -16,7 +16,7 @@ export const carriers = ({ bases }: Catalog): Chapter => ({
   blocks: [
     table(
       'Bases',
-      ['Base', 'Kind', 'Sinks in', 'Feel', 'Melts', 'Keeps', 'Suits'],
+      ['Base', 'Kind', 'Absorbs', 'Feel', 'Melts', 'Keeps', 'Suits'],
       bases.map((base) => {
         const facts = baseFacts(base.id);
         return [
@@ -51,8 +51,8 @@ export const texture = (catalog: Catalog): Chapter => {
         ]),
       ),
       table(
-        'In place of 1 g of beeswax',
-        ['Wax', 'Take', 'Met', 'Feel', 'Sure'],
+        'Instead of 1 g of beeswax',
+        ['Wax', 'Use', 'Range', 'Feel', 'Confidence'],
         wax.waxEquivalents.map((one) => [
           catalog.base(one.wax)?.name ?? one.wax,
           `${one.gramsForOneGramBeeswax} g`,
@@ -67,8 +67,8 @@ export const texture = (catalog: Catalog): Chapter => {
         wax.butters.map(({ id, effect }) => [catalog.base(id)?.name ?? id, effect]),
       ),
       table(
-        'Usual shares, in percent by weight',
-        ['Made', 'Of what', 'Note', 'Sure'],
+        'Usual proportions, percent by weight',
+        ['Made', 'Ingredients', 'Note', 'Confidence'],
         wax.usualRatios.map((one) => [
           capitalised(one.product),
           formatList(
@@ -81,8 +81,8 @@ export const texture = (catalog: Catalog): Chapter => {
         ]),
       ),
       table(
-        'How long it sets',
-        ['Vessel', 'At 20 to 22 °C', 'In the fridge', 'Sure'],
+        'Setting times',
+        ['Container', 'At 20 to 22 °C', 'In the fridge', 'Confidence'],
         wax.settingTimes.map((one) => [
           capitalised(one.container),
           one.room,
@@ -93,7 +93,7 @@ export const texture = (catalog: Catalog): Chapter => {
       list(wax.settingTips),
       table(
         'What goes wrong',
-        ['Sign', 'Cause', 'Remedy', 'Sure'],
+        ['Sign', 'Cause', 'Remedy', 'Confidence'],
         wax.faults.map((one) => [capitalised(one.sign), one.cause, one.remedy, one.confidence]),
       ),
       text(wax.climate),
@@ -108,16 +108,16 @@ export const patchTest = (): Chapter => {
     title: 'Patch test',
     blocks: [
       text(
-        `${capitalised(patch.used.how)}. Looked at after ${formatList(patch.used.readAt.map((hours) => `${hours} hours`))}.`,
+        `${capitalised(patch.used.how)}. Checked after ${formatList(patch.used.readAt.map((hours) => `${hours} hours`))}.`,
       ),
       table(
-        'What is seen, and what it means',
-        ['Seen', 'Means'],
+        'What you see, and what it means',
+        ['What you see', 'Means'],
         patch.reading.map(({ sign, means }) => [capitalised(sign), means]),
       ),
       text(
         `Never with ${formatList(patch.never)}.`,
-        `Other schools: ${formatList(patch.otherSchools)}.`,
+        `Other views: ${formatList(patch.otherSchools)}.`,
       ),
     ],
   };
@@ -128,7 +128,7 @@ export const storage = (catalog: Catalog): Chapter => ({
   title: 'Keeping oils',
   blocks: [
     text(
-      'Cool, dark, full and closed. Oxidised limonene, linalool and pinene sensitise skin: an old citrus or tea tree is for the mop bucket.',
+      'Keep them cool, dark, full and closed. Oxidised limonene, linalool and pinene sensitise skin: use old citrus or tea tree for cleaning, not on skin.',
     ),
     table(
       'How long an oil keeps once opened',
@@ -144,12 +144,10 @@ export const labelLaw = (): Chapter => {
     id: 'label-law',
     title: 'Label law in short',
     blocks: [
-      text(
-        `As recalled in ${handbook.asOf}. It does not stand in for advice; your authority comes first.`,
-      ),
+      text(`As of ${handbook.asOf}. This is not legal advice; ask your local authority.`),
       table(
-        'European Union, for goods on the market',
-        ['What', 'Where', 'Sure'],
+        'European Union, for products on sale',
+        ['What', 'Where', 'Confidence'],
         law.eu.map((one) => [one.text, one.where, one.confidence]),
       ),
       text('Before anything is sold in the EU:'),
@@ -157,11 +155,11 @@ export const labelLaw = (): Chapter => {
       text(law.handmade, law.uk, law.allergens),
       table(
         'United States',
-        ['What', 'Sure'],
+        ['What', 'Confidence'],
         law.us.map((one) => [one.text, one.confidence]),
       ),
       text(law.usAct, law.usLine, law.durability, law.gift),
-      text(`Words that make a medicine of it: ${formatList(law.claims)}.`),
+      text(`Words that make it a medicine: ${formatList(law.claims)}.`),
     ],
   };
 };
@@ -172,20 +170,20 @@ export const disagree = (): Chapter => ({
   blocks: [
     table(
       'Questions',
-      ['Question', 'Schools', 'Jubbet'],
+      ['Question', 'Views', 'Jubbet'],
       [
         [
-          'Drops in a ml',
+          'Drops per ml',
           formatList(dropFigures.sizes.map(({ perMl }) => String(perMl))),
-          `${dropFigures.sizes.find((size) => size.default)?.perMl ?? ''} unless set otherwise, since that seldom understates strength; a measured drop of your own bottle beats any school`,
+          `${dropFigures.sizes.find((size) => size.default)?.perMl ?? ''} unless you change it, because it rarely understates strength; a drop measured from your own bottle beats any of them`,
         ],
         [
           'How strong',
           formatList(guidelines.all.map(({ name }) => name.toLowerCase())),
-          'clinical or cautious, as you choose; the strong habit is shown and never used',
+          'clinical or cautious, as you choose; the strong dilutions are shown but never used',
         ],
         [
-          'Sun after light-sensitising oils',
+          'Sun after phototoxic oils',
           formatList(
             guidelines.phototoxic.hoursOutOfSun.views.map(({ hours }) => `${hours} hours`),
           ),
@@ -194,17 +192,17 @@ export const disagree = (): Chapter => ({
         [
           'Patch test',
           formatList(handbook.patchTest.otherSchools),
-          `${handbook.patchTest.used.hours} hours, looked at after ${formatList(handbook.patchTest.used.readAt.map(String))}`,
+          `${handbook.patchTest.used.hours} hours, checked after ${formatList(handbook.patchTest.used.readAt.map(String))}`,
         ],
         [
-          'When oils go into a melt',
-          'at once; after some minutes; after an hour',
-          'by temperature: as cool as it still pours',
+          'When to add oils to a melt',
+          'at once; after a few minutes; after an hour',
+          'by temperature: as cool as it will still pour',
         ],
         [
           'Oils or carrier first',
           'either',
-          'oils first in small vessels, carrier first in a weighed melt',
+          'oils first in small containers, carrier first in a weighed melt',
         ],
       ],
     ),

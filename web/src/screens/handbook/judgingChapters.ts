@@ -30,7 +30,7 @@ export const verdicts = (): Chapter => ({
   title: 'What the verdict means',
   blocks: [
     text(
-      'The verdict is the worst of all checks. “Over” is judged on the likely drop and typical content; a caution begins at nine tenths of a limit. Notes count for nothing in it.',
+      'The verdict is the worst result of all checks. “Over” is judged on the likely drop size and typical composition; a caution starts at 90 % of a limit. Notes do not count.',
     ),
     table(
       'Verdicts',
@@ -40,13 +40,13 @@ export const verdicts = (): Chapter => ({
           'Whole blend',
           'above what is recommended, for a healthy adult of any age',
           'the same for a child, in pregnancy, while breastfeeding, with damaged or sensitive skin, for anyone',
-          'past the maximum',
+          'over the maximum',
         ],
         [
           'One oil, a constituent, phototoxic oils together',
-          'only a large drop or a rich batch would pass it: measure your drop',
-          'past nine tenths of the limit; for estragole, methyl eugenol and safrole the high end too',
-          'past the limit',
+          'only a large drop or a rich batch would be over it: measure your drop',
+          'over 90 % of the limit; for estragole, methyl eugenol and safrole, the high end of their content too',
+          'over the limit',
         ],
         [
           'Age, pregnancy, conditions, allergies',
@@ -58,13 +58,13 @@ export const verdicts = (): Chapter => ({
           'Kind of product',
           'hot wax, flame, slippery, sets in the cold, thick',
           'fat in a bath, water without a preservative',
-          'oil in a bath that nothing disperses; more drops than a tub takes',
+          'undispersed oil in a bath; more drops than a bath takes',
         ],
-        ['Age of the oil', 'no date known', 'past its date', 'past it, and it oxidises easily'],
+        ['Age of the oil', 'no date known', 'past its date', 'past it, and oxidises easily'],
       ],
     ),
     text(
-      'You can’t override: what must never go on skin, any “avoid”, anything under three months, a place for nothing, and more than twice a limit. Any other “over” asks for a reason in words, which stays with the batch.',
+      'You can’t override anything that must never go on skin, any “avoid”, anything under three months, a place where nothing may go, or more than twice a limit. Any other “over” asks for a reason, which is saved with the batch.',
     ),
   ],
 });
@@ -75,11 +75,11 @@ export const byChemistry = (): Chapter => ({
   title: 'Cautions by chemistry',
   blocks: [
     text(
-      'They hold for every oil with a composition, your own and ready-made ones too, and add to what is said of an oil by its name. Where it says “our careful reading” the caution is published and the threshold or the age is ours.',
+      'They apply to every oil whose composition is known, including your own and ready-made ones, on top of the cautions for the oil itself. Where it says “our careful reading”, the caution is published, but the threshold or age is ours.',
     ),
     table(
-      'What is in it, and for whom that matters',
-      ['Constituents', 'From, of the oil', 'For', 'Where', 'So', 'Basis'],
+      'Constituents, and who they matter for',
+      ['Constituents', 'From, in the oil', 'For', 'Where', 'Action', 'Basis'],
       chemistryCautions.cautions.map((caution) => [
         capitalised(formatList(caution.constituents)),
         formatPercent(caution.fromPercentOfOil),
@@ -117,10 +117,10 @@ export const neverOnSkin = (): Chapter => ({
   id: 'never',
   title: 'Never on skin',
   blocks: [
-    text('They are found by every name, so that the reason can be told, and are never offered.'),
+    text('They can be found by any name, so that you can read why, and are never offered.'),
     table(
       'Materials that must never go on skin',
-      ['Material', 'Plant', 'Why', 'Sure'],
+      ['Material', 'Plant', 'Why', 'Confidence'],
       forbiddenMaterials.map(({ name, botanical, why, confidence }) => [
         name,
         botanical,

@@ -31,14 +31,14 @@ export const dilution = (): Chapter => {
     title: 'How strong: dilution',
     blocks: [
       text(
-        'Percent of essential oil in the finished product, recommended and at most. Of all rows that apply, the lowest counts, and one oil may have a lower limit of its own.',
+        'Percent of essential oil in the finished product, recommended and maximum. Of all the rows that apply, the lowest counts, and an oil may have a lower limit of its own.',
         ...guidelines.all
           .filter(({ usableAsLimit }) => usableAsLimit)
           .map(({ name, why }) => `${name}: ${why}.`),
       ),
       table(
         'By age',
-        ['Age', 'Clinical', 'Cautious', 'Source', 'Sure'],
+        ['Age', 'Clinical', 'Cautious', 'Source', 'Confidence'],
         guidelines.age.map((row) => [
           ages(row.fromMonths, row.toMonths),
           upTo(row.clinical),
@@ -49,7 +49,7 @@ export const dilution = (): Chapter => {
       ),
       table(
         'By place',
-        ['Place', 'Recommended, at most', 'Source', 'Sure'],
+        ['Place', 'Recommended, at most', 'Source', 'Confidence'],
         guidelines.place.map((row) => [
           capitalised(placeWords[row.id]),
           upTo(row),
@@ -59,7 +59,7 @@ export const dilution = (): Chapter => {
       ),
       table(
         'By stage',
-        ['Stage', 'Recommended, at most', 'Source', 'Sure'],
+        ['Stage', 'Recommended, at most', 'Source', 'Confidence'],
         guidelines.stage.flatMap((row) => [
           [readable(row.id), upTo(row), sourceWords(row.source), row.confidence],
           ...(row.firstTrimester
@@ -75,8 +75,8 @@ export const dilution = (): Chapter => {
         ]),
       ),
       text(
-        `The strong habit of some communities comes to ${formatPercent(strong.adult)} for adults, ${formatPercent(strong.teenOrChild)} for teens and children, ${formatPercent(strong.toddler)} for toddlers and ${strong.baby[0]} to ${formatPercent(strong.baby[1])} for babies. Jubbet reads and translates it and never uses it as a limit: it breaks the maxima of most oils that have one.`,
-        `In a ${containerWords({ kind: 'roll-on', nominalMl: 10 })} that is ${formatMl((strong.adult / 100) * 10)} of neat oil.`,
+        `The strong dilutions of some communities come to ${formatPercent(strong.adult)} for adults, ${formatPercent(strong.teenOrChild)} for teens and children, ${formatPercent(strong.toddler)} for toddlers and ${strong.baby[0]} to ${formatPercent(strong.baby[1])} for babies. Jubbet understands them but never uses them as a limit: they are over the dermal maximum of most oils that have one.`,
+        `In a ${containerWords({ kind: 'roll-on', nominalMl: 10 })} that is ${formatMl((strong.adult / 100) * 10)} of undiluted oil.`,
       ),
     ],
   };
@@ -87,7 +87,7 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
   title: 'Drops and ml',
   blocks: [
     text(
-      'A drop is not one number. What a bottle gives depends on its insert, on the oil, and on the warmth of the room.',
+      'Drops are not all the same size. It depends on the bottle’s insert, the oil and the room temperature.',
       `${dropFigures.advice}.`,
     ),
     table(
@@ -101,8 +101,8 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
       ]),
     ),
     table(
-      'What one drop comes to in a vessel',
-      ['Vessel', 'Takes', ...dropFigures.sizes.map(({ id }) => capitalised(id))],
+      'What one drop adds in a container',
+      ['Container', 'Holds', ...dropFigures.sizes.map(({ id }) => capitalised(id))],
       usualContainers
         .filter(({ nominalMl }) => nominalMl >= 5)
         .map((container) => [
@@ -112,7 +112,7 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
         ]),
     ),
     table(
-      'What is met in practice, by thickness',
+      'Drops per ml in practice, by thickness',
       ['Oil', 'Least', 'Most'],
       Object.entries(dropFigures.unmeasuredRangeMl).map(([thickness, [least, most]]) => [
         capitalised(thickness),
@@ -121,7 +121,7 @@ export const drops = (measured: readonly (readonly string[])[]): Chapter => ({
       ]),
     ),
     ...(measured.length > 0
-      ? [table('Your own bottles, as you weighed them', ['Oil', 'Lot', 'One drop'], measured)]
+      ? [table('Your own bottles, as measured', ['Oil', 'Lot', 'One drop'], measured)]
       : []),
   ],
 });

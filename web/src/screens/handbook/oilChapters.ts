@@ -23,11 +23,11 @@ export const oilLimits = (catalog: Catalog): Chapter => ({
   title: 'Each oil and its maximum',
   blocks: [
     text(
-      'Percent of the finished product that stays on skin. “None stated” means that the text has the oil and sets none; “not known” means that no figure is held here, and the oil can’t be checked.',
+      'Percent of the finished product left on skin. “No published maximum” means that the text covers the oil and sets none; “not known” means that there is no figure here, and the oil can’t be checked.',
     ),
     table(
       'Dermal maxima',
-      ['Oil', 'At most', 'Why', 'Sure'],
+      ['Oil', 'At most', 'Why', 'Confidence'],
       byName(catalog)
         .filter((oil) => !oil.keepOffSkin && oil.notForHomeBlending === null)
         .map((oil) => [
@@ -38,7 +38,7 @@ export const oilLimits = (catalog: Catalog): Chapter => ({
         ]),
     ),
     table(
-      'Kept out altogether',
+      'Not used at all',
       ['Oil', 'Why'],
       byName(catalog)
         .filter((oil) => oil.keepOffSkin || oil.notForHomeBlending !== null)
@@ -54,7 +54,7 @@ export const light = (catalog: Catalog): Chapter => {
     title: 'Phototoxic oils',
     blocks: [
       text(
-        'They sensitise skin to sun. Each has a phototoxic limit. In a blend their shares of it are added up, and together they must not pass the whole, on skin that may see sun.',
+        'They make skin burn in the sun. Each has a phototoxic limit. In a blend, the share that each oil uses of its limit is added up, and the total must not be more than 100 % on skin that may see the sun.',
       ),
       table(
         'Phototoxic limits',
@@ -64,11 +64,11 @@ export const light = (catalog: Catalog): Chapter => {
           .map((oil) => [oil.name, formatPercent(oil.phototoxicLimitPercent ?? 0)]),
       ),
       table(
-        'How long out of the sun, and who says so',
-        ['Hours', 'Who'],
+        'How long to stay out of the sun, and who says so',
+        ['Hours', 'Source'],
         sun.hoursOutOfSun.views.map(({ hours, who }) => [String(hours), sourceWords(who)]),
       ),
-      text(`Jubbet says ${sun.hoursOutOfSun.used} hours, on every label.`),
+      text(`Jubbet uses ${sun.hoursOutOfSun.used} hours, on every label.`),
       list(sun.facts.map((fact) => `${capitalised(fact)}.`)),
     ],
   };
@@ -84,7 +84,7 @@ export const pregnancy = (catalog: Catalog): Chapter => {
     title: 'Pregnancy and breastfeeding',
     blocks: [
       table(
-        'Oils to avoid or to be careful with',
+        'Oils to avoid or use with care',
         ['Oil', 'Pregnancy', 'Breastfeeding'],
         [
           ...rows('avoid'),
@@ -102,7 +102,7 @@ export const children = (catalog: Catalog): Chapter => ({
   blocks: [
     text(`No essential oil at all ${ages(0, guidelines.age[0]?.toMonths ?? 0)}.`),
     table(
-      'Oils kept from children',
+      'Oils not for children',
       ['Oil', 'Under', 'Where', 'Why'],
       byName(catalog).flatMap((oil) =>
         oil.age.map(({ belowMonths, what, why }) => [
@@ -139,7 +139,7 @@ export const conditions = (catalog: Catalog): Chapter => ({
     ),
     text(
       `Allergies that Jubbet reads: ${formatList(guidelines.allergyFamilies)}, and any single material.`,
-      'What stands in your own words no rule reads.',
+      'Free text isn’t checked.',
     ),
   ],
 });
@@ -149,11 +149,11 @@ export const constituents = (catalog: Catalog): Chapter => ({
   title: 'Constituents and why',
   blocks: [
     text(
-      'Some substances occur in many oils. What all oils of a blend bring of one is added up: two oils within their own limits can break a shared one.',
+      'Some constituents are found in many oils. Jubbet adds up what all the oils in a blend bring: two oils within their own limits can be over a combined one.',
     ),
     table(
-      'Shared caps, percent of the finished product',
-      ['Constituent', 'At most', 'Why', 'Rich in it', 'Sure'],
+      'Combined limits, percent of the finished product',
+      ['Constituent', 'At most', 'Why', 'Oils rich in it', 'Confidence'],
       constituentLimits.map((limit) => [
         limit.id,
         formatPercent(limit.percent),

@@ -6,7 +6,7 @@ import { workOut } from '@jubbet/core/drops';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { blends } from '../../store/blends';
-import { showScreen } from '../onScreen.testing';
+import { showScreen } from '../../parts/onScreen.testing';
 import { BlendLabelScreen } from './LabelScreen';
 
 vi.mock('../../workers/useWorkedOut', () => ({
@@ -35,7 +35,7 @@ test('a label of a plan bears what is in it, and as many as are asked for', asyn
   expect(await screen.findByRole('heading', { name: 'Label: Trial' })).toBeTruthy();
   fireEvent.change(screen.getByLabelText('How many labels'), { target: { value: '3' } });
   // The one that is shown, and those that are printed.
-  await waitFor(() => expect(screen.getAllByText(/^best before/)).toHaveLength(1 + 3));
+  await waitFor(() => expect(screen.getAllByText(/^Best before/)).toHaveLength(1 + 3));
   expect(screen.getAllByText(/Lavandula angustifolia|Lavender/).length).toBeGreaterThan(2);
 });
 

@@ -114,7 +114,7 @@ const LabelOfBatch = ({
   if (!first) {
     return (
       <NoLabel
-        text="Nothing is in it yet, so there is nothing true to put on a label."
+        text="Nothing is in it yet, so there is nothing to label."
         back="To the bench"
         to={`/make/${batch.id}`}
       />
@@ -140,7 +140,7 @@ export const BatchLabelScreen = () => {
   if (error) throw error;
   if (found.data === undefined || set.data === undefined) return null;
   if (found.data === null) {
-    return <Missing title="No such batch" text="It may have been taken out of the log." />;
+    return <Missing title="Batch not found" text="It may have been deleted." />;
   }
   return <LabelOfBatch {...found.data} maker={set.data.maker} />;
 };
@@ -154,7 +154,7 @@ export const BlendLabelScreen = () => {
   if (error) throw error;
   if (found.data === undefined || set.data === undefined) return null;
   if (found.data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+    return <Missing title="Blend not found" text="It may have been deleted." />;
   }
   return <LabelOfDraft blendId={blendId} recipe={found.data.recipe} maker={set.data.maker} />;
 };
@@ -171,14 +171,14 @@ const LabelOfDraft = ({
   const catalog = useCatalog();
   const { worked } = useWorkedOut(recipe);
   const back = `/blends/${blendId}`;
-  const no = (text: string) => <NoLabel text={text} back="Back to the sheet" to={back} />;
+  const no = (text: string) => <NoLabel text={text} back="Back to the blend" to={back} />;
   if (worked.state === 'gaps') {
-    return no('The sentence still has gaps, so there is nothing true to put on a label.');
+    return no('Fill in the sentence first. Then there is something to label.');
   }
   if (worked.state === 'problem') return no(settleProblemWords(catalog, worked.problem));
   const [first, ...others] = plannedPieces(worked.blend, worked.evaluation);
   if (worked.evaluation.blocking)
-    return no('This must not be used by its wearer, so it has no label.');
+    return no('This must not be used on the person it is for, so it has no label.');
   if (!first) return no('It fills no container, so there is nothing to label.');
   return (
     <LabelsOf

@@ -1,7 +1,7 @@
 import type { LabelText } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { ContainerLabel } from './VesselLabel';
+import { ContainerLabel } from './ContainerLabel';
 
 /** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */
 const points = [8, 7.5, 7, 6.5, 6, 5.5, 5];
@@ -81,8 +81,8 @@ export const LabelSheet = ({
       {fit.split && (
         <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
           {tight
-            ? 'This does not fit a label of this size. Take a larger one, or hang a tag on it.'
-            : 'It does not fit on one label, so the cautions stand on a second one for the back.'}
+            ? 'This does not fit on a label of this size. Use a larger one, or tie on a tag.'
+            : 'It does not fit on one label, so the cautions are on a second one for the back.'}
         </p>
       )}
       <div

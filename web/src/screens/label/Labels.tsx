@@ -23,7 +23,7 @@ export const Labels = ({
   copies: number;
   size: LabelSize;
   back: string;
-  /** The way to the labels of another kind of vessel, where there is one. */
+  /** The way to the labels of another kind of container, where there is one. */
   choose: ReactNode;
 }) => {
   const [size, setSize] = useState(usual);
@@ -39,8 +39,8 @@ export const Labels = ({
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
       setTold(
         laidOut.fits
-          ? `${pages === 1 ? 'One page' : `${pages} pages`}, in type of ${laidOut.points} points${laidOut.faces.length > 1 ? '; the cautions stand on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
-          : 'It does not fit a label of this size: what is too long runs over its edge. Take a larger label, or hang a tag on it.',
+          ? `${pages === 1 ? 'One page' : `${pages} pages`}, in ${laidOut.points}-point type${laidOut.faces.length > 1 ? '; the cautions are on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
+          : 'It does not fit on a label of this size: the text runs over the edge. Use a larger label, or tie on a tag.',
       );
     } catch (error) {
       setTold(
@@ -53,7 +53,7 @@ export const Labels = ({
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={`Label: ${label.name}`}
-          aside={label.doNotUse ? 'must not be used' : 'at its true size on paper'}
+          aside={label.doNotUse ? 'must not be used' : 'true size on paper'}
         />
         <div className="flex gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
@@ -73,7 +73,7 @@ export const Labels = ({
             className="w-64 rounded-md border border-line bg-transparent px-2 py-1.5"
             maxLength={120}
             defaultValue={label.maker}
-            placeholder="Your name, as it stands on labels"
+            placeholder="Your name, as printed on labels"
             onChange={(event) => {
               const maker = event.target.value;
               void write('Your name', () => settings.write('maker', maker));
@@ -124,7 +124,7 @@ export const Labels = ({
           >
             <option value="A4">a sheet of A4</option>
             <option value="Letter">a sheet of Letter</option>
-            <option value="single">one label a page</option>
+            <option value="single">one label per page</option>
           </select>
         </label>
       </div>
@@ -137,7 +137,7 @@ export const Labels = ({
       <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
         <h2 className="text-lg">To write by hand</h2>
         <p className="text-sm text-soft">
-          For a scrap of tape. Use a pencil or a pen that oil does not smear.
+          For a piece of tape. Use a pencil, or a pen that oil does not smear.
         </p>
         <p className="mt-2 font-serif text-lg whitespace-pre-line">{handLabel(label).join('\n')}</p>
       </section>

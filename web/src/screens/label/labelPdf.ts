@@ -78,7 +78,7 @@ export const labelPdf = async (
   const { sheet, spots } =
     paper === 'single' ? { sheet: size, spots: [{ x: 0, y: 0 }] } : onPaper(size, papers[paper]);
   if (spots.length === 0) {
-    throw new Error('a label of this size does not fit on the paper; choose one label a page');
+    throw new Error('a label of this size does not fit on the paper; choose one label per page');
   }
   const pdf = await PDFDocument.create();
   pdf.setTitle(`${label.name}, label`);

@@ -13,7 +13,7 @@ const label: LabelText = {
   what: 'Roll-on, 9.5 ml',
   purpose: 'to stay awake through act three',
   forWhom: 'For Ines',
-  where: 'wrists and neck',
+  directions: 'Roll onto the wrists and neck.',
   oils: ['Petitgrain', 'Cardamom', 'Ylang ylang', 'Vetiver'],
   bases: ['Jojoba oil', 'Camellia seed oil'],
   strength: '3.2 %',
@@ -21,7 +21,7 @@ const label: LabelText = {
   bestBefore: { date: '2027-11-25', because: null },
   batch: '2026-017',
   maker: 'Dorrit Vane, Wardrobe Lane',
-  cautions: ['Made for Ines: not for others.', 'For the outside of the body. Not near eyes.'],
+  cautions: ['For Ines only.', 'For the outside of the body. Not near eyes.'],
 };
 
 const box = { width: 55, height: 45 };
@@ -33,7 +33,7 @@ test('a usual label fits on one face, and every word is on it', () => {
   expect(laidOut).toMatchObject({ fits: true });
   expect(laidOut.faces).toHaveLength(1);
   const text = wordsOf(laidOut).join(' ');
-  for (const word of ['Prompt', 'Ylang', '3.2', '2026-017.', 'eyes.']) expect(text).toContain(word);
+  for (const word of ['Prompt', 'Ylang', '3.2', '2026-017', 'eyes.']) expect(text).toContain(word);
 });
 
 test('what does not fit on one face goes to two, and what does not fit on two says so', () => {

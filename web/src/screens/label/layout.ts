@@ -50,23 +50,19 @@ const doNotUse: Paragraph = { runs: [bold(doNotUseWords)], scale: 2 };
 
 const front = (label: LabelText): Paragraph[] => [
   title(label.name),
-  paragraph(
-    ...(label.purpose ? [plain(`${label.purpose}. `)] : []),
-    plain(`${label.what}. `),
-    bold(label.forWhom),
-    plain(`, ${label.where}.`),
-  ),
-  paragraph(
-    bold(label.strength),
-    plain(` in ${label.bases.join(', ')}: ${label.oils.join('; ') || 'no essential oil'}.`),
-  ),
+  {
+    runs: [bold(label.strength), plain(` · ${label.what} · `), bold(label.forWhom)],
+    scale: 1.1,
+  },
+  paragraph(...(label.purpose ? [plain(`${label.purpose}. `)] : []), bold(label.directions)),
+  paragraph(plain(`Ingredients: ${[...label.bases, ...label.oils].join(', ')}.`)),
 ];
 
 const foot = (label: LabelText): Paragraph =>
   paragraph(
-    plain(`Made ${dayWords(label.madeOn)}, `),
-    bold(`best before ${dayWords(label.bestBefore.date)}`),
-    plain(`. Batch ${label.batch || '________'}.${label.maker ? ` ${label.maker}.` : ''}`),
+    plain(`Made ${dayWords(label.madeOn)} · `),
+    bold(`Best before ${dayWords(label.bestBefore.date)}`),
+    plain(` · Batch ${label.batch || '________'}${label.maker ? ` · ${label.maker}` : ''}`),
   );
 
 const cautions = (label: LabelText): Paragraph => paragraph(plain(label.cautions.join(' ')));

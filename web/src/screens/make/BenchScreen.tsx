@@ -137,7 +137,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           <button
             type="button"
             className={headerButton}
-            aria-label="Something happened: something else went in, or was spilled"
+            aria-label="Mishap: something else went in, or was spilled"
             onClick={() => setTelling(true)}
           >
             <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
@@ -154,7 +154,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         </header>
         {failure && (
           <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
-            The last press was not kept ({failure}). The number shown is right; press again.
+            The last press was not saved ({failure}). The number shown is right; press again.
           </p>
         )}
         <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
@@ -176,7 +176,9 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             )}
             {!step && (
               <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-[#1d2433]">
-                {gate.state === 'open' ? 'All is done.' : 'Every step is done, but it stops here.'}
+                {gate.state === 'open'
+                  ? 'All is done.'
+                  : 'Every step is done, but the batch is blocked.'}
               </p>
             )}
             <p aria-live="polite" className="sr-only">
@@ -259,7 +261,7 @@ export const BenchScreen = () => {
   if (data === null) {
     return (
       <main className="p-6">
-        <Missing title="No such batch" text="It may have been taken out of the log." />
+        <Missing title="Batch not found" text="It may have been deleted." />
       </main>
     );
   }

@@ -44,11 +44,11 @@ export const BottleNow = ({
               {blend.inOne ? 'in all of it' : 'in the bottle'}
             </>
           )}
-          {askedPercent !== null && `, asked ${formatPercent(askedPercent)}`}
+          {askedPercent !== null && `, target ${formatPercent(askedPercent)}`}
         </p>
       </section>
-      <section aria-label="When all is in" className={panel}>
-        <h2 className="font-sans text-sm font-normal text-soft">When all is in</h2>
+      <section aria-label="When complete" className={panel}>
+        <h2 className="font-sans text-sm font-normal text-soft">When complete</h2>
         <p className="text-lg">
           <b>{strengthWords(then.mixture, blend.formula.by)}</b> ·{' '}
           {then.verdict && <span aria-hidden>{verdictShapes[then.verdict]} </span>}

@@ -22,8 +22,8 @@ const backToPad = ({ detail }: MouseEvent): void => {
 
 const nextWords = (step: Step, count: number): string => {
   if (step.kind !== 'count') return 'Done, next';
-  if (count === step.drops) return 'It is in, next';
-  return count < step.drops ? `Go on with ${count} of ${step.drops}` : `Keep ${count}, next`;
+  if (count === step.drops) return 'Added, next';
+  return count < step.drops ? `Go on with ${count} of ${step.drops}` : `Accept ${count}, next`;
 };
 
 /** What can be pressed beside the pad: wide, at the foot, reached with an elbow. */
@@ -75,7 +75,7 @@ export const Dock = ({
         plain,
         step.kind !== 'count' || count === 0,
         <>
-          Take one back <Kbd>⌫</Kbd>
+          Undo one drop <Kbd>⌫</Kbd>
         </>,
       )}
       {button(

@@ -58,8 +58,8 @@ const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
       }}
     >
       <label className="grid gap-1">
-        <span className="font-bold">Why do you go past this?</span>
-        <span className="text-sm">A few words. They stay with the batch.</span>
+        <span className="font-bold">Why go past this limit?</span>
+        <span className="text-sm">A few words. They are saved with the batch.</span>
         <textarea
           rows={2}
           maxLength={2000}
@@ -69,7 +69,7 @@ const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
         />
       </label>
       <Button look="first" type="submit" className="min-h-11" disabled={!isReason(words)}>
-        Go on with this reason
+        Continue with this reason
       </Button>
     </form>
   );
@@ -99,8 +99,8 @@ export const GatePanel = ({
     {gate.state === 'blocked' ? (
       <>
         <p className="mt-2 text-[15px]">
-          You can’t override this. Take back drops that did not fall, choose a way on that is open,
-          or end this batch.
+          You can’t override this. Undo drops that did not fall, choose another way to go on, or end
+          this batch.
         </p>
         <NotToBeUsed onEnd={onEnd} />
       </>

@@ -38,8 +38,8 @@ export const MakeScreen = () => {
       {ids?.length === 0 && (
         <>
           <p className="mt-4 max-w-prose">
-            Nothing is on the bench. Open a blend and press “Make this”: Jubbet then counts every
-            drop with you, and keeps the count whatever happens.
+            Nothing is on the bench. Open a blend and press “Make this”: Jubbet counts every drop
+            with you and never loses the count.
           </p>
           <ButtonLink look="first" className="mt-4" to="/blends">
             To the blends

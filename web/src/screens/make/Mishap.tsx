@@ -73,7 +73,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
             placeholder="a splash of coffee"
             value={words}
             onChange={(event) => setWords(event.target.value)}
-            hint="What only your words say can’t be checked, and the batch says so."
+            hint="Free text isn’t checked, and the batch will say so."
           />
         </>
       )}
@@ -90,7 +90,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
       </div>
       <div>
         <Button look="first" type="submit" disabled={!told}>
-          It went in
+          Save it
         </Button>
       </div>
     </form>
@@ -126,14 +126,14 @@ const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: ()
         onEmpty={() => setMl(null)}
       />
       <p className="text-sm text-soft">
-        It stays with the batch. Where you can’t tell how much of each oil is left, begin again: the
-        strength on the label would be a guess.
+        This is saved with the batch. If you can’t tell how much of each oil is left, start again:
+        the strength on the label would be a guess.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" type="submit" disabled={words.trim() === ''}>
-          Write it down
+          Save it
         </Button>
-        <Button onClick={onDiscard}>Throw it away, begin again</Button>
+        <Button onClick={onDiscard}>Throw it away and start again</Button>
       </div>
     </form>
   );
@@ -156,10 +156,10 @@ const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
         <li key={seq} className="flex flex-wrap items-center gap-2">
           <span className="flex-1">{text}</span>
           <Button
-            aria-label={`Take back: ${text}`}
+            aria-label={`Undo: ${text}`}
             onClick={() => onTell({ kind: 'struck', undoes: seq })}
           >
-            Take it back
+            Undo this
           </Button>
         </li>
       ))}

@@ -26,8 +26,8 @@ const DropRow = ({ count, asked, colour }: { count: number; asked: number; colou
 );
 
 const beyond = (count: number, asked: number): string => {
-  if (count === asked) return 'as asked';
-  return count > asked ? `${count - asked} more than asked` : `of ${formatDrops(asked)}`;
+  if (count === asked) return 'as planned';
+  return count > asked ? `${count - asked} too many` : `of ${formatDrops(asked)}`;
 };
 
 /** The whole pad is the button: one thing at a time, readable from two metres. */
@@ -113,9 +113,7 @@ export const Pad = ({
         </span>
       )}
       <span className="text-base text-[#565d6e] max-sm:text-sm">
-        {counting
-          ? 'Tap anywhere here, or press space, for each drop.'
-          : 'Tap anywhere here, or enter, when it is done.'}
+        {counting ? 'Tap here or press Space for each drop.' : 'Tap here or press Enter when done.'}
       </span>
     </button>
   );

@@ -45,9 +45,9 @@ const Refused = ({ done, back }: { done: Done; back: string }) => {
             <li key={findingMessage(catalog, entry)}>{findingMessage(catalog, entry)}</li>
           ))}
       </ul>
-      <p className="mt-3">You can’t override this. Change the blend, the place or the wearer.</p>
+      <p className="mt-3">You can’t override this. Change the blend, the place or the person.</p>
       <ButtonLink look="first" className="mt-4" to={back}>
-        Back to the sheet
+        Back to the blend
       </ButtonLink>
     </section>
   );
@@ -125,9 +125,9 @@ const Ready = ({
       )}
       {over && (
         <label className="grid gap-1">
-          <span className="font-semibold">Why do you go past this?</span>
+          <span className="font-semibold">Why go past this limit?</span>
           <span className="text-sm text-soft">
-            A few words. They stay with the batch, and nobody can make it without them.
+            A few words. They are saved with the batch, and it can’t be made without them.
           </span>
           <textarea
             required
@@ -142,7 +142,7 @@ const Ready = ({
       {done.blend.inOne ? (
         <p>
           {formatMl(evaluation.mixture.fillMl, 3)}
-          {`, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed in one, for{' '}
+          {`, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed together, for{' '}
           {fillingsWords(done.blend.fillings)}.
         </p>
       ) : (
@@ -167,7 +167,7 @@ const Ready = ({
         <Button look="first" type="submit" disabled={missing}>
           To the bench
         </Button>
-        <ButtonLink to={back}>Back to the sheet</ButtonLink>
+        <ButtonLink to={back}>Back to the blend</ButtonLink>
       </div>
     </form>
   );
@@ -189,11 +189,11 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
         <section className="mt-4 rounded-xl bg-slate-wash px-5 py-4">
           <p>
             {worked.state === 'gaps'
-              ? 'The sentence still has gaps, so nothing can be measured yet.'
+              ? 'Fill in the sentence first. Then there is something to measure.'
               : settleProblemWords(catalog, worked.problem)}
           </p>
           <ButtonLink look="first" className="mt-4" to={back}>
-            Back to the sheet
+            Back to the blend
           </ButtonLink>
         </section>
       ) : worked.evaluation.blocking ? (
@@ -207,7 +207,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
             onAnswer={(one) => void answer(one)}
           />
           {looking ? (
-            <p role="status">Looking for the drops that lie nearest to the target.</p>
+            <p role="status">Looking for the drops closest to the target.</p>
           ) : (
             <Ready done={worked} recipe={recipe} blendId={blendId} back={back} />
           )}
@@ -224,7 +224,7 @@ export const StartScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+    return <Missing title="Blend not found" text="It may have been deleted." />;
   }
   return <Start blendId={blendId} recipe={data.recipe} />;
 };

@@ -8,7 +8,7 @@ const aside = (step: Step, tally: Tally): string => {
   if (step.kind !== 'count') return '';
   const count = tally.drops.get(step.id) ?? 0;
   if (tally.done.has(step.id)) {
-    return count === step.drops ? `${count} as asked` : `${count}, asked ${step.drops}`;
+    return count === step.drops ? `${count} as planned` : `${count}, target ${step.drops}`;
   }
   return count > 0 ? `${count} of ${step.drops}` : formatDrops(step.drops);
 };

@@ -24,16 +24,16 @@ import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
 
 const titles: Record<WayOn['kind'], string> = {
-  keep: 'Keep it',
+  keep: 'Accept it',
   carrier: 'Add carrier',
-  restore: 'Give the others their share',
+  restore: 'Add the other oils in proportion',
   move: 'Move to a larger bottle',
-  discard: 'Throw it away, begin this bottle again',
+  discard: 'Throw it away and start this bottle again',
 };
 
 const titleOf = (kind: WayOn['kind'], inOne: boolean): string => {
   if (kind === 'carrier' && !inOne) return 'Add carrier, up to the neck';
-  if (kind === 'discard' && inOne) return 'Throw it away, begin again';
+  if (kind === 'discard' && inOne) return 'Throw it away and start again';
   return titles[kind];
 };
 
@@ -47,8 +47,8 @@ const whatFor = (catalog: Catalog, way: WayOn, inOne: boolean): string => {
       return way.carrierMl === null || !way.outcome
         ? ''
         : inOne
-          ? `all bases in proportion, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: more than the vessels take`
-          : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in all: higher than usual, so close it slowly`;
+          ? `all bases in proportion, ${formatMl(way.outcome.mixture.fillMl, 3)} in total: more than the containers take`
+          : `${formatMl(way.carrierMl, 3)} carrier, ${formatMl(way.outcome.mixture.fillMl, 3)} in total: higher than usual, so close it slowly`;
     case 'restore':
       return formatList(
         [...way.more].map(([id, drops]) => `${formatDrops(drops)} more of ${nameIn(catalog, id)}`),
@@ -59,7 +59,7 @@ const whatFor = (catalog: Catalog, way: WayOn, inOne: boolean): string => {
       return `${container ? containerWords(container) : ''}${carrier}`;
     }
     case 'discard':
-      return 'its count goes back to nought';
+      return 'its count goes back to zero';
   }
 };
 
@@ -68,7 +68,7 @@ const outcomeOf = ({ outcome }: WayOn, by: By): string =>
     ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictSaid(outcome.verdict)}`
     : '';
 
-/** More fell than was asked: what can be done, each with its numbers. */
+/** More fell than was planned: what can be done, each with its numbers. */
 export const TooMuch = ({
   blend,
   planned,
@@ -90,14 +90,14 @@ export const TooMuch = ({
   const oilMl = kept?.oils.reduce((total, { ml }) => total + ml.likely, 0) ?? 0;
   return (
     <section
-      aria-label="More fell than asked"
+      aria-label="Too many drops"
       className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
     >
-      <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ More fell than asked</h2>
+      <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ Too many drops</h2>
       {askedPercent !== null && askedPercent > 0 && (
         <p className="mt-1 text-[14px]">
           {together(
-            `To be back at ${formatPercent(askedPercent)} it would be ${formatMl((100 * oilMl) / askedPercent, 3)} in all.`,
+            `To be back at ${formatPercent(askedPercent)} it would have to be ${formatMl((100 * oilMl) / askedPercent, 3)} in total.`,
           )}
         </p>
       )}
@@ -118,7 +118,7 @@ export const TooMuch = ({
                     .filter(Boolean)
                     .join(' · '),
                 )}
-                {way.outcome?.blocking && ': must not be used on this wearer'}
+                {way.outcome?.blocking && ': must not be used on this person'}
               </span>
             </button>
           </li>

@@ -19,9 +19,9 @@ const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
   ];
   const there =
     places.length > 0
-      ? `, and from ${formatList(places)}, which stay for someone of the same age`
+      ? `, and from ${formatList(places)}, which now say “someone” of the same age`
       : '';
-  return `${name} is erased from the list of people${there}. Files that were saved before, and what you wrote in notes, are as they were.`;
+  return `${name} is erased from your people${there}. Earlier backups and your own notes are unchanged.`;
 };
 
 /** Takes somebody out of the house for good. Asked twice: it cannot be undone. */
@@ -48,8 +48,9 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
       className="grid gap-2 rounded-xl bg-brick-wash px-5 py-4 text-brick"
     >
       <p>
-        The name and all that is known of {name} go, here and in every blend, draft and batch. What
-        was made stays, for someone of the same age. This can’t be undone.
+        The name and everything recorded about {name} will be removed from here and from every
+        blend, version and batch. What was made stays, for someone of the same age. This can’t be
+        undone.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" onClick={() => void erase()}>

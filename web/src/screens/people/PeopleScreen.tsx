@@ -44,8 +44,8 @@ export const PeopleScreen = () => {
       </div>
       {data?.length === 0 && (
         <p className="mt-4 max-w-prose">
-          Write down once what matters for somebody’s skin. The sentence of a blend then picks them,
-          and their age follows the calendar: what suited at five is judged anew at six.
+          Record once what matters for someone’s skin, then choose them in any blend. Their age
+          updates by itself, and their blends are checked again.
         </p>
       )}
       {data && (

@@ -34,10 +34,10 @@ export const PregnancyWeeks = ({ person, set }: Props) => {
       />
       <p className="text-sm text-soft">
         {week !== null
-          ? 'The weeks move on by themselves, and blends for them are judged by the day.'
+          ? 'The week updates by itself, and their blends are checked for it.'
           : person.pregnancy
-            ? 'The weeks that were told have run out. Ask again; until then it counts as the first third.'
-            : 'Once told, the weeks move on by themselves.'}
+            ? 'The pregnancy is past week 42. Update it; until then weeks 1 to 13 apply.'
+            : 'The week then updates by itself.'}
       </p>
     </div>
   );
@@ -69,7 +69,7 @@ export const Reactions = ({ person, set }: Props) => {
               }}
             />
             <TextField
-              label="What was seen"
+              label="What happened"
               maxLength={500}
               className="w-64"
               value={reaction.what}
@@ -83,10 +83,10 @@ export const Reactions = ({ person, set }: Props) => {
             />
             <Button
               look="quiet"
-              aria-label={`Take out the reaction to ${nameIn(catalog, reaction.materialId)}`}
+              aria-label={`Remove the reaction to ${nameIn(catalog, reaction.materialId)}`}
               onClick={() => set({ reactions: reactions.filter((one) => one !== reaction) })}
             >
-              Take out
+              Remove
             </Button>
           </li>
         ))}
@@ -94,7 +94,7 @@ export const Reactions = ({ person, set }: Props) => {
       <div className="max-w-md">
         <PickByName<Oil | Base>
           label="Their skin reacted to"
-          placeholder="Their skin reacted to: an oil or a base"
+          placeholder="Their skin reacted to: an oil or a carrier"
           search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={({ id }) => reactions.some(({ materialId }) => materialId === id)}
           describe={botanicalOf}

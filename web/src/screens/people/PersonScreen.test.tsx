@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
 import { people } from '../../store/people';
-import { showScreen } from '../onScreen.testing';
+import { showScreen } from '../../parts/onScreen.testing';
 import { NewPersonScreen, PersonScreen } from './PersonScreen';
 
 afterEach(cleanup);

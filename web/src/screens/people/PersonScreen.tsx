@@ -93,9 +93,10 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
             onChange={(event) => set({ asked: event.target.checked ? [askedAboutEverything] : [] })}
           />
           <span>
-            I have asked about all of this: nothing else applies
+            I have asked about all of this; nothing else applies
             <span className="block text-sm text-soft">
-              Until then, each blend asks what matters for its oils, and its label has the caution.
+              Until then, each blend asks what matters for its oils, and its label carries the
+              caution.
             </span>
           </span>
         </label>
@@ -103,7 +104,7 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <Reactions person={person} set={set} />
         <TextField
-          label="Did they agree that this is written down?"
+          label="Did they agree to this record?"
           maxLength={500}
           className="w-full max-w-md"
           placeholder="yes, on the phone, 3 May"

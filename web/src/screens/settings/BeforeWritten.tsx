@@ -42,7 +42,7 @@ export const BeforeWritten = ({
   return (
     <div
       role="group"
-      aria-label="Before anything is written"
+      aria-label="Before anything changes"
       className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
     >
       <p>
@@ -52,7 +52,7 @@ export const BeforeWritten = ({
         that are.
       </p>
       <p>
-        Add: what is new comes in
+        Add: new records are added
         {summary.newer > 0 &&
           `, and ${counted(summary.newer, 'record that is', 'records that are')} newer in the file`}
         {summary.both > 0 &&
@@ -64,8 +64,8 @@ export const BeforeWritten = ({
       {setAside.length > 0 && (
         <div className="text-brick">
           <p>
-            {counted(setAside.length, 'record', 'records')} of it cannot be read and{' '}
-            {setAside.length === 1 ? 'is' : 'are'} set aside. All else comes in.
+            {counted(setAside.length, 'record', 'records')} of it can’t be read and{' '}
+            {setAside.length === 1 ? 'is' : 'are'} left out. Everything else is imported.
           </p>
           <Aside list={setAside} />
         </div>
@@ -74,9 +74,9 @@ export const BeforeWritten = ({
         <Button look="first" onClick={() => onManner('add')}>
           Add to what is here
         </Button>
-        <Button onClick={() => onManner('replace')}>Replace all that is here</Button>
+        <Button onClick={() => onManner('replace')}>Replace everything here</Button>
         <Button look="quiet" onClick={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </div>

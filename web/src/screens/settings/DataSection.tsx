@@ -38,13 +38,13 @@ const EmptyHouse = ({ disabled, onClear }: { disabled: boolean; onClear: () => v
           onClear();
         }}
       >
-        Yes, take all of it out
+        Yes, remove everything
       </Button>
       <Button onClick={() => setAsked(false)}>Cancel</Button>
     </>
   ) : (
     <Button disabled={disabled} onClick={() => setAsked(true)}>
-      Empty the house
+      Remove everything
     </Button>
   );
 };
@@ -62,23 +62,23 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
     >
       <h2 className="text-lg">Data</h2>
       <p className="text-sm text-soft">
-        All data are in this browser, at this address, and nowhere else.{' '}
+        All your data are in this browser, at this address, and nowhere else.{' '}
         {lastExport
-          ? `Last saved to a file ${formatDistanceToNow(new Date(lastExport), { addSuffix: true })}.`
-          : 'They were never saved to a file.'}
+          ? `Last backed up ${formatDistanceToNow(new Date(lastExport), { addSuffix: true })}.`
+          : 'They have never been backed up.'}
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" disabled={busy} onClick={() => void file.save()}>
-          Save all to a file
+          Back up everything
         </Button>
         <Button disabled={busy} onClick={() => picker.current?.click()}>
-          Read a file in
+          Restore
         </Button>
         <input
           ref={picker}
           type="file"
           hidden
-          aria-label="A file of all data to read in"
+          aria-label="A backup to restore"
           accept=".zip,.json,application/zip,application/json"
           onChange={(event) => {
             const chosen = event.target.files?.[0];
@@ -116,7 +116,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         <Button disabled={busy} onClick={() => void file.putExampleIn()}>
-          Put the example house in
+          Add the example house
         </Button>
         <EmptyHouse disabled={busy} onClear={() => void file.clear()} />
       </div>

@@ -5,7 +5,7 @@ import { createElement } from 'react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { NoticeContext } from '../../parts/notice';
 import { settings } from '../../store/settings';
-import { showScreen } from '../onScreen.testing';
+import { showScreen } from '../../parts/onScreen.testing';
 import { SettingsScreen } from './SettingsScreen';
 
 afterEach(() => {

@@ -104,7 +104,7 @@ export const useHouseFile = () => {
     }
   };
   const asItWas = (error: string): string =>
-    `This could not be done: ${error}. Everything is as it was.`;
+    `This could not be done: ${error}. Nothing was changed.`;
 
   const goBack = async (): Promise<void> => {
     const worker = begin();
@@ -118,7 +118,7 @@ export const useHouseFile = () => {
       worker,
     );
     stop();
-    if (done) tell({ text: 'All is as it was.', undo: () => void goBack() });
+    if (done) tell({ text: 'Everything is as it was.', undo: () => void goBack() });
   };
   const attempt = async (
     what: string,
@@ -144,8 +144,8 @@ export const useHouseFile = () => {
     save: async (): Promise<void> => {
       setUnreadable([]);
       const saved = await run(
-        'Saving all to a file',
-        (error) => `The data could not be saved to a file: ${error}. They are still here.`,
+        'Backing up',
+        (error) => `The backup could not be saved: ${error}. Your data are still here.`,
         ({ of, remote }, progress) => of(remote.save(progress)),
       );
       stop();
@@ -164,7 +164,7 @@ export const useHouseFile = () => {
       if (!looked) return;
       if (!looked.ok) {
         stop();
-        setRefused(`${file.name} was not read in. ${looked.sentence} Nothing was changed.`);
+        setRefused(`${file.name} was not imported. ${looked.sentence} Nothing was changed.`);
         return;
       }
       setWaiting({ name: file.name, ...looked });
@@ -174,7 +174,7 @@ export const useHouseFile = () => {
       if (!waiting || !worker) return;
       setWaiting(null);
       const brought = await run(
-        `Reading ${waiting.name} in`,
+        `Restoring ${waiting.name}`,
         asItWas,
         ({ of, remote }, progress) => of(remote.bringIn(manner, progress)),
         worker,
@@ -185,17 +185,19 @@ export const useHouseFile = () => {
         text:
           manner === 'add'
             ? `${waiting.name} is added.${broughtWords(brought)}`
-            : `${waiting.name} is in place of all.`,
+            : `${waiting.name} has replaced everything.`,
         undo: () => void goBack(),
       });
       // Lists show what is not judged yet; it is by and by.
       mendInWorker().catch((error: unknown) => console.warn('batches were not judged', error));
     },
     putExampleIn: () =>
-      attempt('Putting the example house in', 'The example house is in.', ({ of, remote }) =>
+      attempt('Adding the example house', 'The example house is added.', ({ of, remote }) =>
         of(remote.putExampleIn()).then(() => of(remote.mend())),
       ),
     clear: () =>
-      attempt('Emptying the house', 'The house is empty.', ({ of, remote }) => of(remote.clear())),
+      attempt('Removing everything', 'Everything is removed.', ({ of, remote }) =>
+        of(remote.clear()),
+      ),
   };
 };

@@ -33,8 +33,8 @@ const Preview = ({
     className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
   >
     <p>
-      {found.contents.length} constituents, {formatPercent(found.totalPercent, 3)} in all. Is this
-      what the sheet says?
+      {found.contents.length} constituents, {formatPercent(found.totalPercent, 3)} in total. Is this
+      what the analysis says?
     </p>
     <div className="max-h-64 overflow-y-auto" tabIndex={0} role="region" aria-label="Percents">
       <Table rows="figures">
@@ -50,7 +50,7 @@ const Preview = ({
     </div>
     {found.refused.length > 0 && (
       <p className="text-sm text-brick">
-        Left out, since no percent stands there:{' '}
+        Left out, because they have no percentage:{' '}
         {found.refused
           .slice(0, 5)
           .map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`)
@@ -85,7 +85,7 @@ export const AnalysisField = ({
     setText(given);
     setFound(null);
     if (given.length > longest) {
-      setTold('This is far too long for an analysis of one bottle. Nothing was changed.');
+      setTold('This is too long to be the analysis of one bottle. Nothing was changed.');
       return;
     }
     const next = readAnalysis(rowsOf(given));
@@ -95,7 +95,7 @@ export const AnalysisField = ({
   const take = (next: Found) => {
     setTold(
       next.unlisted.length > 0
-        ? `No cap reads ${next.unlisted.slice(0, 5).join(', ')}${next.unlisted.length > 5 ? ' and others' : ''}: the library does not list them.`
+        ? `There is no combined limit for ${next.unlisted.slice(0, 5).join(', ')}${next.unlisted.length > 5 ? ' and others' : ''}: they are not in the library.`
         : null,
     );
     setFound(null);
@@ -106,7 +106,7 @@ export const AnalysisField = ({
     return (
       <>
         <p>
-          {most.length} constituents stand in for the library’s typical content:{' '}
+          {most.length} constituents replace the library’s typical composition:{' '}
           {most
             .slice(0, 4)
             .map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`)
@@ -122,7 +122,7 @@ export const AnalysisField = ({
           onChange={(event) => onChange({ ...analysis, source: event.target.value })}
         />
         <Button className="w-fit" onClick={() => onChange(null)}>
-          Take it out: back to typical content
+          Remove it and use the typical composition
         </Button>
       </>
     );
@@ -130,13 +130,13 @@ export const AnalysisField = ({
   return (
     <>
       <p className="text-sm text-soft">
-        A table of constituents and percents, as CSV. It then counts for this bottle in place of the
-        typical content.
+        A CSV table of constituents and percentages. It then replaces the typical composition for
+        this bottle.
       </p>
       <input
         type="file"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="Read a batch analysis in"
+        aria-label="Import a batch analysis"
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (!file) return;

@@ -13,12 +13,12 @@ import { Cell, Row, RowHead, Table } from '../../parts/Table';
 const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
 
 const kinds: Record<Base['kind'], string> = {
-  oil: 'a carrier that pours',
+  oil: 'a liquid carrier',
   butter: 'a butter',
   wax: 'a wax',
   antioxidant: 'an antioxidant',
-  dry: 'dry matter',
-  aqueous: 'watery: it does not mix with oil',
+  dry: 'a dry ingredient',
+  aqueous: 'water-based: it does not mix with oil',
   solubiliser: 'a solubiliser',
   alcohol: 'alcohol',
   emulsion: 'lotion or cream',
@@ -44,11 +44,11 @@ const figuresOf = (
     'meltRangeC',
   ],
   ['Keeps, once opened', `${base.shelfMonths} months`, 'shelfMonths'],
-  ['Sinks in', facts?.absorption ?? null, 'absorption'],
+  ['Absorbs', facts?.absorption ?? null, 'absorption'],
   ['Feel', facts?.feel ?? null, 'feel'],
   ['Smell', facts?.odour ?? null, 'odour'],
   [
-    'Clogs pores',
+    'Pore-clogging (0 to 5)',
     facts?.comedogenic === undefined || facts.comedogenic === null
       ? null
       : `${facts.comedogenic} of 5`,
@@ -98,7 +98,7 @@ export const BasePage = ({ base }: { base: Base }) => {
             ))}
           </tbody>
         </Table>
-        <p className="mt-2 text-sm text-soft">Sure: {facts?.confidence ?? 'none'}.</p>
+        <p className="mt-2 text-sm text-soft">Confidence: {facts?.confidence ?? 'none'}.</p>
         <p className="mt-2 text-xs text-soft">{provenance.bases}</p>
       </section>
     </>

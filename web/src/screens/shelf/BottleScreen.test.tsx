@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { bottles } from '../../store/bottles';
-import { showScreen } from '../onScreen.testing';
+import { showScreen } from '../../parts/onScreen.testing';
 import { BottleScreen, NewBottleScreen } from './BottleScreen';
 
 afterEach(() => {

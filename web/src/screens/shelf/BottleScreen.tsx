@@ -88,17 +88,17 @@ const DropLine = ({ bottle }: { bottle: Bottle }) => {
     const [least, most] = possibleDropMl;
     return (
       <p role="alert" className="text-sm text-brick">
-        That would be {formatMl(drop.likely)} a drop, and no drop of oil is smaller than{' '}
-        {formatMl(least)} or larger than {formatMl(most)}. It is not used: count the drops again,
-        and tare the scale.
+        That would be {formatMl(drop.likely)} a drop, but no drop of oil is smaller than{' '}
+        {formatMl(least)} or larger than {formatMl(most)}. It is ignored: tare the scale and count
+        the drops again.
       </p>
     );
   }
   return (
     <p className="text-sm">
       {drop
-        ? `One drop is ${formatRange(drop, 'ml')}, ${formatMl(drop.likely)} on average. Every blend with this oil now counts with it.`
-        : 'Weigh 20 to 50 drops on a scale that reads 0.01 g; two or three times shows the spread.'}
+        ? `One drop is ${formatRange(drop, 'ml')}, ${formatMl(drop.likely)} on average. Every blend with this oil now uses it.`
+        : 'Weigh 20 to 50 drops on a 0.01 g scale. Two or three times shows the spread.'}
     </p>
   );
 };
@@ -137,7 +137,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
           <p>
             <OilName name={material.name} />{' '}
             <Link to={`/materials/${material.id}`} className="text-press">
-              what is known of it
+              about this oil
             </Link>
             {isNew && (
               <Button look="quiet" onClick={() => set({ materialId: '' })}>
@@ -177,7 +177,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             choices={units}
             hint={
               material && densityOf(catalog, material.id) === null
-                ? 'density not known: the numbers stay'
+                ? 'density not known: the numbers stay the same'
                 : undefined
             }
             onChoose={(unit) =>
@@ -205,7 +205,7 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             onNumber={(left) => set({ left })}
           />
           <NumberUnder
-            name="Price, in your money"
+            name="Price"
             label="Price of the whole bottle"
             className="w-24"
             value={bottle.price}
@@ -227,10 +227,10 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
       {material && catalog.oil(material.id) && (
         <>
           <section
-            aria-label="The drop of this bottle"
+            aria-label="Drop size of this bottle"
             className="grid gap-2 rounded-xl border border-line bg-sheet px-5 py-4"
           >
-            <h2 className="text-lg">The drop of this bottle</h2>
+            <h2 className="text-lg">Drop size of this bottle</h2>
             <Weighings weighings={bottle.weighings} onChange={(weighings) => set({ weighings })} />
             <DropLine bottle={bottle} />
           </section>
@@ -263,7 +263,7 @@ export const BottleScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="This bottle is not on the shelf" text="It may have been taken off." />;
+    return <Missing title="Bottle not found" text="It may have been deleted." />;
   }
   return <BottleForm key={bottleId} id={bottleId} stored={data.bottle} />;
 };

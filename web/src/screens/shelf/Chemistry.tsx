@@ -67,7 +67,7 @@ export const Chemistry = ({ contents }: { contents: readonly Content[] }) => {
                     {name}
                     {cap && (
                       <span className="block text-xs text-amber">
-                        shared cap{cap.members.length > 1 ? ` (${cap.id})` : ''}:{' '}
+                        combined limit{cap.members.length > 1 ? ` (${cap.id})` : ''}:{' '}
                         {formatPercent(cap.percent)} of the blend
                       </span>
                     )}

@@ -24,7 +24,7 @@ export const ForbiddenPage = ({ id }: { id: string }) => {
         <p className="mt-2">
           {standing === 'prohibited'
             ? 'It is prohibited in products for skin.'
-            : 'The literature keeps it off skin.'}{' '}
+            : 'The literature advises against any use on skin.'}{' '}
           You can’t override this.
         </p>
         {note && <p className="mt-2">{note.charAt(0).toUpperCase() + note.slice(1)}.</p>}
@@ -33,7 +33,7 @@ export const ForbiddenPage = ({ id }: { id: string }) => {
         <h2 className="text-lg">What to use instead</h2>
         {instead.length === 0 ? (
           <p className="mt-1">
-            Nothing stands in for it on skin. Choose an oil by its smell or purpose.
+            Nothing replaces it on skin. Choose an oil by its smell or purpose.
           </p>
         ) : (
           <ul className="mt-1 grid gap-1">

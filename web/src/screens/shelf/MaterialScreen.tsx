@@ -30,7 +30,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
     >
       <h2 className="text-lg">In this house</h2>
       <p className="mt-1">
-        {within.length === 0 ? 'No blend holds it.' : 'Blends: '}
+        {within.length === 0 ? 'No blend uses it.' : 'Blends: '}
         {within.map(({ id, recipe }, index) => (
           <span key={id}>
             {index > 0 && ', '}
@@ -52,7 +52,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
         ))}
         {held.length === 0 && (
           <Link to={`/shelf/new?of=${materialId}`} className="text-press">
-            Put one on it
+            Add one
           </Link>
         )}
       </p>
@@ -76,7 +76,7 @@ export const MaterialScreen = () => {
     if (own.data === undefined || own.data.some(({ id }) => id === materialId)) return null;
     return (
       <Missing
-        title="No material goes by this address"
+        title="Material not found"
         text="It may have been one of your own that was deleted."
       />
     );
@@ -88,7 +88,7 @@ export const MaterialScreen = () => {
     if (!done) return;
     await navigate('/shelf');
     tell({
-      text: `${material.name} is taken out.`,
+      text: `${material.name} is deleted.`,
       undo: () => void write('The material', () => materials.restore(materialId)),
     });
   };

@@ -32,7 +32,7 @@ const cautionsOf = (oil: Oil): string[] => [
   ...(oil.phototoxicLimitPercent === null
     ? []
     : [
-        `Sensitises skin to light above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep out of the sun for ${guidelines.phototoxic.hoursOutOfSun.used} hours.`,
+        `Phototoxic (sun-sensitising) above ${formatPercent(oil.phototoxicLimitPercent)}, alone or with others: keep treated skin out of the sun for ${guidelines.phototoxic.hoursOutOfSun.used} hours.`,
       ]),
   ...oil.age.map(
     ({ belowMonths, what, why }) =>
@@ -57,7 +57,7 @@ const cautionsOf = (oil: Oil): string[] => [
       : `May matter to those allergic to ${family}.`,
   ),
   ...(oil.oxidation === 'high'
-    ? ['Sensitises skin once it has oxidised: keep it cool, dark and full.']
+    ? ['Sensitises skin once oxidised: keep it cool, dark and full.']
     : []),
 ];
 
@@ -125,13 +125,13 @@ const Figures = ({ oil }: { oil: Oil }) => {
                   void write('The figure', () => materials.remove(`figure-${oil.id}-${figure}`))
                 }
               >
-                Back to the library’s
+                Use the library’s
               </Button>
             )}
           </p>
         ))}
       <details className="mt-3">
-        <summary className="w-fit text-press">Put a figure of my own in its place</summary>
+        <summary className="w-fit text-press">Use a figure of my own</summary>
         <div className="mt-2">
           <OwnFigure oil={oil} />
         </div>
@@ -155,7 +155,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
       <section aria-label="Names" className={box}>
         <p>
           {oil.own?.material && <b className="text-amber">Your own material. </b>}
-          {aliases.length > 0 ? `Also called ${formatList(aliases)}.` : 'It goes by one name.'}
+          {aliases.length > 0 ? `Also called ${formatList(aliases)}.` : 'It has no other names.'}
         </p>
         {alike.map(({ name, tellApart }) => (
           <p key={name} className="mt-1 text-sm text-soft">
@@ -164,14 +164,14 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         ))}
         {kin && (
           <p className="mt-1 text-sm">
-            A milder kind: <Links oils={[kin]} />
+            A milder alternative: <Links oils={[kin]} />
           </p>
         )}
       </section>
       <section aria-label="Cautions" className={box}>
         <h2 className="text-lg">Cautions</h2>
         {cautions.length === 0 ? (
-          <p>None beyond its strength is held here.</p>
+          <p>None on record beyond its strength.</p>
         ) : (
           <ul className="list-disc pl-5">
             {cautions.map((line) => (
@@ -186,7 +186,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         {chemistry && chemistry.constituents.length > 0 ? (
           <Suspense fallback={<p>Drawing.</p>}>
             <p className="mb-2 text-sm text-soft">
-              Typical content with low and high; sure: {chemistry.confidence}.
+              Typical content with low and high; confidence: {chemistry.confidence}.
             </p>
             <Chemistry contents={chemistry.constituents} />
           </Suspense>
@@ -200,15 +200,14 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         <h2 className="text-lg">Goes well with</h2>
         <p className="mt-1">
           <span className="text-soft">Of the same family: </span>
-          {family.length > 0 ? <Links oils={family} /> : 'none here'}
+          {family.length > 0 ? <Links oils={family} /> : 'none on record'}
         </p>
         <p className="mt-1">
           <span className="text-soft">Of other notes, sharing some of its smell: </span>
-          {notes.length > 0 ? <Links oils={notes} /> : 'none here'}
+          {notes.length > 0 ? <Links oils={notes} /> : 'none on record'}
         </p>
         <p className="mt-1 text-sm text-soft">
-          Reckoned from what they hold in common. Hold the open bottles together under your nose
-          first.
+          Worked out from the constituents they share. Smell the open bottles together first.
         </p>
       </section>
     </>

@@ -46,7 +46,7 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
     );
     if (!done) return;
     tell({
-      text: `Your ${figureNames[figure]} counts from here on.`,
+      text: `Your ${figureNames[figure]} applies from now on.`,
       undo: () => void write('The figure', () => materials.remove(id)),
     });
   };
@@ -78,7 +78,7 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
         onChange={(event) => setSource(event.target.value)}
       />
       <Button type="submit" disabled={value === null || source.trim() === ''}>
-        Put mine in its place
+        Use my figure
       </Button>
     </form>
   );

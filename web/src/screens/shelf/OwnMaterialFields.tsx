@@ -55,11 +55,11 @@ const thickness = [
   ['very thick', 'very thick'],
 ] as const;
 const baseKinds = [
-  ['oil', 'a carrier that pours'],
+  ['oil', 'a liquid carrier'],
   ['butter', 'a butter'],
   ['wax', 'a wax'],
   ['antioxidant', 'an antioxidant'],
-  ['dry', 'dry matter'],
+  ['dry', 'a dry ingredient'],
   ['aqueous', 'watery'],
   ['solubiliser', 'a solubiliser'],
   ['alcohol', 'alcohol'],
@@ -168,10 +168,10 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
             <OilName name={catalog.oil(id)?.name ?? id} />
             <Button
               look="quiet"
-              aria-label={`Take out ${catalog.oil(id)?.name ?? id}`}
+              aria-label={`Remove ${catalog.oil(id)?.name ?? id}`}
               onClick={() => set({ parts: own.parts.filter((one) => one.id !== id) })}
             >
-              Take out
+              Remove
             </Button>
           </li>
         ))}

@@ -25,12 +25,12 @@ const titles: Record<Kind, string> = {
 };
 
 const leads: Record<Kind, string> = {
-  oil: 'What you leave empty is not known, and the verdict says so.',
+  oil: 'Anything you leave empty counts as not known, and the verdict says so.',
   'ready-made':
-    'It counts at the share of essential oil that its label states. With its oils, it is judged as those; without, it can’t be checked.',
+    'It counts with the percentage of essential oil on its label. If its oils are listed, they are checked; if not, it can’t be checked.',
   fragrance:
-    'Its limits stand in its certificate, by kind of product. Without one it can’t be checked.',
-  base: 'Whatever carries the oils.',
+    'Its certificate gives its limits by kind of product. Without one it can’t be checked.',
+  base: 'A carrier oil, butter, wax or any other base.',
 };
 
 const isKind = (text: string | undefined): text is Kind => text !== undefined && text in titles;
@@ -158,6 +158,6 @@ export const OwnMaterialScreen = () => {
   return isKind(kind) ? (
     <Form key={kind} kind={kind} />
   ) : (
-    <Missing title="No such kind of material" text="Go back to the shelf and choose one there." />
+    <Missing title="Unknown kind of material" text="Go back to the shelf and choose one there." />
   );
 };

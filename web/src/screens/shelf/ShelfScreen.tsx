@@ -1,4 +1,4 @@
-import { containers } from '../../store/vessels';
+import { containers } from '../../store/containers';
 import { useCatalog } from '../../parts/catalog';
 import {
   type Catalog,
@@ -42,7 +42,7 @@ const State = ({ bottle }: { bottle: Bottle }) => {
   const past = keeps.until < today();
   return (
     <span className={clsx(past && 'font-semibold text-brick')}>
-      {past ? 'past its time since' : 'keeps until'} {dayWords(keeps.until)}
+      {past ? 'past its date since' : 'best before'} {dayWords(keeps.until)}
     </span>
   );
 };
@@ -137,12 +137,12 @@ export const ShelfScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
         <ButtonLink look="first" to="/shelf/new">
-          Put a bottle on it
+          Add a bottle
         </ButtonLink>
       </div>
       <div className="mt-3 max-w-xl">
         <PickByName<Material>
-          label="Look up an oil or a base"
+          label="Look up an oil or a carrier"
           placeholder="Look up any oil, carrier, butter or wax"
           search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={() => false}
@@ -152,18 +152,18 @@ export const ShelfScreen = () => {
       </div>
       {open.length === 0 && (
         <p className="mt-4 max-w-prose">
-          Put your bottles on the shelf with the day you opened them. Jubbet then says which is past
-          its time, and counts with the drop that you measured.
+          Add your bottles with the day you opened them. Jubbet then tells you which are past their
+          date, and uses the drop size you measured.
         </p>
       )}
       <Group title="Oils" records={oils} />
       <Group title="Bases" records={others} />
       <Group title="Finished" records={data.filter(({ bottle }) => bottle.finishedOn)} />
       <section
-        aria-label="Vessels of your own"
+        aria-label="Containers of your own"
         className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
       >
-        <h2 className="text-lg">Vessels of your own</h2>
+        <h2 className="text-lg">Containers of your own</h2>
         {ownContainers.length > 0 ? (
           <ul>
             {ownContainers.map(({ id, vessel: container }) => (
@@ -172,7 +172,7 @@ export const ShelfScreen = () => {
                 className="flex flex-wrap gap-x-5 gap-y-1 border-b border-line py-2 last:border-0"
               >
                 <Link
-                  to={`/shelf/vessels/${id}`}
+                  to={`/shelf/containers/${id}`}
                   className="min-w-52 flex-1 text-press no-underline hover:underline"
                 >
                   {container.name}
@@ -192,11 +192,11 @@ export const ShelfScreen = () => {
           </ul>
         ) : (
           <p className="mt-1 max-w-prose">
-            Measure a bottle, a tin or a locket with water once, and every blend can go into it.
+            Measure a bottle, a tin or a locket with water once, and use it for any blend.
           </p>
         )}
         <p className="mt-2">
-          <ButtonLink to="/shelf/vessels/new">Measure a vessel</ButtonLink>
+          <ButtonLink to="/shelf/containers/new">Measure a container</ButtonLink>
         </p>
       </section>
       <section

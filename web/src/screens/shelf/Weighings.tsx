@@ -36,10 +36,10 @@ export const Weighings = ({
           />
           <Button
             look="quiet"
-            aria-label={`Take out weighing ${index + 1}`}
+            aria-label={`Remove weighing ${index + 1}`}
             onClick={() => onChange(weighings.filter((_, n) => n !== index))}
           >
-            Take out
+            Remove
           </Button>
         </p>
       );

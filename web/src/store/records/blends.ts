@@ -4,7 +4,7 @@ import { count, id, isObject, times, within } from './fields';
 import { lift, recordKind, type RecordOf } from './recordKind';
 import { twinName } from './twin';
 
-/** A blend in the book. */
+/** A blend blends. */
 export const blends = recordKind({
   table: 'blends',
   word: 'blend',

@@ -5,12 +5,12 @@ import { NumberUnder } from './Field';
 
 type Measured = Omit<OwnContainer, 'name'>;
 
-/** Water weighs a gram for each ml, near enough for any vessel here. */
+/** Water weighs a gram for each ml, near enough for any container here. */
 const water = { unit: 'ml', densityGPerMl: 1, liquid: true } as const;
 
 const volume = { least: 0, above: true, most: largestContainerMl };
 
-/** A vessel of one's own: what water in it weighed. */
+/** A container of one's own: what water in it weighed. */
 export const ContainerMeasures = <T extends Measured>({
   container,
   name = '',
@@ -26,12 +26,12 @@ export const ContainerMeasures = <T extends Measured>({
     <div className="grid gap-2">
       {brimfulMl !== undefined && fillMl(container) > brimfulMl && (
         <p role="alert" className="text-brick">
-          ■ The line is at {formatMl(fillMl(container), 3)}, over the brim at{' '}
-          {formatMl(brimfulMl, 3)}.
+          ■ Fill line at {formatMl(fillMl(container), 3)}, over the brim at {formatMl(brimfulMl, 3)}
+          .
         </p>
       )}
       <p className="text-soft">
-        Stand it on a scale at nought and fill it with water: 1 g is 1 ml.{' '}
+        Put it on a scale, tare, and fill it with water: 1 g is 1 ml.{' '}
         {containerWordsOf(kind).fillWhy}
       </p>
       <div className="flex flex-wrap gap-x-4 gap-y-2">

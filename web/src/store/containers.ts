@@ -2,13 +2,13 @@ import { ownContainerSchema } from '@jubbet/core/catalog';
 import { db, type Database, type ContainerRecord } from './database';
 import { keptRecords } from './keptRecords';
 
-/** Vessels of the house's own. Blends that go into one keep the measures they were written with. */
+/** Containers of the house's own. Blends that go into one keep the measures they were written with. */
 export const containersStore = (store: Database = db) => {
   const records = keptRecords<ContainerRecord, 'vessel'>(
     store.vessels,
     'vessel',
     (vessel) => ownContainerSchema.parse(vessel),
-    'this vessel is not in the house any more',
+    'this container has been deleted',
   );
   return {
     ...records,

@@ -1,16 +1,16 @@
 import { expect, test } from '@playwright/test';
 import { reloadSaved } from './saved';
 
-test('a making keeps a draft; two stand side by side; one goes back', async ({ page }) => {
+test('a making keeps a version; two stand side by side; one goes back', async ({ page }) => {
   await page.goto('/blends/row-g');
   await page.getByLabel('Drops of Lavender', { exact: true }).fill('2');
-  await page.getByRole('link', { name: 'Drafts' }).click();
-  await expect(page.getByRole('heading', { level: 2, name: 'Draft 1' })).toBeVisible();
-  await page.getByLabel('compare Draft 1').check();
+  await page.getByRole('link', { name: 'Versions' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Version 1' })).toBeVisible();
+  await page.getByLabel('compare Version 1').check();
   const table = page.getByRole('region', { name: 'Side by side' });
   await expect(table.getByRole('row', { name: /Lavender/ })).toContainText('2 ·');
-  await page.getByLabel('Name of draft 1').fill('The first');
-  await page.getByRole('button', { name: 'Go back to The first' }).click();
+  await page.getByLabel('Name of version 1').fill('The first');
+  await page.getByRole('button', { name: 'Restore The first' }).click();
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('1');
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('2');
@@ -20,10 +20,10 @@ test('the strength may be typed as percent, ml or drops, of one oil or of all', 
   page,
 }) => {
   await page.goto('/blends/prompt-desk');
-  await page.getByLabel('Percent in all').fill('2');
+  await page.getByLabel('Percent in total').fill('2');
   // One drop of each at the least is 2.6 %: both stand there.
   await expect(page.getByRole('button', { name: 'Strength: 2.6 % (target 2 %)' })).toBeVisible();
-  await page.getByLabel('Drops in all').fill('8');
+  await page.getByLabel('Drops in total').fill('8');
   // 8 drops of 0.05 ml in 9.5 ml; over 3 : 2 : 1 : 1 seven lie nearest.
   await expect(page.getByRole('button', { name: 'Strength: 3.7 % (target 4.21 %)' })).toBeVisible();
   await page.getByLabel('Percent of Petitgrain').fill('1.5');

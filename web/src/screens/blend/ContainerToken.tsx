@@ -2,7 +2,7 @@ import { fillingsOf } from '@jubbet/core/drops';
 import { type ContainerLine, setContainers } from '@jubbet/core/recipe';
 import { usualContainerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
 import { fillingsWords, formatMl, oneOf } from '@jubbet/core/words';
-import { containers } from '../../store/vessels';
+import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -31,7 +31,7 @@ const nearestOf = (kind: string, nominalMl: number) =>
     .filter((entry) => entry.kind === kind)
     .sort((a, b) => Math.abs(a.nominalMl - nominalMl) - Math.abs(b.nominalMl - nominalMl))[0];
 
-/** One line of vessels: how many, of which kind, of which size. */
+/** One line of containers: how many, of which kind, of which size. */
 const LineFields = ({
   line,
   name,
@@ -100,7 +100,7 @@ const LineFields = ({
         {onRemove && (
           <button
             type="button"
-            aria-label={`Take out this vessel${name}`}
+            aria-label={`Remove this container${name}`}
             className="rounded p-2 text-soft hover:text-brick"
             onClick={onRemove}
           >
@@ -117,7 +117,7 @@ const LineFields = ({
       )}
       {container.id !== null && (
         <p className="text-sm text-soft">
-          To its line {formatMl(fillMl(container), 3)}, brimful{' '}
+          Fill line {formatMl(fillMl(container), 3)}, brimful{' '}
           {container.brimfulMl === undefined ? 'not known' : formatMl(container.brimfulMl, 3)}.{' '}
           {usualContainers.find(({ id }) => id === container.id)?.note ?? ''}
         </p>
@@ -131,7 +131,7 @@ export const ContainerToken = ({ recipe, change }: TokenProps) => {
   const put = (index: number, line: ContainerLine) =>
     change(setContainers(lines.map((one, at) => (at === index ? line : one))));
   return (
-    <Token label="Vessel" text={fillingsWords(fillingsOf(recipe))} wide>
+    <Token label="Container" text={fillingsWords(fillingsOf(recipe))} wide>
       {() => (
         <div className="grid gap-3">
           <ul className="grid gap-3">
@@ -155,7 +155,7 @@ export const ContainerToken = ({ recipe, change }: TokenProps) => {
               change(setContainers([...lines, { container: { id: 'tin-15' }, count: 1 }]))
             }
           >
-            <Plus aria-hidden size={16} /> Another kind of vessel
+            <Plus aria-hidden size={16} /> Another kind of container
           </Button>
           <MixingFields recipe={recipe} change={change} />
         </div>

@@ -15,7 +15,7 @@ import { blends } from '../../store/blends';
 import type { BlendRecord, DraftRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
 import { useStored } from '../../store/useStored';
-import { CompareDrafts } from './CompareDrafts';
+import { CompareVersions } from './CompareVersions';
 
 /** The sheet itself, among its drafts. */
 const nowId = 'now';
@@ -41,15 +41,15 @@ const Row = ({
   const catalog = useCatalog();
   const tell = useNotice();
   const write = useWrite();
-  const title = record.name || `Draft ${record.number}`;
+  const title = record.name || `Version ${record.number}`;
   const keep = (words: Partial<Pick<DraftRecord, 'name' | 'good'>>) =>
     void write('What you wrote', () => drafts.write(record.id, words));
   const remove = async () => {
-    const removed = await write('The draft', () => drafts.remove(record.id));
+    const removed = await write('The version', () => drafts.remove(record.id));
     if (!removed) return;
     tell({
       text: `${title} is gone.`,
-      undo: () => void write('The draft', () => drafts.putBack(removed)),
+      undo: () => void write('The version', () => drafts.putBack(removed)),
     });
   };
   return (
@@ -75,7 +75,7 @@ const Row = ({
       </div>
       <div className="grid gap-2 sm:grid-cols-[12rem_1fr]">
         <input
-          aria-label={`Name of draft ${record.number}`}
+          aria-label={`Name of version ${record.number}`}
           className={field}
           maxLength={120}
           placeholder="A name for it"
@@ -83,7 +83,7 @@ const Row = ({
           onChange={(event) => keep({ name: event.target.value })}
         />
         <input
-          aria-label={`What was good about draft ${record.number}`}
+          aria-label={`What was good about version ${record.number}`}
           className={field}
           maxLength={10_000}
           placeholder="What was good about it"
@@ -92,8 +92,8 @@ const Row = ({
         />
       </div>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={onBack} aria-label={`Go back to ${title}`}>
-          Go back to this
+        <Button onClick={onBack} aria-label={`Restore ${title}`}>
+          Restore this version
         </Button>
         <Button look="quiet" onClick={() => void remove()} aria-label={`Delete ${title}`}>
           Delete
@@ -113,10 +113,10 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
       before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-2),
     );
   const sides = chosen.flatMap((id) => {
-    if (id === nowId) return [{ id, title: 'The sheet now', recipe: blend.recipe }];
+    if (id === nowId) return [{ id, title: 'The blend now', recipe: blend.recipe }];
     const record = list.find((one) => one.id === id);
     return record
-      ? [{ id, title: record.name || `Draft ${record.number}`, recipe: record.recipe }]
+      ? [{ id, title: record.name || `Version ${record.number}`, recipe: record.recipe }]
       : [];
   });
   const goBack = async (record: DraftRecord) => {
@@ -126,34 +126,34 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
     );
     if (!written) return;
     if (written.overtaken) {
-      tell({ text: 'The sheet was changed in another tab just now. Nothing was done.' });
+      tell({ text: 'The blend was just changed in another tab. Nothing was done.' });
       return;
     }
     await navigate(`/blends/${blend.id}`);
     tell({
-      text: `The sheet is as it was in ${record.name || `draft ${record.number}`}.`,
+      text: `The blend is as it was in ${record.name || `version ${record.number}`}.`,
       undo: () => void write('The sheet', () => blends.write(blend.id, before, written.revision)),
     });
   };
   return (
     <div className="mx-auto grid max-w-4xl gap-3">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title={`Drafts of ${blend.recipe.name || 'a blend'}`} />
+        <ScreenTitle title={`Versions of ${blend.recipe.name || 'a blend'}`} />
         <div className="flex gap-2">
           <Button
-            onClick={() => void write('The draft', () => drafts.keep(blend.id, blend.recipe))}
+            onClick={() => void write('The version', () => drafts.keep(blend.id, blend.recipe))}
           >
-            Keep the sheet as a draft
+            Save as a version
           </Button>
           <ButtonLink look="first" to={`/blends/${blend.id}`}>
-            To the sheet
+            Back to the blend
           </ButtonLink>
         </div>
       </div>
       {list.length === 0 && (
         <p className="max-w-prose">
-          Each time a blend is made, it is kept here as it was. So the good version is never lost:
-          go back to it, or put two beside each other.
+          Each time you make a blend, a version of it is kept here. Restore one, or compare two side
+          by side.
         </p>
       )}
       {list.length > 0 && (
@@ -164,10 +164,10 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
             checked={chosen.includes(nowId)}
             onChange={() => toggle(nowId)}
           />
-          compare the sheet as it is now
+          compare the blend as it is now
         </label>
       )}
-      {sides.length === 2 && <CompareDrafts sides={sides} />}
+      {sides.length === 2 && <CompareVersions sides={sides} />}
       <ul className="grid gap-2">
         {list.map((record) => (
           <Row
@@ -184,7 +184,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
 };
 
 /** A blend as it was each time it was made. */
-export const DraftsScreen = () => {
+export const VersionsScreen = () => {
   const { blendId = '' } = useParams();
   const blend = useStored(['blend', blendId], () => blends.get(blendId));
   const list = useStored(['drafts', blendId], () => drafts.list(blendId));
@@ -192,7 +192,7 @@ export const DraftsScreen = () => {
   if (error) throw error;
   if (blend.data === undefined || list.data === undefined) return null;
   if (blend.data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+    return <Missing title="Blend not found" text="It may have been deleted." />;
   }
   return <Drafts blend={blend.data} list={list.data} />;
 };

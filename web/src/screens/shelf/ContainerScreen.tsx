@@ -1,4 +1,4 @@
-import { containers } from '../../store/vessels';
+import { containers } from '../../store/containers';
 import { oneOf } from '@jubbet/core/words';
 import {
   ownContainerSchema,
@@ -12,7 +12,7 @@ import { Glass } from '../../parts/Glass';
 import { Missing } from '../../parts/Missing';
 import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
-import { ContainerMeasures } from '../../parts/VesselMeasures';
+import { ContainerMeasures } from '../../parts/ContainerMeasures';
 import { useStored } from '../../store/useStored';
 
 const kinds = usualContainerKinds.map((kind) => [kind, oneOf(kind)] as const);

@@ -14,7 +14,7 @@ export const FileOut = ({ recipe, onDone }: { recipe: Recipe; onDone: () => void
   const write = useWrite();
   return (
     <form
-      aria-label={`File out ${nameOrNone(recipe.name)}`}
+      aria-label={`Export ${nameOrNone(recipe.name)}`}
       className="flex basis-full flex-wrap items-center gap-3 border-t border-line pt-2"
       onSubmit={(event) => {
         event.preventDefault();
@@ -31,12 +31,12 @@ export const FileOut = ({ recipe, onDone }: { recipe: Recipe; onDone: () => void
         />
         <span>
           with {wearerWords(recipe.brief.wearer ?? 'anyone')}, and what is known of their skin
-          <span className="block text-sm text-soft">Else the file is for anyone.</span>
+          <span className="block text-sm text-soft">Otherwise the file says “for anyone”.</span>
         </span>
       </label>
-      <Button type="submit">Save the file</Button>
+      <Button type="submit">Export</Button>
       <Button look="quiet" onClick={onDone}>
-        Leave it
+        Cancel
       </Button>
     </form>
   );

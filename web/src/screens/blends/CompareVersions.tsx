@@ -23,18 +23,18 @@ interface Side {
 }
 
 /** Two drafts side by side; what differs is set in bold. */
-export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
+export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
   const catalog = useCatalog();
   const worked = sides.map(({ recipe }) => workOut(catalog, recipe));
   const ids = [...new Set(sides.flatMap(({ recipe }) => recipe.oils.map(({ id }) => id)))];
   const words: [string, string[]][] = [
-    ['Vessel', sides.map(({ recipe }) => fillingsWords(fillingsOf(recipe)))],
+    ['Container', sides.map(({ recipe }) => fillingsWords(fillingsOf(recipe)))],
     [
       'For',
       sides.map(({ recipe }) => (recipe.brief.wearer ? wearerWords(recipe.brief.wearer) : '–')),
     ],
     [
-      'Worn on',
+      'Place',
       sides.map(({ recipe }) => (recipe.brief.place ? placeWords[recipe.brief.place] : '–')),
     ],
     ['In', sides.map(({ recipe }) => basesWords(catalog, recipe.bases))],
@@ -71,7 +71,7 @@ export const CompareDrafts = ({ sides }: { sides: readonly Side[] }) => {
     >
       <Table
         columns={[
-          { name: 'Drops, and percent of the whole' },
+          { name: 'Drops and percentage' },
           ...sides.map(({ title }) => ({
             name: <span className="font-serif text-lg font-normal text-ink">{title}</span>,
           })),

@@ -14,21 +14,21 @@ export const ContainerLabel = ({
     <>
       <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
       <p>
+        <b className="text-[1.15em]">{label.strength}</b> · {label.what} · <b>{label.forWhom}</b>
+      </p>
+      <p>
         {label.purpose && (
           <>
             <i>{label.purpose}</i>
-            {' · '}
+            {'. '}
           </>
         )}
-        {label.what} · <b>{label.forWhom}</b>, {label.where}
+        <b>{label.directions}</b>
       </p>
-      <p>
-        <b>{label.strength}</b> in {label.bases.join(', ')}:{' '}
-        {label.oils.join('; ') || 'no essential oil'}
-      </p>
+      <p>Ingredients: {[...label.bases, ...label.oils].join(', ')}.</p>
       {cautions.length > 0 && <p>{cautions.join(' ')}</p>}
       <p>
-        Made {dayWords(label.madeOn)} · <b>best before {dayWords(label.bestBefore.date)}</b> · batch{' '}
+        Made {dayWords(label.madeOn)} · <b>Best before {dayWords(label.bestBefore.date)}</b> · Batch{' '}
         {label.batch || '________'}
         {label.maker && ` · ${label.maker}`}
       </p>

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 
-test('a vessel measured with water once takes any blend', async ({ page }) => {
-  await page.goto('/shelf/vessels/new');
+test('a container measured with water once takes any blend', async ({ page }) => {
+  await page.goto('/shelf/containers/new');
   const keep = page.getByRole('button', { name: 'Add to shelf' });
   await keep.click();
   const name = page.getByLabel('What you call it');
@@ -13,7 +13,7 @@ test('a vessel measured with water once takes any blend', async ({ page }) => {
   await page.getByLabel('Holds, in ml').fill('1 tbsp');
   await expect(page.getByText(/^=\s15\sml$/)).toBeVisible();
   for (const [typed, answer] of [
-    ['0', 'More than 0'],
+    ['0', 'more than 0'],
     ['99999', 'At most 20000'],
     ['three sips', 'is not an amount'],
   ] as const) {
@@ -27,57 +27,57 @@ test('a vessel measured with water once takes any blend', async ({ page }) => {
   await page.getByLabel('Holds, in ml').fill('22 g');
   await page.getByLabel('Filled to, in percent').fill('90');
   await page.getByLabel('Brimful, in ml').fill('19');
-  await expect(page.getByRole('alert')).toContainText(/line is at 19\.8\sml, over the brim/);
+  await expect(page.getByRole('alert')).toContainText(/Fill line at 19\.8\sml, over the brim/);
   await page.getByLabel('Brimful, in ml').fill('24');
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(page.getByRole('img', { name: /22 ml tin “Twist lid”.*19\.8/ })).toBeVisible();
   await keep.click();
-  const own = page.getByRole('region', { name: 'Vessels of your own' });
+  const own = page.getByRole('region', { name: 'Containers of your own' });
   await expect(own.getByRole('listitem').filter({ hasText: 'Twist lid' })).toContainText(
     /tin, 22\sml/,
   );
 
   await page.goto('/blends/curtain-call');
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  const vessels = page.getByRole('dialog', { name: 'Vessel' });
-  const size = vessels.getByLabel('Size', { exact: true });
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const containers = page.getByRole('dialog', { name: 'Container' });
+  const size = containers.getByLabel('Size', { exact: true });
   await size.selectOption({ label: '22 ml: Twist lid, my own' });
-  await vessels.getByLabel('How many of them', { exact: true }).fill('1');
+  await containers.getByLabel('How many of them', { exact: true }).fill('1');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Vessel:.*22 ml/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Container:.*22 ml/ })).toBeVisible();
 });
 
-test('a vessel written on a sheet is kept for others, and undo takes it off again', async ({
+test('a container written on a sheet is kept for others, and undo takes it off again', async ({
   page,
 }) => {
   await page.goto('/blends/prompt-desk');
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  const vessels = page.getByRole('dialog', { name: 'Vessel' });
-  await vessels
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const containers = page.getByRole('dialog', { name: 'Container' });
+  await containers
     .getByLabel('Size', { exact: true })
     .selectOption({ label: 'another of my own, measured with water' });
-  await vessels.getByLabel('Holds, in ml').fill('8.4 g');
-  await vessels.getByLabel('What you call it').fill('Thin blue');
-  await vessels.getByRole('button', { name: 'Keep it for other blends' }).click();
-  await expect(vessels.getByText('on the shelf', { exact: true })).toBeVisible();
-  await expect(vessels.getByLabel('Size', { exact: true }).locator('option:checked')).toHaveText(
+  await containers.getByLabel('Holds, in ml').fill('8.4 g');
+  await containers.getByLabel('What you call it').fill('Thin blue');
+  await containers.getByRole('button', { name: 'Keep it for other blends' }).click();
+  await expect(containers.getByText('on the shelf', { exact: true })).toBeVisible();
+  await expect(containers.getByLabel('Size', { exact: true }).locator('option:checked')).toHaveText(
     /8\.4\sml: Thin blue, my own/,
   );
   await page.getByRole('button', { name: 'Undo' }).last().click();
-  await page.getByRole('button', { name: /^Vessel:/ }).click();
-  await expect(vessels.getByRole('button', { name: 'Keep it for other blends' })).toBeVisible();
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  await expect(containers.getByRole('button', { name: 'Keep it for other blends' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(
-    page.getByRole('button', { name: 'Vessel: 8.4 ml roll-on “Thin blue”' }),
+    page.getByRole('button', { name: 'Container: 8.4 ml roll-on “Thin blue”' }),
   ).toBeVisible();
 });
 
-test('a vessel is measured anew, taken off, and brought back', async ({ page }) => {
+test('a container is measured anew, taken off, and brought back', async ({ page }) => {
   await page.goto('/shelf');
   await page.getByRole('link', { name: 'Raffle frost' }).click();
   await page.getByLabel('Holds, in ml').fill('11.6');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  const own = page.getByRole('region', { name: 'Vessels of your own' });
+  const own = page.getByRole('region', { name: 'Containers of your own' });
   await expect(own).toContainText(/roll-on, 11\.6\sml/);
   await own.getByRole('link', { name: 'Raffle frost' }).click();
   await page.getByRole('button', { name: 'Delete' }).click();

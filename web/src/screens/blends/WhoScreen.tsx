@@ -29,7 +29,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
     return (
       <p className="mt-4">
         {worked.state === 'gaps'
-          ? 'The sentence still has gaps, so nobody can be compared yet.'
+          ? 'Fill in the sentence first. Then you can see who can use the blend.'
           : settleProblemWords(catalog, worked.problem)}
       </p>
     );
@@ -53,7 +53,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
         columns={[
           { name: 'Person', width: 'w-[30%]' },
           { name: 'Verdict', width: 'w-36' },
-          { name: 'What speaks against it' },
+          { name: 'Reasons' },
         ]}
       >
         <tbody>
@@ -90,7 +90,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
 };
 
 /** One blend, as it stands in its drops, against everyone in the house and a few more. */
-export const WearersScreen = () => {
+export const WhoScreen = () => {
   const { blendId = '' } = useParams();
   const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
   const house = useStored(['people'], () => people.list());
@@ -98,16 +98,16 @@ export const WearersScreen = () => {
   if (failed) throw failed;
   if (data === undefined || house.data === undefined) return null;
   if (data === null) {
-    return <Missing title="This blend is not in the book" text="It may have been deleted." />;
+    return <Missing title="Blend not found" text="It may have been deleted." />;
   }
   return (
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
-          title={`Who may wear ${data.recipe.name || 'this blend'}`}
+          title={`Who can use ${data.recipe.name || 'this blend'}`}
           aside="the same bottle, drop for drop"
         />
-        <ButtonLink to={`/blends/${blendId}`}>Back to the sheet</ButtonLink>
+        <ButtonLink to={`/blends/${blendId}`}>Back to the blend</ButtonLink>
       </div>
       <People recipe={data.recipe} house={house.data} />
       <p className="mt-3 text-sm text-soft">
