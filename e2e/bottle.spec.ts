@@ -51,7 +51,7 @@ test('twelve drops for a child of three go no further, and end as not to be used
   // Neither by key, nor by press, nor by keeping it.
   await press(page, 'Enter', 3);
   await expect(page.getByRole('button', { name: /^Lavender: 12/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Keep 12, next/ })).toBeDisabled();
+  await expect(page.getByRole('button', { name: /^Accept 12, next/ })).toBeDisabled();
   await expect(page.getByRole('button', { name: /^Keep it/ })).toBeDisabled();
   // Nor after the page was opened anew.
   await page.reload();
@@ -102,7 +102,7 @@ test('past a limit that may be passed it asks for a reason in words', async ({ p
   await page.getByLabel(/Why go past this limit/).fill('For the stage, washed off at once');
   await go.click();
   await expect(stop(page)).toBeHidden();
-  await page.getByRole('button', { name: /^Keep 12, next/ }).click();
+  await page.getByRole('button', { name: /^Accept 12, next/ }).click();
   await expect(page.getByRole('button', { name: /^Ylang ylang/ })).toBeVisible();
   await page.goto('/batches/batch-prompt-desk');
   await expect(page.getByText('For the stage, washed off at once')).toBeVisible();
@@ -161,7 +161,7 @@ test('made again it is judged for the person as they are today, and says what ha
   await page.goto('/batches/batch-encore');
   await page.getByRole('button', { name: 'Make it again' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Encore, again');
-  await expect(page.getByText(/Ines has changed since: now: epilepsy/)).toBeVisible();
+  await expect(page.getByText(/Ines has changed since then: now: epilepsy/)).toBeVisible();
 });
 
 test('an empty sheet has no verdict, and an empty bottle neither', async ({ page }) => {

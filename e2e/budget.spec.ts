@@ -17,7 +17,7 @@ test('the first page works on at most 230 kB of JavaScript', async ({ page }) =>
     await name.waitFor();
     await route.continue();
   });
-  await page.goto('/');
+  await page.goto('/blends');
   await expect(name).toBeVisible();
   page.off('response', keep);
   const bodies = await Promise.all(scripts);

@@ -139,7 +139,7 @@ test('a bottle thrown away is begun again from nought', async ({ page }) => {
 });
 
 test('something else that went in is told, judged, and taken back', async ({ page }) => {
-  const happened = page.getByRole('button', { name: /^Something happened/ });
+  const happened = page.getByRole('button', { name: /^Mishap/ });
   const outcome = page.getByRole('region', { name: 'When complete' });
   await happened.click();
   const dialog = page.getByRole('dialog');
@@ -152,7 +152,7 @@ test('something else that went in is told, judged, and taken back', async ({ pag
   await expect(count(page)).toHaveText('0');
 
   await happened.click();
-  await dialog.getByRole('button', { name: /^Take back: Went in/ }).click();
+  await dialog.getByRole('button', { name: /^Undo: Went in/ }).click();
   await expect(dialog.getByText(/coffee/)).toHaveCount(0);
 
   await dialog.getByLabel('What went in').fill('cinnamon bark');

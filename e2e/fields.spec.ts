@@ -27,7 +27,7 @@ test('an age is read as people say it, and what was understood stands beside it'
   // What cannot be read leaves no age behind, not the one from before either.
   await age.fill('seven');
   await expect(page.getByText(/“seven” is not an age/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Person: … whom/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Person: … who/ })).toBeVisible();
 });
 
 for (const [typed, meant] of [
@@ -94,7 +94,7 @@ test('a word that every object has wipes no figure', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   const before = await page.getByLabel('ml of Petitgrain').inputValue();
   await page.getByLabel('ml of Petitgrain').fill('2 constructor');
-  await expect(page.getByRole('alert')).toContainText('no unit known here');
+  await expect(page.getByRole('alert')).toContainText('needs a unit');
   await page.getByLabel('ml of Petitgrain').blur();
   await expect(page.getByLabel('ml of Petitgrain')).toHaveValue(before);
   await expect(page.getByRole('status', { name: 'Verdict' })).not.toContainText('NaN');

@@ -68,12 +68,12 @@ test('anything is found by its name, from any room', async ({ page }) => {
   await page.goto('/batches');
   await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog')).toContainText('Single keys can be switched off');
+  await expect(page.getByRole('dialog')).toContainText('Single-key shortcuts can be turned off');
 });
 
 test('single keys can be switched off', async ({ page }) => {
   await page.goto('/settings');
-  await page.getByLabel(/Single keys act/).uncheck();
+  await page.getByLabel(/Single-key shortcuts/).uncheck();
   await page.goto('/batches');
   await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
   await page.keyboard.press('?');

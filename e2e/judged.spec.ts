@@ -28,7 +28,7 @@ test('what was not asked is asked, answered with one press, and stays answered f
   await questions.getByRole('button', { name: 'Nothing applies' }).click();
   await expect(questions).toHaveCount(0);
   await page.getByRole('link', { name: /^Label/ }).click();
-  const everywhere = page.getByText(/outside of the body/).filter({ visible: true });
+  const everywhere = page.getByText(/external use only/).filter({ visible: true });
   await expect(everywhere.first()).toBeVisible();
   await expect(page.getByText(/Ask first with/)).toHaveCount(0);
 });
@@ -59,7 +59,7 @@ test('when a person changes, their blends are judged anew, and it says so', asyn
   await page.getByLabel('breastfeeding').check();
   await page.goto('/blends/prompt-desk');
   await expect(
-    page.getByText(/Ines has changed since this blend was written: now breastfeeding/),
+    page.getByText(/Ines has changed since you wrote this blend: now breastfeeding/),
   ).toBeVisible();
   await expect(verdict(page)).toContainText('Do not use on Ines');
   await page.getByRole('button', { name: 'What you see' }).click();
@@ -160,7 +160,7 @@ test('a target may be a range, and what lies in it is on target', async ({ page 
   await page.goto('/blends/encore');
   await page.getByRole('button', { name: /^Strength/ }).click();
   await page.getByLabel('Up to, in percent').fill('1.5');
-  await expect(page.getByText('More than 2, please.')).toBeVisible();
+  await expect(page.getByText('It must be more than 2.')).toBeVisible();
   await page.getByLabel('Up to, in percent').fill('2.5');
   await page.keyboard.press('Escape');
   await expect(page.getByText('Total (target 2 to 2.5 %)')).toBeVisible();

@@ -96,7 +96,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await expect(label).toContainText('First night');
   await expect(label).toContainText('For Odile');
   await expect(label).toContainText('Lavender; Petitgrain');
-  await expect(label).toContainText(/batch \d{4}-\d{3}/);
+  await expect(label).toContainText(/Batch \d{4}-\d{3}/);
 
   // And the batch stands in the log.
   await page.goto('/batches');

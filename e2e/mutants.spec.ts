@@ -118,7 +118,7 @@ test(`every screen opens with what was taken of ${mutants} broken files, seed ${
     }
     taken += 1;
     await replace.click();
-    await expect(page.getByText(/is in place of all/)).toBeVisible();
+    await expect(page.getByText(/has replaced everything/)).toBeVisible();
     for (const screen of screens) {
       await visit(page, screen);
       const heading = page.getByRole('heading', { level: 1 });

@@ -11,7 +11,7 @@ test('a blend goes from a roll-on into a pump bottle, and all that hangs on it f
   await expect(
     page.getByRole('img', { name: /A 100 ml pump bottle, filled to 80 ml/ }),
   ).toBeVisible();
-  await expect(page.getByText(/Fill to about four fifths/)).toBeVisible();
+  await expect(page.getByText(/Leave room at the top/)).toBeVisible();
   await expect(page.getByText(/One press gives 0\.5 to 2\sml/)).toBeVisible();
 
   // 1.5 % of 80 ml in 7 parts: three of them are 0.51 ml, and 10 drops of 0.05 ml are 0.5.
@@ -40,7 +40,7 @@ test('vitamin E goes in by its share', async ({ page }) => {
 
 test('an amount is typed as people say it, in the spoons that were chosen', async ({ page }) => {
   await page.goto('/settings');
-  await page.getByLabel(/^of the United States/).check();
+  await page.getByLabel(/^US/).check();
   await page.goto('/blends/encore');
   const ml = page.getByLabel('ml of Lavender', { exact: true });
   await ml.fill('0.25 tsp');

@@ -17,7 +17,7 @@ test('a bottle on the shelf tells every blend its drop, its age and its chemistr
   // Shown before it counts.
   await expect(page.getByRole('group', { name: 'What was read' })).toContainText('geranial');
   await page.getByRole('button', { name: 'Use these figures' }).click();
-  await expect(page.getByText(/No cap reads zingabarol/)).toBeVisible();
+  await expect(page.getByText(/no combined limit for zingabarol/)).toBeVisible();
   await page.getByRole('button', { name: 'Add to shelf' }).click();
   await expect(page.getByText(/past its date since/).first()).toBeVisible();
 
@@ -97,7 +97,7 @@ test('a ready-made blend of unknown strength can’t be checked', async ({ page 
 
 test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
-  await page.getByRole('link', { name: 'Persons' }).click();
+  await page.getByRole('link', { name: 'Who can use it' }).click();
   await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not use it');
   await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('within limits');
   await expect(page.getByRole('row', { name: /Someone breastfeeding/ })).toContainText('over');

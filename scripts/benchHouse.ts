@@ -101,7 +101,7 @@ const readIn = async (page: Page, path: string): Promise<{ ms: number; longest: 
   const start = Date.now();
   await page.getByLabel('A backup to restore').setInputFiles(path);
   await page.getByRole('button', { name: 'Replace everything here' }).click({ timeout: 600_000 });
-  await page.getByText(/is in place of all/).waitFor({ timeout: 600_000 });
+  await page.getByText(/has replaced everything/).waitFor({ timeout: 600_000 });
   const ms = Date.now() - start;
   const longest = await page.evaluate(() =>
     Math.max(0, ...(window as unknown as { tasks: number[] }).tasks),

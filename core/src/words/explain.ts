@@ -37,28 +37,6 @@ export const sourceWords = (source: string): string =>
     Object.hasOwn(sourceTitles, short) ? (sourceTitles[short] ?? short) : short,
   );
 
-/** Short names of the sources, as they stand beside a figure. */
-const shortSources: Readonly<Record<string, string>> = {
-  EOS2: 'Essential Oil Safety',
-  IFRA: 'IFRA',
-  IFRACAT: 'IFRA',
-  CHART: 'published use chart',
-  TEACH: 'professional teaching',
-  HOME: 'home-safety charts',
-  MAKERS: 'makers’ custom',
-  RECALL: 'handbooks compared',
-};
-
-/** `EOS2; HOME` as it stands beside a figure: names that are read, without editions and years. */
-export const shortSourceWords = (source: string): string =>
-  [
-    ...new Set(
-      (source.split(':')[0] ?? source)
-        .replace(/\b[A-Z]+\d?\b/g, (short) => shortSources[short] ?? short)
-        .split('; '),
-    ),
-  ].join(', ');
-
 /** The same, but what is in the maker's own words stays as they wrote it. */
 const sourceSaid = (catalog: Catalog, { source, subject, reason }: Finding): string => {
   const oils = reason.code === 'light-sum' ? reason.oils : [subject];

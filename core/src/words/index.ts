@@ -13,7 +13,7 @@ export {
 export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
-export { explain, shortSourceWords, sourceWords } from './explain';
+export { explain, sourceWords } from './explain';
 export {
   fieldName,
   type FileProblem,

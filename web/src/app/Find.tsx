@@ -1,13 +1,6 @@
 import { containers } from '../store/containers';
 import { useCatalog } from '../parts/catalog';
-import {
-  Combobox,
-  ComboboxInput,
-  ComboboxOption,
-  ComboboxOptions,
-  Dialog,
-  DialogPanel,
-} from '@headlessui/react';
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { forbiddenNamed, plainName, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
 import { containerWords, wearerWords } from '@jubbet/core/words';
 import { wearerOn } from '@jubbet/core/brief';
@@ -137,54 +130,57 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   ];
 
   return (
-    <Dialog open onClose={onClose} className="relative z-50">
-      <div aria-hidden className="fixed inset-0 bg-night/50" />
-      <div className="fixed inset-0 flex justify-center p-4 pt-[12vh]">
-        <DialogPanel className="h-fit w-full max-w-xl rounded-xl border border-line bg-sheet p-3">
-          <Combobox<Hit | null>
-            value={null}
-            onChange={(hit) => {
-              if (!hit) return;
-              onClose();
-              void write('The new blend', hit.open).then((path) => path && navigate(path));
-            }}
-          >
-            <ComboboxInput
-              autoFocus
-              aria-label="Find"
-              autoComplete="off"
-              placeholder="Find an oil, blend, person, batch, bottle or container"
-              className="w-full rounded-md border border-line bg-transparent px-3 py-2.5 text-lg placeholder:text-soft"
-              displayValue={() => query}
-              onChange={(event) => setQuery(event.target.value)}
-            />
-            {plain !== '' && (
-              <ComboboxOptions static className="mt-2 max-h-[50vh] overflow-y-auto">
-                {hits.map((hit) => (
-                  <ComboboxOption
-                    key={`${query}/${hit.key}`}
-                    value={hit}
-                    className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-focus:bg-slate-wash"
-                  >
-                    <span className="w-14 flex-none text-sm text-soft">{hit.kind}</span>
-                    <span className="min-w-0 flex-1 truncate">
-                      {hit.kind === 'oil' || hit.kind === 'about' ? (
-                        <OilName name={hit.name} />
-                      ) : (
-                        <b>{hit.name}</b>
-                      )}
-                      {hit.aside && <span className="text-sm text-soft"> · {hit.aside}</span>}
-                    </span>
-                  </ComboboxOption>
-                ))}
-                {hits.length === 0 && (
-                  <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}” here.</p>
+    <Combobox<Hit | null>
+      value={null}
+      onChange={(hit) => {
+        if (!hit) return;
+        onClose();
+        void write('The new blend', hit.open).then((path) => path && navigate(path));
+      }}
+    >
+      <ComboboxInput
+        autoFocus
+        aria-label="Find"
+        autoComplete="off"
+        placeholder="Oil, blend, person …"
+        className="min-h-11 w-full rounded-md border border-[#8b97bd] bg-sheet px-2.5 text-ink placeholder:text-soft sm:min-h-9"
+        displayValue={() => query}
+        onChange={(event) => setQuery(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') onClose();
+        }}
+        onBlur={() => {
+          if (plain === '') onClose();
+        }}
+      />
+      {plain !== '' && (
+        <ComboboxOptions
+          static
+          anchor={{ to: 'bottom start', gap: 4, padding: 12 }}
+          className="z-50 max-h-[70dvh]! w-[min(34rem,calc(100vw-24px))] overflow-y-auto rounded-lg border border-line bg-sheet p-1 text-ink shadow-lg"
+        >
+          {hits.map((hit) => (
+            <ComboboxOption
+              key={`${query}/${hit.key}`}
+              value={hit}
+              className="flex min-h-11 cursor-pointer items-center gap-3 rounded-md px-3 py-1.5 data-focus:bg-slate-wash"
+            >
+              <span className="w-18 flex-none text-sm text-soft">{hit.kind}</span>
+              <span className="min-w-0 flex-1 truncate">
+                {hit.kind === 'oil' || hit.kind === 'about' ? (
+                  <OilName name={hit.name} />
+                ) : (
+                  <b>{hit.name}</b>
                 )}
-              </ComboboxOptions>
-            )}
-          </Combobox>
-        </DialogPanel>
-      </div>
-    </Dialog>
+                {hit.aside && <span className="text-sm text-soft"> · {hit.aside}</span>}
+              </span>
+            </ComboboxOption>
+          ))}
+          {hits.length === 0 && (
+            <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}”.</p>
+          )}
+        </ComboboxOptions>
+      )}
+    </Combobox>
   );
 };

@@ -4,13 +4,16 @@ import {
   ClipboardList,
   Droplet,
   FlaskConical,
+  Keyboard,
   NotebookText,
+  Search,
   SlidersHorizontal,
   UserRound,
   type LucideIcon,
 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
+import { Kbd } from '../parts/Kbd';
 import { useKeys } from '../parts/useKeys';
 import { NewVersion } from './NewVersion';
 import { NoticeProvider } from './NoticeProvider';
@@ -25,44 +28,48 @@ const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
 ];
 
-const Rail = () => (
-  <header className="screen-only z-30 flex bg-night text-[#eceae2] max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 sm:sticky sm:top-0 sm:h-dvh sm:w-[88px] sm:flex-none sm:flex-col">
-    <Link
-      to="/"
-      className="px-3 py-3 text-center font-serif text-xl font-semibold text-[#fbfaf6] no-underline max-sm:hidden"
-    >
-      jubbet
-    </Link>
-    <nav aria-label="Rooms" className="flex flex-1 sm:flex-col">
-      {rooms.map(({ to, name, Icon }) => (
-        <NavLink
-          key={to}
-          to={to}
-          className={({ isActive }) =>
-            clsx(
-              'flex flex-1 flex-col items-center gap-1 py-2.5 text-[13px] text-[#eceae2] max-sm:text-[11px] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a] sm:flex-none sm:py-3',
-              isActive
-                ? 'bg-[#26345f] max-sm:shadow-[inset_0_3px_#e3a94a] sm:shadow-[inset_3px_0_#e3a94a]'
-                : 'hover:bg-[#1e2a50]',
-            )
-          }
-        >
-          <Icon aria-hidden size={20} strokeWidth={1.75} />
-          {name}
-        </NavLink>
-      ))}
-    </nav>
-  </header>
-);
-
-/** Opened with a key, and loaded then. */
+/** Fetched when they are asked for. */
 const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
+
+const night =
+  'rounded-md border border-[#55638f] bg-[#1e2a50] text-[#eceae2] outline-offset-[-3px] focus-visible:outline-[#e3a94a]';
+
+/** The way to anything by its name: always in sight, and the field itself once it is pressed. */
+const FindHere = ({
+  open,
+  onOpen,
+  onClose,
+}: {
+  open: boolean;
+  onOpen: () => void;
+  onClose: () => void;
+}) => {
+  const shut = (
+    <button
+      type="button"
+      className={clsx(night, 'flex min-h-11 w-full items-center gap-2 px-2.5 text-left sm:min-h-9')}
+      onClick={onOpen}
+    >
+      <Search aria-hidden size={16} />
+      <span className="flex-1">Find</span>
+      <Kbd>/</Kbd>
+    </button>
+  );
+  return open ? (
+    <Suspense fallback={shut}>
+      <Find onClose={onClose} />
+    </Suspense>
+  ) : (
+    shut
+  );
+};
 
 /** On the sheet the key that finds adds an oil. */
 const sheet = /^\/blends\/[^/]+$/;
 
-const KeyRooms = () => {
+/** Where one goes: beside the page, or along its foot where a hand holds the screen. */
+const Rail = () => {
   const { pathname } = useLocation();
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
   const close = () => setOpen(null);
@@ -71,10 +78,51 @@ const KeyRooms = () => {
     ...(sheet.test(pathname) ? {} : { '/': () => setOpen('find') }),
   });
   return (
-    <Suspense fallback={null}>
-      {open === 'find' && <Find onClose={close} />}
-      {open === 'keys' && <KeyList onClose={close} />}
-    </Suspense>
+    <header className="screen-only z-30 bg-night text-[#eceae2] sm:sticky sm:top-0 sm:flex sm:h-dvh sm:w-[148px] sm:flex-none sm:flex-col">
+      <div className="flex items-center gap-3 px-3 py-2 sm:flex-col sm:items-stretch sm:py-3">
+        <Link
+          to="/"
+          className="px-1 font-serif text-xl font-semibold text-[#fbfaf6] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a]"
+        >
+          jubbet
+        </Link>
+        <div className="flex-1">
+          <FindHere open={open === 'find'} onOpen={() => setOpen('find')} onClose={close} />
+        </div>
+      </div>
+      <nav
+        aria-label="Rooms"
+        className="flex min-h-0 flex-1 overflow-y-auto max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-30 max-sm:bg-night max-sm:pb-[env(safe-area-inset-bottom)] sm:flex-col"
+      >
+        {rooms.map(({ to, name, Icon }) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              clsx(
+                'flex flex-1 items-center text-[#eceae2] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a] max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:text-[11px] sm:min-h-11 sm:flex-none sm:gap-2.5 sm:px-4',
+                isActive
+                  ? 'bg-[#26345f] max-sm:shadow-[inset_0_3px_#e3a94a] sm:shadow-[inset_3px_0_#e3a94a]'
+                  : 'hover:bg-[#1e2a50]',
+              )
+            }
+          >
+            <Icon aria-hidden size={18} strokeWidth={1.75} />
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <button
+        type="button"
+        className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-[#b9c1d8] outline-offset-[-3px] hover:bg-[#1e2a50] focus-visible:outline-[#e3a94a] max-sm:hidden"
+        onClick={() => setOpen('keys')}
+      >
+        <Keyboard aria-hidden size={16} />
+        <span className="flex-1">Keys</span>
+        <Kbd>?</Kbd>
+      </button>
+      <Suspense fallback={null}>{open === 'keys' && <KeyList onClose={close} />}</Suspense>
+    </header>
   );
 };
 
@@ -87,13 +135,12 @@ export const Shell = () => (
     >
       Skip to content
     </a>
-    <div className="flex min-h-dvh">
+    <div className="flex min-h-dvh max-sm:flex-col">
       <Rail />
       <main id="room" className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-24">
         <Outlet />
       </main>
     </div>
-    <KeyRooms />
     <NewVersion />
     <ScrollRestoration />
   </NoticeProvider>

@@ -20,7 +20,10 @@ export const router = createBrowserRouter([
       {
         ErrorBoundary: FailurePage,
         children: [
-          { index: true, element: <Navigate to="/blends" replace /> },
+          {
+            index: true,
+            lazy: async () => ({ Component: (await screens.welcome()).WelcomeScreen }),
+          },
           {
             path: 'blends',
             lazy: async () => ({

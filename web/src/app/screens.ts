@@ -1,6 +1,7 @@
 /** Each screen's own code, to be fetched when it is opened. */
 export const screens = {
   bench: () => import('../screens/make/BenchScreen'),
+  welcome: () => import('../screens/blends/WelcomeScreen'),
   blends: () => import('../screens/blends/BlendsScreen'),
   blend: () => import('../screens/blend/BlendScreen'),
   carriers: () => import('../screens/blend/CarriersScreen'),

@@ -7,6 +7,8 @@ import type { StoreTrouble } from '../parts/storeTrouble';
 import { db, refuseNewer } from '../store/database';
 import { seedFirst } from '../store/seed';
 import { today } from '../store/now';
+import { settings } from '../store/settings';
+import { chooseScheme, followScheme } from '../parts/scheme';
 import { HouseCatalog, readHouseCatalog, type ReadCatalog } from './HouseCatalog';
 import { router } from './routes';
 
@@ -69,7 +71,10 @@ const afterFirstScreen = 3000;
 
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so. What was made may come after the book of blends stands.
+followScheme();
 void refuseNewer()
+  .then(() => settings.read())
+  .then(({ scheme }) => chooseScheme(scheme))
   .then(() => seedFirst(db, today()))
   .then(async (more) => {
     if (more && !showsMade(window.location.pathname)) {

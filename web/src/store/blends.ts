@@ -7,6 +7,15 @@ import { idsBy, textsOf } from './listed';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 
+/** True where nothing was ever written into it. */
+const isUntouched = ({ revision, recipe }: BlendRecord): boolean =>
+  revision === 1 &&
+  recipe.name === '' &&
+  recipe.brief.wearer === null &&
+  recipe.brief.place === null &&
+  recipe.oils.length === 0 &&
+  recipe.bases.length === 0;
+
 /** What came of a write. */
 interface Written {
   readonly recipe: Recipe;
@@ -45,7 +54,7 @@ const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendO
   };
 };
 
-/** The blend of blends. Every act is one transaction. */
+/** All blends. Every act is one transaction. */
 export const blendStore = (store: Database = db) => {
   const add = async (recipe: Recipe): Promise<string> => {
     const at = now();
@@ -134,6 +143,12 @@ export const blendStore = (store: Database = db) => {
           ...found.recipe,
           name: `${nameOrNone(found.recipe.name)}, copy`.slice(0, 120),
         });
+      }),
+    /** Takes away a blend into which nothing was written: nobody would look for it. */
+    dropUntouched: (id: string): Promise<void> =>
+      store.transaction('rw', store.blends, async () => {
+        const found = await store.blends.get(id);
+        if (found && isUntouched(found)) await store.blends.delete(id);
       }),
     remove: async (id: string): Promise<void> => {
       const at = now();

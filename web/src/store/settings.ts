@@ -12,6 +12,8 @@ export const settingsSchema = z.object({
   spoons: z.enum(['metric', 'us', 'imperial', 'australian']).catch('metric'),
   /** Single keys act on screens; off for those who speak to their machine. */
   singleKeys: z.boolean().catch(true),
+  /** Light or dark, or as the system has it. */
+  scheme: z.enum(['system', 'light', 'dark']).catch('system'),
   /** Stands before the year in batch numbers. */
   batchPrefix: z.string().max(8).catch(''),
   /** When all data last went out to a file; null for never. */

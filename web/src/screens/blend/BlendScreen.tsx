@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
@@ -11,6 +12,17 @@ export const BlendScreen = () => {
   const { blendId = '' } = useParams();
   const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
   const write = useWrite();
+  const leaving = useRef<number | undefined>(undefined);
+  useEffect(() => {
+    window.clearTimeout(leaving.current);
+    return () => {
+      leaving.current = window.setTimeout(() => {
+        // Its label or its carriers are still about it.
+        if (!window.location.pathname.startsWith(`/blends/${blendId}`))
+          void blends.dropUntouched(blendId).catch((error: unknown) => console.warn(error));
+      });
+    };
+  }, [blendId]);
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {

@@ -7,7 +7,6 @@ import {
   formatNumber,
   formatPercent,
   guidelineWords,
-  shortSourceWords,
 } from '@jubbet/core/words';
 import { questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
 import { judgedAs, type Blend } from '@jubbet/core/drops';
@@ -38,7 +37,7 @@ const trackValue = (entry: Finding): string => {
   if (entry.unit === 'ratio') {
     return `${formatNumber(shareOfLimit(entry.value, entry.limit)?.likely ?? 0)} % of the limit`;
   }
-  return `${formatPercent(entry.value.likely)}, limit ${formatPercent(entry.limit)}`;
+  return formatPercent(entry.value.likely);
 };
 
 /** What an explanation is worked out from. */
@@ -53,7 +52,7 @@ const Why = ({
   blend,
   mixture,
   children,
-}: { entry: Finding; children: ReactNode } & Judged) => {
+}: { entry: Finding; children?: ReactNode } & Judged) => {
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
   const told = open ? explain(catalog, entry, questionOf(judgedAs(blend, mixture))) : null;
@@ -110,8 +109,9 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         <LimitTrack value={entry.value} limit={entry.limit} verdict={entry.verdict} />
       )}
       <Why entry={entry} {...judged}>
-        <VerdictMark verdict={entry.verdict} /> · {entry.by === 'weight' ? 'by weight · ' : ''}
-        {shortSourceWords(entry.source)}
+        <VerdictMark verdict={entry.verdict} />
+        {entry.unit !== 'ratio' && entry.limit !== null && ` · limit ${formatPercent(entry.limit)}`}
+        {entry.by === 'weight' && ' by weight'}
       </Why>
     </li>
   );
@@ -124,9 +124,7 @@ const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
       <p>
         <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(catalog, entry))}
       </p>
-      <Why entry={entry} {...judged}>
-        {shortSourceWords(entry.source)}
-      </Why>
+      <Why entry={entry} {...judged} />
     </li>
   );
 };

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { useHeadingFocus } from '../../parts/useHeadingFocus';
 
 /** The title of the sheet is the name of the blend, and is written on the spot. */
 export const NameTitle = ({
@@ -14,9 +15,12 @@ export const NameTitle = ({
   useEffect(() => {
     document.title = `${title} · Jubbet`;
   }, [title]);
+  const heading = useHeadingFocus();
   return (
     <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 max-sm:basis-full">
-      <h1 className="sr-only">{title}</h1>
+      <h1 ref={heading} tabIndex={-1} className="sr-only">
+        {title}
+      </h1>
       <input
         aria-label="Name"
         maxLength={120}

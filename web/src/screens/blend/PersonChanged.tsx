@@ -19,7 +19,7 @@ export const PersonChanged = ({ record, recipe }: { record: BlendOfToday; recipe
       className="flex flex-wrap items-center gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber"
     >
       <span className="flex-1">
-        {wearer.name ?? 'The person'} has changed since this blend was written:{' '}
+        {wearer.name ?? 'The person'} has changed since you wrote this blend:{' '}
         {formatList(changes.map(wearerChangeWords))}. It is judged for them as they are now.
       </span>
       <Button look="quiet" onClick={() => void write('The blend', () => blends.seen(record.id))}>

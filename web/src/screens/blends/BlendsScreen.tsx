@@ -4,7 +4,7 @@ import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { OneRecord } from '../../parts/OneRecord';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -12,10 +12,10 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { WindowList } from '../../parts/WindowList';
 import { blends } from '../../store/blends';
+import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
-import { Welcome } from './Welcome';
 
 /** The blend: every blend, what it is for, and whether it holds. */
 export const BlendsScreen = () => {
@@ -23,6 +23,7 @@ export const BlendsScreen = () => {
   const picker = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blend ids'], () => blends.ids());
+  const welcomed = useStored(['settings'], () => settings.read()).data?.welcomed;
   const write = useWrite();
   const tell = useNotice();
   const catalog = useCatalog();
@@ -86,7 +87,14 @@ export const BlendsScreen = () => {
           </button>
         </p>
       )}
-      <Welcome />
+      {welcomed === false && (
+        <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">
+          <span className="flex-1">This is an example. Everyone in it is made up.</span>
+          <ButtonLink look="quiet" to="/">
+            Start your own
+          </ButtonLink>
+        </p>
+      )}
       <SaveReminder />
       {data?.length === 0 && (
         <p className="mt-6 max-w-prose">

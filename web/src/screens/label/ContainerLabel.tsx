@@ -25,7 +25,7 @@ export const ContainerLabel = ({
         )}
         <b>{label.directions}</b>
       </p>
-      <p>Ingredients: {[...label.bases, ...label.oils].join(', ')}.</p>
+      <p>Ingredients: {[...label.bases, ...label.oils].join('; ')}.</p>
       {cautions.length > 0 && <p>{cautions.join(' ')}</p>}
       <p>
         Made {dayWords(label.madeOn)} · <b>Best before {dayWords(label.bestBefore.date)}</b> · Batch{' '}

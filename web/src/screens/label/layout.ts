@@ -55,7 +55,7 @@ const front = (label: LabelText): Paragraph[] => [
     scale: 1.1,
   },
   paragraph(...(label.purpose ? [plain(`${label.purpose}. `)] : []), bold(label.directions)),
-  paragraph(plain(`Ingredients: ${[...label.bases, ...label.oils].join(', ')}.`)),
+  paragraph(plain(`Ingredients: ${[...label.bases, ...label.oils].join('; ')}.`)),
 ];
 
 const foot = (label: LabelText): Paragraph =>

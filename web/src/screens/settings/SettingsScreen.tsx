@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Choices } from '../../parts/Choices';
 import { TextField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { chooseScheme } from '../../parts/scheme';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -75,6 +76,23 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           onChoose={(dropSchool) => keep('dropSchool', dropSchool)}
         />
         <p className="text-sm text-soft">Existing blends stay as they are.</p>
+      </section>
+      <section aria-label="Look" className={section}>
+        <h2 className="text-lg">Look</h2>
+        <Choices<Settings['scheme']>
+          legend="Colours"
+          name="scheme"
+          value={stored.scheme}
+          choices={[
+            { value: 'system', text: 'as this device is set' },
+            { value: 'light', text: 'light' },
+            { value: 'dark', text: 'dark' },
+          ]}
+          onChoose={(scheme) => {
+            chooseScheme(scheme);
+            keep('scheme', scheme);
+          }}
+        />
       </section>
       <section aria-label="Units" className={section}>
         <h2 className="text-lg">Units</h2>

@@ -1,0 +1,63 @@
+import { expect, test } from '@playwright/test';
+
+// The first five minutes: what is pressed is counted, what is typed is not.
+test('from an empty house to the label of a first roll-on in twelve presses', async ({ page }) => {
+  await page.goto('/');
+  let presses = 0;
+  const press = async (role: 'button' | 'radio' | 'link' | 'option', name: string | RegExp) => {
+    presses += 1;
+    await page.getByRole(role, { name }).first().click();
+  };
+  const enter = async () => {
+    presses += 1;
+    await page.keyboard.press('Enter');
+  };
+  await press('button', 'Start my first blend');
+  // Nothing of the example is left in one's own house, its maker's name neither.
+  await expect(page.getByText('The example is put away.')).toBeVisible();
+  await page.getByLabel('Name').fill('First night');
+  await press('button', 'Person: … who?');
+  await press('radio', 'someone I know');
+  await page.getByLabel('Age', { exact: true }).fill('41');
+  await enter();
+  // Each gap that is answered closes, and the next one is open.
+  await expect(page.getByRole('dialog', { name: 'Place' })).toBeVisible();
+  await press('radio', 'wrists and neck');
+  await expect(page.getByRole('dialog', { name: 'Strength' })).toBeVisible();
+  await press('button', /^recommended/);
+  await expect(page.getByRole('dialog', { name: 'Carrier' })).toBeVisible();
+  await press('button', 'jojoba');
+  await expect(page.getByLabel('Add an oil')).toBeFocused();
+  await page.keyboard.type('lavender');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await enter();
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Within limits');
+  await press('link', /^Label/);
+  await expect(page.getByRole('heading', { name: 'Label: First night' })).toBeFocused();
+  await expect(page.getByText('For external use only.').last()).toBeVisible();
+  await expect(page.getByLabel('Made by')).toHaveValue('');
+  expect(presses).toBeLessThanOrEqual(12);
+});
+
+test('a gap says what is missing, and leads there', async ({ page }) => {
+  await page.goto('/blends');
+  await page.getByRole('button', { name: /^New blend/ }).click();
+  await page.getByRole('button', { name: 'Make this' }).click();
+  await expect(page.getByText(/^Still needed: who it is for, where it goes/).first()).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Person' })).toBeVisible();
+  // What was answered before stays open until it is left.
+  await page.getByRole('radio', { name: /^anyone/ }).click();
+  await page.getByRole('dialog', { name: 'Place' }).getByRole('button', { name: 'Done' }).click();
+});
+
+test('a blend into which nothing was typed is not kept', async ({ page }) => {
+  await page.goto('/blends');
+  const list = page.getByRole('main').getByRole('listitem');
+  await expect(list.first()).toBeVisible();
+  const before = await list.count();
+  await page.getByRole('button', { name: /^New blend/ }).click();
+  await expect(page.getByRole('button', { name: 'Person: … who?' })).toBeVisible();
+  await page.goBack();
+  await expect(list).toHaveCount(before);
+  await expect(page.getByText('Without a name')).toHaveCount(0);
+});
