@@ -136,7 +136,9 @@ test('a stranger’s figure of an oil comes in with no blend, and is told', asyn
       }),
     ),
   });
-  await expect(page.getByText(/own figures of Ylang ylang\. They were not imported/)).toBeVisible();
+  await expect(
+    page.getByText(/own figures for Ylang ylang\. They were not imported/),
+  ).toBeVisible();
   // 3 drops are 1.6 % by volume and 1.7 % by weight: past twice the 0.8 % that count here.
   const verdict = page.getByRole('status', { name: 'Verdict' });
   await expect(verdict).toContainText('Do not use');

@@ -62,7 +62,7 @@ test('when a person changes, their blends are judged anew, and it says so', asyn
     page.getByText(/Ines has changed since you wrote this blend: now breastfeeding/),
   ).toBeVisible();
   await expect(verdict(page)).toContainText('Do not use on Ines');
-  await page.getByRole('button', { name: 'What you see' }).click();
+  await page.getByRole('button', { name: 'OK' }).click();
   await expect(page.getByText(/Ines has changed/)).toHaveCount(0);
   await page.reload();
   await expect(verdict(page)).toContainText('Do not use on Ines');

@@ -71,7 +71,9 @@ test('a figure of one’s own is marked, counts, and can be taken back', async (
     'Ylang ylang is left out: one drop is already too much',
   );
   await page.getByText(/other checks passed/).click();
-  await expect(page.getByText('the sheet of May').first()).toBeVisible();
+  const own = page.getByRole('listitem').filter({ hasText: 'your own figure' });
+  await own.getByText('Why').click();
+  await expect(own.getByText('the sheet of May').first()).toBeVisible();
 
   await page.goto('/materials/ylang-ylang');
   await page.getByRole('button', { name: 'Use the library’s' }).click();

@@ -27,6 +27,7 @@ export { nameFromId } from './names';
 export { noteWords } from './notes';
 export {
   capitalised,
+  countedWords,
   formatDrops,
   formatG,
   formatList,

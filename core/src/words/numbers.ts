@@ -43,6 +43,10 @@ export const uncapitalised = (text: string): string => text.charAt(0).toLowerCas
 /** The same words with a capital first. */
 export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** `1 month`, `18 months`. */
+export const countedWords = (count: number, word: string): string =>
+  `${formatNumber(count)} ${word}${count === 1 ? '' : 's'}`;
+
 /** `1 drop`, `7 drops`. */
 export const formatDrops = (count: number): string => `${count} ${count === 1 ? 'drop' : 'drops'}`;
 

@@ -1,11 +1,11 @@
 import { Button } from '../parts/Button';
-import { ScreenTitle } from '../parts/ScreenTitle';
 import type { StoreTrouble } from '../parts/storeTrouble';
 
 /** In place of the application, while its data cannot be reached. */
 export const StorePage = ({ trouble: { title, what, todo } }: { trouble: StoreTrouble }) => (
   <main className="mx-auto max-w-xl px-6 py-10" role="alert">
-    <ScreenTitle title={title} />
+    <title>{`${title} · Jubbet`}</title>
+    <h1 className="text-[26px]">{title}</h1>
     <p className="mt-3">{what}</p>
     <p className="mt-3">{todo}</p>
     <div className="mt-4">

@@ -73,8 +73,6 @@ const afterFirstScreen = 3000;
 // opened, the screens say so. What was made may come after the book of blends stands.
 followScheme();
 void refuseNewer()
-  .then(() => settings.read())
-  .then(({ scheme }) => chooseScheme(scheme))
   .then(() => seedFirst(db, today()))
   .then(async (more) => {
     if (more && !showsMade(window.location.pathname)) {
@@ -96,6 +94,7 @@ void refuseNewer()
         .catch((error: unknown) => console.warn('batches were not mended', error));
     }, afterFirstScreen);
   })
+  .then(async () => chooseScheme((await settings.read()).scheme))
   .then(() => readHouseCatalog())
   .then(show)
   .catch(async (error: unknown) => {

@@ -22,7 +22,7 @@ export const TextField = ({
           autoComplete="off"
           aria-invalid={Boolean(problem)}
           aria-describedby={problem ? id : undefined}
-          className={clsx(box, problem ? 'border-brick' : 'border-line', className)}
+          className={clsx(box, problem ? 'border-brick' : 'border-field', className)}
           {...rest}
         />
       </label>
@@ -50,7 +50,7 @@ export const SelectField = <T extends string>({
     <span className="text-sm text-soft">{label}</span>
     <select
       aria-label={label}
-      className={clsx(box, 'w-full min-w-0 border-line bg-sheet')}
+      className={clsx(box, 'w-full min-w-0 border-field bg-sheet')}
       value={value}
       onChange={(event) => {
         const found = choices.find(([id]) => id === event.target.value);

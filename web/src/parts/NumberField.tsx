@@ -166,8 +166,8 @@ export const NumberField = ({
           refusal
             ? 'border-brick'
             : clsx(
-                framed ? 'border-line' : 'border-transparent',
-                'hover:border-line focus:border-press',
+                framed ? 'border-field' : 'border-transparent',
+                'hover:border-field focus:border-press',
               ),
           className,
         )}

@@ -61,7 +61,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
           aria-invalid={Boolean(problem)}
           className={clsx(
             'w-full rounded-md border bg-transparent px-2 py-2 placeholder:text-soft',
-            problem ? 'border-brick' : 'border-line',
+            problem ? 'border-brick' : 'border-field',
           )}
           displayValue={() => query}
           value={query}
@@ -72,7 +72,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
           <ComboboxOptions
             static={false}
             anchor={{ to: 'bottom start', gap: 4, padding: 12 }}
-            className="z-50 w-[min(30rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
+            className="z-50 max-h-80! w-[min(30rem,calc(100vw-24px))] overflow-y-auto rounded-lg border border-line bg-sheet p-1 shadow-lg empty:hidden"
           >
             {found.map((material) => {
               const taken = isTaken(material);

@@ -55,7 +55,7 @@ export const Ticks = ({
           aria-label={`${title}: ${ownWords}`}
           placeholder={ownWords}
           maxLength={200}
-          className="min-w-0 flex-1 rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft"
+          className="min-w-0 flex-1 rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           onKeyDown={(event) => {

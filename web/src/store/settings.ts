@@ -12,6 +12,15 @@ export const settingsSchema = z.object({
   spoons: z.enum(['metric', 'us', 'imperial', 'australian']).catch('metric'),
   /** Single keys act on screens; off for those who speak to their machine. */
   singleKeys: z.boolean().catch(true),
+  /** Labels of each kind of container as they were last printed. */
+  labelSizes: z
+    .record(
+      z.string().max(80),
+      z.object({ width: z.number().min(20).max(280), height: z.number().min(15).max(200) }),
+    )
+    .catch({}),
+  labelPaper: z.enum(['A4', 'Letter', 'single']).catch('A4'),
+  labelNames: z.enum(['common', 'botanical']).catch('common'),
   /** Light or dark, or as the system has it. */
   scheme: z.enum(['system', 'light', 'dark']).catch('system'),
   /** Stands before the year in batch numbers. */

@@ -14,7 +14,7 @@ export const BatchNotes = ({ batch }: { batch: BatchRecord }) => {
         rows={3}
         maxLength={10_000}
         placeholder="How it smelt, how it was received, what to change next time"
-        className="rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft"
+        className="rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
         value={notes}
         onChange={(event) => {
           setNotes(event.target.value);

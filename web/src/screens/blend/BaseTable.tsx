@@ -9,6 +9,7 @@ import {
   readBaseAmount,
 } from '@jubbet/core/recipe';
 import {
+  countedWords,
   takenWords,
   carrierWords,
   formatNumber,
@@ -78,7 +79,13 @@ const BaseRow = ({
         <NumberField
           label={`${wordOf[unit]} of ${name}`}
           className="w-20 font-semibold"
-          unit={isRest ? '' : units[unit]}
+          unit={
+            isRest
+              ? ''
+              : unit === 'parts' && valueIn(entry.amount, unit) === 1
+                ? 'part'
+                : units[unit]
+          }
           value={isRest ? null : (valueIn(entry.amount, unit) ?? null)}
           placeholder={isRest ? 'the rest' : loose ? 'in spoons' : ''}
           rule={{ least: 0, above: true, most: most[unit] }}
@@ -132,7 +139,7 @@ export const AddBase = memo(
         placeholder="Add a carrier, butter, wax, sugar"
         search={(one) => searchBases(catalog, one)}
         isTaken={({ id }) => taken.split(',').includes(id)}
-        describe={({ kind, shelfMonths }) => `${kind}; keeps ${shelfMonths} months`}
+        describe={({ kind, shelfMonths }) => `${kind}; keeps ${countedWords(shelfMonths, 'month')}`}
         onPick={({ id }) => change(addBase(catalog, id))}
       />
     );

@@ -1,6 +1,6 @@
 import { basesWrittenBy, addBase, removeBase, gapsOf } from '@jubbet/core/recipe';
 import { type Catalog, baseFacts, searchBases, type Base } from '@jubbet/core/catalog';
-import { basesWords, carrierWords } from '@jubbet/core/words';
+import { countedWords, basesWords, carrierWords } from '@jubbet/core/words';
 import { measuredBy, writeBases, type Way } from '@jubbet/core/drops';
 import { allergyTo } from '@jubbet/core/limits';
 import { useCatalog } from '../../parts/catalog';
@@ -55,7 +55,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
             search={(one) => searchBases(catalog, one)}
             isTaken={({ id }) => recipe.bases.some((base) => base.id === id)}
             describe={({ id, shelfMonths }) =>
-              `${baseFacts(id)?.feel ?? 'your own'}; keeps ${shelfMonths} months`
+              `${baseFacts(id)?.feel ?? 'your own'}; keeps ${countedWords(shelfMonths, 'month')}`
             }
             onPick={({ id }) => pick(id, answered)}
           />

@@ -9,7 +9,7 @@ import {
 import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
 import { baseFacts } from '@jubbet/core/catalog';
-import { formatG, formatMl, formatNumber } from '@jubbet/core/words';
+import { countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -78,7 +78,7 @@ const CarrierRow = ({
       <Cell under="Absorbs">{facts?.absorption ?? 'not known'}</Cell>
       <Cell under="Smell">{facts?.odour ?? 'not known'}</Cell>
       <Cell right under="Keeps" className="whitespace-nowrap">
-        {base.shelfMonths} months
+        {countedWords(base.shelfMonths, 'month')}
       </Cell>
       <Cell right under="On the shelf" className="whitespace-nowrap">
         {left ? `${formatMl(left.ml, 3)}, ${formatG(left.g, 3)}` : '–'}

@@ -112,6 +112,7 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         <VerdictMark verdict={entry.verdict} />
         {entry.unit !== 'ratio' && entry.limit !== null && ` · limit ${formatPercent(entry.limit)}`}
         {entry.by === 'weight' && ' by weight'}
+        {(catalog.oil(entry.subject)?.own?.figures.length ?? 0) > 0 && ' · your own figure'}
       </Why>
     </li>
   );

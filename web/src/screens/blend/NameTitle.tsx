@@ -26,7 +26,7 @@ export const NameTitle = ({
         maxLength={120}
         size={Math.max(12, title.length)}
         placeholder="Name this blend"
-        className="-ml-1.5 max-w-full rounded-md border border-dashed border-line bg-transparent pr-4 pl-1.5 not-placeholder-shown:pr-3 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic hover:border-line focus:border-press"
+        className="-ml-1.5 max-w-full rounded-md border border-dashed border-field bg-transparent pr-4 pl-1.5 not-placeholder-shown:pr-3 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic hover:border-field focus:border-press"
         value={name}
         onChange={(event) => onName(event.target.value)}
       />

@@ -23,7 +23,7 @@ export const PersonChanged = ({ record, recipe }: { record: BlendOfToday; recipe
         {formatList(changes.map(wearerChangeWords))}. It is judged for them as they are now.
       </span>
       <Button look="quiet" onClick={() => void write('The blend', () => blends.seen(record.id))}>
-        Seen
+        OK
       </Button>
     </div>
   );

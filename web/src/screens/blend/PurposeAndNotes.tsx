@@ -1,7 +1,7 @@
 import type { TokenProps } from './tokenProps';
 
 const field =
-  'w-full rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft';
+  'w-full rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft';
 
 /** What it is for, as the label says it, and notes for the maker. */
 export const PurposeAndNotes = ({ recipe, change }: TokenProps) => (

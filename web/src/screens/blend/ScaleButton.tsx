@@ -107,7 +107,7 @@ const Panel = ({
         <span className="text-sm text-soft">The same strength in another vessel</span>
         <select
           aria-label="The same strength in another container"
-          className="min-h-10 rounded-md border border-line bg-sheet px-2"
+          className="min-h-10 rounded-md border border-field bg-sheet px-2"
           value=""
           onChange={(event) => {
             const id = event.target.value;

@@ -127,7 +127,7 @@ export const StrengthToken = ({
           <label className="grid gap-1 border-t border-line pt-3">
             <span className="text-sm text-soft">Drops per ml (if not measured)</span>
             <select
-              className="min-h-10 w-full min-w-0 rounded-md border border-line bg-sheet px-2"
+              className="min-h-10 w-full min-w-0 rounded-md border border-field bg-sheet px-2"
               value={recipe.dropsPerMl}
               onChange={(event) => {
                 const dropsPerMl = Number(event.target.value);

@@ -95,7 +95,7 @@ const OtherWax = ({ recipe, change, evaluation }: TokenProps & { evaluation: Eva
       <span className="text-soft">{catalog.base(from.id)?.name} can be replaced by</span>
       <select
         aria-label="Another wax"
-        className="w-44 rounded-md border border-line bg-sheet px-2 py-1.5"
+        className="w-44 rounded-md border border-field bg-sheet px-2 py-1.5"
         value=""
         onChange={(event) => {
           const to = event.target.value;

@@ -38,7 +38,7 @@ const Age = ({
           placeholder="41, or 7 months"
           className={clsx(
             'w-36 rounded-md border bg-transparent px-2 py-1.5',
-            unread ? 'border-brick' : 'border-line',
+            unread ? 'border-brick' : 'border-field',
           )}
           value={typed ?? (months === null ? '' : ageWords(months))}
           onFocus={(event) => event.target.select()}
@@ -75,7 +75,7 @@ export const WearerForm = ({
         <label className="grid gap-1">
           <span className="text-sm text-soft">Name, for the label</span>
           <input
-            className="w-44 rounded-md border border-line bg-transparent px-2 py-1.5"
+            className="w-44 rounded-md border border-field bg-transparent px-2 py-1.5"
             maxLength={80}
             autoComplete="off"
             value={wearer.name}

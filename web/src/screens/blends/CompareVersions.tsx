@@ -1,5 +1,6 @@
 import { useCatalog } from '../../parts/catalog';
 import {
+  formatDrops,
   formatNumber,
   formatPercent,
   placeWords,
@@ -39,7 +40,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
     ],
     ['In', sides.map(({ recipe }) => basesWords(catalog, recipe.bases))],
     [
-      'Asked',
+      'Target',
       sides.map(({ recipe }) =>
         recipe.target ? formatPercent(recipe.target.percent, 3) : 'as counted',
       ),
@@ -51,8 +52,13 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
     if (index < 0) return '–';
     const mixed = one?.state === 'done' ? one.evaluation.mixture.oils[index] : undefined;
     if (!mixed) return 'not worked out';
-    const amount = mixed.drops === null ? `${formatNumber(mixed.ml.likely)} ml` : `${mixed.drops}`;
-    return `${amount} · ${formatPercent(mixed.byVolume.likely)}`;
+    // Each by what it is measured by: a share of the weight is no share of the volume.
+    const weighed = sides[n]?.recipe.by === 'weight';
+    const measure = weighed
+      ? `${formatNumber(mixed.g.likely)} g`
+      : `${formatNumber(mixed.ml.likely)} ml`;
+    const percent = formatPercent((weighed ? mixed.byWeight : mixed.byVolume).likely);
+    return `${mixed.drops === null ? measure : formatDrops(mixed.drops)} · ${percent}${weighed ? ' by weight' : ''}`;
   };
   const row = (key: string, head: ReactNode, values: readonly string[]) => (
     <Row key={key}>

@@ -20,7 +20,7 @@ import { CompareVersions } from './CompareVersions';
 /** The sheet itself, among its drafts. */
 const nowId = 'now';
 
-const field = 'rounded-md border border-line bg-transparent px-2 py-1.5 placeholder:text-soft';
+const field = 'rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft';
 
 const verdictOf = (catalog: Catalog, recipe: Recipe) => {
   const worked = workOut(catalog, recipe);

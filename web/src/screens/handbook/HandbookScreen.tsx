@@ -113,7 +113,7 @@ export const HandbookScreen = () => {
         <span className="sr-only">Search the handbook</span>
         <input
           type="search"
-          className="w-full rounded-md border border-line bg-sheet px-3 py-2 placeholder:text-soft"
+          className="w-full rounded-md border border-field bg-sheet px-3 py-2 placeholder:text-soft"
           placeholder="Search: an oil, an age, a place, a constituent"
           value={query}
           onChange={(event) => setQuery(event.target.value)}

@@ -6,7 +6,13 @@ import {
   handbook,
   textureFigures,
 } from '@jubbet/core/catalog';
-import { capitalised, formatList, formatNumber, formatPercent } from '@jubbet/core/words';
+import {
+  countedWords,
+  capitalised,
+  formatList,
+  formatNumber,
+  formatPercent,
+} from '@jubbet/core/words';
 import { degrees, list, readable, table, text, type Chapter } from './chapter';
 import { byName } from './oilChapters';
 
@@ -25,7 +31,7 @@ export const carriers = ({ bases }: Catalog): Chapter => ({
           facts?.absorption ?? 'not known',
           facts?.feel ?? 'not known',
           degrees(base.meltRangeC),
-          `${base.shelfMonths} months`,
+          countedWords(base.shelfMonths, 'month'),
           formatList(facts?.skin ?? []),
         ];
       }),

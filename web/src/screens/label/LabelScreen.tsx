@@ -33,7 +33,7 @@ import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
-import { Labels } from './Labels';
+import { Labels, type Printing } from './Labels';
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
 const pieceWords = (
@@ -57,6 +57,7 @@ const LabelsOf = ({
   pieces,
   facts,
   notToBeUsed = false,
+  printing,
   back,
 }: {
   blend: Blend;
@@ -64,6 +65,8 @@ const LabelsOf = ({
   facts: LabelFacts;
   /** The batch was finished so. */
   notToBeUsed?: boolean;
+  /** How labels were printed last. */
+  printing: Printing;
   back: string;
 }) => {
   const [chosen, setChosen] = useState(0);
@@ -71,9 +74,15 @@ const LabelsOf = ({
   return (
     <Labels
       key={chosen}
-      label={labelText(blend.catalog, labelOf(blend, piece, facts, notToBeUsed))}
+      label={labelText(
+        blend.catalog,
+        labelOf(blend, piece, facts, notToBeUsed),
+        printing.labelNames,
+      )}
+      kind={piece.container.kind}
+      printing={printing}
       copies={Math.min(100, piece.count)}
-      size={labelSizeOf(piece.container)}
+      size={printing.labelSizes[piece.container.kind] ?? labelSizeOf(piece.container)}
       back={back}
       choose={
         pieces.length > 1 && (
@@ -102,11 +111,11 @@ const NoLabel = ({ text, back, to }: { text: string; back: string; to: string })
 const LabelOfBatch = ({
   batch,
   events,
-  maker,
+  printing,
 }: {
   batch: BatchRecord;
   events: readonly BenchEvent[];
-  maker: string;
+  printing: Printing;
 }) => {
   const catalog = useCatalog();
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
@@ -124,8 +133,9 @@ const LabelOfBatch = ({
     <LabelsOf
       blend={made.blend}
       pieces={[first, ...others]}
-      facts={{ batch: batch.number, madeOn: batch.madeOn, maker }}
+      facts={{ batch: batch.number, madeOn: batch.madeOn, maker: printing.maker }}
       notToBeUsed={batch.notToBeUsed}
+      printing={printing}
       back={`/batches/${batch.id}`}
     />
   );
@@ -142,7 +152,7 @@ export const BatchLabelScreen = () => {
   if (found.data === null) {
     return <Missing title="Batch not found" text="It may have been deleted." />;
   }
-  return <LabelOfBatch {...found.data} maker={set.data.maker} />;
+  return <LabelOfBatch {...found.data} printing={set.data} />;
 };
 
 /** The label of a blend that is not made yet: today's date, and no batch. */
@@ -156,17 +166,17 @@ export const BlendLabelScreen = () => {
   if (found.data === null) {
     return <Missing title="Blend not found" text="It may have been deleted." />;
   }
-  return <LabelOfDraft blendId={blendId} recipe={found.data.recipe} maker={set.data.maker} />;
+  return <LabelOfDraft blendId={blendId} recipe={found.data.recipe} printing={set.data} />;
 };
 
 const LabelOfDraft = ({
   blendId,
   recipe,
-  maker,
+  printing,
 }: {
   blendId: string;
   recipe: Recipe;
-  maker: string;
+  printing: Printing;
 }) => {
   const catalog = useCatalog();
   const { worked } = useWorkedOut(recipe);
@@ -184,7 +194,8 @@ const LabelOfDraft = ({
     <LabelsOf
       blend={worked.blend}
       pieces={[first, ...others]}
-      facts={{ batch: '', madeOn: today(), maker }}
+      facts={{ batch: '', madeOn: today(), maker: printing.maker }}
+      printing={printing}
       back={back}
     />
   );

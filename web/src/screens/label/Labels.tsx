@@ -2,35 +2,50 @@ import { type LabelText, handLabel } from '@jubbet/core/words';
 import type { LabelSize, Paper } from '@jubbet/core/label';
 import { useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
+import { SelectField } from '../../parts/Field';
 import { Kbd } from '../../parts/Kbd';
 import { NumberField } from '../../parts/NumberField';
 import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
-import { settings } from '../../store/settings';
+import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
+
+/** How labels were printed last: it is how they are printed next. */
+export type Printing = Pick<Settings, 'maker' | 'labelSizes' | 'labelPaper' | 'labelNames'>;
 
 /** One label, how large and how often it is printed, and on what. */
 export const Labels = ({
   label,
   copies,
   size: usual,
+  kind,
+  printing,
   back,
   choose,
 }: {
   label: LabelText;
   copies: number;
   size: LabelSize;
+  /** Of the container: its labels are remembered by it. */
+  kind: string;
+  printing: Printing;
   back: string;
   /** The way to the labels of another kind of container, where there is one. */
   choose: ReactNode;
 }) => {
   const [size, setSize] = useState(usual);
   const [count, setCount] = useState(copies);
-  const [paper, setPaper] = useState<Paper>('A4');
+  const [paper, setPaper] = useState<Paper>(printing.labelPaper);
   const [told, setTold] = useState<string | null>(null);
   const write = useWrite();
+  const keep = <K extends keyof Printing>(key: K, value: Settings[K]): void =>
+    void write('The label', () => settings.write(key, value));
+  const resize = (next: LabelSize): void => {
+    setSize(next);
+    keep('labelSizes', { ...printing.labelSizes, [kind]: next });
+  };
   useKeys({ p: () => window.print() });
   const savePdf = async () => {
     try {
@@ -70,14 +85,11 @@ export const Labels = ({
         <label className="grid gap-1">
           <span className="text-sm text-soft">Made by</span>
           <input
-            className="w-64 rounded-md border border-line bg-transparent px-2 py-1.5"
+            className="w-64 rounded-md border border-field bg-transparent px-2 py-1.5"
             maxLength={120}
             defaultValue={label.maker}
             placeholder="Your name, as printed on labels"
-            onChange={(event) => {
-              const maker = event.target.value;
-              void write('Your name', () => settings.write('maker', maker));
-            }}
+            onChange={(event) => keep('maker', event.target.value)}
           />
         </label>
         <label className="flex items-baseline gap-2">
@@ -89,7 +101,7 @@ export const Labels = ({
             className="w-16"
             value={size.width}
             rule={{ least: 20, most: 280 }}
-            onNumber={(width) => setSize({ ...size, width })}
+            onNumber={(width) => resize({ ...size, width })}
           />
         </label>
         <label className="flex items-baseline gap-2">
@@ -101,7 +113,7 @@ export const Labels = ({
             className="w-16"
             value={size.height}
             rule={{ least: 15, most: 200 }}
-            onNumber={(height) => setSize({ ...size, height })}
+            onNumber={(height) => resize({ ...size, height })}
           />
         </label>
         <label className="flex items-baseline gap-2">
@@ -118,15 +130,30 @@ export const Labels = ({
         <label className="flex items-baseline gap-2">
           PDF on
           <select
-            className="min-h-9 rounded-md border border-line bg-sheet px-2"
+            className="min-h-9 rounded-md border border-field bg-sheet px-2"
             value={paper}
-            onChange={(event) => setPaper(event.target.value as Paper)}
+            onChange={(event) => {
+              const next = event.target.value as Paper;
+              setPaper(next);
+              keep('labelPaper', next);
+            }}
           >
             <option value="A4">a sheet of A4</option>
             <option value="Letter">a sheet of Letter</option>
             <option value="single">one label per page</option>
           </select>
         </label>
+        <SelectField
+          label="Names of ingredients"
+          value={printing.labelNames}
+          choices={
+            [
+              ['common', 'common names'],
+              ['botanical', 'botanical (INCI)'],
+            ] as const
+          }
+          onChoose={(names) => keep('labelNames', names)}
+        />
       </div>
       {told && (
         <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">

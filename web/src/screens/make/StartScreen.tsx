@@ -133,7 +133,7 @@ const Ready = ({
             required
             rows={3}
             maxLength={2000}
-            className="rounded-md border border-line bg-transparent px-2 py-1.5"
+            className="rounded-md border border-field bg-transparent px-2 py-1.5"
             value={reason}
             onChange={(event) => setReason(event.target.value)}
           />

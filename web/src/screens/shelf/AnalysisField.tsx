@@ -150,7 +150,7 @@ export const AnalysisField = ({
         <span className="text-sm text-soft">or paste it</span>
         <textarea
           rows={4}
-          className="w-full rounded-md border border-line bg-transparent px-2 py-1.5"
+          className="w-full rounded-md border border-field bg-transparent px-2 py-1.5"
           placeholder={'linalool, 34.2\nlinalyl acetate, 31.0'}
           value={text}
           onChange={(event) => setText(event.target.value)}

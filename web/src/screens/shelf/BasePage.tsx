@@ -6,11 +6,11 @@ import {
   type Base,
   type BaseFacts,
 } from '@jubbet/core/catalog';
-import { formatList, formatNumber, sourceWords } from '@jubbet/core/words';
+import { countedWords, formatList, formatNumber, sourceWords } from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
-const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
+const box = 'mt-4 rounded-xl border border-field bg-sheet px-5 py-4';
 
 const kinds: Record<Base['kind'], string> = {
   oil: 'a liquid carrier',
@@ -43,7 +43,7 @@ const figuresOf = (
     base.meltRangeC ? `${base.meltRangeC[0]} to ${base.meltRangeC[1]} °C` : null,
     'meltRangeC',
   ],
-  ['Keeps, once opened', `${base.shelfMonths} months`, 'shelfMonths'],
+  ['Keeps, once opened', countedWords(base.shelfMonths, 'month'), 'shelfMonths'],
   ['Absorbs', facts?.absorption ?? null, 'absorption'],
   ['Feel', facts?.feel ?? null, 'feel'],
   ['Smell', facts?.odour ?? null, 'odour'],

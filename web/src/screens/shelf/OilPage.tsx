@@ -24,7 +24,7 @@ import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
 
-const box = 'mt-4 rounded-xl border border-line bg-sheet px-5 py-4';
+const box = 'mt-4 rounded-xl border border-field bg-sheet px-5 py-4';
 
 const cautionsOf = (oil: Oil): string[] => [
   ...(oil.keepOffSkin ? ['Never on skin.'] : []),

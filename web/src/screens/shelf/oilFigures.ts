@@ -5,7 +5,7 @@ import {
   type FigureId,
   type Oil,
 } from '@jubbet/core/catalog';
-import { familyWords, formatNumber, formatPercent } from '@jubbet/core/words';
+import { countedWords, familyWords, formatNumber, formatPercent } from '@jubbet/core/words';
 
 /** One figure of an oil, as its page shows it. */
 interface Figure {
@@ -56,7 +56,7 @@ export const figuresOf = (oil: Oil): Figure[] => {
     { name: 'Thickness', value: oil.viscosity, ...from('viscosity') },
     {
       name: 'Keeps, once opened',
-      value: `${formatNumber(oil.shelfYears)} years`,
+      value: countedWords(oil.shelfYears, 'year'),
       ...from('shelfYears', 'shelf'),
     },
     { name: 'Oxidises', value: `${oil.oxidation} risk`, ...from('oxidation') },
