@@ -57,3 +57,25 @@ export const expectAccessible = async (page: Page, part?: string): Promise<void>
   const dark = await violations(page, part, contrast);
   expect([...light, ...dark]).toEqual([]);
 };
+
+const targets: RunOptions = {
+  resultTypes: ['violations'],
+  runOnly: { type: 'rule', values: ['target-size', 'scrollable-region-focusable'] },
+};
+
+/**
+ * Whatever holds the page, nothing runs off its side and everything can be hit: an upright
+ * tablet, a phone, and a page at 400 %, which is 320 px wide.
+ */
+export const expectReflow = async (page: Page): Promise<void> => {
+  const before = page.viewportSize();
+  const found: string[] = [];
+  for (const width of [820, 390, 320]) {
+    await page.setViewportSize({ width, height: 844 });
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    if (wide > width) found.push(`${width}: ${wide} px wide`);
+    found.push(...(await violations(page, undefined, targets)).map((one) => `${width}: ${one}`));
+  }
+  if (before) await page.setViewportSize(before);
+  expect(found).toEqual([]);
+};

@@ -168,7 +168,9 @@ test('a beard oil in fluid ounces: too much is said before it is poured', async 
   ).toBeVisible();
   await page.getByLabel('of argan').fill('0.5 fl oz');
   // Twice 14.79 ml are 29.6 ml: a bottle of 30 ml takes 27.6 to its line.
-  await expect(page.getByText(/In total it is 29\.6\sml; the container takes 27\.6\sml/)).toBeVisible();
+  await expect(
+    page.getByText(/In total it is 29\.6\sml; the container takes 27\.6\sml/),
+  ).toBeVisible();
   await page.getByLabel('ml of argan').fill('0.4 fl oz');
   await expect(page.getByRole('region', { name: 'Glass' })).toContainText('26.6 ml carrier');
   await addOil(page, 'cedarwood, virg');

@@ -15,14 +15,14 @@ export const TextField = ({
 }: ComponentProps<'input'> & { label: string; hint?: string; problem?: string | undefined }) => {
   const id = useId();
   return (
-    <div className="grid content-start gap-1">
-      <label className="grid gap-1">
+    <div className="grid max-w-full grid-cols-[minmax(0,1fr)] content-start gap-1">
+      <label className="grid grid-cols-[minmax(0,1fr)] gap-1">
         <span className="text-sm text-soft">{label}</span>
         <input
           autoComplete="off"
           aria-invalid={Boolean(problem)}
           aria-describedby={problem ? id : undefined}
-          className={clsx(box, problem ? 'border-brick' : 'border-field', className)}
+          className={clsx(box, 'max-w-full', problem ? 'border-brick' : 'border-field', className)}
           {...rest}
         />
       </label>

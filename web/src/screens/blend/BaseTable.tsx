@@ -51,6 +51,7 @@ const BaseRow = ({
   mixed,
   percent,
   isRest,
+  weight,
   change,
   said,
   wayBack,
@@ -58,6 +59,8 @@ const BaseRow = ({
   entry: RecipeBase;
   /** True where it takes up what all others leave. */
   isRest: boolean;
+  /** True where the blend is measured by weight: on a phone the weight alone is shown. */
+  weight: boolean;
   base: Base;
   mixed: BaseInBlend | null;
   /** Of the whole, by what the blend is measured by. */
@@ -100,13 +103,13 @@ const BaseRow = ({
           }
         />
       </Cell>
-      <Cell right className={tight}>
+      <Cell right wide={weight} className={tight}>
         {mixed ? formatNumber(asItLies(mixed), 3) : '–'}
         {(base.kind === 'dry' || loose) && (
           <span className="block text-xs leading-none text-soft">loosely filled</span>
         )}
       </Cell>
-      <Cell right className={tight}>
+      <Cell right wide={!weight} className={tight}>
         {mixed ? formatNumber(mixed.g.likely, 3) : '–'}
         {mixed && loose && (
           <span className="block text-xs leading-none text-soft">{formatRange(mixed.g, 'g')}</span>
@@ -164,8 +167,8 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
         columns={[
           { name: 'Carrier' },
           { name: `Written, by ${weight ? 'weight' : 'volume'}`, right: true },
-          { name: 'ml', right: true },
-          { name: 'g', right: true },
+          { name: 'ml', right: true, wide: weight },
+          { name: 'g', right: true, wide: !weight },
           { name: `% by ${weight ? 'weight' : 'volume'}`, right: true, wide: true },
           { name: <span className="sr-only">Remove</span> },
         ]}
@@ -181,6 +184,7 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
                 base={base}
                 mixed={mixed}
                 isRest={isRest(recipe.bases, entry)}
+                weight={weight}
                 percent={
                   mixed && whole ? (100 * (weight ? mixed.g : mixed.ml).likely) / whole : null
                 }

@@ -15,6 +15,7 @@ import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { chapterOf } from '../../parts/chapterOf';
+import { Term } from '../../parts/Term';
 import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
 
@@ -39,6 +40,10 @@ const trackValue = (entry: Finding): string => {
   }
   return formatPercent(entry.value.likely);
 };
+
+/** The word of the field in its title, where that is not everyday. */
+const termOf = ({ rule }: Finding): 'phototoxic' | 'combined limit' | null =>
+  rule === 'light-sum' ? 'phototoxic' : rule === 'constituent' ? 'combined limit' : null;
 
 /** What an explanation is worked out from. */
 interface Judged {
@@ -102,7 +107,13 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
   return (
     <li className="border-b border-line py-2.5 last:border-0">
       <div className="mb-1 flex justify-between gap-3">
-        <span>{trackTitle(catalog, entry)}</span>
+        <span>
+          {termOf(entry) ? (
+            <Term term={termOf(entry) ?? 'phototoxic'}>{trackTitle(catalog, entry)}</Term>
+          ) : (
+            trackTitle(catalog, entry)
+          )}
+        </span>
         <b className="font-semibold whitespace-nowrap">{trackValue(entry)}</b>
       </div>
       {entry.value && entry.limit !== null && (

@@ -24,6 +24,7 @@ import { memo, useRef, useState, type RefObject } from 'react';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { Table } from '../../parts/Table';
+import { Term } from '../../parts/Term';
 import { DropSizes } from './DropSizes';
 import { OilRow } from './OilRow';
 import { asWorkedOut } from './asWorkedOut';
@@ -145,7 +146,10 @@ export const OilTable = memo(
               {
                 name: (
                   <>
-                    of <span className="sr-only">dermal</span> maximum
+                    of{' '}
+                    <Term term="dermal maximum">
+                      <span className="sr-only">dermal</span> maximum
+                    </Term>
                   </>
                 ),
                 right: true,

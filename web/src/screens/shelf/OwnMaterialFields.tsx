@@ -224,6 +224,7 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
     />
     <TextField
       label="Name on a label (INCI)"
+      hint="the name that cosmetics labels use in every language"
       maxLength={200}
       className="w-64"
       value={own.inci}
