@@ -4,7 +4,6 @@ import {
   ClipboardList,
   Droplet,
   FlaskConical,
-  Keyboard,
   NotebookText,
   Search,
   SlidersHorizontal,
@@ -32,8 +31,7 @@ const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
 const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
-const night =
-  'rounded-md border border-[#55638f] bg-[#1e2a50] text-[#eceae2] outline-offset-[-3px] focus-visible:outline-[#e3a94a]';
+const night = 'rounded-md border border-[#55638f] bg-[#1e2a50] text-[#eceae2] on-night';
 
 /** The way to anything by its name: always in sight, and the field itself once it is pressed. */
 const FindHere = ({
@@ -82,7 +80,7 @@ const Rail = () => {
       <div className="flex items-center gap-3 px-3 py-2 sm:flex-col sm:items-stretch sm:py-3">
         <Link
           to="/"
-          className="px-1 font-serif text-xl font-semibold text-[#fbfaf6] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a]"
+          className="px-1 font-serif text-xl font-semibold text-[#fbfaf6] no-underline on-night"
         >
           jubbet
         </Link>
@@ -100,7 +98,7 @@ const Rail = () => {
             to={to}
             className={({ isActive }) =>
               clsx(
-                'flex flex-1 items-center text-[#eceae2] no-underline outline-offset-[-3px] focus-visible:outline-[#e3a94a] max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:text-[11px] sm:min-h-11 sm:flex-none sm:gap-2.5 sm:px-4',
+                'flex flex-1 items-center text-[#eceae2] no-underline on-night max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:text-[11px] sm:min-h-11 sm:flex-none sm:gap-2.5 sm:px-4',
                 isActive
                   ? 'bg-[#26345f] max-sm:shadow-[inset_0_3px_#e3a94a] sm:shadow-[inset_3px_0_#e3a94a]'
                   : 'hover:bg-[#1e2a50]',
@@ -117,7 +115,6 @@ const Rail = () => {
         className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-[#b9c1d8] outline-offset-[-3px] hover:bg-[#1e2a50] focus-visible:outline-[#e3a94a] max-sm:hidden"
         onClick={() => setOpen('keys')}
       >
-        <Keyboard aria-hidden size={16} />
         <span className="flex-1">Keys</span>
         <Kbd>?</Kbd>
       </button>

@@ -101,15 +101,12 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.carriers()).CarriersScreen }),
           },
           // Addresses as they were before.
-          {
-            path: 'blends/:blendId/wearers',
-            element: <Navigate to="../who" relative="path" replace />,
-          },
+          { path: 'blends/:blendId/wearers', element: <Navigate to="../who" relative="path" /> },
           {
             path: 'blends/:blendId/drafts',
-            element: <Navigate to="../versions" relative="path" replace />,
+            element: <Navigate to="../versions" relative="path" />,
           },
-          { path: 'shelf/vessels/*', element: <Navigate to="/shelf" replace /> },
+          { path: 'shelf/vessels/*', element: <Navigate to="/shelf" /> },
           {
             path: 'blends/:blendId/who',
             lazy: async () => ({ Component: (await screens.wearers()).WhoScreen }),

@@ -1,5 +1,4 @@
-import { nameIn } from '@jubbet/core/catalog';
-import { formatList, nameOrNone } from '@jubbet/core/words';
+import { nameOrNone } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { useRef, useState } from 'react';
@@ -17,7 +16,7 @@ import { useStored } from '../../store/useStored';
 import { BlendCard } from './BlendCard';
 import { SaveReminder } from './SaveReminder';
 
-/** The blend: every blend, what it is for, and whether it holds. */
+/** Every blend, what it is for, and whether it is within limits. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
@@ -37,16 +36,12 @@ export const BlendsScreen = () => {
   const readIn = async (file: File): Promise<void> => {
     const read = await write('The imported blend', async () => {
       const { readInBlend } = await import('./readInBlend');
-      return readInBlend(file);
+      return readInBlend(catalog, file);
     });
     if (!read) return;
     setRefused(read.ok ? null : read.sentence);
     if (!read.ok) return;
-    if (read.figuresOf.length > 0) {
-      tell({
-        text: `The file has its maker’s own figures for ${formatList(read.figuresOf.map((oilId) => nameIn(catalog, oilId)))}. They were not imported: your own limits apply here.`,
-      });
-    }
+    if (read.left) tell({ text: read.left });
     await navigate(`/blends/${read.id}`);
   };
 

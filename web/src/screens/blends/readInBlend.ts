@@ -1,5 +1,6 @@
+import { nameIn, type Catalog } from '@jubbet/core/catalog';
 import { readBlendText } from '@jubbet/core/exchange';
-import { fileProblemWords } from '@jubbet/core/words';
+import { fileProblemWords, formatList } from '@jubbet/core/words';
 import { bringBlendIn } from '../../store/bringBlendIn';
 
 /** Larger than this no blend is, in bytes. */
@@ -7,11 +8,16 @@ const largestFile = 1_000_000;
 
 /** What came of a file: the id of the blend that it is here, or why it was not imported. */
 export type ReadIn =
-  | { readonly ok: true; readonly id: string; readonly figuresOf: readonly string[] }
+  | {
+      readonly ok: true;
+      readonly id: string;
+      /** What of the file stays in it; null where all of it came in. */
+      readonly left: string | null;
+    }
   | { readonly ok: false; readonly sentence: string };
 
-/** Reads a file and puts its blend into the book; a file that cannot be read changes nothing. */
-export const readInBlend = async (file: File): Promise<ReadIn> => {
+/** Reads a file and adds its blend; a file that cannot be read changes nothing. */
+export const readInBlend = async (catalog: Catalog, file: File): Promise<ReadIn> => {
   if (file.size > largestFile) {
     return {
       ok: false,
@@ -19,10 +25,19 @@ export const readInBlend = async (file: File): Promise<ReadIn> => {
     };
   }
   const read = readBlendText(await file.text());
-  return read.ok
-    ? { ok: true, ...(await bringBlendIn(read.recipe, read.materials)) }
-    : {
-        ok: false,
-        sentence: `${file.name} was not imported. ${fileProblemWords(read.problem)} Nothing was changed.`,
-      };
+  if (!read.ok) {
+    return {
+      ok: false,
+      sentence: `${file.name} was not imported. ${fileProblemWords(read.problem)} Nothing was changed.`,
+    };
+  }
+  const { id, figuresOf } = await bringBlendIn(read.recipe, read.materials);
+  const oils = formatList(figuresOf.map((oilId) => nameIn(catalog, oilId)));
+  return {
+    ok: true,
+    id,
+    left: oils
+      ? `The file has its maker’s own figures for ${oils}. They were not imported: your own limits apply here.`
+      : null,
+  };
 };
