@@ -61,3 +61,43 @@ test('a blend into which nothing was typed is not kept', async ({ page }) => {
   await expect(list).toHaveCount(before);
   await expect(page.getByText('Without a name')).toHaveCount(0);
 });
+
+test.describe('by touch alone, on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('each part of the sentence comes up from below and has a way out', async ({ page }) => {
+    await page.goto('/');
+    let taps = 0;
+    const tap = async (role: 'button' | 'radio' | 'link' | 'option', name: string | RegExp) => {
+      taps += 1;
+      await page.getByRole(role, { name }).first().tap();
+    };
+    await tap('button', 'Start my first blend');
+    await tap('button', 'Person: … who?');
+    const sheet = page.getByRole('dialog', { name: 'Person' });
+    await expect(sheet).toBeVisible();
+    const box = await sheet.boundingBox();
+    expect(box?.width).toBe(390);
+    expect(Math.round((box?.y ?? 0) + (box?.height ?? 0))).toBe(844);
+    await tap('radio', 'someone I know');
+    await page.getByLabel('Age', { exact: true }).fill('7 months');
+    await tap('button', 'Done');
+    await expect(page.getByRole('dialog', { name: 'Place' })).toBeVisible();
+    await tap('radio', 'body');
+    await expect(page.getByRole('dialog', { name: 'Strength' })).toBeVisible();
+    await tap('button', /^recommended/);
+    await tap('button', 'jojoba');
+    await page.getByLabel('Add an oil').fill('lavender');
+    await tap('option', /^Lavender/);
+    // What has no room in a column is said under the name.
+    await expect(page.getByRole('row', { name: /Lavender/ })).toContainText('%');
+    await tap('link', /^Label/);
+    await expect(page.getByRole('heading', { name: /^Label/ })).toBeVisible();
+    expect(taps).toBeLessThanOrEqual(12);
+    // The rooms and the search are within reach of a thumb.
+    await tap('button', 'Find');
+    await page.getByLabel('Find').fill('chamomile');
+    await tap('option', /about this oil/);
+    await expect(page).toHaveURL(/\/materials\//);
+  });
+});
