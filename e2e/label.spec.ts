@@ -29,3 +29,16 @@ test('a label too small for all of it gets a second face, and says so', async ({
   await page.getByRole('button', { name: 'Save as PDF' }).click();
   await expect(page.getByRole('status')).toContainText('a second label for the back');
 });
+
+test('a name in letters of more languages prints; one in another script says so', async ({
+  page,
+}) => {
+  await page.goto('/batches/batch-raffle-table/label');
+  await page.getByLabel('Made by').fill('Małgorzata Őry');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  await download;
+  await page.getByLabel('Made by').fill('花子');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  await expect(page.getByRole('status')).toContainText('its typeface has no “花子”');
+});

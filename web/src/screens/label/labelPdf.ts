@@ -1,32 +1,50 @@
 import type { LabelText } from '@jubbet/core/words';
 import { papers, type LabelSize, type Paper } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
+import boldMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
+import regularMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
 import fontkit from '@cantoo/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
+import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type LaidOut, type Line } from './layout';
+import { missingFrom, stretches, type Typeface } from './typefaces';
 
 const mm = 72 / 25.4;
 const paddingMm = 1.5;
 
+/** A weight in two files: Latin, and its letters with marks of more languages. */
+type Weight = readonly Typeface[];
+
 interface Fonts {
-  readonly regular: PDFFont;
-  readonly bold: PDFFont;
+  readonly regular: Weight;
+  readonly bold: Weight;
 }
 
 const bytes = async (url: string): Promise<ArrayBuffer> => (await fetch(url)).arrayBuffer();
+
+const weightOf = async (drawn: PDFDocument, urls: readonly string[]): Promise<Weight> =>
+  Promise.all(
+    urls.map(async (url) => {
+      const font = await drawn.embedFont(await bytes(url), { subset: true });
+      return { font, has: new Set(font.getCharacterSet()) };
+    }),
+  );
 
 /** Draws one face of a label on a page that is no larger than it. */
 const drawFace = (page: PDFPage, lines: readonly Line[], { regular, bold }: Fonts): void => {
   for (const { runs, y, size } of lines) {
     for (const run of runs) {
-      page.drawText(run.text, {
-        x: paddingMm * mm + run.x,
-        // The line stands on its foot, a little above where the next begins.
-        y: page.getHeight() - paddingMm * mm - y + size * 0.28,
-        size,
-        font: run.bold ? bold : regular,
-      });
+      let x = paddingMm * mm + run.x;
+      for (const { text, font } of stretches(run.text, run.bold ? bold : regular)) {
+        page.drawText(text, {
+          x,
+          // The line stands on its foot, a little above where the next begins.
+          y: page.getHeight() - paddingMm * mm - y + size * 0.28,
+          size,
+          font,
+        });
+        x += font.widthOfTextAtSize(text, size);
+      }
     }
   }
 };
@@ -40,6 +58,10 @@ const drawEdge = (page: PDFPage): void => {
     borderDashArray: [2, 2],
   });
 };
+
+/** What is said of letters that these typefaces do not have: never boxes on a label. */
+const lettersMissing = (letters: string): string =>
+  `its typeface has no “${letters}”. Press Print instead: the browser prints with the typefaces of this device`;
 
 /** A PDF with its label: vectors, its own fonts, true size. */
 export interface LabelPdf {
@@ -62,14 +84,18 @@ export const labelPdf = async (
   // Each face is drawn once, on a page of its own, and placed as often as it is wanted.
   const drawn = await PDFDocument.create();
   drawn.registerFontkit(fontkit);
-  const [regularBytes, boldBytes] = await Promise.all([bytes(regularUrl), bytes(boldUrl)]);
   const fonts: Fonts = {
-    regular: await drawn.embedFont(regularBytes, { subset: true }),
-    bold: await drawn.embedFont(boldBytes, { subset: true }),
+    regular: await weightOf(drawn, [regularUrl, regularMoreUrl]),
+    bold: await weightOf(drawn, [boldUrl, boldMoreUrl]),
   };
   const laidOut = layOut(label, size, (text, isBold, points) =>
-    (isBold ? fonts.bold : fonts.regular).widthOfTextAtSize(text, points),
+    stretches(text, isBold ? fonts.bold : fonts.regular).reduce(
+      (total, { text: stretch, font }) => total + font.widthOfTextAtSize(stretch, points),
+      0,
+    ),
   );
+  const missing = missingFrom(laidOut, fonts.regular);
+  if (missing !== '') throw new Error(lettersMissing(missing));
   for (const lines of laidOut.faces) {
     const page = drawn.addPage([size.width * mm, size.height * mm]);
     if (paper !== 'single') drawEdge(page);
