@@ -2,8 +2,10 @@ import { useCatalog } from '../../parts/catalog';
 import { dropOfBottle } from '@jubbet/core/stock';
 import { formatRange } from '@jubbet/core/words';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { useLocation } from 'react-router';
-import { Button } from '../../parts/Button';
+import { flushSync } from 'react-dom';
+import { Link, useLocation, useNavigate } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { SelectField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { together } from '../../parts/together';
 import { bottles } from '../../store/bottles';
@@ -12,34 +14,52 @@ import { searchChapters, type Chapter, type Lines, type Table as Tabular } from 
 import { chapters } from './chapters';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
-const TableBlock = ({ block }: { block: Tabular }) => (
-  <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>
-    <Table
-      rows="figures"
-      cards
-      caption={block.caption}
-      columns={block.head.map((name) => ({ name }))}
-    >
-      <tbody>
-        {block.rows.map((row, index) => (
-          <Row key={index}>
-            {row.map((cell, column) =>
-              column === 0 ? (
-                <RowHead key={column} className="font-semibold">
-                  {together(cell)}
-                </RowHead>
-              ) : (
-                <Cell key={column} under={block.head[column]}>
-                  {together(cell)}
-                </Cell>
-              ),
-            )}
-          </Row>
-        ))}
-      </tbody>
-    </Table>
-  </div>
-);
+/** Who says so stands under the chapter, by its number. */
+const sourceHead = 'Source';
+
+/** The sources of a chapter, in the order in which its tables name them. */
+const sourcesOf = ({ blocks }: Chapter): readonly string[] => [
+  ...new Set(
+    blocks.flatMap((block) => {
+      if (block.kind !== 'table') return [];
+      const column = block.head.indexOf(sourceHead);
+      return column < 0 ? [] : block.rows.flatMap((row) => row[column] ?? []);
+    }),
+  ),
+];
+
+const TableBlock = ({ block, sources }: { block: Tabular; sources: readonly string[] }) => {
+  const noted = (cell: string, column: number) =>
+    block.head[column] === sourceHead ? sources.indexOf(cell) + 1 : together(cell);
+  return (
+    <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>
+      <Table
+        rows="figures"
+        cards
+        caption={block.caption}
+        columns={block.head.map((name) => ({ name }))}
+      >
+        <tbody>
+          {block.rows.map((row, index) => (
+            <Row key={index}>
+              {row.map((cell, column) =>
+                column === 0 ? (
+                  <RowHead key={column} className="font-semibold">
+                    {together(cell)}
+                  </RowHead>
+                ) : (
+                  <Cell key={column} under={block.head[column]}>
+                    {noted(cell, column)}
+                  </Cell>
+                ),
+              )}
+            </Row>
+          ))}
+        </tbody>
+      </Table>
+    </div>
+  );
+};
 
 const LinesBlock = ({ block }: { block: Lines }) =>
   block.kind === 'list' ? (
@@ -58,24 +78,53 @@ const LinesBlock = ({ block }: { block: Lines }) =>
     </>
   );
 
-const ChapterSection = ({ chapter }: { chapter: Chapter }) => (
-  <section
-    id={chapter.id}
-    aria-labelledby={`${chapter.id}-title`}
-    className="mt-5 scroll-mt-4 rounded-xl border border-line bg-sheet px-5 py-4 print:border-0 print:px-0"
-  >
-    <h2 id={`${chapter.id}-title`} className="text-xl">
-      {chapter.title}
-    </h2>
-    {chapter.blocks.map((block, index) =>
-      block.kind === 'table' ? (
-        <TableBlock key={index} block={block} />
-      ) : (
-        <LinesBlock key={index} block={block} />
-      ),
-    )}
-  </section>
-);
+const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
+  const sources = sourcesOf(chapter);
+  return (
+    <section
+      id={chapter.id}
+      aria-labelledby={`${chapter.id}-title`}
+      className="mb-5 rounded-xl border border-line bg-sheet px-5 py-4 print:border-0 print:px-0"
+    >
+      <h2 id={`${chapter.id}-title`} className="text-xl">
+        {chapter.title}
+      </h2>
+      {chapter.blocks.map((block, index) =>
+        block.kind === 'table' ? (
+          <TableBlock key={index} block={block} sources={sources} />
+        ) : (
+          <LinesBlock key={index} block={block} />
+        ),
+      )}
+      {sources.length > 0 && (
+        <section aria-label={`Sources of: ${chapter.title}`} className="mt-4 text-sm text-soft">
+          <h3 className="font-sans font-semibold">Sources</h3>
+          <ol className="list-decimal pl-5">
+            {sources.map((source) => (
+              <li key={source}>{source}</li>
+            ))}
+          </ol>
+        </section>
+      )}
+    </section>
+  );
+};
+
+/** True while the page is on its way to paper: then all of it is there. */
+const usePrinting = (): boolean => {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const before = () => flushSync(() => setPrinting(true));
+    const after = () => setPrinting(false);
+    window.addEventListener('beforeprint', before);
+    window.addEventListener('afterprint', after);
+    return () => {
+      window.removeEventListener('beforeprint', before);
+      window.removeEventListener('afterprint', after);
+    };
+  }, []);
+  return printing;
+};
 
 /** What the literature says, with every number from the library. */
 export const HandbookScreen = () => {
@@ -97,46 +146,91 @@ export const HandbookScreen = () => {
     [catalog, shelf],
   );
   const found = useMemo(() => searchChapters(all, asked), [all, asked]);
-  const ready = shelf !== undefined;
-  useEffect(() => {
-    if (ready && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
-  }, [ready, hash]);
+  const printing = usePrinting();
+  const navigate = useNavigate();
+  // A page a chapter; what is looked for is shown from all of them, and paper has them all.
+  const opened = Math.max(
+    0,
+    all.findIndex(({ id }) => `#${id}` === hash),
+  );
+  const shown = printing ? all : asked.trim() ? found : all.slice(opened, opened + 1);
+  const beside = [all[opened - 1], all[opened + 1]] as const;
   return (
-    <div className="mx-auto max-w-5xl">
+    <div className="mx-auto max-w-6xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Handbook" aside="published guidance, not medical advice" />
         <Button className="screen-only" onClick={() => window.print()}>
           Print
         </Button>
       </div>
-      <label className="screen-only mt-3 block max-w-xl">
-        <span className="sr-only">Search the handbook</span>
-        <input
-          type="search"
-          className="w-full rounded-md border border-field bg-sheet px-3 py-2 placeholder:text-soft"
-          placeholder="Search: an oil, an age, a place, a constituent"
-          value={query}
-          onChange={(event) => setQuery(event.target.value)}
-        />
-      </label>
-      <nav
-        aria-label="Chapters"
-        className="screen-only mt-3 flex flex-wrap gap-x-4 gap-y-1 text-sm"
-      >
-        {found.map(({ id, title }) => (
-          <a key={id} href={`#${id}`} className="text-press">
-            {title}
-          </a>
-        ))}
-      </nav>
-      {found.length === 0 && (
-        <p role="status" className="mt-4">
-          Nothing in the handbook about “{asked.trim()}”.
-        </p>
-      )}
-      {found.map((chapter) => (
-        <ChapterSection key={chapter.id} chapter={chapter} />
-      ))}
+      <div className="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-3 lg:grid-cols-[230px_minmax(0,1fr)] print:block">
+        <div className="screen-only grid gap-3 lg:sticky lg:top-3">
+          <label className="block">
+            <span className="sr-only">Search the handbook</span>
+            <input
+              type="search"
+              className="w-full rounded-md border border-field bg-sheet px-3 py-2 placeholder:text-soft"
+              placeholder="Oil, age, place, constituent"
+              value={query}
+              onChange={(event) => setQuery(event.target.value)}
+            />
+          </label>
+          <div className="lg:hidden">
+            <SelectField
+              label="Chapter"
+              value={all[opened]?.id ?? ''}
+              choices={all.map(({ id, title }) => [id, title] as const)}
+              onChoose={(id) => {
+                setQuery('');
+                void navigate(`#${id}`);
+              }}
+            />
+          </div>
+          <nav
+            aria-label="Chapters"
+            className="hidden max-h-[calc(100dvh-8rem)] overflow-y-auto lg:block"
+          >
+            <ul>
+              {(asked.trim() ? found : all).map(({ id, title }) => (
+                <li key={id}>
+                  <Link
+                    to={`#${id}`}
+                    aria-current={!asked.trim() && id === all[opened]?.id ? 'page' : undefined}
+                    className="block rounded-md px-2 py-1.5 text-press no-underline hover:bg-slate-wash aria-[current]:bg-slate-wash aria-[current]:font-semibold"
+                    onClick={() => setQuery('')}
+                  >
+                    {title}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </nav>
+        </div>
+        <div>
+          {shown.length === 0 && (
+            <p role="status">Nothing in the handbook about “{asked.trim()}”.</p>
+          )}
+          {shown.map((chapter) => (
+            <ChapterSection key={chapter.id} chapter={chapter} />
+          ))}
+          {shown.length === 1 && !asked.trim() && (
+            <nav
+              aria-label="Next to this chapter"
+              className="screen-only flex justify-between gap-3"
+            >
+              {beside.map((chapter, n) =>
+                chapter ? (
+                  <ButtonLink key={chapter.id} to={`#${chapter.id}`}>
+                    {n === 0 ? `← ${chapter.title}` : `${chapter.title} →`}
+                  </ButtonLink>
+                ) : (
+                  <span key={n} />
+                ),
+              )}
+            </nav>
+          )}
+        </div>
+      </div>
     </div>
   );
 };
