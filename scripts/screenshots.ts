@@ -32,7 +32,7 @@ const shots: readonly Shot[] = [
   { name: 'melt', path: '/blends/curtain-call', size: { width: 1280, height: 1000 } },
   { name: 'carriers', path: '/blends/stage-left/carriers' },
   { name: 'blends', path: '/blends' },
-  { name: 'wearers', path: '/blends/prompt-desk/who' },
+  { name: 'who', path: '/blends/prompt-desk/who' },
   { name: 'shelf', path: '/shelf' },
   {
     name: 'material',
@@ -58,7 +58,7 @@ const shots: readonly Shot[] = [
   },
   { name: 'batch', path: '/batches/batch-after-the-lift' },
   {
-    name: 'drafts',
+    name: 'versions',
     path: '/blends/prompt-desk/versions',
     act: async (page) => {
       await page.getByLabel('compare The loud one').check();

@@ -65,7 +65,7 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|number|readNumber)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(amounts|analysis|conditions|days|explain|fileProblems|findings|label|notes|mishaps|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|wearers))/,
+              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|number|readNumber)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(amounts|analysis|conditions|days|explain|fileProblems|findings|label|maximum|notes|mishaps|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|wearers))/,
               minShareCount: 12,
               priority: 1,
             },
@@ -76,7 +76,7 @@ export default defineConfig({
               minShareCount: 4,
               priority: 1,
             },
-            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 12, priority: 0 },
+            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 14, priority: 0 },
           ],
         },
       },

@@ -13,6 +13,7 @@ export {
 export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
+export { maximumWords } from './maximum';
 export { explain, sourceWords } from './explain';
 export {
   fieldName,

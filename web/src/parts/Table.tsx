@@ -60,7 +60,11 @@ export const Table = ({
       )}
       {...rest}
     >
-      {caption && <caption className="pb-1 text-left font-semibold">{caption}</caption>}
+      {caption && (
+        <caption className={clsx('pb-1 text-left font-semibold', cards && 'max-sm:block')}>
+          {caption}
+        </caption>
+      )}
       {columns.length > 0 && (
         <thead className={clsx(cards && 'max-sm:sr-only')}>
           <tr role={cards ? 'row' : undefined}>

@@ -1,6 +1,6 @@
 import { addOil } from '@jubbet/core/recipe';
 import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
-import { formatPercent } from '@jubbet/core/words';
+import { formatPercent, maximumWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
@@ -13,9 +13,8 @@ const limitWords = (oil: Oil): string => {
   if (oil.phototoxicLimitPercent !== null) {
     return `${formatPercent(oil.phototoxicLimitPercent)} in sun`;
   }
-  const { percent, status } = oil.dermalMaximum;
-  if (percent !== null) return `at most ${formatPercent(percent)}`;
-  return status === 'none stated' ? 'no published maximum' : 'not known';
+  const { percent } = oil.dermalMaximum;
+  return percent === null ? maximumWords(oil.dermalMaximum) : `at most ${formatPercent(percent)}`;
 };
 
 /** Three letters and enter. */

@@ -2,7 +2,6 @@ import { useCatalog } from '../../parts/catalog';
 import { dropOfBottle } from '@jubbet/core/stock';
 import { formatRange } from '@jubbet/core/words';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { flushSync } from 'react-dom';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -82,7 +81,6 @@ const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
   const sources = sourcesOf(chapter);
   return (
     <section
-      id={chapter.id}
       aria-labelledby={`${chapter.id}-title`}
       className="mb-5 rounded-xl border border-line bg-sheet px-5 py-4 print:border-0 print:px-0"
     >
@@ -110,20 +108,17 @@ const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
   );
 };
 
-/** True while the page is on its way to paper: then all of it is there. */
-const usePrinting = (): boolean => {
+/** Prints all chapters: they are drawn first, and put away again afterwards. */
+const usePrintAll = (): readonly [printing: boolean, print: () => void] => {
   const [printing, setPrinting] = useState(false);
   useEffect(() => {
-    const before = () => flushSync(() => setPrinting(true));
-    const after = () => setPrinting(false);
-    window.addEventListener('beforeprint', before);
-    window.addEventListener('afterprint', after);
-    return () => {
-      window.removeEventListener('beforeprint', before);
-      window.removeEventListener('afterprint', after);
-    };
-  }, []);
-  return printing;
+    if (!printing) return;
+    const done = () => setPrinting(false);
+    window.addEventListener('afterprint', done, { once: true });
+    window.print();
+    return () => window.removeEventListener('afterprint', done);
+  }, [printing]);
+  return [printing, () => setPrinting(true)];
 };
 
 /** What the literature says, with every number from the library. */
@@ -146,7 +141,7 @@ export const HandbookScreen = () => {
     [catalog, shelf],
   );
   const found = useMemo(() => searchChapters(all, asked), [all, asked]);
-  const printing = usePrinting();
+  const [printing, printAll] = usePrintAll();
   const navigate = useNavigate();
   // A page a chapter; what is looked for is shown from all of them, and paper has them all.
   const opened = Math.max(
@@ -159,8 +154,8 @@ export const HandbookScreen = () => {
     <div className="mx-auto max-w-6xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Handbook" aside="published guidance, not medical advice" />
-        <Button className="screen-only" onClick={() => window.print()}>
-          Print
+        <Button className="screen-only" onClick={printAll}>
+          Print all
         </Button>
       </div>
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-3 lg:grid-cols-[230px_minmax(0,1fr)] print:block">

@@ -5,18 +5,20 @@ import {
   type Catalog,
   type Oil,
 } from '@jubbet/core/catalog';
-import { ageWords, capitalised, formatList, formatPercent, sourceWords } from '@jubbet/core/words';
+import {
+  ageWords,
+  capitalised,
+  formatList,
+  formatPercent,
+  maximumWords,
+  sourceWords,
+} from '@jubbet/core/words';
 import { list, table, text, type Chapter } from './chapter';
 import { ages } from './limitChapters';
 
 /** All oils of the house, by name. */
 export const byName = ({ oils }: Catalog): readonly Oil[] =>
   [...oils].sort((a, b) => a.name.localeCompare(b.name));
-
-const maximumWords = ({ dermalMaximum: max }: Oil): string =>
-  max.percent === null
-    ? max.status
-    : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', inferred from a related oil' : ''}`;
 
 export const oilLimits = (catalog: Catalog): Chapter => ({
   id: 'oils',
@@ -32,7 +34,7 @@ export const oilLimits = (catalog: Catalog): Chapter => ({
         .filter((oil) => !oil.keepOffSkin && oil.notForHomeBlending === null)
         .map((oil) => [
           oil.name,
-          maximumWords(oil),
+          maximumWords(oil.dermalMaximum),
           oil.dermalMaximum.basis ?? '',
           oil.dermalMaximum.confidence,
         ]),

@@ -5,7 +5,13 @@ import {
   type FigureId,
   type Oil,
 } from '@jubbet/core/catalog';
-import { countedWords, familyWords, formatNumber, formatPercent } from '@jubbet/core/words';
+import {
+  countedWords,
+  familyWords,
+  formatNumber,
+  formatPercent,
+  maximumWords,
+} from '@jubbet/core/words';
 
 /** One figure of an oil, as its page shows it. */
 interface Figure {
@@ -32,14 +38,7 @@ export const figuresOf = (oil: Oil): Figure[] => {
   return [
     {
       name: 'Dermal maximum',
-      value:
-        max.percent === null
-          ? max.status === 'not known'
-            ? notKnown
-            : max.status === 'light only'
-              ? 'none but the phototoxic limit'
-              : max.status
-          : `${formatPercent(max.percent)}${max.status === 'assumed' ? ', inferred from a related oil' : ''}${max.basis ? ` (${max.basis})` : ''}`,
+      value: `${maximumWords(max)}${max.percent !== null && max.basis ? ` (${max.basis})` : ''}`,
       ...from('dermalMaximum', 'maximum', max.confidence),
     },
     {
