@@ -46,6 +46,7 @@ const OwnLimit = ({
       {share ? formatRange(share, '%') : `at most ${formatPercent(counted)}`}
       {share && (
         <span className="block text-xs font-normal text-soft">
+          {' '}
           of {formatPercent(counted)}
           {limit === null && ' in sun'}
         </span>

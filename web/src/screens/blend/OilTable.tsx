@@ -213,7 +213,7 @@ export const OilTable = memo(
           </Table>
         </div>
         {drop && (
-          <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-soft [&_button]:min-h-6 [&_summary]:min-h-6">
+          <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-soft [&_button]:leading-6 [&_summary]:leading-6">
             <span>
               One drop changes the strength by{' '}
               <b className="text-ink">

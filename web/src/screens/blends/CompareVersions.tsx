@@ -38,7 +38,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
       'Place',
       sides.map(({ recipe }) => (recipe.brief.place ? placeWords[recipe.brief.place] : '–')),
     ],
-    ['In', sides.map(({ recipe }) => basesWords(catalog, recipe.bases))],
+    ['Carrier', sides.map(({ recipe }) => basesWords(catalog, recipe.bases))],
     [
       'Target',
       sides.map(({ recipe }) =>

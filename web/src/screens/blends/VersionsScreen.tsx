@@ -57,7 +57,7 @@ const Row = ({
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 className="text-lg">{title}</h2>
         <p className="text-sm text-soft">
-          draft {record.number} · {format(new Date(record.at), 'd MMM yyyy')} ·{' '}
+          version {record.number} · {format(new Date(record.at), 'd MMM yyyy')} ·{' '}
           <VerdictMark verdict={verdictOf(catalog, record.recipe)} />
           {record.batchId && (
             <>
