@@ -58,14 +58,14 @@ test('a container written on a sheet is kept for others, and undo takes it off a
     .selectOption({ label: 'another of my own, measured with water' });
   await containers.getByLabel('Holds, in ml').fill('8.4 g');
   await containers.getByLabel('What you call it').fill('Thin blue');
-  await containers.getByRole('button', { name: 'Keep it for other blends' }).click();
+  await containers.getByRole('button', { name: 'Save for other blends' }).click();
   await expect(containers.getByText('on the shelf', { exact: true })).toBeVisible();
   await expect(containers.getByLabel('Size', { exact: true }).locator('option:checked')).toHaveText(
     /8\.4\sml: Thin blue, my own/,
   );
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await page.getByRole('button', { name: /^Container:/ }).click();
-  await expect(containers.getByRole('button', { name: 'Keep it for other blends' })).toBeVisible();
+  await expect(containers.getByRole('button', { name: 'Save for other blends' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(
     page.getByRole('button', { name: 'Container: 8.4 ml roll-on “Thin blue”' }),

@@ -113,7 +113,7 @@ export const formProblemWords = ({ code, params }: FormProblem): string => {
     case 'unreadable':
       return `is not of a form that can be read: ${shown(value)}`;
     case 'stands-twice':
-      return `stands twice: “${String(value)}” is already number ${String(first)}. Put it in one line`;
+      return `is there twice: “${String(value)}” is already number ${String(first)}. List it once`;
     case 'rule':
       return ruleWords[rule ?? ''] ?? rule ?? 'cannot be read';
   }

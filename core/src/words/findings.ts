@@ -235,7 +235,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'kind':
       return kindCautionWords(reason.what, name);
     case 'place-words':
-      return `“${reason.word}” stands in its name or purpose. ${placeWordWords[reason.about]}`;
+      return `“${reason.word}” is in its name or purpose. ${placeWordWords[reason.about]}`;
     case 'bath-drops':
       return reason.useMl === null
         ? `A tub takes ${reason.drops} drops of essential oil: use at most ${formatMl(reason.mostMl)} of this in a bath.`
@@ -264,7 +264,7 @@ const oilAgeWords = ({ verdict }: Finding, bottle: BottleInUse, name: string): s
   const since =
     bottle.because === 'printed'
       ? `is past the date on the bottle, ${bottle.keepsUntil}`
-      : `has been open too long: it kept until ${bottle.keepsUntil}`;
+      : `has been open too long: best before ${bottle.keepsUntil}`;
   const skin =
     verdict === 'over' ? 'Once oxidised, it can sensitise skin.' : 'Smell it before you use it.';
   return `${name}${lot} ${since}. ${skin}`;

@@ -12,7 +12,7 @@ const groups: readonly { room: string; keys: readonly [string, string][] }[] = [
   },
   { room: 'Blends', keys: [['n', 'a new blend']] },
   {
-    room: 'The sheet',
+    room: 'The blend',
     keys: [
       ['/', 'add an oil'],
       ['↑ ↓', 'from oil to oil, in the drops'],

@@ -103,7 +103,7 @@ export const Questions = ({
       className="rounded-xl border border-line bg-sheet px-4 py-3"
     >
       <h2 className="font-sans text-[15px] font-semibold">
-        {open.length > 0 ? `Ask ${wearer?.name ?? 'the wearer'}` : 'Is the place right?'}
+        {open.length > 0 ? `Ask ${wearer?.name ?? 'the person'}` : 'Is the place right?'}
       </h2>
       <ul>
         {words.map((word) => (

@@ -33,7 +33,7 @@ const useAgain = (batch: BatchRecord) => {
     const person = batch.personId === null ? null : await people.get(batch.personId);
     const then = plannedRecipe(batch).brief.wearer;
     const now = person ? wearerOn(person.person, today()) : null;
-    const id = await write('The new sheet', () =>
+    const id = await write('The new blend', () =>
       blends.add({
         ...recipe,
         name: `${nameOrNone(batch.file.name)}, again`.slice(0, 120),

@@ -114,7 +114,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <dd>
         {strengthsOf(made)}
         {batch.askedPercent !== null && (
-          <span className="text-soft"> (asked {formatPercent(batch.askedPercent, 3)})</span>
+          <span className="text-soft"> (target {formatPercent(batch.askedPercent, 3)})</span>
         )}
       </dd>
       <dt className="text-soft">Best before</dt>

@@ -51,7 +51,7 @@ export const OwnContainerFields = ({
           }}
         />
         {calledSo !== '' && !there && (
-          <Button onClick={() => void keep()}>Keep it for other blends</Button>
+          <Button onClick={() => void keep()}>Save for other blends</Button>
         )}
         {there && <span className="pb-2 text-soft">on the shelf</span>}
       </div>

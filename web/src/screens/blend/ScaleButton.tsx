@@ -104,7 +104,7 @@ const Panel = ({
         </label>
       </div>
       <label className="grid gap-1">
-        <span className="text-sm text-soft">The same strength in another vessel</span>
+        <span className="text-sm text-soft">The same strength in another container</span>
         <select
           aria-label="The same strength in another container"
           className="min-h-10 rounded-md border border-field bg-sheet px-2"
@@ -143,7 +143,7 @@ const Panel = ({
           </div>
         ) : (
           <p className="text-soft">
-            None of this stands on the shelf, so what there is of it is not known.
+            None of this is on the shelf, so how much there is is not known.
           </p>
         )}
       </div>

@@ -34,7 +34,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
 export const SunToken = ({ recipe, change }: TokenProps) => (
   <Token
     label="Sun"
-    text={recipe.brief.sun === 'exposed' ? 'open to the sun' : 'kept under clothes'}
+    text={recipe.brief.sun === 'exposed' ? 'open to the sun' : 'covered by clothes'}
   >
     {() => (
       <Choices
@@ -45,7 +45,7 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
           { value: 'exposed', text: 'open to the sun', more: 'or to a sunbed, or behind glass' },
           {
             value: 'covered',
-            text: 'kept under clothes',
+            text: 'covered by clothes',
             ...(recipe.brief.place !== null && !canBeCovered(recipe.brief.place)
               ? { disabled: true, more: 'Clothes do not cover this area.' }
               : {}),

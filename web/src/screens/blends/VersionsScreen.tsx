@@ -121,7 +121,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
   });
   const goBack = async (record: DraftRecord) => {
     const before = blend.recipe;
-    const written = await write('The sheet', () =>
+    const written = await write('The blend', () =>
       blends.write(blend.id, record.recipe, blend.revision),
     );
     if (!written) return;
@@ -132,7 +132,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
     await navigate(`/blends/${blend.id}`);
     tell({
       text: `The blend is as it was in ${record.name || `version ${record.number}`}.`,
-      undo: () => void write('The sheet', () => blends.write(blend.id, before, written.revision)),
+      undo: () => void write('The blend', () => blends.write(blend.id, before, written.revision)),
     });
   };
   return (

@@ -131,13 +131,13 @@ export const patchTest = (): Chapter => {
 
 export const storage = (catalog: Catalog): Chapter => ({
   id: 'storage',
-  title: 'Keeping oils',
+  title: 'Storing oils',
   blocks: [
     text(
       'Keep them cool, dark, full and closed. Oxidised limonene, linalool and pinene sensitise skin: use old citrus or tea tree for cleaning, not on skin.',
     ),
     table(
-      'How long an oil keeps once opened',
+      'Shelf life of an oil once opened',
       ['Oil', 'Years', 'Oxidises'],
       byName(catalog).map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
     ),

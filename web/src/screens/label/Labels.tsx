@@ -138,8 +138,8 @@ export const Labels = ({
               keep('labelPaper', next);
             }}
           >
-            <option value="A4">a sheet of A4</option>
-            <option value="Letter">a sheet of Letter</option>
+            <option value="A4">A4 sheet</option>
+            <option value="Letter">Letter sheet</option>
             <option value="single">one label per page</option>
           </select>
         </label>

@@ -36,7 +36,7 @@ export const PeopleScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title="People"
-          aside={data && data.length > 0 ? `${data.length} in the house` : ''}
+          aside={data && data.length > 0 ? `${data.length} people` : ''}
         />
         <ButtonLink look="first" to="/people/new">
           New person
