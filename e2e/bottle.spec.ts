@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { saved } from './saved';
 
 // What is in the bottle is what is judged, printed and made again.
 
@@ -158,6 +159,7 @@ test('made again it is judged for the person as they are today, and says what ha
   await page.goto('/people/ines');
   await page.getByText('Conditions and medicines').click();
   await page.getByLabel('epilepsy').check();
+  await saved(page);
   await page.goto('/batches/batch-encore');
   await page.getByRole('button', { name: 'Make it again' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Encore, again');

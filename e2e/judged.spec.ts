@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { saved } from './saved';
 
 const verdict = (page: Page) => page.getByRole('status', { name: 'Verdict' });
 
@@ -57,6 +58,7 @@ test('when a person changes, their blends are judged anew, and it says so', asyn
   await page.goto('/people');
   await page.getByRole('link', { name: /^Ines/ }).click();
   await page.getByLabel('breastfeeding').check();
+  await saved(page);
   await page.goto('/blends/prompt-desk');
   await expect(
     page.getByText(/Ines has changed since you wrote this blend: now breastfeeding/),

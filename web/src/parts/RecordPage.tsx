@@ -33,6 +33,7 @@ export const RecordPage = ({
   title,
   form: { handleSubmit, formState },
   save,
+  saving = false,
   onSave,
   removal,
   back,
@@ -43,6 +44,8 @@ export const RecordPage = ({
   title: string;
   /** What the press that saves it says; null where each change is saved at once. */
   save: string | null;
+  /** What was changed last is still on its way to the disk. */
+  saving?: boolean;
   onSave: () => Promise<unknown>;
   /** How it is deleted and brought back; null for what is not there yet. */
   removal: {
@@ -66,7 +69,7 @@ export const RecordPage = ({
   const write = useWrite();
   const { submitCount, isSubmitting } = formState;
   const isUnsaved = formState.isDirty && save !== null;
-  useLeaveGuard(isUnsaved);
+  useLeaveGuard(isUnsaved || saving);
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) =>
       isUnsaved && !isDone.current && currentLocation.pathname !== nextLocation.pathname,
@@ -92,6 +95,7 @@ export const RecordPage = ({
     <form
       ref={page}
       noValidate
+      aria-busy={saving}
       className="mx-auto grid max-w-3xl grid-cols-[minmax(0,1fr)] gap-4 max-sm:[&>section]:grid-cols-[minmax(0,1fr)]"
       onSubmit={(event) => {
         // A field that cannot read what stands in it holds on to an older number.

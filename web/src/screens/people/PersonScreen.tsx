@@ -1,5 +1,5 @@
 import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { TextField } from '../../parts/Field';
 import { HealthFields } from '../../parts/HealthFields';
@@ -44,17 +44,30 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
   const { form, value: person, set, line } = useRecordForm(bornSchema, stored, words, isNew);
   const write = useWrite();
   const written = useRef(JSON.stringify(stored));
+  const [onItsWay, setOnItsWay] = useState(0);
+  const { subscribe } = form;
   useEffect(() => {
-    const now = JSON.stringify(person);
-    if (id === null || now === written.current) return;
-    written.current = now;
-    if (bornSchema.safeParse(person).success)
-      void write(person.name, () => people.write(id, person));
-  }, [id, person, write]);
+    if (id === null) return;
+    // In the turn in which it was changed: a page that is left at once has it all the same.
+    return subscribe({
+      formState: { values: true },
+      callback: ({ values }) => {
+        const now = JSON.stringify(values);
+        const read = bornSchema.safeParse(values);
+        if (now === written.current || !read.success) return;
+        written.current = now;
+        setOnItsWay((count) => count + 1);
+        void write(read.data.name, () => people.write(id, read.data)).finally(() =>
+          setOnItsWay((count) => count - 1),
+        );
+      },
+    });
+  }, [id, subscribe, write]);
   return (
     <RecordPage
       title={person.name.trim() || 'New person'}
       form={form}
+      saving={onItsWay > 0}
       save={isNew ? 'Add person' : null}
       onSave={() => people.add(person)}
       removal={

@@ -1,21 +1,14 @@
 import { useCatalog } from '../../parts/catalog';
-import {
-  botanicalOf,
-  searchBases,
-  searchOils,
-  shippedCatalog,
-  type OwnMaterial,
-} from '@jubbet/core/catalog';
-import { allergyWords } from '@jubbet/core/words';
+import { botanicalOf, searchBases, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
 import { Button } from '../../parts/Button';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
-import { Ticks } from '../../parts/Ticks';
-type Of<K extends OwnMaterial['kind']> = Extract<OwnMaterial, { kind: K }>;
+export type Of<K extends OwnMaterial['kind']> = Extract<OwnMaterial, { kind: K }>;
 
-const Maybe = ({
+/** A figure that may be left empty: then it is not known. */
+export const Maybe = ({
   label,
   unit,
   value,
@@ -54,45 +47,13 @@ const thickness = [
   ['thick', 'thick'],
   ['very thick', 'very thick'],
 ] as const;
-const baseKinds = [
-  ['oil', 'a liquid carrier'],
-  ['butter', 'a butter'],
-  ['wax', 'a wax'],
-  ['antioxidant', 'an antioxidant'],
-  ['dry', 'a dry ingredient'],
-  ['aqueous', 'watery'],
-  ['solubiliser', 'a solubiliser'],
-  ['alcohol', 'alcohol'],
-  ['emulsion', 'a lotion or cream'],
-  ['emulsifier', 'an emulsifying wax'],
-  ['thickener', 'a thickener'],
-  ['soap', 'a soap'],
-  ['humectant', 'a humectant'],
-  ['preservative', 'a preservative'],
-] as const;
-
-/** What carriers, butters and waxes are known to bring. */
-const broughtByBases = [
-  'tree nut',
-  'stone fruit',
-  'coconut',
-  'sesame',
-  'gluten',
-  'soy',
-  'bee product',
-  'daisy family',
-  'latex fruit',
-  'peanut',
-  'lanolin',
-] as const;
-
-interface Setting<T> {
+export interface Setting<T> {
   readonly own: T;
   readonly set: (part: Partial<T>) => void;
 }
 
 /** What its form says of a field. */
-interface Checked {
+export interface Checked {
   readonly problemAt: (name: string) => string | undefined;
 }
 
@@ -213,70 +174,6 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
     </div>
   );
 };
-
-export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checked) => (
-  <>
-    <SelectField
-      label="It is"
-      value={own.baseKind}
-      choices={baseKinds}
-      onChoose={(baseKind) => set({ baseKind })}
-    />
-    <TextField
-      label="Name on a label (INCI)"
-      hint="the name that cosmetics labels use in every language"
-      maxLength={200}
-      className="w-64"
-      value={own.inci}
-      onChange={(event) => set({ inci: event.target.value })}
-    />
-    <NumberUnder
-      name="Density"
-      className="w-20"
-      unit="g/ml"
-      value={own.densityGPerMl || null}
-      rule={{ least: 0.5, most: 2 }}
-      problem={problemAt('densityGPerMl')}
-      onNumber={(densityGPerMl) => set({ densityGPerMl })}
-    />
-    <Maybe
-      label="Melts at"
-      unit="°C"
-      most={200}
-      value={own.meltC}
-      onChange={(meltC) => set({ meltC })}
-    />
-    <NumberUnder
-      name="Keeps, once opened"
-      label="Keeps, once opened, in months"
-      className="w-16"
-      unit="months"
-      value={own.shelfMonths || null}
-      rule={{ least: 0, above: true, most: 600 }}
-      problem={problemAt('shelfMonths')}
-      onNumber={(shelfMonths) => set({ shelfMonths })}
-    />
-    <div className="w-full">
-      <Ticks
-        title="May bring an allergy to"
-        ownWords="Another, in your own words"
-        known={broughtByBases}
-        nameOf={(id) => allergyWords(shippedCatalog, id)}
-        chosen={own.allergens}
-        onChange={(allergens) => set({ allergens, allergensKnown: true })}
-      />
-      <label className="mt-1 flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className="translate-y-px accent-press"
-          checked={own.allergensKnown ?? false}
-          onChange={(event) => set({ allergensKnown: event.target.checked })}
-        />
-        That is all it may bring
-      </label>
-    </div>
-  </>
-);
 
 export const CommonFields = ({
   own,

@@ -7,13 +7,8 @@ import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { materials } from '../../store/materials';
 import { AnalysisField } from './AnalysisField';
-import {
-  BaseFields,
-  CommonFields,
-  FragranceFields,
-  OilFields,
-  ReadyMadeFields,
-} from './OwnMaterialFields';
+import { BaseFields } from './OwnBaseFields';
+import { CommonFields, FragranceFields, OilFields, ReadyMadeFields } from './OwnMaterialFields';
 
 type Kind = 'oil' | 'ready-made' | 'fragrance' | 'base';
 

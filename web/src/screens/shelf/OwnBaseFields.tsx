@@ -1,0 +1,102 @@
+import { shippedCatalog } from '@jubbet/core/catalog';
+import { allergyWords } from '@jubbet/core/words';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { Ticks } from '../../parts/Ticks';
+import { Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
+
+const baseKinds = [
+  ['oil', 'a liquid carrier'],
+  ['butter', 'a butter'],
+  ['wax', 'a wax'],
+  ['antioxidant', 'an antioxidant'],
+  ['dry', 'a dry ingredient'],
+  ['aqueous', 'watery'],
+  ['solubiliser', 'a solubiliser'],
+  ['alcohol', 'alcohol'],
+  ['emulsion', 'a lotion or cream'],
+  ['emulsifier', 'an emulsifying wax'],
+  ['thickener', 'a thickener'],
+  ['soap', 'a soap'],
+  ['humectant', 'a humectant'],
+  ['preservative', 'a preservative'],
+] as const;
+
+/** What carriers, butters and waxes are known to bring. */
+const broughtByBases = [
+  'tree nut',
+  'stone fruit',
+  'coconut',
+  'sesame',
+  'gluten',
+  'soy',
+  'bee product',
+  'daisy family',
+  'latex fruit',
+  'peanut',
+  'lanolin',
+] as const;
+
+/** What is asked of a base alone. */
+export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checked) => (
+  <>
+    <SelectField
+      label="It is"
+      value={own.baseKind}
+      choices={baseKinds}
+      onChoose={(baseKind) => set({ baseKind })}
+    />
+    <TextField
+      label="Name on a label (INCI)"
+      hint="the name that cosmetics labels use in every language"
+      maxLength={200}
+      className="w-64"
+      value={own.inci}
+      onChange={(event) => set({ inci: event.target.value })}
+    />
+    <NumberUnder
+      name="Density"
+      className="w-20"
+      unit="g/ml"
+      value={own.densityGPerMl || null}
+      rule={{ least: 0.5, most: 2 }}
+      problem={problemAt('densityGPerMl')}
+      onNumber={(densityGPerMl) => set({ densityGPerMl })}
+    />
+    <Maybe
+      label="Melts at"
+      unit="°C"
+      most={200}
+      value={own.meltC}
+      onChange={(meltC) => set({ meltC })}
+    />
+    <NumberUnder
+      name="Keeps, once opened"
+      label="Keeps, once opened, in months"
+      className="w-16"
+      unit="months"
+      value={own.shelfMonths || null}
+      rule={{ least: 0, above: true, most: 600 }}
+      problem={problemAt('shelfMonths')}
+      onNumber={(shelfMonths) => set({ shelfMonths })}
+    />
+    <div className="w-full">
+      <Ticks
+        title="May bring an allergy to"
+        ownWords="Another, in your own words"
+        known={broughtByBases}
+        nameOf={(id) => allergyWords(shippedCatalog, id)}
+        chosen={own.allergens}
+        onChange={(allergens) => set({ allergens, allergensKnown: true })}
+      />
+      <label className="mt-1 flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="translate-y-px accent-press"
+          checked={own.allergensKnown ?? false}
+          onChange={(event) => set({ allergensKnown: event.target.checked })}
+        />
+        That is all it may bring
+      </label>
+    </div>
+  </>
+);
