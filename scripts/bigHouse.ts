@@ -17,7 +17,7 @@ const eventsIn = (log: unknown): number =>
 
 /**
  * A house file with so many blends and batches; each batch bears the log of one of the example's,
- * until there are as many events as planned for.
+ * until there are as many events as asked for.
  */
 export const bigHouse = (
   small: Uint8Array,

@@ -148,3 +148,14 @@ test('as it is shown, no text of the library names a source by code, or a field 
   );
   expect(found).toEqual([]);
 });
+
+test('no sentence says a word twice in a row', () => {
+  const found = read.flatMap(([file, texts]) =>
+    file.endsWith('.md')
+      ? []
+      : texts
+          .flatMap((text) => / (?!ylang|khus)([a-z]{2,}) \1 /i.exec(` ${text} `)?.[0] ?? [])
+          .map((twice) => `${file}: ${twice.trim()}`),
+  );
+  expect(found).toEqual([]);
+});

@@ -6,7 +6,7 @@ import type { Finding, Verdict } from '../limits';
 export interface OnWearer {
   readonly verdict: Verdict | null;
   readonly blocking: boolean;
-  /** Reasons, the worst first. */
+  /** What speaks against it, the worst first. */
   readonly against: readonly Finding[];
 }
 

@@ -5,7 +5,7 @@ import { dropOf, essentialShare, type Mixture } from '../mixture';
 /** What the same drops come to in a drop size. */
 export interface InDropSize {
   readonly perMl: number;
-  /** Essential oil in total, in percent by volume. */
+  /** Essential oil in all, in percent by volume. */
   readonly percent: number;
 }
 

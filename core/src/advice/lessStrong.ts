@@ -38,7 +38,7 @@ const inUnit = (
  * solver's own question. None where one would be left out, or where nothing changes.
  *
  * @param of which oils are made less; the others stand
- * @param atMostPercent of essential oil in total, by volume
+ * @param atMostPercent of essential oil in all, by volume
  */
 export const lessStrong = (
   recipe: Recipe,

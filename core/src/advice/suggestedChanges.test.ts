@@ -58,7 +58,7 @@ test('bergamot in the sun: cover the skin, or take the kind without furanocoumar
   expect(swap?.outcome.mixture.oils[0]?.oil.id).toBe('bergamot-fcf');
 });
 
-test('a strength over the maximum: ask for what the limits leave', () => {
+test('a strength past the maximum: ask for what the limits leave', () => {
   const given = recipe({
     target: { percent: 9 },
     oils: [

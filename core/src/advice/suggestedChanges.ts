@@ -155,7 +155,7 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
   return one ? [one] : [];
 };
 
-/** One drop is too coarse: an oil is left out, or one of each passes what was planned. */
+/** One drop is too coarse: an oil is left out, or one of each passes what was asked. */
 const isTooCoarse = (recipe: Recipe, { evaluation: { plan, mixture } }: Done): boolean =>
   plan.leftOut.length > 0 ||
   (mixture.oils.length > 0 &&
@@ -233,7 +233,7 @@ const untilWithin = (
   return null;
 };
 
-/** What was reached of what was planned, for a blend that is held below its target. */
+/** What was reached of what was asked, for a blend that is held below its target. */
 const isNearer = (now: Evaluation, then: Evaluation): boolean =>
   !isHeld(then) && then.plan.reachedMl > 0 && then.mixture.oils.length >= now.mixture.oils.length;
 

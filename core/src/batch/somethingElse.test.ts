@@ -25,7 +25,7 @@ const gate = (given: Blend, events: readonly BenchEvent[]) =>
 
 describe('what went in beside the recipe is judged like the rest', () => {
   test('an oil counts with its drops, in strength and in its own limit', () => {
-    // 2 more of 0.05 ml in 9.5 ml: 2.1 % in total; ylang-ylang alone 1.05 % of its 0.8 %.
+    // 2 more of 0.05 ml in 9.5 ml: 2.1 % in all; ylang-ylang alone 1.05 % of its 0.8 %.
     const extra = went({ ingredient: 'ylang-ylang', amount: { unit: 'drops', value: 2 } });
     const [one] = madeOf(blend, [...fell, extra]).containers;
     expect(one?.evaluation.mixture.strength.byVolume.likely).toBeCloseTo(2.105, 2);

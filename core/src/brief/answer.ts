@@ -1,8 +1,8 @@
 import type { Wearer } from './wearer';
 
-/** What came of a question: what was planned, and what of it applies. */
+/** What came of a question: what was asked, and what of it applies. */
 export interface Answer {
-  /** Ids of what was planned about, whatever the answer was. */
+  /** Ids of what was asked about, whatever the answer was. */
   readonly asked: readonly string[];
   readonly conditions?: readonly string[];
   readonly allergies?: readonly string[];

@@ -1,4 +1,4 @@
-// What was planned, and answered with no, by id: `brief.asked` and a person's record hold them.
+// What was asked, and answered with no, by id: `brief.asked` and a person's record hold them.
 
 /** Everything was gone through, and what applies is written down. */
 export const askedAboutEverything = 'everything';

@@ -13,19 +13,19 @@ export interface Blend {
   readonly purpose: string;
   readonly brief: Brief;
   readonly guideline: Guideline;
-  /** How many times the formula is mixed, 1 or more: once where all is mixed together jug. */
+  /** How many times the formula is mixed, 1 or more: once where all is mixed in one jug. */
   readonly count: number;
   /** What is mixed at once. */
   readonly formula: Formula;
   /** Into what it goes. */
   readonly fillings: readonly Filling[];
-  /** True where it is mixed together jug or pan, and poured. */
+  /** True where it is mixed in one jug or pan, and poured. */
   readonly inOne: boolean;
   /** What stays in the jug, the pan and the pipette, in percent of what is filled. */
   readonly lossPercent: number;
   /** What whipping adds to the volume, in percent; 0 where it is not whipped. */
   readonly gainPercent: number;
-  /** What a dry ingredient makes of it; null without any. */
+  /** What dry matter makes of it; null without any. */
   readonly grain: SettledBases['grain'];
   /** What one use takes, in ml, where the maker has measured it. */
   readonly useMl?: number;

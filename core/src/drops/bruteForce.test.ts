@@ -86,7 +86,7 @@ const problem = fc.record({
   years: fc.constantFrom(4, 10, 41, 70),
 });
 
-test('no choice of whole drops lies nearer to what was planned, within every limit', () => {
+test('no choice of whole drops lies nearer to what was asked, within every limit', () => {
   let compared = 0;
   fc.assert(
     fc.property(problem, ({ ids, shares, target, container, measuredDrop, base, years }) => {

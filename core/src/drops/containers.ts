@@ -22,7 +22,7 @@ export const fillingsOf = ({ containers }: Pick<Recipe, 'containers'>): Filling[
   });
 
 /**
- * True where all is mixed together jug or pan and then poured: where it is melted, whipped or
+ * True where all is mixed in one jug or pan and then poured: where it is melted, whipped or
  * holds grains, goes into several kinds of container, or where the maker wants it so.
  */
 export const isMixedInOne = (

@@ -5,7 +5,7 @@ import type { Dosed, LimitRow } from './rows';
 export interface Aimed {
   /** Of each oil by parts, in ml on likely drops. */
   readonly ml: readonly number[];
-  /** Rows that keep it below what was planned. */
+  /** Rows that keep it below what was asked. */
   readonly heldBy: readonly LimitRow[];
 }
 

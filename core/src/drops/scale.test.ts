@@ -87,7 +87,7 @@ describe('scaling', () => {
       ],
     });
     const drops = shortOils(half.recipe).map((oil) => oil.drops ?? 0);
-    // 7.5 drops in total are 7 or 8; the shares stay as near to two to one as whole drops can.
+    // 7.5 drops in all are 7 or 8; the shares stay as near to two to one as whole drops can.
     expect([7, 8]).toContain(drops.reduce((total, count) => total + count, 0));
     // Of lavender there were two thirds: of whole drops as near to that as they come.
     expect(

@@ -216,7 +216,7 @@ const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Se
     };
   }
   if (!hasParts || tops) return { ok: true, blend };
-  // What the maker fixed stays: where the drops come to less than was planned, or to a part of a
+  // What the maker fixed stays: where the drops come to less than was asked, or to a part of a
   // drop more, the whole is smaller or larger by that, and the bases that are fixed are not.
   let partsMl = oilOfParts(settled, asked.length);
   for (let round = 0; round < mostRounds; round += 1) {

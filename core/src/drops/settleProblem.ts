@@ -1,6 +1,6 @@
 import type { BasesProblem } from '../mixture';
 
-/** A material or a container of a recipe that is not known here. */
+/** A material or a container of a recipe that is not in this house. */
 export interface UnknownThing {
   readonly code: 'not-here' | 'removed';
   readonly what: 'oil' | 'base' | 'container';
@@ -25,7 +25,7 @@ interface TooFull {
 
 /**
  * Why a recipe cannot be worked out: the bases leave no room, or come to more than all; something
- * in it is not known here; it is more than anybody makes. `path` is where in the recipe.
+ * in it is not in this house; it is more than anybody makes. `path` is where in the recipe.
  */
 export type SettleProblem = (
   Pick<BasesProblem, 'code' | 'value' | 'limit'> | UnknownThing | TooMuch | TooFull

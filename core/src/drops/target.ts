@@ -26,7 +26,7 @@ export const askedFrom = (formula: Formula) => {
   return {
     /** Essential oil in what stands, in ml. */
     standing,
-    /** Essential oil that is asked for in total, in ml. */
+    /** Essential oil that is asked for in all, in ml. */
     targetMl,
     /** What is asked for of one oil by parts, in ml of it. */
     askedOf: ({ measure }: FormulaOil): number =>
@@ -34,7 +34,7 @@ export const askedFrom = (formula: Formula) => {
   };
 };
 
-/** How many drops a formula asks for in total, counted and by parts; none are looked for. */
+/** How many drops a formula asks for in all, counted and by parts; none are looked for. */
 export const mostDropsOf = (formula: Formula): number => {
   const { askedOf } = askedFrom(formula);
   const whole = fillMl(formula.container);

@@ -3,7 +3,7 @@ import { blendOf } from './blend.testing';
 import { parts } from '../mixture/measures.testing';
 import { evaluate } from './evaluate';
 
-test('the whole drops keep the combined limit, and it is named', () => {
+test('the whole drops keep the shared cap, and it is named', () => {
   const { plan, findings } = evaluate(
     blendOf({
       oils: { lemongrass: parts(1), melissa: parts(1) },

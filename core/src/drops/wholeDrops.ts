@@ -23,7 +23,7 @@ export interface LimitName {
   readonly subject: string;
 }
 
-/** An oil that was planned for and gets no drop, since one is already too much. */
+/** An oil that was asked for and gets no drop, since one is already too much. */
 interface LeftOut {
   readonly oilId: string;
   readonly because: readonly LimitName[];
@@ -38,18 +38,18 @@ export interface DropPlan {
   /** Essential oil asked for in what is mixed at once, in ml; null without a target. */
   readonly targetMl: number | null;
   /**
-   * Of each oil by parts, in ml, what the limits leave of what was planned, in the same proportions,
+   * Of each oil by parts, in ml, what the limits leave of what was asked, in the same proportions,
    * before it is rounded to whole drops; null where the amount is not by parts.
    */
   readonly aimedMl: readonly (number | null)[];
   /** Essential oil that is reached on likely drops, in ml. */
   readonly reachedMl: number;
-  /** The limits that hold it below what was planned. */
+  /** The limits that hold it below what was asked. */
   readonly binding: readonly LimitName[];
   readonly leftOut: readonly LeftOut[];
   /** False where the search ran out of work before it was sure; then the best found so far. */
   readonly proved: boolean;
-  /** What another choice might lie nearer in total, in ml, at most; 0 where it is proved. */
+  /** What another choice might lie nearer in all, in ml, at most; 0 where it is proved. */
   readonly nearerByMl: number;
 }
 
@@ -60,7 +60,7 @@ const unique = (names: readonly LimitName[]): LimitName[] => [
   ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
 ];
 
-/** Which oils keep a drop: as many as can, and of those choices the nearest to what was planned. */
+/** Which oils keep a drop: as many as can, and of those choices the nearest to what was asked. */
 const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
   const ones = asked.map(() => 1);
   if (keepsAll(rows, ones)) return ones;
@@ -150,7 +150,7 @@ export const wholeDrops = (
   const { ml: asked, heldBy } = inProportion(dosed, rows, wanted, unit);
   // An oil that is left out stays out; the others keep at least one drop.
   const least = lowestOf(wanted, rows);
-  // More than the next whole drop above what was planned is never nearer.
+  // More than the next whole drop above what was asked is never nearer.
   const most = least.map((lowest, i) =>
     lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
   );
@@ -164,7 +164,7 @@ export const wholeDrops = (
       rows: sameSize ? [...countRows(rows, least, most), ...rows] : rows,
     },
     (drops) => {
-      // As near means as much in total: past what is recommended, nothing makes it hold.
+      // As near means as much in all: past what is recommended, nothing makes it hold.
       const [inAll] = comfortRows(
         dosed,
         limits.filter(({ rule }) => rule === 'whole-blend'),

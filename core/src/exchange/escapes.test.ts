@@ -115,7 +115,7 @@ test('“pregnant” among the conditions counts as pregnant', () => {
   expect(worked.state === 'done' && worked.evaluation.blocking).toBe(true);
 });
 
-test('what one wearer was planned was not asked of the next', () => {
+test('what one wearer was asked was not asked of the next', () => {
   const recipe = recipeFrom({
     brief: { wearer: healthyAdult, place: 'pulse-points', asked: ['everything', 'place: eye'] },
   });
@@ -123,7 +123,7 @@ test('what one wearer was planned was not asked of the next', () => {
     'place: eye',
   ]);
   expect(setWearer('anyone', null)(recipe).brief.asked).toEqual(['place: eye']);
-  // The same person told of more exactly was planned all the same.
+  // The same person told of more exactly was asked all the same.
   expect(setWearer({ ...healthyAdult, name: 'Odile' }, null)(recipe).brief.asked).toHaveLength(2);
 });
 

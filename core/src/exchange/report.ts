@@ -5,7 +5,7 @@ import { part, textureOf } from '../mixture';
 import type { Range } from '../quantity';
 import { findingMessage } from '../words';
 
-/** What the checker says of one blend: of one container, or of the jug where all is mixed together. */
+/** What the checker says of one blend: of one container, or of the jug where all is mixed in one. */
 export interface Report {
   /** Null for a blend without essential oil. */
   readonly verdict: Verdict | null;
@@ -34,7 +34,7 @@ export interface Report {
     readonly ml: number;
     readonly g: number;
   }[];
-  /** True where all is mixed together jug or pan. */
+  /** True where all is mixed in one jug or pan. */
   readonly mixedInOne: boolean;
   /** What no container takes, and what is missing for all to be full, in ml. */
   readonly leftMl: number;

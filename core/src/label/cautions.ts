@@ -65,7 +65,7 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   ];
 };
 
-/** What nobody has planned of a wearer who is known: not asked is not no. */
+/** What nobody has asked of a wearer who is known: not asked is not no. */
 const notAsked = (findings: readonly Finding[]): LabelCaution[] => {
   const about = (rule: Finding['rule']): string[] =>
     unique(

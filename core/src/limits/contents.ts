@@ -7,7 +7,7 @@ const found = new WeakMap<object, Map<readonly string[], Range>>();
 const none: Range = { low: 0, likely: 0, high: 0 };
 
 /**
- * What an oil holds of the constituents of a combined limit, in percent of the oil: low,
+ * What an oil holds of the constituents of a shared cap, in percent of the oil: low,
  * typical and high content, members added up, 100 at most. None where its chemistry
  * is not known: that is told by a finding of its own.
  */

@@ -146,7 +146,7 @@ export interface Finding {
   readonly reason: FindingReason;
   /** Rinsed-off products are judged by the figures for what stays on. */
   readonly rinsedOff: boolean;
-  /** The person is not known, so that this goes on the label as a caution. */
+  /** The wearer is not known, so that this goes on the label as a caution. */
   readonly forAnyone: boolean;
   /** Ids of the ready-made blends that bring the subject, where it is not poured by itself. */
   readonly inside: readonly string[];

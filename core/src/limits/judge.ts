@@ -55,7 +55,7 @@ export const questionOf = ({
 
 const ruleOf = { stage: 'life-stage', condition: 'condition', allergy: 'allergy' } as const;
 
-/** What nobody has planned of the wearer, as notes. */
+/** What nobody has asked of the wearer, as notes. */
 const notAskedYet = (question: Question): Finding[] =>
   notAsked(question).map(({ about, what, because }) =>
     finding({

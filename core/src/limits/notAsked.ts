@@ -12,7 +12,7 @@ import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';
 import { saidOfStages } from './rules/lifeStage';
 
-/** Something that matters for what is in a blend, and that nobody has planned of the wearer. */
+/** Something that matters for what is in a blend, and that nobody has asked of the wearer. */
 export interface OpenQuestion {
   readonly about: 'stage' | 'condition' | 'allergy';
   /** Ids of conditions or allergies that are asked about together. */
@@ -117,7 +117,7 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
 };
 
 /**
- * The few questions that matter for what is in this blend, and that nobody has planned of this
+ * The few questions that matter for what is in this blend, and that nobody has asked of this
  * wearer: not asked is not no. None of somebody not known: of them the label tells.
  */
 export const notAsked = (question: Question): readonly OpenQuestion[] => {

@@ -30,6 +30,6 @@ export interface Question {
 export type Asked = Omit<Question, 'poured' | 'named' | 'useMl' | 'eachMl'> &
   Partial<Pick<Question, 'named' | 'useMl' | 'eachMl'>>;
 
-/** The person, or null for anyone. */
+/** The wearer, or null for anyone. */
 export const knownWearer = ({ wearer }: Pick<Brief, 'wearer'>): Wearer | null =>
   wearer === 'anyone' ? null : wearer;

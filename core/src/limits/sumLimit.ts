@@ -13,7 +13,7 @@ import { seenIn, weightsPoured } from './seen';
  */
 export interface SumLimit {
   readonly rule: RuleId;
-  /** Id of the oil or of the combined limit, or `blend`. */
+  /** Id of the oil or of the shared cap, or `blend`. */
   readonly subject: string;
   /** One weight an oil: at low, typical and high content, where content varies; else the same. */
   readonly weights: Weights;

@@ -16,7 +16,7 @@ export const worst = (verdicts: readonly FindingVerdict[]): Verdict =>
 export const cautionShare = 0.9;
 
 /**
- * A value against the maximum of one oil or of a sum, on the likely value: over over the limit, a
+ * A value against the maximum of one oil or of a sum, on the likely value: over past the limit, a
  * caution past nine tenths of it. Where only the high end is past it, that is a note: a drop that
  * is measured settles it. For carcinogens the high end is a caution.
  */

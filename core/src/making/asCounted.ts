@@ -2,7 +2,7 @@ import type { Formula } from '../mixture';
 
 /**
  * The formula of one container as it really fell: counted drops in place of what was
- * asked. Oils measured in ml or g stand as planned once their step is done.
+ * asked. Oils measured in ml or g stand as asked once their step is done.
  *
  * @param counted drops by oil id
  * @param measuredIds oils measured in ml or g that are in already

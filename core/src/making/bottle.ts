@@ -61,7 +61,7 @@ export const bottleNow = (
     container,
   );
 
-/** One bottle as it will be when the rest goes in as planned. */
+/** One bottle as it will be when the rest goes in as asked. */
 export const bottleThen = (
   blend: Blend,
   steps: readonly Step[],

@@ -101,7 +101,7 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
   }),
   /** What is in this container goes on in a larger one of the library. */
   z.strictObject({ kind: z.literal('moved'), container, containerId: id }),
-  /** This container is filled beyond its usual line, in percent of its nominal size. */
+  /** This container is filled beyond its usual line, in percent of what it is sold as. */
   z.strictObject({
     kind: z.literal('filled'),
     container,

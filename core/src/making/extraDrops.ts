@@ -8,7 +8,7 @@ import type { BenchEvent } from './event';
 import { reopenedAt } from './press';
 import { addEvent, type Tally } from './tally';
 
-/** One thing to do when more fell than was planned, with what it comes to. */
+/** One thing to do when more fell than was asked, with what it comes to. */
 export interface WayOn {
   readonly kind: 'keep' | 'carrier' | 'restore' | 'move' | 'discard';
   /** What is written down when it is chosen; nothing for keeping. */
@@ -17,7 +17,7 @@ export interface WayOn {
   readonly outcome: Evaluation | null;
   /** Drops more of the others, by oil; for restoring the proportion. */
   readonly more: ReadonlyMap<string, number>;
-  /** The larger container, and what carrier it takes in total, in ml; for moving. */
+  /** The larger container, and what carrier it takes in all, in ml; for moving. */
   readonly containerId: string | null;
   readonly carrierMl: number | null;
 }
@@ -29,8 +29,8 @@ const carrierIn = ({ mixture }: Evaluation): number =>
   mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
 
 /**
- * What can be done when more fell than was planned: keep it; add carrier up to what the
- * bottle is sold as, where that brings the strength back to what was planned; give the others their
+ * What can be done when more fell than was asked: keep it; add carrier up to what the
+ * bottle is sold as, where that brings the strength back to what was asked; give the others their
  * share, in this bottle or in a larger one where it comes to the strength that was
  * asked; move as it is; or throw it away and begin this bottle again.
  *
@@ -70,7 +70,7 @@ export const waysOn = (
     };
   };
 
-  // The others in the proportion that was planned: as many times more as this one.
+  // The others in the proportion that was asked: as many times more as this one.
   const factor = step.drops > 0 ? fell / step.drops : 1;
   const wanted = others.map((other) => ({
     other,

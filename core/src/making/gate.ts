@@ -38,7 +38,7 @@ const unique = (findings: readonly Finding[]): Finding[] => [
 ];
 
 /**
- * Judges every container as it will be when the rest goes in as planned: what fell counts, not
+ * Judges every container as it will be when the rest goes in as asked: what fell counts, not
  * what was planned.
  *
  * @param planned the steps as they were planned

@@ -86,7 +86,7 @@ describe('the tally', () => {
   });
 });
 
-describe('when more fell than was planned', () => {
+describe('when more fell than was asked', () => {
   const four = blendOf({ oils: { petitgrain: 2, lavender: 2 } });
   const planned = stepsOf({ ...four, count: 2 }, evaluate(four).mixture);
   const step = planned.find(({ id }) => id === 'count/0/petitgrain') as CountStep;

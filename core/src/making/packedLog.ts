@@ -18,7 +18,7 @@ const moments = z.custom<string[]>(
 );
 
 /**
- * The batch of a batch that is finished, as it stands in its record: events that are alike and follow
+ * The log of a batch that is finished, as it stands in its record: events that are alike and follow
  * each other, as drops do, stand once with the moment of each. Nothing is lost: the numbers count
  * from 1 without a gap.
  */
@@ -44,7 +44,7 @@ export const packLog = (log: readonly LogEntry[]): PackedLog => {
   return packed;
 };
 
-/** The batch as it was. */
+/** The log as it was. */
 export const unpackLog = (packed: PackedLog): LogEntry[] => {
   let seq = 0;
   return packed.flatMap(({ event, at }) =>

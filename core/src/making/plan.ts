@@ -25,7 +25,7 @@ export interface StepContainers {
 /** What the steps of a batch are planned from, worked out once for all of them. */
 export interface Plan {
   readonly blend: Blend;
-  /** One container, or the whole of what is mixed together, as planned. */
+  /** One container, or the whole of what is mixed in one, as planned. */
   readonly mixture: Mixture;
   /** Numbers of the containers that oils go into: one by one, or the jug alone, which is 0. */
   readonly numbers: readonly number[];

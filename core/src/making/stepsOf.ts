@@ -6,7 +6,7 @@ import { mixedOrder, pouringOrder, type Step } from './steps/registry';
 /**
  * The steps of a blend: container by container, or in one pan or jug.
  *
- * @param mixture one container, or the whole of what is mixed together, as planned
+ * @param mixture one container, or the whole of what is mixed in one, as planned
  */
 export const stepsOf = (blend: Blend, mixture: Mixture): Step[] => {
   const plan = planOf(blend, mixture);

@@ -17,7 +17,7 @@ export interface Tally {
   readonly movedTo: ReadonlyMap<number, string>;
   /** Bottles that are filled to another line, in percent of nominal. */
   readonly filledTo: ReadonlyMap<number, number>;
-  /** How often a bottle was thrown away and started again. */
+  /** How often a bottle was thrown away and begun again. */
   readonly discards: ReadonlyMap<number, number>;
   /** What was passed with a reason at the bench, in the order in which it was written. */
   readonly reasons: readonly { readonly words: string; readonly over: readonly PastLimit[] }[];
@@ -138,7 +138,7 @@ export const countedDrops = (
     ),
   );
 
-/** Drops as they will be in a container if the rest goes in as planned. */
+/** Drops as they will be in a container if the rest goes in as asked. */
 export const foretoldDrops = (
   steps: readonly Step[],
   tally: Tally,

@@ -31,7 +31,7 @@ export interface SettledBases {
   readonly bases: readonly { readonly base: Base; readonly ml: number }[];
   /** The ml of each oil. */
   readonly oilMl: readonly number[];
-  /** What a dry ingredient makes of it: a paste, or grains that oil only coats; null without any. */
+  /** What dry matter makes of it: a paste, or grains that oil only coats; null without any. */
   readonly grain: 'paste' | 'dry' | null;
 }
 
@@ -39,7 +39,7 @@ export interface SettledBases {
 export interface BasesProblem {
   readonly ok: false;
   readonly code: 'no-room' | 'over-all';
-  /** The fixed amounts add up to this, in ml, or in percent where shares are too many. */
+  /** What is fixed comes to this, in ml, or in percent where shares are too many. */
   readonly value: number;
   /** What there is room for, in the same unit. */
   readonly limit: number;

@@ -22,7 +22,7 @@ export interface FormulaBase {
   readonly base: Carrier;
   /** Share by volume of what the oils leave free of the whole. */
   readonly parts: number;
-  /** Measured in spoons or cups of something that lies loosely: as it was typed. */
+  /** Measured by spoons or cups of something that lies loosely: as it was typed. */
   readonly loose?: LooseAmount;
   /** The bottle on the shelf that is in use, where there is one. */
   readonly bottle?: BottleInUse;

@@ -19,7 +19,7 @@ export interface BaseInBlend {
   readonly base: Carrier;
   readonly ml: Range;
   readonly g: Range;
-  /** As it was typed, where it was measured in spoons or cups as it lies. */
+  /** As it was typed, where it was measured by spoons or cups as it lies. */
   readonly loose?: LooseAmount;
   readonly bottle?: BottleInUse;
 }

@@ -40,6 +40,8 @@ describe('an amount is read as people say it', () => {
     ['1 part', 'metric', { kind: 'parts', parts: 1 }],
     ['3 %', 'metric', { kind: 'percent', percent: 3 }],
     ['a quarter of the bottle', 'metric', { kind: 'ml', ml: 20 }],
+    ['a quarter of the vessel', 'metric', { kind: 'ml', ml: 20 }],
+    ['a quarter of the container', 'metric', { kind: 'ml', ml: 20 }],
     ['half a teaspoon', 'metric', { kind: 'ml', ml: 2.5 }],
     ['a tablespoon', 'us', { kind: 'ml', ml: 14.78676478125 }],
   ])('%s, %s', (text, country, expected) => {

@@ -40,7 +40,7 @@ export type AmountProblem =
   | 'which-ounce'
   /** A measure that this country does not have. */
   | 'not-here'
-  /** Use whole drops. */
+  /** Drops come whole. */
   | 'whole-drops'
   /** A number that can be read two ways: `1,000`. */
   | 'two-ways';
@@ -164,7 +164,7 @@ export const readAmount = (
   const no = (code: AmountProblem): ReadAmount => ({ ok: false, code, text: text.trim() });
   const yes = (amount: Amount): ReadAmount => ({ ok: true, amount });
   const plain = text.trim().toLowerCase().replace(/\s+/g, ' ');
-  const share = /^(.*?) ?of (?:the|a) (?:bottle|container|jar|tin)$/.exec(plain);
+  const share = /^(.*?) ?of (?:the|a) (?:bottle|vessel|container|jar|tin)$/.exec(plain);
   if (share) {
     const value = numberOf(share[1] ?? '');
     return typeof value !== 'number' || value > 1 || value < 0

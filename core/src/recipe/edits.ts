@@ -79,7 +79,7 @@ export const changeBrief =
   (recipe) => ({ ...recipe, brief: { ...recipe.brief, ...brief } });
 
 /**
- * Another wearer. What was planned of the one before was not asked of them; what was planned of the
+ * Another wearer. What was asked of the one before was not asked of them; what was asked of the
  * blend itself stays.
  */
 export const setWearer =
@@ -132,7 +132,7 @@ export const choosePlace =
     })(recipe);
   };
 
-/** Writes down what somebody was planned, with what applies to them. */
+/** Writes down what somebody was asked, with what applies to them. */
 export const answerBrief =
   (answer: Answer): Edit =>
   (recipe) => {

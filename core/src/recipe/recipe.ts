@@ -120,7 +120,7 @@ export const recipeSchema = z.strictObject({
   target: targetSchema.nullable(),
   oils: z.array(recipeOilSchema).max(60).superRefine(onlyOnce),
   bases: z.array(recipeBaseSchema).max(30).superRefine(onlyOnce),
-  /** Mixed together jug and poured, where each container could be filled by itself. */
+  /** Mixed in one jug and poured, where each container could be filled by itself. */
   mixedInOne: z.boolean(),
   /** What stays in the jug, the pan and the pipette, in percent of what is filled. */
   lossPercent: z.number().min(0).max(50),
@@ -188,7 +188,7 @@ export const firstLine = ({ containers }: Pick<Recipe, 'containers'>): Container
   return first;
 };
 
-/** The same recipe for somebody not known: about this oils wearer stays in the house. */
+/** The same recipe for somebody not known: what is known of its wearer stays in the house. */
 export const forAnyone = (recipe: Recipe): Recipe => ({
   ...recipe,
   brief: { ...recipe.brief, wearer: 'anyone', personId: null, asked: [] },

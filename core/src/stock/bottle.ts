@@ -29,7 +29,7 @@ export const bottleSchema = z
     /** What it held when it was full, and what is left, in its unit. */
     size: z.number().positive().max(20_000),
     left: z.number().min(0).max(20_000),
-    /** What it cost in total, in the maker's own money; null where it is not known. */
+    /** What it cost in all, in the maker's own money; null where it is not known. */
     price: z.number().min(0).max(100_000).nullable(),
     weighings: z
       .array(

@@ -52,7 +52,7 @@ const before: Record<CarrierOrder, (a: CarrierOnShelf, b: CarrierOnShelf) => num
   },
 };
 
-/** The carriers that are as planned, in the order that was planned. */
+/** The carriers that are as asked, in the order that was asked. */
 export const carriersAsked = (
   carriers: readonly CarrierOnShelf[],
   wearer: WearerOrAnyone | null,

@@ -19,7 +19,7 @@ export const stockOf = (bottles: readonly Bottle[]): ReadonlyMap<string, Stock> 
   return stock;
 };
 
-/** What there is of a material in total, both in ml and in g. */
+/** What there is of a material in all, both in ml and in g. */
 export const stockAsOne = ({ ml, g }: Stock, densityGPerMl: number): Stock => ({
   ml: ml + g / densityGPerMl,
   g: g + ml * densityGPerMl,

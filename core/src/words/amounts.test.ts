@@ -32,7 +32,7 @@ test.each([
 
 test('of a base the way out is named: melted, weighed, or in g', () => {
   expect(ofBase('1 cup', 'cocoa_butter')).toMatch(
-    /^The weight of that much cocoa butter weighs.*“melted”\.$/,
+    /^The weight of that much cocoa butter is not known unless it is melted: .*“melted”\.$/,
   );
   expect(ofBase('5 drops', 'beeswax_yellow')).toMatch(/Use g/);
   expect(ofBase('0 g', 'jojoba')).toMatch(/more than 0/);

@@ -57,7 +57,7 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
     case 'drops-of-solid':
       return 'Only liquids can be counted in drops. Use g.';
     case 'weight-unknown':
-      return `The weight of that much ${nameIn(catalog, problem.baseId).toLowerCase()} weighs loosely filled: weigh it, or say “melted”.`;
+      return `The weight of that much ${nameIn(catalog, problem.baseId).toLowerCase()} is not known unless it is melted: weigh it, or say “melted”.`;
     case 'a-heap':
       return 'A cup of it can weigh more or less, depending on how it is packed: weigh it.';
     case 'density-unknown':
@@ -71,4 +71,4 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
 
 /** What so many spoons are taken as: a range, since nobody knows how they lie. */
 export const takenWords = ({ g, range }: { readonly g: number; readonly range: Range }): string =>
-  `Taken as ${formatG(g, 3)}; it may be ${formatRange(range, 'g')}, loosely filled. Weigh it.`;
+  `Taken as ${formatG(g, 3)}; it may be ${formatRange(range, 'g')}, depending on how it is packed. Weigh it.`;

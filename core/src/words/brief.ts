@@ -1,5 +1,5 @@
 import type { Carrier, PlaceId, Container } from '../catalog';
-import { formatNumber } from './numbers';
+import { formatNumber, uncapitalised } from './numbers';
 import { oneOf } from './containers';
 import { toldAge, type WearerOrAnyone } from '../brief';
 
@@ -84,7 +84,7 @@ export const wearerWords = (wearer: WearerOrAnyone): string => {
 /** A carrier as it is spoken of among others: `jojoba`, `fractionated coconut`, `St John's wort`. */
 export const carrierWords = ({ name }: Pick<Carrier, 'name'>): string => {
   const short = name.replace(/,? \(.*\)$/, '').replace(/ (seed |kernel |infused )*oil$/i, '');
-  return /^St /.test(short) ? short : short.charAt(0).toLowerCase() + short.slice(1);
+  return uncapitalised(short);
 };
 
 /** How often in a day: `once a day`, `up to 3 times a day`. */

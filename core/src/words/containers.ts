@@ -12,7 +12,7 @@ export interface ContainerWords {
   readonly close: string;
 }
 
-const mix = 'Cancel for ten minutes, then mix again.';
+const mix = 'Leave it to stand for ten minutes, then mix again.';
 
 /** The usual kinds of container. */
 const kinds: Readonly<Record<string, ContainerWords>> = {

@@ -37,8 +37,9 @@ export const formatRange = (range: Range, unit: string, digits = 2): string => {
     : `${low} to ${high} ${unit}`;
 };
 
-/** With a small first letter, as a name stands within a sentence. */
-export const uncapitalised = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+/** With a small first letter, as a name stands within a sentence; a saint keeps the capital. */
+export const uncapitalised = (text: string): string =>
+  /^St /.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The same words with a capital first. */
 export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

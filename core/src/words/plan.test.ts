@@ -18,11 +18,11 @@ const plan = (more: Partial<DropPlan>): DropPlan => ({
 const words = (more: Partial<DropPlan>, looking = false) =>
   planWords(shippedCatalog, plan(more), 10, () => 0.05, looking);
 
-test('where it came to what was planned there is nothing to say', () => {
+test('where it came to what was asked there is nothing to say', () => {
   expect(words({})).toEqual([]);
 });
 
-test('what held it back is named, with what was reached and what was planned', () => {
+test('what held it back is named, with what was reached and what was asked', () => {
   expect(
     words({
       targetMl: 0.5,
@@ -74,7 +74,7 @@ test('an unproved choice says so: first that it is still looked for, then how fa
   ]);
 });
 
-test('where one drop of each is more than was planned, that is said', () => {
+test('where one drop of each is more than was asked, that is said', () => {
   expect(words({ drops: [1, 1, 1], targetMl: 0.1, reachedMl: 0.15 })).toEqual([
     '1.5 %, not the target of 1 %: one drop of each is the least you can add.',
   ]);

@@ -33,7 +33,7 @@ export const settleProblemWords = (catalog: Catalog, problem: SettleProblem): st
   }
 };
 
-/** What a recipe still lacks, as it is asked for: `who it is for`. */
+/** What a recipe still lacks, as it is asked for: `whom it is for`. */
 const gapWords = (catalog: Catalog, gap: Gap): string => {
   switch (gap.code) {
     case 'wearer':

@@ -94,9 +94,11 @@ void refuseNewer()
         .catch((error: unknown) => console.warn('batches were not mended', error));
     }, afterFirstScreen);
   })
-  .then(async () => chooseScheme((await settings.read()).scheme))
-  .then(() => readHouseCatalog())
-  .then(show)
+  .then(() => Promise.all([readHouseCatalog(), settings.read()]))
+  .then(([catalog, { scheme }]) => {
+    chooseScheme(scheme);
+    show(catalog);
+  })
   .catch(async (error: unknown) => {
     console.warn('the store was not opened', error);
     // Anything else the screens say; what is shipped is there all the same.

@@ -13,7 +13,7 @@ const fills: Record<FindingVerdict, string> = {
 
 /**
  * A track that ends at the limit, with the hatched range that the size of a drop
- * leaves open. What is over the limit runs on beyond the mark.
+ * leaves open. What is past the limit runs on beyond the mark.
  */
 export const LimitTrack = ({
   value,

@@ -106,7 +106,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
               </p>
             )}
             {found.length === 0 && !forbidden && (
-              <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}” here.</p>
+              <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}”.</p>
             )}
           </ComboboxOptions>
         )}

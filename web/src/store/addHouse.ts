@@ -114,7 +114,7 @@ const put = async (store: Database, table: Table, rows: readonly unknown[], keys
   await tableOf(store, table).bulkPut([...rows]);
 };
 
-/** The batch of a batch on the bench comes with it, in place of what was there under its id. */
+/** The log of a batch on the bench comes with it, in place of what was there under its id. */
 const addLogs = async (
   store: Database,
   events: House['benchEvents'],

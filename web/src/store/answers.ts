@@ -4,7 +4,7 @@ import { db, type Database } from './database';
 import { now } from './now';
 
 /**
- * Writes down what somebody was planned: in their own record where they are in the house, so that it
+ * Writes down what somebody was asked: in their own record where they are in the house, so that it
  * holds for every blend of theirs; else in the blend.
  */
 export const answerStore = (store: Database = db) => ({

@@ -51,7 +51,7 @@ const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kin
 
 const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, tally) === null;
 
-/** The batch of batches and what happened at the bench. */
+/** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
   const benchTables = [store.batches, store.benchEvents];
   const getOpen = async (id: string): Promise<BatchRecord> => {

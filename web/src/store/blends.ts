@@ -11,6 +11,9 @@ import { settingsStore } from './settings';
 const isUntouched = ({ revision, recipe }: BlendRecord): boolean =>
   revision === 1 &&
   recipe.name === '' &&
+  recipe.purpose === '' &&
+  recipe.notes === '' &&
+  recipe.target === null &&
   recipe.brief.wearer === null &&
   recipe.brief.place === null &&
   recipe.oils.length === 0 &&
@@ -27,7 +30,7 @@ const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.upda
 
 /** A blend for its wearer as they are today. */
 export interface BlendOfToday extends BlendRecord {
-  /** The person as they were when it was last written; only of somebody in the house. */
+  /** The wearer as they were when it was last written; only of somebody in the house. */
   wearerThen?: Recipe['brief']['wearer'];
 }
 
@@ -39,7 +42,7 @@ const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendO
   return {
     ...record,
     wearerThen: record.recipe.brief.wearer,
-    // What was planned of them stands in their record; of the blend itself only what its name asks.
+    // What was asked of them stands in their record; of the blend itself only what its name asks.
     recipe: {
       ...record.recipe,
       brief: {

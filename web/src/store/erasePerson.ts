@@ -11,7 +11,7 @@ export interface Erased {
 }
 
 /**
- * Somebody of whom only the age is known: nothing of them was planned, so that labels say what must be
+ * Somebody of whom only the age is known: nothing of them was asked, so that labels say what must be
  * asked first.
  */
 const nobody = <W extends object>(wearer: W): W => {

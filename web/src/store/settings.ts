@@ -2,6 +2,9 @@ import { guidelineSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
 import { db, type Database } from './database';
 
+/** Kinds of container whose label is remembered: more than there are. */
+const mostLabelSizes = 100;
+
 /** What the house is set to; every value has a usual one. */
 export const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
@@ -18,6 +21,7 @@ export const settingsSchema = z.object({
       z.string().max(80),
       z.object({ width: z.number().min(20).max(280), height: z.number().min(15).max(200) }),
     )
+    .refine((sizes) => Object.keys(sizes).length <= mostLabelSizes)
     .catch({}),
   labelPaper: z.enum(['A4', 'Letter', 'single']).catch('A4'),
   labelNames: z.enum(['common', 'botanical']).catch('common'),

@@ -204,7 +204,7 @@ describe('the example house', () => {
     expect(await blendStore(db).list()).toHaveLength(1);
   });
 
-  test('nothing in it is over or not known, and every batch is of a blend blends', () => {
+  test('nothing in it is over or not known, and every batch is of a blend in the book', () => {
     const house = exampleHouse('2026-11-25');
     for (const record of house.blends) {
       expect(['within', 'caution'], record.id).toContain(done(record.recipe).evaluation.verdict);

@@ -77,7 +77,7 @@ export const pouringOrder: readonly Planned[] = [
 ];
 
 /**
- * What is mixed together pan or jug and then poured. The oils are counted into a beaker and the
+ * What is mixed in one pan or jug and then poured. The oils are counted into a beaker and the
  * containers stand open before anything is hot: a melt sets in seconds.
  */
 export const mixedOrder: readonly Planned[] = [

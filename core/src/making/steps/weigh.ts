@@ -16,7 +16,7 @@ export interface WeighStep {
   readonly gRange: Range | null;
   /** As it is measured: powders as they lie. */
   readonly ml: number;
-  /** As it was typed, where that was in spoons or cups. */
+  /** As it was typed, where that was by spoons or cups. */
   readonly loose: LooseAmount | null;
 }
 
@@ -33,7 +33,7 @@ const weighInto =
     loose: one.loose ?? null,
   });
 
-/** Each base of what is mixed together, into the pan, the jug or the bowl. */
+/** Each base of what is mixed in one, into the pan, the jug or the bowl. */
 export const weigh: StepKind<WeighStep> = {
   kind: 'weigh',
   puts: 'base',

@@ -143,7 +143,7 @@ const Log = ({ ids }: { ids: readonly string[] }) => {
   );
 };
 
-/** The batch: what was made, for whom, and until when it keeps. */
+/** The log: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
   const { data, error } = useStored(['batch ids'], () => batches.ids());
   if (error) throw error;
@@ -168,7 +168,7 @@ export const BatchesScreen = () => {
         <div
           tabIndex={0}
           role="region"
-          aria-label="The batch of batches"
+          aria-label="All batches"
           className="relative mt-4 overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
         >
           <Log ids={data} />

@@ -36,7 +36,7 @@ const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
   return weighedG !== undefined ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
 };
 
-/** Everything that went in, container by container, beside what was planned. */
+/** Everything that went in, container by container, beside what was asked. */
 export const WentIn = ({ made }: { made: Made }) => {
   const columns = columnsOf(made);
   const { blend } = made;

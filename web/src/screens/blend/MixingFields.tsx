@@ -31,7 +31,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
           onChange={(event) => change(setMixing({ mixedInOne: event.target.checked }))}
         />
         <span>
-          Mixed together {forced ? 'pan or jug' : 'jug'}, then filled
+          Mixed together in one {forced ? 'pan or jug' : 'jug'}, then filled
           {forced && <span className="text-soft">, as it has to be</span>}
         </span>
       </label>

@@ -143,7 +143,7 @@ const Panel = ({
           </div>
         ) : (
           <p className="text-soft">
-            None of this is on the shelf, so how much there is is not known.
+            None of this is on the shelf, so Jubbet can’t tell how much you have.
           </p>
         )}
       </div>

@@ -33,7 +33,7 @@ const setWords = ({ setPointC, band, firmerThan, butters }: Texture): string => 
   }
   const melts = butters.flatMap(({ base }) => (base.meltRangeC ? [base.meltRangeC] : []));
   return melts.length > 0
-    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, but but by how much is not known. Test a drop on a cold spoon.`
+    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, but by how much is not known. Test a drop on a cold spoon.`
     : 'Setting point not known. Test a drop on a cold spoon.';
 };
 
@@ -153,7 +153,7 @@ export const TexturePanel = ({
           {band
             ? `${band.words}; good for ${band.use}`
             : firmerThan
-              ? `○ ${formatPercent(solid)} of butters stiffen it; but by how much is not known`
+              ? `○ ${formatPercent(solid)} of butters stiffen it, but by how much is not known`
               : solid > 0
                 ? `${formatPercent(solid)} of butters, and hardly any wax`
                 : 'hardly any wax'}

@@ -25,7 +25,7 @@ const mostKnown = 3000;
 const said = (catalog: Catalog, { id, revision, recipe }: BlendOfToday): Said => {
   const cards = known.get(catalog) ?? new Map<string, Said>();
   known.set(catalog, cards);
-  // The person is as they are today, whatever the revision.
+  // The wearer is as they are today, whatever the revision.
   const key = JSON.stringify([id, revision, recipe.brief]);
   const before = cards.get(key);
   if (before) return before;
@@ -42,7 +42,7 @@ const said = (catalog: Catalog, { id, revision, recipe }: BlendOfToday): Said =>
   return now;
 };
 
-/** What a blend blends comes to: its verdict and its strength. */
+/** What a blend in the book comes to: its verdict and its strength. */
 export const CardVerdict = ({ record }: { record: BlendOfToday }) => {
   const one = said(useCatalog(), record);
   return 'word' in one ? (

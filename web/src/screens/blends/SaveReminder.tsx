@@ -20,10 +20,11 @@ export const SaveReminder = () => {
   if (days < oldAfter || changed === 0) return null;
   return (
     <p className="mt-4 rounded-lg bg-amber-wash px-4 py-2 text-amber">
-      {data?.lastExport ? `Last backed up ${days} days ago` : 'Your data have never been backed up'}
-      . They are only in this browser.{' '}
+      {data?.lastExport
+        ? `Last backed up ${days} days ago: what you changed since is only in this browser.`
+        : 'Your data have never been backed up: they are only in this browser.'}{' '}
       <Link to="/settings" className="text-amber underline">
-        Save them
+        Back up
       </Link>
     </p>
   );

@@ -53,7 +53,7 @@ export const WelcomeScreen = () => {
           <Button look="first" className="min-h-12" onClick={() => void begin()}>
             Start my first blend
           </Button>
-          <p className="text-sm text-soft">An empty house of your own.</p>
+          <p className="text-sm text-soft">It starts empty: only what you add.</p>
         </div>
         <div className="grid content-start gap-2">
           <Button className="min-h-12" onClick={() => void look()}>

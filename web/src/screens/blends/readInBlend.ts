@@ -6,7 +6,7 @@ import { bringBlendIn } from '../../store/bringBlendIn';
 /** Larger than this no blend is, in bytes. */
 const largestFile = 1_000_000;
 
-/** What came of a file: the id of the blend that it is here, or why it was not imported. */
+/** What came of a file: the id of the blend that it is here, or why it was not read in. */
 export type ReadIn =
   | {
       readonly ok: true;

@@ -1,13 +1,13 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { shippedCatalog } from '@jubbet/core/catalog';
-import { emptyRecipe } from '@jubbet/core/recipe';
 import { workOut } from '@jubbet/core/drops';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { blends } from '../../store/blends';
 import { showScreen } from '../../parts/onScreen.testing';
 import { BlendLabelScreen } from './LabelScreen';
+import { trial } from '../../parts/trial.testing';
 
 vi.mock('../../workers/useWorkedOut', () => ({
   useWorkedOut: (recipe: Parameters<typeof workOut>[1]) => ({
@@ -17,16 +17,8 @@ vi.mock('../../workers/useWorkedOut', () => ({
 
 afterEach(cleanup);
 
-const recipe = {
-  ...emptyRecipe(),
-  name: 'Trial',
-  brief: { ...emptyRecipe().brief, wearer: 'anyone' as const, place: 'pulse-points' as const },
-  oils: [{ id: 'lavender', amount: { unit: 'drops' as const, value: 2 } }],
-  bases: [{ id: 'jojoba', amount: { unit: 'parts' as const, value: 1 } }],
-};
-
-const show = async (part: Partial<typeof recipe>) => {
-  const id = await blends.add({ ...recipe, ...part });
+const show = async (part: Partial<typeof trial>) => {
+  const id = await blends.add({ ...trial, ...part });
   return showScreen(BlendLabelScreen, '/blends/:blendId/label', `/blends/${id}/label`);
 };
 
@@ -34,12 +26,15 @@ test('a label of a plan bears what is in it, and as many as are asked for', asyn
   await show({});
   expect(await screen.findByRole('heading', { name: 'Label: Trial' })).toBeTruthy();
   fireEvent.change(screen.getByLabelText('How many labels'), { target: { value: '3' } });
-  // The one that is shown, and those that are printed.
+  // The one that is measured, and those that are printed.
   await waitFor(() => expect(screen.getAllByText(/^Best before/)).toHaveLength(1 + 3));
   expect(screen.getAllByText(/Lavandula angustifolia|Lavender/).length).toBeGreaterThan(2);
 });
 
 test('nothing that is not worked out, or not to be used, has a label', async () => {
-  await show({ oils: [{ id: 'lavender', amount: { unit: 'drops', value: 0 } }], bases: [] });
-  expect(await screen.findByRole('heading', { name: 'No label yet' })).toBeTruthy();
+  await show({ bases: [] });
+  expect(await screen.findByText(/^Fill in the sentence first/)).toBeTruthy();
+  cleanup();
+  await show({ oils: [{ id: 'sassafras', amount: { unit: 'drops', value: 2 } }] });
+  expect(await screen.findByText(/^This must not be used on the person it is for/)).toBeTruthy();
 });

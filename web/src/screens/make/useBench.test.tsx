@@ -3,30 +3,22 @@ import 'fake-indexeddb/auto';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { stepsOf, type BenchEvent } from '@jubbet/core/making';
-import { emptyRecipe } from '@jubbet/core/recipe';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { batches } from '../../store/batches';
 import { useBench } from './useBench';
+import { trial } from '../../parts/trial.testing';
 
 afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
 });
 
-const recipe = {
-  ...emptyRecipe(),
-  name: 'Trial',
-  brief: { ...emptyRecipe().brief, wearer: 'anyone' as const, place: 'pulse-points' as const },
-  oils: [{ id: 'lavender', amount: { unit: 'drops' as const, value: 2 } }],
-  bases: [{ id: 'jojoba', amount: { unit: 'parts' as const, value: 1 } }],
-};
-
 const open = async () => {
-  const worked = workOut(shippedCatalog, recipe);
+  const worked = workOut(shippedCatalog, trial);
   if (worked.state !== 'done') throw new Error(worked.state);
   const { blend, evaluation } = worked;
-  const id = await batches.start({ blendId: 'b', recipe, blend, evaluation, reason: '' });
+  const id = await batches.start({ blendId: 'b', recipe: trial, blend, evaluation, reason: '' });
   const planned = stepsOf(blend, evaluation.mixture);
   const bench = { blend, planned, reason: '', bottleOf: () => 'lavender-1' };
   const finished = vi.fn();

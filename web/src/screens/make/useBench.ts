@@ -85,7 +85,7 @@ export const useBench = (
   useEffect(() => {
     // Another tab may count too; while presses of ours wait, theirs come later.
     if (stored === null || waiting.current > 0) return;
-    // The batch only grows: what was read before our last press is older than what is shown.
+    // The log only grows: what was read before our last press is older than what is shown.
     if (latest.current !== null && stored.length < latest.current.seq) return;
     latest.current = tallyOf(stored);
     setTally(latest.current);

@@ -64,7 +64,7 @@ export const BeforeWritten = ({
       {setAside.length > 0 && (
         <div className="text-brick">
           <p>
-            {counted(setAside.length, 'record', 'records')} of it can’t be read and{' '}
+            {counted(setAside.length, 'record', 'records')} in the file can’t be read and{' '}
             {setAside.length === 1 ? 'is' : 'are'} left out. Everything else is imported.
           </p>
           <Aside list={setAside} />

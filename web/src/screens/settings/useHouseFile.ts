@@ -152,7 +152,7 @@ export const useHouseFile = () => {
       if (!saved) return;
       saveFile(`jubbet-${today()}.zip`, saved.blob, 'application/zip');
       setUnreadable(saved.unreadable);
-      await write('The day of saving', () => settings.write('lastExport', now()));
+      await write('The date of the backup', () => settings.write('lastExport', now()));
     },
     read: async (file: File): Promise<void> => {
       setWaiting(null);

@@ -2,7 +2,7 @@ import { shippedCatalog } from '@jubbet/core/catalog';
 import { allergyWords } from '@jubbet/core/words';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { Ticks } from '../../parts/Ticks';
-import { Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
+import { Keeps, Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
 
 const baseKinds = [
   ['oil', 'a liquid carrier'],
@@ -69,13 +69,10 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
       value={own.meltC}
       onChange={(meltC) => set({ meltC })}
     />
-    <NumberUnder
-      name="Keeps, once opened"
-      label="Keeps, once opened, in months"
-      className="w-16"
+    <Keeps
       unit="months"
-      value={own.shelfMonths || null}
-      rule={{ least: 0, above: true, most: 600 }}
+      most={600}
+      value={own.shelfMonths}
       problem={problemAt('shelfMonths')}
       onNumber={(shelfMonths) => set({ shelfMonths })}
     />

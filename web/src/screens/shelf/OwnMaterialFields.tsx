@@ -36,6 +36,33 @@ export const Maybe = ({
   />
 );
 
+/** How long it keeps once it is opened: without it nothing has a best before. */
+export const Keeps = ({
+  unit,
+  most,
+  value,
+  problem,
+  onNumber,
+}: {
+  unit: 'months' | 'years';
+  most: number;
+  /** 0 while nothing was typed. */
+  value: number;
+  problem: string | undefined;
+  onNumber: (value: number) => void;
+}) => (
+  <NumberUnder
+    name="Keeps, once opened"
+    label={`Keeps, once opened, in ${unit}`}
+    className="w-16"
+    unit={unit}
+    value={value || null}
+    rule={{ least: 0, above: true, most }}
+    problem={problem}
+    onNumber={onNumber}
+  />
+);
+
 const notes = [
   ['top', 'top'],
   ['middle', 'middle'],
@@ -189,13 +216,10 @@ export const CommonFields = ({
       value={own.densityGPerMl}
       onChange={(densityGPerMl) => set({ densityGPerMl })}
     />
-    <NumberUnder
-      name="Keeps, once opened"
-      label="Keeps, once opened, in years"
-      className="w-16"
+    <Keeps
       unit="years"
-      value={own.shelfYears || null}
-      rule={{ least: 0, above: true, most: 50 }}
+      most={50}
+      value={own.shelfYears}
       problem={problemAt('shelfYears')}
       onNumber={(shelfYears) => set({ shelfYears })}
     />

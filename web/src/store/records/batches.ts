@@ -24,7 +24,7 @@ export const batches = recordKind({
       blendId: id,
       /** With whole drops: parts are settled. Containers stand in it with their measures. */
       file: blendFileSchema,
-      /** Essential oil that was planned for, in percent; null where only drops were. */
+      /** Essential oil that was asked for, in percent; null where only drops were. */
       askedPercent: z.number().min(0).max(100).nullable(),
       /** What was said of the plan when it was begun; null of a plan without oils. */
       verdict: z.enum(['within', 'caution', 'over', 'unknown']).nullable(),

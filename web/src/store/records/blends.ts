@@ -4,7 +4,7 @@ import { count, id, isObject, times, within } from './fields';
 import { lift, recordKind, type RecordOf } from './recordKind';
 import { twinName } from './twin';
 
-/** A blend blends. */
+/** A blend in the book. */
 export const blends = recordKind({
   table: 'blends',
   word: 'blend',
