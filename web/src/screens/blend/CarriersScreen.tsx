@@ -9,7 +9,7 @@ import {
 import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
 import { baseFacts } from '@jubbet/core/catalog';
-import { countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
+import { allergyWords, countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -59,6 +59,7 @@ const CarrierRow = ({
   isIn: boolean;
   onToggle: () => void;
 }) => {
+  const catalog = useCatalog();
   const facts = baseFacts(base.id);
   const against = allergyTo(base, wearer);
   return (
@@ -69,7 +70,8 @@ const CarrierRow = ({
         </Link>
         {against && (
           <span className={against.what === 'avoid' ? 'block text-brick' : 'block text-amber'}>
-            {against.what === 'avoid' ? '■ avoid for this person' : '▲ caution'}: {against.to}
+            {against.what === 'avoid' ? '■ avoid for this person' : '▲ caution'}:{' '}
+            {allergyWords(catalog, against.to)}
           </span>
         )}
       </RowHead>

@@ -113,7 +113,9 @@ export const StrengthToken = ({
                 </Button>
               )}
               <span>
-                {limit.maximum > 0 ? `at most ${formatPercent(limit.maximum)}` : 'none at all'}
+                {limit.maximum === 0
+                  ? 'no essential oil at all'
+                  : `${limit.recommended === 0 ? 'best avoided; ' : ''}at most ${formatPercent(limit.maximum)}`}
               </span>
             </div>
           )}

@@ -41,7 +41,7 @@ export const BottleNow = ({
           ) : (
             <>
               <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
-              {blend.inOne ? 'in all of it' : 'in the bottle'}
+              {blend.inOne ? 'in the whole batch' : 'in the bottle'}
             </>
           )}
           {askedPercent !== null && `, target ${formatPercent(askedPercent)}`}

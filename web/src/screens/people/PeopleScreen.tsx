@@ -1,7 +1,8 @@
 import { wearerOn } from '@jubbet/core/brief';
-import { wearerWords } from '@jubbet/core/words';
+import { allergyWords, conditionWords, wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
 import { OneRecord } from '../../parts/OneRecord';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { WindowList } from '../../parts/WindowList';
@@ -11,9 +12,10 @@ import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 
 const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
+  const catalog = useCatalog();
   const matters = [
-    ...person.conditions,
-    ...person.allergies.map((allergy) => `allergy: ${allergy}`),
+    ...person.conditions.map(conditionWords),
+    ...person.allergies.map((allergy) => `allergic to ${allergyWords(catalog, allergy)}`),
   ];
   return (
     <div className="rounded-xl border border-line bg-sheet px-4 py-3">
