@@ -9,9 +9,15 @@ test('a container measured with water once takes any blend', async ({ page }) =>
   await expect(name).toHaveAccessibleDescription('Give it a name that you will know it by.');
   await name.fill('Twist lid');
   await page.getByLabel('Kind').selectOption('tin');
-  // A gram of water is a millilitre; a spoon of this country is 15 ml.
-  await page.getByLabel('Holds, in ml').fill('1 tbsp');
+  // Nobody has said whose spoons these are: it is asked once, and remembered. A metric one is 15 ml.
+  const holds = page.getByLabel('Holds, in ml');
+  await holds.fill('1 tbsp');
+  await page.getByRole('alert').getByRole('button', { name: '1 metric tablespoon' }).click();
+  await expect(holds).toHaveValue('1 metric tablespoon');
   await expect(page.getByText(/^=\s15\sml$/)).toBeVisible();
+  await expect(page.getByText(/From now on spoons.* are metric/)).toBeVisible();
+  await holds.fill('2 tbsp');
+  await expect(page.getByText(/^=\s30\sml$/)).toBeVisible();
   for (const [typed, answer] of [
     ['0', 'more than 0'],
     ['99999', 'At most 20000'],

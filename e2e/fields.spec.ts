@@ -120,7 +120,11 @@ test('wax by the spoon stays as it was typed, also when the sheet is opened anew
 }) => {
   await page.goto('/blends/curtain-call');
   const wax = page.getByLabel(/^(Parts|Percent|g|ml) of beeswax/i);
-  await wax.fill('2 tbsp');
+  await wax.fill('2 tbsp pellets');
+  await page
+    .getByRole('alert')
+    .getByRole('button', { name: '2 metric tablespoons pellets' })
+    .click();
   await wax.blur();
   const bases = page.getByRole('region', { name: 'Bases' });
   await expect(bases).toContainText('2 tablespoons of pellets');

@@ -117,7 +117,7 @@ test('a whipped butter by weight: amounts make the batch, and jars are what is l
   await addBase(page, 'fractionated coconut');
   await page.getByLabel('Parts of shea butter').fill('120 g');
   await page.getByLabel('of mango butter').fill('60 g');
-  await page.getByLabel('of fractionated coconut').fill('4 tbsp');
+  await page.getByLabel('of fractionated coconut').fill('4 metric tbsp');
   // Four metric spoons are 60 ml; by weight they are 56.7 g.
   await page.keyboard.press('Tab');
   await expect(page.getByLabel('ml of fractionated coconut')).toHaveValue('60');

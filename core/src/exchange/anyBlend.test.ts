@@ -1,7 +1,14 @@
 import { recipeSchema } from '../recipe';
 import { part, textureOf } from '../mixture';
 import { stepsOf } from '../making';
-import { labelText, settleProblemWords, stepDetail, stepFigure, stepTitle } from '../words';
+import {
+  labelText,
+  metricUnits,
+  settleProblemWords,
+  stepDetail,
+  stepFigure,
+  stepTitle,
+} from '../words';
 import { labelOf, plannedPieces } from '../label';
 import { reportOn } from './report';
 import {
@@ -54,7 +61,7 @@ test('whatever is written comes to numbers, or to a sentence that says why not',
       for (const base of mixture.bases) expect(base.ml.likely).toBeGreaterThanOrEqual(0);
       for (const step of stepsOf(blend, mixture)) {
         expect(
-          `${stepTitle(catalog, step)} ${stepDetail(catalog, step)} ${stepFigure(step)}`,
+          `${stepTitle(catalog, step, metricUnits)} ${stepDetail(catalog, step, metricUnits)} ${stepFigure(step, metricUnits)}`,
         ).not.toMatch(/undefined|NaN|Infinity|not known °C/);
       }
       for (const piece of plannedPieces(blend, evaluation))

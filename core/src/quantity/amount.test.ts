@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import measuresJson from '../catalog/data/measures.json';
-import { readAmount, type Measures, type SpoonCountry } from './amount';
+import { readAmount } from './amount';
+import { countryNamedIn, type Measures, type SpoonCountry } from './spoons';
 
 const measures = measuresJson as unknown as Measures;
 
-const read = (text: string, country: SpoonCountry = 'metric', liquid = true) =>
+const read = (text: string, country: SpoonCountry | null = 'metric', liquid = true) =>
   readAmount(text, country, measures, { fillMl: 80, liquid });
 
-const amount = (text: string, country: SpoonCountry = 'metric', liquid = true) => {
+const amount = (text: string, country: SpoonCountry | null = 'metric', liquid = true) => {
   const found = read(text, country, liquid);
   return found.ok ? found.amount : found.code;
 };
@@ -53,8 +54,39 @@ describe('an amount is read as people say it', () => {
     expect(read('10.000 ml')).toMatchObject({ ok: false, readings: ['10000 ml', '10 ml'] });
   });
 
+  test('a spoon of no country asks whose, and each answer is read without doubt', () => {
+    const asked = read('2 tbsp', null);
+    expect(asked).toMatchObject({
+      code: 'whose-spoons',
+      readings: ['2 metric tablespoons', '2 US tablespoons', '2 Australian tablespoons'],
+    });
+    expect(amount('2 metric tablespoons', null)).toEqual({ kind: 'ml', ml: 30 });
+    expect(amount('2 US tablespoons', null)).toEqual({ kind: 'ml', ml: 29.5735295625 });
+    expect(amount('2 Australian tbsp.', null)).toEqual({ kind: 'ml', ml: 40 });
+    expect(read('1 fl oz', null)).toMatchObject({ readings: ['1 US fl oz', '1 imperial fl oz'] });
+    expect(read('½ cup', null)).toMatchObject({ readings: ['½ metric cup', '½ US cup'] });
+    // What only one country has needs no question; a country that the text names wins.
+    expect(amount('1 dessertspoon', null)).toEqual({ kind: 'ml', ml: 10 });
+    expect(amount('1 UK pint', 'us')).toEqual({ kind: 'ml', ml: 568.26125 });
+    expect(amount('2 US grams', null)).toMatchObject({ kind: 'g' });
+  });
+
+  test.each([
+    ['2 US tbsp', 'us'],
+    ['half a metric cup', 'metric'],
+    ['1 U.S. fl. oz.', 'us'],
+    ['2 tbsp', null],
+    ['australian', 'australian'],
+  ])('the country in “%s” is %s', (text, country) => {
+    expect(countryNamedIn(text)).toBe(country);
+  });
+
   test('a bare ounce of a liquid asks which; of a solid it weighs', () => {
-    expect(amount('1 oz', 'us')).toBe('which-ounce');
+    expect(read('1 oz', 'us')).toMatchObject({
+      code: 'which-ounce',
+      readings: ['1 fl oz', '1 oz by weight'],
+    });
+    expect(amount('1 oz by weight', 'us')).toEqual({ kind: 'g', g: 28.349523125 });
     expect(amount('1 oz', 'us', false)).toEqual({ kind: 'g', g: 28.349523125 });
   });
 

@@ -1,15 +1,13 @@
 import { readDecimal } from './number';
-
-/** Where spoons, cups and fluid ounces are at home. */
-export type SpoonCountry = 'metric' | 'us' | 'imperial' | 'australian';
-
-/** What spoons, cups and ounces hold. */
-export interface Measures {
-  /** In ml, by country; a measure that a country does not have is not in it. */
-  readonly volumeMl: Readonly<Record<SpoonCountry, Readonly<Record<string, number>>>>;
-  /** In g. */
-  readonly massG: Readonly<Record<string, number>>;
-}
+import { lookUp } from './lookUp';
+import {
+  countryIn,
+  volumeOf,
+  volumes,
+  waysByCountry,
+  type Measures,
+  type SpoonCountry,
+} from './spoons';
 
 /** An amount as it was said. */
 type Amount =
@@ -26,8 +24,8 @@ export type ReadAmount =
       readonly ok: false;
       readonly code: AmountProblem;
       readonly text: string;
-      /** The two ways of reading it, each to be read without doubt. */
-      readonly readings?: readonly [string, string];
+      /** The ways of reading it, each to be read without doubt. */
+      readonly readings?: readonly string[];
     };
 
 /** Why an amount cannot be read. */
@@ -38,6 +36,8 @@ export type AmountProblem =
   | 'no-unit'
   /** An ounce of a liquid: of weight, or of volume? */
   | 'which-ounce'
+  /** A spoon, a cup or a fluid ounce, and nobody has said of which country. */
+  | 'whose-spoons'
   /** A measure that this country does not have. */
   | 'not-here'
   /** Drops come whole. */
@@ -69,10 +69,6 @@ const words: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 
-/** Of a table of words only what stands in it: `constructor` is in none. */
-const lookUp = <T>(table: Readonly<Record<string, T>>, word: string): T | undefined =>
-  Object.hasOwn(table, word) ? table[word] : undefined;
-
 /** `2`, `2.5`, `2,5`, `1,000,000`, `1/2`, `1 1/2`, `½`, `1½`, `a`, `half a`. */
 const numberOf = (text: string): number | readonly [number, number] | null => {
   const plain = text.trim().toLowerCase();
@@ -99,21 +95,6 @@ const numberOf = (text: string): number | readonly [number, number] | null => {
   );
 };
 
-const volumes: Readonly<Record<string, string>> = {
-  tsp: 'teaspoon',
-  teaspoon: 'teaspoon',
-  tbsp: 'tablespoon',
-  tbs: 'tablespoon',
-  tablespoon: 'tablespoon',
-  dsp: 'dessertspoon',
-  dessertspoon: 'dessertspoon',
-  cup: 'cup',
-  pint: 'pint',
-  'fl oz': 'fluidOunce',
-  'fluid ounce': 'fluidOunce',
-  floz: 'fluidOunce',
-};
-
 const litres: Readonly<Record<string, number>> = {
   ml: 1,
   millilitre: 1,
@@ -130,34 +111,25 @@ const grams: Readonly<Record<string, number>> = { mg: 0.001, g: 1, gram: 1, gm: 
 
 const masses: Readonly<Record<string, string>> = {
   lb: 'pound',
+  'oz by weight': 'ounce',
+  'ounce by weight': 'ounce',
+  'ounces by weight': 'ounce',
   pound: 'pound',
   grain: 'grain',
-};
-
-/** A measure of this country: its own, or the metric one where it has none and shares it. */
-const volumeOf = (
-  name: string,
-  country: SpoonCountry,
-  { volumeMl }: Measures,
-): number | undefined => {
-  const own = volumeMl[country][name];
-  if (own !== undefined) return own;
-  // Australia's other spoons and cups are metric; ounces and pints outside the US are imperial.
-  if (name === 'fluidOunce' || name === 'pint') return volumeMl.imperial[name];
-  return country === 'australian' ? volumeMl.metric[name] : undefined;
 };
 
 /**
  * Reads an amount as people say it: `2 tbsp`, `1/2 cup`, `0.5 fl oz`, `15 g`, `30 drops`,
  * `1 part`, `3 %`, `a quarter of the bottle`.
  *
- * @param country whose spoons, cups and fluid ounces are meant
+ * @param country whose spoons, cups and fluid ounces are meant where the text names none; null
+ *   where nobody has said
  * @param fillMl what the container takes, for a share of it
  * @param liquid true where a bare ounce must be asked about
  */
 export const readAmount = (
   text: string,
-  country: SpoonCountry,
+  country: SpoonCountry | null,
   measures: Measures,
   { fillMl, liquid }: { readonly fillMl: number; readonly liquid: boolean },
 ): ReadAmount => {
@@ -176,7 +148,7 @@ export const readAmount = (
       plain,
     );
   const said = match?.[1]?.trim() ?? '';
-  const unit = (match?.[2] ?? '').replace(/\./g, '').trim();
+  const [named, unit] = countryIn((match?.[2] ?? '').replace(/\./g, '').trim());
   const value = numberOf(said);
   if (value === null) return no('no-number');
   if (typeof value !== 'number') {
@@ -199,14 +171,34 @@ export const readAmount = (
   if (gram !== undefined) return yes({ kind: 'g', g: value * gram });
   const volume = lookUp(volumes, name);
   if (volume !== undefined) {
-    const ml = volumeOf(volume, country, measures);
-    return ml === undefined ? no('not-here') : yes({ kind: 'ml', ml: value * ml });
+    const whose = named ?? country;
+    if (whose !== null) {
+      const ml = volumeOf(volume, whose, measures);
+      return ml === undefined ? no('not-here') : yes({ kind: 'ml', ml: value * ml });
+    }
+    const [first, ...others] = waysByCountry(volume, measures);
+    return first && others.length === 0
+      ? yes({ kind: 'ml', ml: value * first.ml })
+      : {
+          ok: false,
+          code: 'whose-spoons',
+          text: text.trim(),
+          readings: [first, ...others].flatMap((way) =>
+            way ? [`${said} ${value > 1 ? way.several : way.one}`] : [],
+          ),
+        };
   }
+  if (named !== null) return no('no-unit');
   const mass = lookUp(masses, name);
   if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
   if (one === 'oz' || one === 'ounce') {
     return liquid
-      ? no('which-ounce')
+      ? {
+          ok: false,
+          code: 'which-ounce',
+          text: text.trim(),
+          readings: [`${said} fl oz`, `${said} oz by weight`],
+        }
       : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
   }
   if (one === 'drop' || one === 'gtt') {
@@ -225,13 +217,15 @@ export const readAmount = (
  */
 export const spoonsIn = (
   text: string,
-  country: SpoonCountry,
+  country: SpoonCountry | null,
   measures: Measures,
 ): { readonly value: number; readonly unit: string; readonly ml: number } | null => {
-  const word = /([a-z ]+?)\.?\s*$/i.exec(text.trim())?.[1]?.trim().toLowerCase() ?? '';
+  const words = /([a-z ]+?)\.?\s*$/i.exec(text.trim())?.[1]?.trim().toLowerCase() ?? '';
+  const [named, word] = countryIn(words);
+  const whose = named ?? country ?? 'metric';
   const unit = lookUp(volumes, word) ?? lookUp(volumes, word.replace(/s$/, ''));
-  const read = readAmount(text, country, measures, { fillMl: 0, liquid: false });
-  const one = unit === undefined ? undefined : volumeOf(unit, country, measures);
+  const read = readAmount(text, whose, measures, { fillMl: 0, liquid: false });
+  const one = unit === undefined ? undefined : volumeOf(unit, whose, measures);
   return unit !== undefined && one !== undefined && read.ok && read.amount.kind === 'ml'
     ? { value: Math.round((1000 * read.amount.ml) / one) / 1000, unit, ml: read.amount.ml }
     : null;

@@ -1,13 +1,9 @@
 export { readAge } from './age';
-export {
-  type AmountProblem,
-  type Measures,
-  readAmount,
-  type SpoonCountry,
-  spoonsIn,
-} from './amount';
+export { type AmountProblem, readAmount, spoonsIn } from './amount';
 export { isPast } from './compare';
 export { type Day, daysAfter, monthsAfter } from './day';
 export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop';
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';
+export { celsiusOf, fahrenheitOf } from './temperature';
+export { countryNamedIn, type Measures, spoonCountries, type SpoonCountry } from './spoons';

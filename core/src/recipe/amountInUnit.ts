@@ -25,9 +25,11 @@ const yes = (value: number): AmountInUnit => ({ ok: true, value: Math.round(100 
 export const readAmountInUnit = (
   text: string,
   { unit, densityGPerMl, liquid }: AmountOf,
-  country: SpoonCountry,
+  country: SpoonCountry | null,
 ): AmountInUnit => {
-  const read = readAmount(text, country, measures, { fillMl: 0, liquid });
+  // Nobody is asked whose cup it is where no cup will do.
+  const whose = liquid ? country : (country ?? 'metric');
+  const read = readAmount(text, whose, measures, { fillMl: 0, liquid });
   if (!read.ok) return no({ ...read, readings: read.readings ?? [] });
   const { amount } = read;
   switch (amount.kind) {

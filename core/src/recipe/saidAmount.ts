@@ -23,7 +23,7 @@ export type SaidProblem =
   | {
       readonly code: AmountProblem;
       readonly text: string;
-      /** The two ways of reading it, each to be read without doubt. */
+      /** The ways of reading it, each to be read without doubt. */
       readonly readings: readonly string[];
     }
   /** More than any container takes; no parts; past all of it; nothing. */
@@ -51,12 +51,12 @@ const toFinest = (amount: number): number => Math.round(10_000 * amount) / 10_00
 /**
  * Reads an amount of an oil in words: `2 tsp`, `15 g`, `30 drops`, `3 parts`, `2 %`.
  *
- * @param country whose spoons, cups and fluid ounces are meant
+ * @param country whose spoons, cups and fluid ounces are meant; null where nobody has said
  * @param fillMl what the container takes, for a share of it
  */
 export const readOilAmount = (
   text: string,
-  { country, fillMl }: { readonly country: SpoonCountry; readonly fillMl: number },
+  { country, fillMl }: { readonly country: SpoonCountry | null; readonly fillMl: number },
 ): Said<OilAmount> => {
   const read = readAmount(text, country, measures, { fillMl, liquid: true });
   if (!read.ok) return no({ ...read, readings: read.readings ?? [] });
@@ -154,7 +154,7 @@ export const readBaseAmount = (
     wholeMl,
     dropsPerMl,
   }: {
-    readonly country: SpoonCountry;
+    readonly country: SpoonCountry | null;
     readonly wholeMl: number;
     readonly dropsPerMl: number;
   },
@@ -163,7 +163,12 @@ export const readBaseAmount = (
   const plain = form ? text.replace(new RegExp(`\\b${form}\\b`, 'i'), '') : text;
   const solid = isMelted(base) || base.kind === 'dry';
   const read = readAmount(plain, country, measures, { fillMl: wholeMl, liquid: !solid });
-  if (!read.ok) return no({ ...read, readings: read.readings ?? [] });
+  if (!read.ok) {
+    return no({
+      ...read,
+      readings: (read.readings ?? []).map((one) => (form ? `${one} ${form}` : one)),
+    });
+  }
   const { amount } = read;
   const asTyped = text.trim();
   switch (amount.kind) {

@@ -66,7 +66,7 @@ test.each([
 });
 
 test.each([
-  ['2 oz', 1, true, /fl oz/],
+  ['2 oz', 1, true, /^Fluid ounces or ounces by weight\?$/],
   ['1 cup', 0.92, false, /weigh it/],
   ['30 g', null, true, /density is not known: use ml/],
   ['30 drops', 0.9, true, /Use ml/],

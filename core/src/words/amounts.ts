@@ -11,7 +11,9 @@ const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string 
     case 'no-unit':
       return `“${text}” needs a unit: ml, g, tsp, fl oz, drops or parts.`;
     case 'which-ounce':
-      return 'Fluid ounces or ounces by weight? Type fl oz for volume, or the weight in g.';
+      return 'Fluid ounces or ounces by weight?';
+    case 'whose-spoons':
+      return 'Whose measure is it? They hold different amounts. Jubbet remembers your answer.';
     case 'not-here':
       return 'Your spoon set has no such measure. Use ml, or change the set in Settings.';
     case 'whole-drops':

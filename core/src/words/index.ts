@@ -45,4 +45,13 @@ export { madeOfWords } from './readyMade';
 export { suggestionWords } from './suggestions';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';
+export {
+  degreeSign,
+  inUnits,
+  massWords,
+  metricUnits,
+  temperatureWords,
+  type Units,
+  volumeWords,
+} from './units';
 export { somethingElseWords, spilledWords } from './mishaps';

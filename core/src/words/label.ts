@@ -7,15 +7,9 @@ import { nameOrNone } from './blend';
 import { oneOf } from './containers';
 import { allergyWords, conditionWords } from './conditions';
 import { dayWords } from './days';
+import { massWords, metricUnits, volumeWords, type Units } from './units';
 import { findingMessage } from './findings';
-import {
-  capitalised,
-  formatG,
-  formatList,
-  formatMl,
-  formatPercent,
-  uncapitalised,
-} from './numbers';
+import { capitalised, formatList, formatMl, formatPercent, uncapitalised } from './numbers';
 
 /** A label as it is read: every line of it in words. */
 export interface LabelText {
@@ -96,8 +90,8 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
 };
 
 /** What stands in it: `13.5 ml`; of what is weighed `12.2 g, 13.5 ml`. */
-const contentWords = ({ by, ml, g }: Label): string =>
-  by === 'weight' ? `${formatG(g, 3)}, ${formatMl(ml, 3)}` : formatMl(ml, 3);
+const contentWords = ({ by, ml, g }: Label, units: Units): string =>
+  by === 'weight' ? `${massWords(g, units)}, ${formatMl(ml, 3)}` : volumeWords(ml, units);
 
 /** `For Ines`, `For a 4-year-old`, `For anyone`. */
 const forWhomWords = ({ wearer }: Label): string =>
@@ -127,15 +121,21 @@ const directionsWords = (label: Label): string => {
 /** By which names a label says what is in it. */
 export type IngredientNames = 'common' | 'botanical';
 
+/** How a label says what it says. */
+export interface LabelChoices {
+  readonly names?: IngredientNames;
+  readonly units?: Units;
+}
+
 /** A label in words. */
 export const labelText = (
   catalog: Catalog,
   label: Label,
-  names: IngredientNames = 'common',
+  { names = 'common', units = metricUnits }: LabelChoices = {},
 ): LabelText => ({
   doNotUse: label.doNotUse,
   name: nameOrNone(label.name),
-  what: `${capitalised(oneOf(label.kind))}, ${contentWords(label)}`,
+  what: `${capitalised(oneOf(label.kind))}, ${contentWords(label, units)}`,
   purpose: label.purpose,
   forWhom: forWhomWords(label),
   directions: directionsWords(label),

@@ -15,6 +15,7 @@ import {
 import type { ShortRecipe } from '../recipe/recipe.testing';
 import { blendOf as pouring } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
+import { metricUnits } from './units';
 import { stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 import { done, drop } from '../making/events.testing';
 
@@ -85,17 +86,19 @@ describe('a solid perfume for nine tins and four sticks', () => {
   test('each step has words, and what is read from afar has a figure', () => {
     for (const step of steps) {
       for (const words of [
-        stepTitle(catalog, step),
-        stepHeading(catalog, step),
-        stepDetail(catalog, step),
+        stepTitle(catalog, step, metricUnits),
+        stepHeading(catalog, step, metricUnits),
+        stepDetail(catalog, step, metricUnits),
       ]) {
         expect(words).not.toMatch(/undefined|NaN|null/);
       }
-      expect(stepDetail(catalog, step)).toMatch(/\.$/);
+      expect(stepDetail(catalog, step, metricUnits)).toMatch(/\.$/);
       if (['weigh', 'cool', 'melt', 'fill'].includes(step.kind))
-        expect(stepFigure(step)).not.toBeNull();
+        expect(stepFigure(step, metricUnits)).not.toBeNull();
     }
-    expect(stepDetail(catalog, steps[0]!)).toMatch(/^9 tins of 15 ml and 4 sticks of 5 ml/);
+    expect(stepDetail(catalog, steps[0]!, metricUnits)).toMatch(
+      /^9 tins of 15 ml and 4 sticks of 5 ml/,
+    );
   });
 });
 
@@ -125,6 +128,7 @@ describe('other melts', () => {
       stepDetail(
         catalog,
         steps.find((step) => step.kind === 'warm-in')!,
+        metricUnits,
       ),
     ).not.toMatch(/seize/);
     expect(steps.find((step) => step.kind === 'cool')).toMatchObject({ toC: [35, 45] });
@@ -231,10 +235,10 @@ test('each step of a roll-on has words, and thick oils are to be waited for', ()
   const blend = pouring({ oils: { petitgrain: 3, vetiver: 1, lavender: ml(0.1) } });
   const steps = stepsFor(blend);
   for (const step of steps) {
-    expect(stepTitle(catalog, step)).not.toMatch(/undefined/);
-    expect(stepDetail(catalog, step)).toMatch(/\.$/);
+    expect(stepTitle(catalog, step, metricUnits)).not.toMatch(/undefined/);
+    expect(stepDetail(catalog, step, metricUnits)).toMatch(/\.$/);
   }
-  expect(steps[3] && stepDetail(catalog, steps[3])).toMatch(/thick/i);
+  expect(steps[3] && stepDetail(catalog, steps[3], metricUnits)).toMatch(/thick/i);
 });
 
 test('spoons stay spoons at the bench, with what they may weigh', () => {
@@ -251,6 +255,8 @@ test('spoons stay spoons at the bench, with what they may weigh', () => {
     }),
   );
   const weigh = steps.find((step) => step.kind === 'weigh' && step.baseId === 'beeswax_yellow');
-  expect(weigh && stepFigure(weigh)).toBe('2 tablespoons of pellets');
-  expect(weigh && stepDetail(catalog, weigh)).toMatch(/about 16\.2 g, from 14 to 20 g/);
+  expect(weigh && stepFigure(weigh, metricUnits)).toBe('2 tablespoons of pellets');
+  expect(weigh && stepDetail(catalog, weigh, metricUnits)).toMatch(
+    /about 16\.2 g, from 14 to 20 g/,
+  );
 });

@@ -2,15 +2,8 @@ import { containerWordsOf, countedContainers } from './containers';
 import { carrierWords } from './brief';
 import { containerFacts, nameIn, textureFigures, type Catalog } from '../catalog';
 import { looseWords } from './blend';
-import {
-  capitalised,
-  formatDrops,
-  formatG,
-  formatList,
-  formatMl,
-  formatNumber,
-  formatRange,
-} from './numbers';
+import { capitalised, formatDrops, formatG, formatList, formatMl, formatRange } from './numbers';
+import { massWords, temperatureWords, volumeWords, type Units } from './units';
 import type { Into, Step, StepContainers } from '../making';
 
 /** From so many drops on a scale is the better judge. */
@@ -19,8 +12,8 @@ const manyDrops = 30;
 const bottles = (count: number): string => (count === 1 ? 'the bottle' : `${count} bottles`);
 
 /** `9 tins of 15 ml`. */
-const lineWords = ({ count, of, nominalMl }: StepContainers): string =>
-  `${countedContainers(count, of)} of ${formatMl(nominalMl, 4)}`;
+const lineWords = ({ count, of, nominalMl }: StepContainers, units: Units): string =>
+  `${countedContainers(count, of)} of ${volumeWords(nominalMl, units, 4)}`;
 
 /** `each`, `each of 2`, `the first`, of what is filled to the line. */
 const eachOf = ({ count, lastMl }: StepContainers): string => {
@@ -33,8 +26,6 @@ const intoWords: Record<Into, string> = {
   jug: 'into a jug',
   bowl: 'into a bowl',
 };
-
-const degreesWords = ([from, to]: readonly [number, number]): string => `${from} to ${to} °C`;
 
 const basesWords = (catalog: Catalog, ids: readonly string[]): string =>
   formatList(
@@ -50,7 +41,7 @@ const setWords = (kinds: readonly string[]): string[] =>
     .map(({ kind, room }) => `${containerWordsOf(kind).plural} in ${room}`);
 
 /** A step in a few words, for the list. */
-export const stepTitle = (catalog: Catalog, step: Step): string => {
+export const stepTitle = (catalog: Catalog, step: Step, units: Units): string => {
   switch (step.kind) {
     case 'wipe':
       return step.containers === 1
@@ -78,7 +69,7 @@ export const stepTitle = (catalog: Catalog, step: Step): string => {
     case 'warm-in':
       return `Warm in ${basesWords(catalog, step.baseIds)}`;
     case 'cool':
-      return `Cool to ${degreesWords(step.toC)}`;
+      return `Cool to ${temperatureWords(step.toC, units)}`;
     case 'sift':
       return `Sift in ${basesWords(catalog, step.baseIds)}`;
     case 'stir-in':
@@ -99,7 +90,7 @@ export const stepTitle = (catalog: Catalog, step: Step): string => {
 };
 
 /** A step in full: what to do, in a sentence or two. */
-export const stepDetail = (catalog: Catalog, step: Step): string => {
+export const stepDetail = (catalog: Catalog, step: Step, units: Units): string => {
   switch (step.kind) {
     case 'wipe':
       return `Clean and dry: ${bottles(step.containers)}, ${containerWordsOf(step.of).top}. Water spoils an oil blend.`;
@@ -107,18 +98,20 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
       return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud. Open one bottle at a time.`;
     case 'count':
       return [
-        `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${formatG(step.g)}` : ''}.`,
+        `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${massWords(step.g, units, 2)}` : ''}.`,
         ...(isThick(catalog, step.oilId) ? ['A thick oil: wait for each drop.'] : []),
       ].join(' ');
     case 'measure':
       return step.g === null
-        ? `Measure ${formatMl(step.ml, 3)}.`
-        : `Measure ${formatMl(step.ml, 3)}, or weigh ${formatG(step.g, 3)}.`;
+        ? `Measure ${volumeWords(step.ml, units)}.`
+        : `Measure ${volumeWords(step.ml, units)}, or weigh ${massWords(step.g, units)}.`;
     case 'smell':
       return 'One strip, now and after a minute. Happy with it? Go on, or go back and adjust.';
     case 'top-up':
       return `${formatList(
-        step.bases.map(({ id, ml }) => `${formatMl(ml, 3)} ${nameIn(catalog, id).toLowerCase()}`),
+        step.bases.map(
+          ({ id, ml }) => `${volumeWords(ml, units)} ${nameIn(catalog, id).toLowerCase()}`,
+        ),
       )}. ${containerWordsOf(step.of).fillWhy}`;
     case 'close':
       return containerWordsOf(step.of).close;
@@ -127,25 +120,25 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ? 'An unlabelled bottle is a lost bottle.'
         : `${step.containers} labels, one for each.`;
     case 'set-out':
-      return `${formatList(step.lines.map(lineWords))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
+      return `${formatList(step.lines.map((line) => lineWords(line, units)))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
     case 'weigh':
       return step.loose && step.gRange
-        ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${formatG(step.g, 3)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
-        : `Tare the scale, then ${intoWords[step.into]}. That is about ${formatMl(step.ml, 2)}.`;
+        ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${massWords(step.g, units)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
+        : `Tare the scale, then weigh ${massWords(step.g, units)} ${intoWords[step.into]}, about ${volumeWords(step.ml, units, 2)}.`;
     case 'melt':
       return [
         `${step.baseIds.length > 1 ? 'The hardest first. ' : ''}Water bath, water a third to half up the pan, no lid, no flame near.`,
         ...(step.holdC
-          ? [`Hold at ${degreesWords(step.holdC)} until it is clear.`]
+          ? [`Hold at ${temperatureWords(step.holdC, units)} until it is clear.`]
           : ['No warmer than it needs to be.']),
         'Stay with it: hot wax and fat burn, and a drop of water makes them spit.',
       ].join(' ');
     case 'warm-in':
       return step.wax
-        ? `Warm them to ${degreesWords(textureFigures.warmOilsC)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
+        ? `Warm them to ${temperatureWords(textureFigures.warmOilsC, units)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
         : 'In a thin stream, stirring; off the heat once all is clear.';
     case 'cool':
-      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${formatNumber(step.setsAtC)} °C`}. Hotter, and the oils evaporate; cooler, and it streaks.`;
+      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${temperatureWords(step.setsAtC, units)}`}. Hotter, and the oils evaporate; cooler, and it streaks.`;
     case 'sift':
       return 'Through a dry sieve, stirring until there are no lumps.';
     case 'stir-in':
@@ -153,7 +146,7 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
         ? `All from the beaker, with ${basesWords(catalog, step.baseIds)}. Stir slowly for half a minute, away from any flame.`
         : 'All from the beaker. Stir slowly for half a minute, away from any flame.';
     case 'whip':
-      return `Chill until it is cloudy and firm at the edge. Whip until ${formatMl(step.fromMl, 3)} stand at ${formatMl(step.toMl, 3)}; chill five to ten minutes and whip again.`;
+      return `Chill until it is cloudy and firm at the edge. Whip until ${volumeWords(step.fromMl, units)} stand at ${volumeWords(step.toMl, units)}; chill five to ten minutes and whip again.`;
     case 'combine':
       if (step.grain === 'paste')
         return 'Oils into the jug, then the jug into the bowl. Stir until no grain is dry.';
@@ -162,17 +155,17 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
       return 'Oils first, carrier over them. Stir for a minute, let it stand for ten, and stir again.';
     case 'fill':
       return [
-        `${formatMl(step.line.ml, 3)} into ${eachOf(step.line)}, ${formatG(step.line.g, 3)} on the scale.`,
+        `${volumeWords(step.line.ml, units)} into ${eachOf(step.line)}, ${massWords(step.line.g, units)} on the scale.`,
         ...(step.line.lastMl > 0
-          ? [`The last takes the rest, ${formatMl(step.line.lastMl, 3)}.`]
+          ? [`The last takes the rest, ${volumeWords(step.line.lastMl, units)}.`]
           : []),
         containerWordsOf(step.line.of).fillWhy,
         ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
       ].join(' ');
     case 'left':
-      return `${formatMl(step.ml)}, ${formatG(step.g)}, do not fit into the containers of this batch. Fill a spare one, and label it too.`;
+      return `${volumeWords(step.ml, units, 2)}, ${massWords(step.g, units, 2)}, do not fit into the containers of this batch. Fill a spare one, and label it too.`;
     case 'set':
-      return `Leave them level and still. Firm in a room of 20 to 22 °C: ${
+      return `Leave them level and still. Firm in a room of ${temperatureWords([20, 22], units)}: ${
         formatList(setWords(step.kinds)) || 'look at them after an hour'
       }. Judge how firm it is after 24 hours.`;
     case 'close-all':
@@ -189,11 +182,11 @@ export const stepDetail = (catalog: Catalog, step: Step): string => {
 };
 
 /** What a step is about, in large type: its figure stands beside it. */
-export const stepHeading = (catalog: Catalog, step: Step): string =>
-  step.kind === 'weigh' ? nameIn(catalog, step.baseId) : stepTitle(catalog, step);
+export const stepHeading = (catalog: Catalog, step: Step, units: Units): string =>
+  step.kind === 'weigh' ? nameIn(catalog, step.baseId) : stepTitle(catalog, step, units);
 
 /** The one figure of a step that must be read from afar; null where it has none. */
-export const stepFigure = (step: Step): string | null => {
+export const stepFigure = (step: Step, units: Units): string | null => {
   switch (step.kind) {
     case 'weigh':
       return step.loose ? looseWords(step.loose) : formatG(step.g, 3);
@@ -202,9 +195,9 @@ export const stepFigure = (step: Step): string | null => {
     case 'top-up':
       return formatMl(step.ml, 3);
     case 'cool':
-      return degreesWords(step.toC);
+      return temperatureWords(step.toC, units);
     case 'melt':
-      return step.holdC && degreesWords(step.holdC);
+      return step.holdC && temperatureWords(step.holdC, units);
     case 'fill':
       return formatG(step.line.g, 3);
     default:

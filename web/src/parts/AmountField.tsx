@@ -2,22 +2,24 @@ import { readNumber, type NumberRule } from '@jubbet/core/quantity';
 import { readAmountInUnit, type AmountOf } from '@jubbet/core/recipe';
 import type { ComponentProps } from 'react';
 import { useCatalog } from './catalog';
-import { settings } from '../store/settings';
-import { useStored } from '../store/useStored';
 import { NumberUnder } from './Field';
 import { NumberField } from './NumberField';
+import { useSpoons } from './useSpoons';
 import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
 
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
 const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => void) => {
   const catalog = useCatalog();
-  const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
+  const { country, heard } = useSpoons();
   return (text: string, act: boolean): Refusal | null => {
     const said = readAmountInUnit(text, of, country);
     if (!said.ok) return refusalOf(catalog, said.problem);
     const checked = readNumber(String(said.value), rule);
     if (!checked.ok) return refusalOfNumber(checked);
-    if (act) onNumber(checked.value);
+    if (act) {
+      onNumber(checked.value);
+      heard(text);
+    }
     return null;
   };
 };

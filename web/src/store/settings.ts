@@ -1,3 +1,4 @@
+import { spoonCountries } from '@jubbet/core/quantity';
 import { guidelineSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
 import { db, type Database } from './database';
@@ -11,8 +12,11 @@ export const settingsSchema = z.object({
   /** How new blends start: the size of a drop by its name, and the guideline. */
   dropSchool: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
   school: guidelineSchema.catch('clinical'),
-  /** Whose spoons, cups and fluid ounces are meant. */
-  spoons: z.enum(['metric', 'us', 'imperial', 'australian']).catch('metric'),
+  /** Whose spoons, cups and fluid ounces are meant; asked about until somebody has said. */
+  spoons: z.enum(['ask', ...spoonCountries]).catch('ask'),
+  /** Degrees as they are shown, and whether fluid ounces and ounces stand beside ml and g. */
+  degrees: z.enum(['celsius', 'fahrenheit']).catch('celsius'),
+  ounces: z.boolean().catch(false),
   /** Single keys act on screens; off for those who speak to their machine. */
   singleKeys: z.boolean().catch(true),
   /** Labels of each kind of container as they were last printed. */

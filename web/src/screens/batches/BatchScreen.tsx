@@ -3,7 +3,7 @@ import {
   dayWords,
   findingMessage,
   fillingsWords,
-  formatMl,
+  volumeWords,
   formatPercent,
   somethingElseWords,
   spilledWords,
@@ -33,6 +33,7 @@ import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
 import { KeptContents } from './KeptContents';
 import { WentIn } from './WentIn';
+import { useUnits } from '../../parts/useUnits';
 
 /** What it really went into; planned containers where nothing is in any yet. */
 const intoWords = (made: Made): string => {
@@ -93,6 +94,7 @@ const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 };
 
 const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const units = useUnits();
   const { blend } = made;
   const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
   // What was said when it was finished stays; of what is on the bench, what is so now.
@@ -106,7 +108,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         {intoWords(made)}
         {blend.inOne && first && (
           <span className="text-soft">
-            , from {formatMl(first.evaluation.mixture.fillMl, 3)} mixed together
+            , from {volumeWords(first.evaluation.mixture.fillMl, units)} mixed together
           </span>
         )}
       </dd>

@@ -1,10 +1,18 @@
-import { formatDrops, formatG, formatMl, strengthWords } from '@jubbet/core/words';
+import {
+  formatDrops,
+  formatG,
+  formatMl,
+  strengthWords,
+  volumeWords,
+  massWords,
+} from '@jubbet/core/words';
 import { madePieces, type Piece } from '@jubbet/core/label';
 import type { Made, MadeContainer } from '@jubbet/core/batch';
 import type { OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { useUnits } from '../../parts/useUnits';
 
 /** Bottles with the same in them stand in one column; what comes from one jug is that jug. */
 interface Column {
@@ -38,6 +46,7 @@ const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
 
 /** Everything that went in, container by container, beside what was asked. */
 export const WentIn = ({ made }: { made: Made }) => {
+  const units = useUnits();
   const columns = columnsOf(made);
   const { blend } = made;
   const { oils } = blend.formula;
@@ -122,7 +131,7 @@ export const WentIn = ({ made }: { made: Made }) => {
                 return (
                   <Cell key={title} right className="whitespace-nowrap">
                     {mixed
-                      ? `${formatG(mixed.g.likely, 3)} (${formatMl(mixed.ml.likely, 3)})`
+                      ? `${massWords(mixed.g.likely, units)}, ${volumeWords(mixed.ml.likely, units)}`
                       : '–'}
                   </Cell>
                 );

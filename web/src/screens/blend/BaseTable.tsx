@@ -25,8 +25,7 @@ import { memo } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { useNotice } from '../../parts/notice';
 import { PickByName } from '../../parts/PickByName';
-import { settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
+import { useSpoons } from '../../parts/useSpoons';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { NotHere } from './NotHere';
 import { refusalOf, type Refusal } from '../../parts/refusal';
@@ -154,8 +153,7 @@ AddBase.displayName = 'AddBase';
 export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked: WorkedOut }) => {
   const catalog = useCatalog();
   const tell = useNotice();
-  const set = useStored(['settings'], () => settings.read());
-  const country = set.data?.spoons ?? 'metric';
+  const { country, heard } = useSpoons();
   const done = worked.state === 'done' ? worked.evaluation : null;
   const weight = recipe.by === 'weight';
   const whole = weight ? done?.mixture.totalG.likely : done?.mixture.fillMl;
@@ -199,6 +197,7 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
                   if (!read.ok) return refusalOf(catalog, read.problem);
                   if (act) {
                     change(setBaseAmount(entry.id, read.amount), `base/${entry.id}`);
+                    heard(text);
                     if (read.taken) tell({ text: takenWords(read.taken) });
                   }
                   return null;

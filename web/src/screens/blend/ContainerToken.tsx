@@ -1,7 +1,7 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import { type ContainerLine, setContainers } from '@jubbet/core/recipe';
 import { usualContainerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
-import { fillingsWords, formatMl, oneOf } from '@jubbet/core/words';
+import { fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
 import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../../parts/Button';
@@ -13,6 +13,7 @@ import { measuredOf, OwnContainerFields, type Measured } from './OwnContainerFie
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
+import { useUnits } from '../../parts/useUnits';
 
 const kinds = usualContainerKinds.map((kind) => [kind, oneOf(kind)] as const);
 
@@ -44,6 +45,7 @@ const LineFields = ({
   onLine: (line: ContainerLine) => void;
   onRemove: (() => void) | null;
 }) => {
+  const units = useUnits();
   const container = shownContainer(line.container);
   const sizes = usualContainers.filter(({ kind }) => kind === container.kind);
   const all = useStored(['vessels'], () => containers.list()).data ?? [];
@@ -78,11 +80,15 @@ const LineFields = ({
             value={container.id ?? (isMine ? ownId(isMine.id) : own)}
             choices={[
               ...sizes.map(
-                (entry) => [entry.id, `${formatMl(entry.nominalMl, 4)}: ${entry.suits}`] as const,
+                (entry) =>
+                  [entry.id, `${volumeWords(entry.nominalMl, units, 4)}: ${entry.suits}`] as const,
               ),
               ...shelved.map(
                 ({ id, vessel: one }) =>
-                  [ownId(id), `${formatMl(one.nominalMl, 4)}: ${one.name}, my own`] as const,
+                  [
+                    ownId(id),
+                    `${volumeWords(one.nominalMl, units, 4)}: ${one.name}, my own`,
+                  ] as const,
               ),
               [own, 'another of my own, measured with water'] as const,
             ]}
@@ -117,9 +123,11 @@ const LineFields = ({
       )}
       {container.id !== null && (
         <p className="text-sm text-soft">
-          Fill line {formatMl(fillMl(container), 3)}, brimful{' '}
-          {container.brimfulMl === undefined ? 'not known' : formatMl(container.brimfulMl, 3)}.{' '}
-          {usualContainers.find(({ id }) => id === container.id)?.note ?? ''}
+          Fill line {volumeWords(fillMl(container), units)}, brimful{' '}
+          {container.brimfulMl === undefined
+            ? 'not known'
+            : volumeWords(container.brimfulMl, units)}
+          . {usualContainers.find(({ id }) => id === container.id)?.note ?? ''}
         </p>
       )}
     </li>

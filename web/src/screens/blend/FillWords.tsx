@@ -4,14 +4,17 @@ import {
   formatG,
   formatMl,
   formatNumber,
+  massWords,
   oneOf,
   containerWords,
+  volumeWords,
 } from '@jubbet/core/words';
 import { fillMl, type Container } from '@jubbet/core/catalog';
 import { oneUse } from '@jubbet/core/advice';
 import { part, type Mixture } from '@jubbet/core/mixture';
 import type { Blend } from '@jubbet/core/drops';
 import { together } from '../../parts/together';
+import { useUnits } from '../../parts/useUnits';
 
 /** Of most things for skin, morning and evening. */
 const usualUsesADay = 2;
@@ -65,6 +68,7 @@ const DoseWords = ({
 
 /** What is left over or missing, and where it can go. */
 const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
+  const units = useUnits();
   const { leftMl, leftG, shortMl, leftInto } = part(
     blend.fillings,
     mixture.fillMl,
@@ -74,14 +78,17 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
   if (leftMl > 0) {
     return (
       <p role="status" className="mt-1 text-sm text-amber">
-        ▲ {together(`${formatMl(leftMl)}, ${formatG(leftG)}, are left over.`)}{' '}
+        ▲{' '}
+        {together(
+          `${volumeWords(leftMl, units, 2)}, ${massWords(leftG, units, 2)}, are left over.`,
+        )}{' '}
         {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more containers.'}
       </p>
     );
   }
   return shortMl > 0 ? (
     <p role="status" className="mt-1 text-sm text-amber">
-      ▲ {together(`${formatMl(shortMl)} more are needed to fill them all.`)}
+      ▲ {together(`${volumeWords(shortMl, units, 2)} more are needed to fill them all.`)}
     </p>
   ) : null;
 };
@@ -112,12 +119,15 @@ export const FillWords = ({
   blend: Blend | null;
   mixture: Mixture | null;
 }) => {
+  const units = useUnits();
   const { nominalMl, workingFillPercent } = container;
   const line = (nominalMl * workingFillPercent) / 100;
   if (!blend || !mixture) {
     return (
       <p className="mt-2 text-sm text-soft">
-        {together(`Fill line at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`)}
+        {together(
+          `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,
+        )}
       </p>
     );
   }
@@ -130,14 +140,14 @@ export const FillWords = ({
         <>
           <p className="mt-2 font-semibold">
             {together(
-              `${formatMl(mixture.fillMl, 3)}, ${formatG(mixture.totalG.likely, 3)} in total`,
+              `${volumeWords(mixture.fillMl, units)}, ${massWords(mixture.totalG.likely, units)} in total`,
             )}
           </p>
           <ul className="text-sm text-soft">
             {parted.lines.map((one, index) => (
               <li key={index}>
                 {together(
-                  `${countedContainers(one.count, one.container.kind)}: ${formatMl(one.fillMl, 3)}, ${formatG(one.fillG, 3)}${one.count > 1 ? ' each' : ''}.`,
+                  `${countedContainers(one.count, one.container.kind)}: ${volumeWords(one.fillMl, units)}, ${massWords(one.fillG, units)}${one.count > 1 ? ' each' : ''}.`,
                 )}
               </li>
             ))}
@@ -145,7 +155,7 @@ export const FillWords = ({
           {blend.gainPercent > 0 && (
             <p className="text-sm text-soft">
               {together(
-                `Whipped to ${formatMl(mixture.fillMl * (1 + blend.gainPercent / 100), 3)}.`,
+                `Whipped to ${volumeWords(mixture.fillMl * (1 + blend.gainPercent / 100), units)}.`,
               )}
             </p>
           )}
@@ -159,14 +169,14 @@ export const FillWords = ({
         </>
       ) : (
         <p className="mt-2 font-semibold">
-          {together(`${formatMl(carrier, 3)} carrier, ${formatG(carrierG, 3)}`)}
+          {together(`${volumeWords(carrier, units)} carrier, ${massWords(carrierG, units)}`)}
         </p>
       )}
       <p className="text-sm text-soft">
         {together(
           blend.inOne
             ? containerWordsOf(container.kind).fillWhy
-            : `Fill line at ${formatMl(line, 3)}. ${containerWordsOf(container.kind).fillWhy}`,
+            : `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
       <Overfull containers={blend.fillings.map((one) => one.container)} />

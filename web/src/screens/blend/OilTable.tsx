@@ -21,8 +21,6 @@ import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { oneDropPercent } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
-import { settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
 import { Table } from '../../parts/Table';
 import { Term } from '../../parts/Term';
 import { DropSizes } from './DropSizes';
@@ -32,6 +30,7 @@ import { NotHere } from './NotHere';
 import { lineMl, OilTotals } from './OilTotals';
 import { refusalOf } from '../../parts/refusal';
 import type { TokenProps } from './tokenProps';
+import { useSpoons } from '../../parts/useSpoons';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
@@ -74,7 +73,7 @@ export const OilTable = memo(
     const catalog = useCatalog();
     const fields = useRef(new Map<string, HTMLInputElement>());
     const done = worked.state === 'done' ? worked : null;
-    const country = useStored(['settings'], () => settings.read()).data?.spoons ?? 'metric';
+    const { country, heard } = useSpoons();
     const [shown, setShown] = useState<By | null>(null);
     const by = shown ?? recipe.by;
     const drop = done && oneDropPercent(done.blend.formula);
@@ -185,7 +184,10 @@ export const OilTable = memo(
                         fillMl: done?.evaluation.mixture.fillMl ?? lineMl(recipe),
                       });
                       if (!read.ok) return refusalOf(catalog, read.problem);
-                      if (act) amounted(read.amount);
+                      if (act) {
+                        amounted(read.amount);
+                        heard(text);
+                      }
                       return null;
                     }}
                     onRemove={() => change(removeOil(entry.id))}

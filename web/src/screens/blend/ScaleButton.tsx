@@ -15,7 +15,7 @@ import { shareChanges } from '@jubbet/core/advice';
 import {
   fillingsWords,
   formatList,
-  formatMl,
+  volumeWords,
   formatNumber,
   formatPercent,
 } from '@jubbet/core/words';
@@ -29,6 +29,7 @@ import { together } from '../../parts/together';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
 import type { TokenProps } from './tokenProps';
+import { useUnits } from '../../parts/useUnits';
 
 /** What whole drops did to the shares, in a sentence; empty where they stayed. */
 const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): string => {
@@ -69,6 +70,7 @@ const Panel = ({
   count,
 }: TokenProps & { evaluation: Evaluation; count: number }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const [told, setTold] = useState<string | null>(null);
   const { data: shelf = [] } = useStored(['bottles'], () => bottles.list());
   const stock = stockOf(shelf.map(({ bottle }) => bottle));
@@ -119,7 +121,7 @@ const Panel = ({
             .filter(({ kind, id }) => kind === first?.container.kind && id !== first.container.id)
             .map((entry) => (
               <option key={entry.id} value={entry.id}>
-                {formatMl(entry.nominalMl, 4)}, takes {formatMl(fillMl(entry), 3)}
+                {volumeWords(entry.nominalMl, units, 4)}, takes {volumeWords(fillMl(entry), units)}
               </option>
             ))}
         </select>

@@ -1,8 +1,16 @@
-import { containerWordsOf, capitalised, formatNumber, formatPercent } from '@jubbet/core/words';
+import {
+  containerWordsOf,
+  capitalised,
+  formatNumber,
+  formatPercent,
+  temperatureWords,
+  type Units,
+} from '@jubbet/core/words';
 import { textureFigures } from '@jubbet/core/catalog';
 import { fillingsOf, withWax, withWaxPercent, type Evaluation } from '@jubbet/core/drops';
 import { textureFor, textureOf, waxFor, type Texture } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
+import { useUnits } from '../../parts/useUnits';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { together } from '../../parts/together';
@@ -19,11 +27,11 @@ const rangeWords = ({ low, likely, high }: Texture['waxPercent']): string =>
     ? formatPercent(likely)
     : `${formatNumber(low)} to ${formatPercent(high)}, likely ${formatNumber(likely)}`;
 
-const setWords = ({ setPointC, band, firmerThan, butters }: Texture): string => {
+const setWords = ({ setPointC, band, firmerThan, butters }: Texture, units: Units): string => {
   if (setPointC) {
     const low = Math.floor(setPointC.low);
     const high = Math.ceil(setPointC.high);
-    return `Sets at about ${low} to ${high} °C by calculation; a real melt may stay liquid a few degrees lower. Test a drop on a cold spoon.`;
+    return `Sets at about ${temperatureWords([low, high], units)} by calculation; a real melt may stay liquid a few degrees lower. Test a drop on a cold spoon.`;
   }
   if (band === null && firmerThan === null && butters.length === 0) {
     return 'Too little wax to set: it stays liquid, perhaps hazy.';
@@ -33,7 +41,7 @@ const setWords = ({ setPointC, band, firmerThan, butters }: Texture): string => 
   }
   const melts = butters.flatMap(({ base }) => (base.meltRangeC ? [base.meltRangeC] : []));
   return melts.length > 0
-    ? `Its butters melt from ${Math.min(...melts.map(([from]) => from))} to ${Math.max(...melts.map(([, to]) => to))} °C; oil lowers that, but by how much is not known. Test a drop on a cold spoon.`
+    ? `Its butters melt from ${temperatureWords([Math.min(...melts.map(([from]) => from)), Math.max(...melts.map(([, to]) => to))], units)}; oil lowers that, but by how much is not known. Test a drop on a cold spoon.`
     : 'Setting point not known. Test a drop on a cold spoon.';
 };
 
@@ -124,6 +132,7 @@ export const TexturePanel = ({
   change,
   evaluation,
 }: TokenProps & { evaluation: Evaluation }) => {
+  const units = useUnits();
   const [dragged, setDragged] = useState<number | null>(null);
   const texture = textureOf(evaluation.mixture);
   if (!texture) return null;
@@ -193,7 +202,7 @@ export const TexturePanel = ({
       </label>
       <p className="text-sm">
         {together(
-          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture)} Add the oils at ${oilsAtC[0]} to ${oilsAtC[1]} °C.`,
+          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture, units)} Add the oils at ${temperatureWords(oilsAtC, units)}.`,
         )}
         {!known && (
           <span className="text-slate">

@@ -12,6 +12,7 @@ import { useStored } from '../../store/useStored';
 import { searchChapters, type Chapter, type Lines, type Table as Tabular } from './chapter';
 import { chapters } from './chapters';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { useUnits } from '../../parts/useUnits';
 
 /** Who says so stands under the chapter, by its number. */
 const sourceHead = 'Source';
@@ -124,6 +125,7 @@ const usePrintAll = (): readonly [printing: boolean, print: () => void] => {
 /** What the literature says, with every number from the library. */
 export const HandbookScreen = () => {
   const catalog = useCatalog();
+  const units = useUnits();
   const [query, setQuery] = useState('');
   const asked = useDeferredValue(query);
   const { hash } = useLocation();
@@ -137,8 +139,9 @@ export const HandbookScreen = () => {
           const name = catalog.oil(bottle.materialId)?.name;
           return drop && name ? [[name, bottle.lot, formatRange(drop, 'ml')]] : [];
         }),
+        units,
       ),
-    [catalog, shelf],
+    [catalog, shelf, units],
   );
   const found = useMemo(() => searchChapters(all, asked), [all, asked]);
   const [printing, printAll] = usePrintAll();

@@ -2,8 +2,9 @@ import { guidelines, shippedCatalog } from '@jubbet/core/catalog';
 import { expect, test } from 'vitest';
 import { searchChapters } from './chapter';
 import { chapters } from './chapters';
+import { metricUnits } from '@jubbet/core/words';
 
-const all = chapters(shippedCatalog, [['Sandalwood', 'SW-2', '0.042 ml']]);
+const all = chapters(shippedCatalog, [['Sandalwood', 'SW-2', '0.042 ml']], metricUnits);
 const words = JSON.stringify(all);
 
 test('every oil of the library stands in the handbook', () => {

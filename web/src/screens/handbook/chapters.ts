@@ -1,6 +1,6 @@
 import { nameIn, handbook, provenance, type Catalog } from '@jubbet/core/catalog';
-import { capitalised } from '@jubbet/core/words';
-import { list, table, text, type Chapter } from './chapter';
+import { capitalised, inUnits, type Units } from '@jubbet/core/words';
+import { list, table, text, type Chapter, type Lines, type Table } from './chapter';
 import { byChemistry, neverOnSkin, verdicts } from './judgingChapters';
 import { dilution, drops } from './limitChapters';
 import { children, conditions, constituents, light, oilLimits, pregnancy } from './oilChapters';
@@ -11,8 +11,28 @@ import { carriers, texture, patchTest, storage, labelLaw, disagree } from './cra
  *
  * @param catalog the materials of the house
  * @param measured rows of the maker's own measured drops: oil, lot, drop
+ * @param units in which temperatures are said
  */
 export const chapters = (
+  catalog: Catalog,
+  measured: readonly (readonly string[])[],
+  units: Units,
+): readonly Chapter[] =>
+  inCelsius(catalog, measured).map((chapter) => ({
+    ...chapter,
+    blocks: chapter.blocks.map((block) => blockIn(block, units)),
+  }));
+
+const blockIn = (block: Table | Lines, units: Units): Table | Lines =>
+  block.kind === 'table'
+    ? {
+        ...block,
+        head: block.head.map((cell) => inUnits(cell, units)),
+        rows: block.rows.map((row) => row.map((cell) => inUnits(cell, units))),
+      }
+    : { ...block, lines: block.lines.map((line) => inUnits(line, units)) };
+
+const inCelsius = (
   catalog: Catalog,
   measured: readonly (readonly string[])[],
 ): readonly Chapter[] => [

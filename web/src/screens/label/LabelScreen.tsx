@@ -34,6 +34,7 @@ import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { Labels, type Printing } from './Labels';
+import { unitsOf } from '../../parts/useUnits';
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
 const pieceWords = (
@@ -74,11 +75,10 @@ const LabelsOf = ({
   return (
     <Labels
       key={chosen}
-      label={labelText(
-        blend.catalog,
-        labelOf(blend, piece, facts, notToBeUsed),
-        printing.labelNames,
-      )}
+      label={labelText(blend.catalog, labelOf(blend, piece, facts, notToBeUsed), {
+        names: printing.labelNames,
+        units: unitsOf(printing),
+      })}
       kind={piece.container.kind}
       printing={printing}
       copies={Math.min(100, piece.count)}

@@ -13,7 +13,10 @@ import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
 
 /** How labels were printed last: it is how they are printed next. */
-export type Printing = Pick<Settings, 'maker' | 'labelSizes' | 'labelPaper' | 'labelNames'>;
+export type Printing = Pick<
+  Settings,
+  'maker' | 'labelSizes' | 'labelPaper' | 'labelNames' | 'degrees' | 'ounces' | 'spoons'
+>;
 
 /** One label, how large and how often it is printed, and on what. */
 export const Labels = ({

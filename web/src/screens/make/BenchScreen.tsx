@@ -10,6 +10,7 @@ import {
 import { nameOrNone, fillingsWords, stepTitle, wearerWords } from '@jubbet/core/words';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
+import { useUnits } from '../../parts/useUnits';
 import { ArrowLeft, ListChecks, TriangleAlert } from 'lucide-react';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -43,6 +44,7 @@ const headerButton =
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const { file, materials, analyses, bottles, reason } = batch;
   const bench = useMemo(() => {
     const blend = madeBlend(catalog, { file, materials, analyses });
@@ -183,7 +185,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             )}
             <p aria-live="polite" className="sr-only">
               {step?.kind === 'count'
-                ? `${stepTitle(catalog, step)}: ${count} of ${step.drops} drops`
+                ? `${stepTitle(catalog, step, units)}: ${count} of ${step.drops} drops`
                 : ''}
             </p>
           </main>

@@ -2,6 +2,7 @@ import { containerOfStep, type Step } from '@jubbet/core/making';
 import { botanicalOf } from '@jubbet/core/catalog';
 import { formatDrops, stepDetail, stepFigure, stepHeading, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
+import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
 import { Droplet } from 'lucide-react';
 import { OilName } from '../../parts/OilName';
@@ -45,6 +46,7 @@ export const Pad = ({
   act: (intent: Intent) => void;
 }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const counting = step.kind === 'count';
   const intent: Intent = counting ? 'drop' : 'go-on';
   const tap = useTap(() => act(intent));
@@ -52,7 +54,7 @@ export const Pad = ({
   const number = containerOfStep(step);
   const container =
     number !== null && containers > 1 ? `bottle ${number + 1} of ${containers}` : '';
-  const figure = stepFigure(step);
+  const figure = stepFigure(step, units);
   const past = counting && count > step.drops;
   return (
     <button
@@ -60,8 +62,8 @@ export const Pad = ({
       data-pad
       aria-label={
         counting
-          ? `${stepTitle(catalog, step)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
-          : `${stepTitle(catalog, step)}: done`
+          ? `${stepTitle(catalog, step, units)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
+          : `${stepTitle(catalog, step, units)}: done`
       }
       className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e3a94a] max-sm:px-3"
       {...tap}
@@ -72,7 +74,7 @@ export const Pad = ({
     >
       <span>
         <span className="block font-serif text-[clamp(1.4rem,5vh,2.25rem)]">
-          {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step)}
+          {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step, units)}
         </span>
         <span className="mt-1 block text-lg text-[#565d6e]">
           {oil && <i>{botanicalOf(oil)}</i>}
@@ -108,7 +110,7 @@ export const Pad = ({
             </span>
           )}
           <span className="text-[clamp(1.05rem,3.4vh,1.75rem)] leading-snug">
-            {stepDetail(catalog, step)}
+            {stepDetail(catalog, step, units)}
           </span>
         </span>
       )}

@@ -5,12 +5,13 @@ import {
   fillingsWords,
   findingMessage,
   noteWords,
-  formatG,
-  formatMl,
+  massWords,
+  volumeWords,
 } from '@jubbet/core/words';
 import { isReason } from '@jubbet/core/making';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
+import { useUnits } from '../../parts/useUnits';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -65,6 +66,7 @@ const Ready = ({
   back: string;
 }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const navigate = useNavigate();
   const [count, setCount] = useState(firstLine(recipe).count);
   const [reason, setReason] = useState('');
@@ -141,8 +143,8 @@ const Ready = ({
       )}
       {done.blend.inOne ? (
         <p>
-          {formatMl(evaluation.mixture.fillMl, 3)}
-          {`, ${formatG(evaluation.mixture.totalG.likely, 3)}`}, mixed together, for{' '}
+          {volumeWords(evaluation.mixture.fillMl, units)}
+          {`, ${massWords(evaluation.mixture.totalG.likely, units)}`}, mixed together, for{' '}
           {fillingsWords(done.blend.fillings)}.
         </p>
       ) : (

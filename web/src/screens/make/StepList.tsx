@@ -1,6 +1,7 @@
 import { containerOfStep, type Step, type Tally } from '@jubbet/core/making';
 import { formatDrops, isThick, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
+import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
 
@@ -29,6 +30,7 @@ export const StepList = ({
   containers: number;
 }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const list = useRef<HTMLOListElement>(null);
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -67,7 +69,7 @@ export const StepList = ({
               )}
             >
               <span>
-                {stepTitle(catalog, step)}
+                {stepTitle(catalog, step, units)}
                 {step.kind === 'top-up' && containers > 1 && `, bottle ${step.container + 1}`}
                 {step.kind === 'count' &&
                   isThick(catalog, step.oilId) &&

@@ -1,12 +1,13 @@
 import { dropFigures, guidelines, measures } from '@jubbet/core/catalog';
 import { formatMl } from '@jubbet/core/words';
-import { readAmount, type SpoonCountry } from '@jubbet/core/quantity';
+import { readAmount, spoonCountries, type SpoonCountry } from '@jubbet/core/quantity';
 import type { Guideline } from '@jubbet/core/recipe';
 import { useState } from 'react';
 import { Choices } from '../../parts/Choices';
 import { TextField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { chooseScheme } from '../../parts/scheme';
+import { spoonSets } from '../../parts/useSpoons';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -96,22 +97,43 @@ const Form = ({ stored: first }: { stored: Settings }) => {
       </section>
       <section aria-label="Units" className={section}>
         <h2 className="text-lg">Units</h2>
-        <p className="text-sm text-soft">
-          Jubbet shows ml and g. Wherever you type an amount, you can write 2 tsp, 0.5 fl oz, 15 g
-          or 30 drops.
-        </p>
-        <Choices<SpoonCountry>
-          legend="Spoons, cups and fluid ounces"
+        <Choices<Settings['degrees']>
+          legend="Temperatures"
+          name="degrees"
+          value={stored.degrees}
+          choices={[
+            { value: 'celsius', text: '°C' },
+            { value: 'fahrenheit', text: '°F' },
+          ]}
+          onChoose={(degrees) => keep('degrees', degrees)}
+        />
+        <Choices<'metric' | 'both'>
+          legend="Amounts shown"
+          name="ounces"
+          value={stored.ounces ? 'both' : 'metric'}
+          choices={[
+            { value: 'metric', text: 'ml and g' },
+            { value: 'both', text: 'ml and g, with fl oz and oz beside them' },
+          ]}
+          onChoose={(shown) => keep('ounces', shown === 'both')}
+        />
+        <Choices<Settings['spoons']>
+          legend="Spoons, cups and fluid ounces, wherever you type an amount"
           name="spoons"
           value={stored.spoons}
           choices={[
-            { value: 'metric', text: 'metric', more: spoonWords('metric') },
-            { value: 'us', text: 'US', more: spoonWords('us') },
-            { value: 'australian', text: 'Australian', more: spoonWords('australian') },
-            { value: 'imperial', text: 'imperial', more: spoonWords('imperial') },
+            { value: 'ask', text: 'ask me the first time' },
+            ...spoonCountries.map((country) => ({
+              value: country,
+              text: spoonSets[country],
+              more: spoonWords(country),
+            })),
           ]}
           onChoose={(spoons) => keep('spoons', spoons)}
         />
+        <p className="text-sm text-soft">
+          You can type 2 tsp, 0.5 fl oz, 15 g or 30 drops; 2 US tsp is always a US teaspoon.
+        </p>
       </section>
       <section aria-label="Keys" className={section}>
         <h2 className="text-lg">Keys</h2>

@@ -6,8 +6,17 @@ import {
   type Base,
   type BaseFacts,
 } from '@jubbet/core/catalog';
-import { countedWords, formatList, formatNumber, sourceWords } from '@jubbet/core/words';
+import {
+  countedWords,
+  formatList,
+  formatNumber,
+  inUnits,
+  sourceWords,
+  temperatureWords,
+  type Units,
+} from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
+import { useUnits } from '../../parts/useUnits';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 
 const box = 'mt-4 rounded-xl border border-field bg-sheet px-5 py-4';
@@ -32,17 +41,14 @@ const kinds: Record<Base['kind'], string> = {
 const figuresOf = (
   base: Base,
   facts: BaseFacts | undefined,
+  units: Units,
 ): readonly (readonly [string, string | null, string])[] => [
   [
     'Density',
-    `${formatNumber(base.densityGPerMl, 4)} g/ml${facts ? ` at ${facts.densityAtC} °C` : ''}`,
+    `${formatNumber(base.densityGPerMl, 4)} g/ml${facts ? ` at ${temperatureWords(facts.densityAtC, units)}` : ''}`,
     'densityGPerMl',
   ],
-  [
-    'Melts',
-    base.meltRangeC ? `${base.meltRangeC[0]} to ${base.meltRangeC[1]} °C` : null,
-    'meltRangeC',
-  ],
+  ['Melts', base.meltRangeC ? temperatureWords(base.meltRangeC, units) : null, 'meltRangeC'],
   ['Keeps, once opened', countedWords(base.shelfMonths, 'month'), 'shelfMonths'],
   ['Absorbs', facts?.absorption ?? null, 'absorption'],
   ['Feel', facts?.feel ?? null, 'feel'],
@@ -61,6 +67,7 @@ const figuresOf = (
 /** A base: names, figures, what to mind. */
 export const BasePage = ({ base }: { base: Base }) => {
   const facts = baseFacts(base.id);
+  const units = useUnits();
   const aliases = aliasesOf(base.id);
   return (
     <>
@@ -69,7 +76,7 @@ export const BasePage = ({ base }: { base: Base }) => {
           It is {kinds[base.kind]}. On a label: <b>{base.inci ?? facts?.inci ?? 'not known'}</b>.
         </p>
         {aliases.length > 0 && <p className="mt-1">Also called {formatList(aliases)}.</p>}
-        <p className="mt-2">{facts?.note ?? 'Your own material.'}</p>
+        <p className="mt-2">{facts ? inUnits(facts.note, units) : 'Your own material.'}</p>
         {base.allergens.map(({ family, what }) => (
           <p key={family} className="mt-1">
             {what === 'avoid' ? 'Not for those allergic to' : 'May matter to those allergic to'}{' '}
@@ -87,7 +94,7 @@ export const BasePage = ({ base }: { base: Base }) => {
         <h2 className="text-lg">Figures</h2>
         <Table rows="figures" className="mt-1">
           <tbody>
-            {figuresOf(base, facts).map(([name, value, figure]) => (
+            {figuresOf(base, facts, units).map(([name, value, figure]) => (
               <Row key={name}>
                 <RowHead className="w-44 text-soft">{name}</RowHead>
                 <Cell className="font-semibold">{value ?? <VerdictMark verdict="unknown" />}</Cell>

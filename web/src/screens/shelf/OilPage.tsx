@@ -21,6 +21,7 @@ import { useWrite } from '../../parts/useWrite';
 import { figuresOf } from './oilFigures';
 import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { useUnits } from '../../parts/useUnits';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));
 
@@ -75,6 +76,7 @@ const Links = ({ oils }: { oils: readonly Oil[] }) => (
 );
 
 const Figures = ({ oil }: { oil: Oil }) => {
+  const units = useUnits();
   const write = useWrite();
   return (
     <section aria-label="Figures" className={box}>
@@ -91,7 +93,7 @@ const Figures = ({ oil }: { oil: Oil }) => {
         ]}
       >
         <tbody>
-          {figuresOf(oil).map(({ name, value, source, confidence }) => (
+          {figuresOf(oil, units).map(({ name, value, source, confidence }) => (
             <Row key={name}>
               <RowHead className="text-soft">{name}</RowHead>
               <Cell className="font-semibold">

@@ -1,6 +1,8 @@
 import { shippedCatalog } from '@jubbet/core/catalog';
+import { celsiusOf, fahrenheitOf } from '@jubbet/core/quantity';
 import { allergyWords } from '@jubbet/core/words';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { useUnits } from '../../parts/useUnits';
 import { Ticks } from '../../parts/Ticks';
 import { Keeps, Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
 
@@ -36,6 +38,37 @@ const broughtByBases = [
   'lanolin',
 ] as const;
 
+/** The most that a base may melt at, in °C. */
+const hottestC = 200;
+
+/** Where it melts, typed in the degrees that are shown, kept in °C. */
+const MeltsAt = ({
+  meltC,
+  onMeltC,
+}: {
+  meltC: number | null;
+  onMeltC: (meltC: number | null) => void;
+}) => {
+  const units = useUnits();
+  if (units.degrees === 'celsius') {
+    return <Maybe label="Melts at" unit="°C" most={hottestC} value={meltC} onChange={onMeltC} />;
+  }
+  const toTenth = (degrees: number) => Math.round(10 * degrees) / 10;
+  return (
+    <Maybe
+      label="Melts at"
+      unit="°F"
+      least={fahrenheitOf(0)}
+      most={fahrenheitOf(hottestC)}
+      value={meltC === null ? null : toTenth(fahrenheitOf(meltC))}
+      // To a hundredth, so that what was typed comes back as it was.
+      onChange={(typed) =>
+        onMeltC(typed === null ? null : Math.round(100 * celsiusOf(typed)) / 100)
+      }
+    />
+  );
+};
+
 /** What is asked of a base alone. */
 export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checked) => (
   <>
@@ -62,13 +95,7 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
       problem={problemAt('densityGPerMl')}
       onNumber={(densityGPerMl) => set({ densityGPerMl })}
     />
-    <Maybe
-      label="Melts at"
-      unit="°C"
-      most={200}
-      value={own.meltC}
-      onChange={(meltC) => set({ meltC })}
-    />
+    <MeltsAt meltC={own.meltC} onMeltC={(meltC) => set({ meltC })} />
     <Keeps
       unit="months"
       most={600}

@@ -12,6 +12,7 @@ export const Maybe = ({
   label,
   unit,
   value,
+  least = 0,
   most = 100,
   problem,
   onChange,
@@ -19,6 +20,7 @@ export const Maybe = ({
   label: string;
   unit: string;
   value: number | null;
+  least?: number;
   most?: number;
   problem?: string | undefined;
   onChange: (value: number | null) => void;
@@ -29,7 +31,7 @@ export const Maybe = ({
     unit={unit}
     placeholder="?"
     value={value}
-    rule={{ least: 0, most }}
+    rule={{ least, most }}
     problem={problem}
     onNumber={onChange}
     onEmpty={() => onChange(null)}

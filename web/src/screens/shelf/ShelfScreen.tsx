@@ -11,7 +11,7 @@ import {
   type Oil,
 } from '@jubbet/core/catalog';
 import { dropOfBottle, keeping, type Bottle } from '@jubbet/core/stock';
-import { formatMl, formatNumber, formatRange, oneOf } from '@jubbet/core/words';
+import { formatNumber, formatRange, oneOf, volumeWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
@@ -28,6 +28,7 @@ import type { BottleRecord } from '../../store/database';
 import { materials } from '../../store/materials';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
+import { useUnits } from '../../parts/useUnits';
 
 const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
 
@@ -120,6 +121,7 @@ type Material = Oil | Base;
 /** Bottles in the house, and every material by any name. */
 export const ShelfScreen = () => {
   const catalog = useCatalog();
+  const units = useUnits();
   const { data, error } = useStored(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list()).data ?? [];
   const ownContainers = useStored(['vessels'], () => containers.list()).data ?? [];
@@ -178,14 +180,16 @@ export const ShelfScreen = () => {
                   {container.name}
                 </Link>
                 <span className="w-36 text-sm">
-                  {oneOf(container.kind)}, {formatMl(container.nominalMl, 4)}
+                  {oneOf(container.kind)}, {volumeWords(container.nominalMl, units, 4)}
                 </span>
-                <span className="w-44 text-sm">to its line {formatMl(fillMl(container), 3)}</span>
+                <span className="w-44 text-sm">
+                  to its line {volumeWords(fillMl(container), units)}
+                </span>
                 <span className="w-52 text-sm">
                   brimful{' '}
                   {container.brimfulMl === undefined
                     ? 'not known'
-                    : formatMl(container.brimfulMl, 3)}
+                    : volumeWords(container.brimfulMl, units)}
                 </span>
               </li>
             ))}

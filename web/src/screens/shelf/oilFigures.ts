@@ -11,6 +11,8 @@ import {
   formatNumber,
   formatPercent,
   maximumWords,
+  temperatureWords,
+  type Units,
 } from '@jubbet/core/words';
 
 /** One figure of an oil, as its page shows it. */
@@ -22,7 +24,7 @@ interface Figure {
 }
 
 /** What is known of an oil in numbers, each with who says so and how sure. */
-export const figuresOf = (oil: Oil): Figure[] => {
+export const figuresOf = (oil: Oil, units: Units): Figure[] => {
   const { dermalMaximum: max } = oil;
   // A figure of one's own bears one's own source; the library's keeps its own, and how sure it is.
   const shipped = shippedOils.find(({ id }) => id === oil.id);
@@ -63,8 +65,8 @@ export const figuresOf = (oil: Oil): Figure[] => {
       name: 'Flash point',
       value: flash
         ? flash.rangeC[1] === null
-          ? `above ${flash.rangeC[0]} °C`
-          : `${flash.rangeC[0]} to ${flash.rangeC[1]} °C`
+          ? `above ${temperatureWords(flash.rangeC[0], units)}`
+          : temperatureWords([flash.rangeC[0], flash.rangeC[1]], units)
         : notKnown,
       source: 'RECALL',
       confidence: flash?.confidence ?? 'none',
