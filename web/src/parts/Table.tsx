@@ -9,7 +9,7 @@ export interface Column {
   readonly centre?: boolean;
   /** Its share of the width, as a class; where it is said for any, the table keeps its columns. */
   readonly width?: string;
-  /** Left out where the screen is narrow. */
+  /** Left out where the table has little room. */
   readonly wide?: boolean;
 }
 
@@ -48,47 +48,49 @@ export const Table = ({
   caption?: ReactNode;
 } & Partial<Setting>) => (
   <TableSetting value={{ rows, cards }}>
-    <table
-      // As cards the boxes are no table to a browser any more; to a listener they stay one.
-      role={cards ? 'table' : undefined}
-      className={clsx(
-        'w-full border-collapse',
-        rows === 'figures' && 'text-sm',
-        columns.some(({ width }) => width) && 'table-fixed',
-        cards && 'max-sm:block max-sm:[&>tbody]:block',
-        className,
-      )}
-      {...rest}
-    >
-      {caption && (
-        <caption className={clsx('pb-1 text-left font-semibold', cards && 'max-sm:block')}>
-          {caption}
-        </caption>
-      )}
-      {columns.length > 0 && (
-        <thead className={clsx(cards && 'max-sm:sr-only')}>
-          <tr role={cards ? 'row' : undefined}>
-            {columns.map(({ name, right = false, centre = false, width, wide }, n) => (
-              <th
-                key={n}
-                scope="col"
-                role={cards ? 'columnheader' : undefined}
-                className={clsx(
-                  'align-bottom text-xs font-semibold text-soft first:pl-0 last:pr-0',
-                  rows === 'fields' ? 'px-1 pb-1' : 'px-2 py-2',
-                  side(right, centre),
-                  wide && 'max-sm:hidden',
-                  width,
-                )}
-              >
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-      )}
-      {children}
-    </table>
+    <div className="@container">
+      <table
+        // As cards the boxes are no table to a browser any more; to a listener they stay one.
+        role={cards ? 'table' : undefined}
+        className={clsx(
+          'w-full border-collapse',
+          rows === 'figures' && 'text-sm',
+          columns.some(({ width }) => width) && 'table-fixed',
+          cards && 'max-sm:block max-sm:[&>tbody]:block',
+          className,
+        )}
+        {...rest}
+      >
+        {caption && (
+          <caption className={clsx('pb-1 text-left font-semibold', cards && 'max-sm:block')}>
+            {caption}
+          </caption>
+        )}
+        {columns.length > 0 && (
+          <thead className={clsx(cards && 'max-sm:sr-only')}>
+            <tr role={cards ? 'row' : undefined}>
+              {columns.map(({ name, right = false, centre = false, width, wide }, n) => (
+                <th
+                  key={n}
+                  scope="col"
+                  role={cards ? 'columnheader' : undefined}
+                  className={clsx(
+                    'align-bottom text-xs font-semibold text-soft first:pl-0 last:pr-0',
+                    rows === 'fields' ? 'px-1 pb-1' : 'px-2 py-2',
+                    side(right, centre),
+                    wide && '@max-lg:hidden',
+                    width,
+                  )}
+                >
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+        )}
+        {children}
+      </table>
+    </div>
   </TableSetting>
 );
 
@@ -134,7 +136,7 @@ export const Cell = ({
   return (
     <td
       role={cards ? 'cell' : undefined}
-      className={clsx(cell, side(right, centre), wide && 'max-sm:hidden', className)}
+      className={clsx(cell, side(right, centre), wide && '@max-lg:hidden', className)}
       {...rest}
     >
       {cards && under && (

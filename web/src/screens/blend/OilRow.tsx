@@ -119,8 +119,8 @@ export const OilRow = ({
               </>
             )}
           </span>
-          {/* What the columns say that a phone has no room for. */}
-          <span className="flex flex-wrap items-baseline gap-x-2 text-xs sm:hidden">
+          {/* What the columns say that there is no room for. */}
+          <span className="flex flex-wrap items-baseline gap-x-2 text-xs @lg:hidden">
             {mixed && <b>{formatPercent(shareBy(mixed, percentBy).likely)}</b>}
             <span className="[&_span]:inline">
               <OwnLimit oil={oil} mixed={mixed} own={own} />

@@ -57,15 +57,15 @@ const SheetBody = ({
   const blend = worked.state === 'done' ? worked.blend : null;
   const mixture = evaluation?.mixture ?? null;
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[172px_minmax(0,1fr)_300px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[150px_minmax(0,1fr)] xl:grid-cols-[172px_minmax(0,1fr)_300px]">
       <section
         aria-label="Glass"
-        className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-lg:order-4"
+        className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-md:order-4 md:max-xl:order-2"
       >
         <Glasses recipe={recipe} blend={blend} mixture={mixture} />
         <FillWords container={container} blend={blend} mixture={mixture} />
       </section>
-      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-lg:order-2">
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
           <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
           <BaseTable recipe={recipe} change={change} worked={worked} />
@@ -80,11 +80,11 @@ const SheetBody = ({
         {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
         <PurposeAndNotes recipe={recipe} change={change} />
       </div>
-      <div className="grid content-start gap-3 max-lg:contents">
-        <div className="max-lg:order-1">
+      <div className="grid content-start gap-3 max-xl:contents">
+        <div className="max-xl:order-1 max-xl:col-span-full">
           <VerdictBox worked={worked} looking={looking} />
         </div>
-        <div className="grid gap-3 empty:hidden max-lg:order-1">
+        <div className="grid gap-3 empty:hidden max-xl:order-1 max-xl:col-span-full">
           <SuggestedChanges recipe={recipe} change={change} />
           {blend && evaluation && (
             <Questions
@@ -95,7 +95,7 @@ const SheetBody = ({
             />
           )}
         </div>
-        <div className="grid gap-3 max-lg:order-3">
+        <div className="grid gap-3 max-xl:order-3 max-xl:col-span-full">
           {worked.state === 'done' && (
             <>
               <Findings
