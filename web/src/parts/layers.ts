@@ -1,6 +1,5 @@
-import type { Base } from '@jubbet/core/catalog';
+import { looksOf, type Base, type ScentFamily } from '@jubbet/core/catalog';
 import type { Mixture } from '@jubbet/core/mixture';
-import { liquidColour } from './liquids';
 
 /** Colours of what carries, by kind; carriers are one liquid. */
 const baseColours: Partial<Record<Base['kind'], string>> = {
@@ -16,6 +15,8 @@ export interface Layer {
   /** What lies below it, in ml. */
   readonly fromMl: number;
   readonly colour: string;
+  /** Of an oil, its family of smell: drawn as a pattern where the layer is thick enough. */
+  readonly family: ScentFamily | null;
 }
 
 /**
@@ -32,12 +33,8 @@ export const layersOf = (mixture: Mixture | null, fillMl: number | null): Layer[
     kinds.set(colour, (kinds.get(colour) ?? 0) + ml.likely);
   }
   const layers = [
-    ...mixture.oils.map(({ oil, ml }, index) => ({
-      id: oil.id,
-      ml: ml.likely * share,
-      colour: liquidColour(index),
-    })),
-    ...[...kinds].map(([colour, ml]) => ({ id: colour, ml: ml * share, colour })),
+    ...mixture.oils.map(({ oil, ml }) => ({ id: oil.id, ml: ml.likely * share, ...looksOf(oil) })),
+    ...[...kinds].map(([colour, ml]) => ({ id: colour, ml: ml * share, colour, family: null })),
   ];
   return layers.map((layer, index) => ({
     ...layer,

@@ -1,7 +1,8 @@
 import { fillingsOf, type Blend } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
 import type { Mixture } from '@jubbet/core/mixture';
-import { Glass, widthMm } from '../../parts/Glass';
+import { Glass } from '../../parts/Glass';
+import { sizeOf } from '../../parts/container/size';
 
 /** So many kinds of container are drawn; more are told in words. */
 const drawn = 4;
@@ -17,7 +18,7 @@ export const Glasses = ({
   mixture: Mixture | null;
 }) => {
   const fillings = fillingsOf(recipe).slice(0, drawn);
-  const span = Math.max(...fillings.map(({ container }) => widthMm(container)));
+  const span = Math.max(...fillings.map(({ container }) => sizeOf(container).width));
   const [first] = fillings;
   if (fillings.length === 1 && first) {
     // A bottle filled by amounts alone has its own line.

@@ -8,9 +8,9 @@ import type { Range } from '@jubbet/core/quantity';
 import { clsx } from 'clsx';
 import { X } from 'lucide-react';
 import type { Ref } from 'react';
-import { liquidColour } from '../../parts/liquids';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
+import { OilSwatch } from '../../parts/OilSwatch';
 import { Cell, Row, RowHead } from '../../parts/Table';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
 import { DropStepper } from './DropStepper';
@@ -61,7 +61,6 @@ const shareBy = (mixed: OilInBlend, by: By): Range =>
 export const OilRow = ({
   entry,
   oil,
-  index,
   by,
   percentBy,
   writtenBy,
@@ -76,7 +75,6 @@ export const OilRow = ({
 }: {
   entry: RecipeOil;
   oil: Oil;
-  index: number;
   /** What is shown: ml or g. */
   by: By;
   /** What the percents that are shown are of. */
@@ -98,11 +96,7 @@ export const OilRow = ({
   <Row>
     <RowHead>
       <span className="flex items-center gap-2.5">
-        <span
-          aria-hidden
-          className="h-6 w-2.5 flex-none rounded-xs"
-          style={{ background: liquidColour(index) }}
-        />
+        <OilSwatch oil={oil} />
         <span className="min-w-0 leading-tight">
           <span className="block">
             <OilName name={oil.name} />

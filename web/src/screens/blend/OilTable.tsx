@@ -168,7 +168,6 @@ export const OilTable = memo(
                     key={entry.id}
                     entry={entry}
                     oil={oil}
-                    index={index}
                     by={by}
                     percentBy={by}
                     writtenBy={recipe.by}

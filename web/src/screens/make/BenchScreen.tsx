@@ -18,7 +18,6 @@ import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
-import { liquidColour } from '../../parts/liquids';
 import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
@@ -91,8 +90,6 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const container = step ? (containerOfStep(step) ?? 0) : 0;
-  const place =
-    step && 'oilId' in step ? blend.formula.oils.findIndex(({ oil }) => oil.id === step.oilId) : 0;
   const chosen = (events: readonly BenchEvent[]): void => {
     choose(events);
     focusPad();
@@ -170,7 +167,6 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                 <Pad
                   step={step}
                   count={count}
-                  colour={liquidColour(place)}
                   containers={blend.count}
                   act={(intent) => act(intent, 'tap')}
                 />

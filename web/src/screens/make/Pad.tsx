@@ -1,5 +1,5 @@
 import { containerOfStep, type Step } from '@jubbet/core/making';
-import { botanicalOf } from '@jubbet/core/catalog';
+import { botanicalOf, looksOf } from '@jubbet/core/catalog';
 import { formatDrops, stepDetail, stepFigure, stepHeading, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
@@ -35,13 +35,11 @@ const beyond = (count: number, asked: number): string => {
 export const Pad = ({
   step,
   count,
-  colour,
   containers,
   act,
 }: {
   step: Step;
   count: number;
-  colour: string;
   containers: number;
   act: (intent: Intent) => void;
 }) => {
@@ -51,6 +49,7 @@ export const Pad = ({
   const intent: Intent = counting ? 'drop' : 'go-on';
   const tap = useTap(() => act(intent));
   const oil = 'oilId' in step ? catalog.oil(step.oilId) : undefined;
+  const { colour } = looksOf(oil ?? { id: '' });
   const number = containerOfStep(step);
   const container =
     number !== null && containers > 1 ? `bottle ${number + 1} of ${containers}` : '';
