@@ -4,11 +4,12 @@ import type { Mixture } from '@jubbet/core/mixture';
 import { drawingOf, Standing } from './container/Standing';
 import { layersOf } from './layers';
 
-/** Room for words beside a container, of its width. */
-const sideShare = 0.55;
+/** Room for words at the left of a container, of its width; and the least of it, in mm. */
+const sideShare = 0.5;
+const leastSide = 14;
 
-/** The least room for words at each side, in mm. */
-const leastSide = 18;
+/** What reaches over the outline at the right: the spout of a pump, the rim of a mould. */
+const spoutMm = 4;
 
 const graduation = (nominalMl: number): number =>
   nominalMl <= 5 ? 1 : nominalMl <= 15 ? 5 : nominalMl <= 60 ? 10 : 50;
@@ -43,14 +44,16 @@ export const Glass = ({
   const { width, height, cavity, perMl, above } = drawing;
   const fill = fillMl(container);
   const yOf = (ml: number): number => cavity.top + cavity.height - ml * perMl;
-  const side = Math.max(leastSide, width * sideShare) + Math.max(0, (spanMm ?? width) - width) / 2;
-  const text = 0.065 * (width + 2 * side);
+  const aside = Math.max(0, (spanMm ?? width) - width) / 2;
+  const side = Math.max(leastSide, width * sideShare) + aside;
+  const whole = side + width + aside + spoutMm;
+  const text = 0.085 * whole;
   const gap = 5;
   return (
     <svg
       role="img"
       aria-label={`A ${containerWords(container)}, filled to ${formatMl(fill, 3)}`}
-      viewBox={`${-side} -1.5 ${width + 2 * side} ${height + 3 + (above ? gap + above.height : 0)}`}
+      viewBox={`${-side} -1.5 ${whole} ${height + 3 + (above ? gap + above.height : 0)}`}
       className={
         containerFacts(container.kind).runs
           ? 'mx-auto block h-full max-h-[430px] w-full max-w-[210px]'

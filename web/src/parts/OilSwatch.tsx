@@ -5,7 +5,7 @@ import { OilPattern } from './OilPattern';
 /** An oil as a small field of its colour and its pattern: the same wherever it stands. */
 export const OilSwatch = ({
   oil,
-  className = 'h-6 w-2.5',
+  className = 'h-7 w-3.5',
 }: {
   oil: Pick<Oil, 'id' | 'madeOf'>;
   className?: string;

@@ -68,6 +68,8 @@ export const blendStore = (store: Database = db) => {
       createdAt: at,
       updatedAt: at,
       revision: 1,
+      favourite: false,
+      tags: [],
       deletedAt: null,
     });
     return id;
@@ -153,6 +155,20 @@ export const blendStore = (store: Database = db) => {
         const found = await store.blends.get(id);
         if (found && isUntouched(found)) await store.blends.delete(id);
       }),
+    /** Marks it as a favourite, or no longer. */
+    favour: async (id: string, favourite: boolean): Promise<void> => {
+      await store.blends.update(id, { favourite, updatedAt: now() });
+    },
+    /** The words to find it by, in place of those before; each once, whatever its capitals. */
+    tag: async (id: string, tags: readonly string[]): Promise<void> => {
+      const each = new Map(
+        tags.flatMap((tag) => (tag.trim() ? [[tag.trim().toLowerCase(), tag.trim()]] : [])),
+      );
+      if ([...each.values()].some((tag) => tag.length > 40) || each.size > 20) {
+        throw new Error('a blend has at most 20 tags, each of at most 40 characters');
+      }
+      await store.blends.update(id, { tags: [...each.values()], updatedAt: now() });
+    },
     remove: async (id: string): Promise<void> => {
       const at = now();
       await store.blends.update(id, { deletedAt: at, updatedAt: at });

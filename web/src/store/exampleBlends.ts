@@ -69,6 +69,17 @@ export const daysBefore = (day: string, days: number): string =>
 /** Ten in the morning of a day. */
 export const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
 
+/** What Dorrit looks for often, and what she calls it. */
+const favourites = new Set(['prompt-desk', 'keepsake', 'encore']);
+const tags: Readonly<Record<string, readonly string[]>> = {
+  keepsake: ['gifts'],
+  'curtain-call': ['gifts', 'stall'],
+  'raffle-table': ['gifts', 'stall'],
+  'third-mouse': ['children'],
+  interval: ['massage'],
+  'get-out': ['massage'],
+};
+
 /** Who blends in the example house. */
 export const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
 
@@ -82,6 +93,8 @@ export const exampleBlends = (day: string) => {
     createdAt: startOf(before(entry.daysAgo)),
     updatedAt: startOf(before(entry.daysAgo)),
     revision: 1,
+    favourite: favourites.has(entry.id),
+    tags: [...(tags[entry.id] ?? [])],
     deletedAt: null,
   }));
 

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { zipSync } from 'fflate';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { batchStore } from './batches';
+import { blendStore } from './blends';
 import { openDatabase, type BatchRecord, type Database } from './database';
 import { exampleHouse } from './example';
 import { houseStore } from './house';
@@ -325,4 +326,35 @@ test('the example goes, and what a visitor made or changed stays', async () => {
   expect(await db.settings.get('maker')).toBeUndefined();
   await store.goBack();
   expect(await db.blends.count()).toBe(exampleHouse('2026-11-25').blends.length + 1);
+});
+
+test('a zip of version 5, when blends had no tags, is read', async () => {
+  const now = await writtenHouse(db);
+  const texts = unzipped(
+    withRows(now, ({ blends = [] }) => {
+      for (const blend of blends) {
+        delete blend['favourite'];
+        delete blend['tags'];
+      }
+    }),
+  );
+  const older = zipped({
+    ...texts,
+    'house.json': texts['house.json']!.replace(/"version": \d+/, '"version": 5'),
+  });
+  const file = await read(older);
+  expect(file.setAside).toEqual([]);
+  expect(file.house.blends).toHaveLength(await db.blends.count());
+  expect(file.house.blends.every(({ favourite, tags }) => !favourite && tags.length === 0)).toBe(
+    true,
+  );
+});
+
+test('a blend is tagged with each word once, and a tag that is no tag is refused', async () => {
+  const book = blendStore(db);
+  await book.tag('keepsake', [' Gifts ', 'gifts', '', 'stall']);
+  expect((await book.get('keepsake'))?.tags).toEqual(['gifts', 'stall']);
+  await expect(book.tag('keepsake', ['x'.repeat(41)])).rejects.toThrow('at most 40 characters');
+  await book.favour('keepsake', false);
+  expect(await book.get('keepsake')).toMatchObject({ favourite: false, tags: ['gifts', 'stall'] });
 });

@@ -8,9 +8,13 @@ import { tables, type Table } from './records';
 
 /**
  * Versions 1 to 4 were one JSON text. Version 1 had no containers, and bottles in ml only; 2 had
- * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table.
+ * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table; blends of 5
+ * had no tags.
  */
-export const fileVersion = 5;
+export const fileVersion = 6;
+
+/** From this version on it is a zip. */
+export const firstZip = 5;
 
 /** Larger than this, in bytes, no house is once it is unpacked. */
 export const largestHouse = 1_500_000_000;
@@ -21,7 +25,7 @@ const mostRecords = 3_000_000;
 
 export const headSchema = z.strictObject({
   format: z.literal('jubbet-house'),
-  version: z.literal(fileVersion),
+  version: z.number().int().min(firstZip).max(fileVersion),
   savedAt: moment,
   /** The house from which it was saved, and what it had read of others, by house. */
   from: z.strictObject({

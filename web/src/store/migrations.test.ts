@@ -68,6 +68,8 @@ test('version 1 opens: blends count their writes and may be for a person, all el
     {
       ...kept,
       revision: 1,
+      favourite: false,
+      tags: [],
       recipe: {
         ...emptyRecipe(),
         name: 'Row G',
@@ -376,4 +378,35 @@ test('version 6 with everything in it opens: every record is of today’s form, 
   // It goes on from there.
   await log.record('open', [{ kind: 'discarded', container: 1 }]);
   expect((await log.log('open')).map(({ seq }) => seq)).toEqual([1, 2, 3, 4, 5]);
+});
+
+test('version 9 opens: blends have room for tags, those of the way back too', async () => {
+  const at = '2026-11-26T10:00:00.000Z';
+  const [blend] = version7Now.blends;
+  const { favourite: _favourite, tags: _tags, ...before } = blend!;
+  const old = new Dexie('ninth');
+  old.version(9).stores({
+    blends: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose',
+    batches: 'id',
+    benchEvents: '[batchId+seq]',
+    settings: 'key',
+    people: 'id',
+    drafts: 'id',
+    materials: 'id',
+    bottles: 'id',
+    vessels: 'id',
+    snapshots: 'id',
+    wayBack: '++n',
+  });
+  await old.table('blends').add(before);
+  await old.table('snapshots').add({ id: 'last', at, why: 'before', whole: false });
+  await old.table('wayBack').bulkAdd([
+    { table: 'blends', key: before.id, record: before },
+    { table: 'blends', key: 'new', record: null },
+  ]);
+  old.close();
+
+  const db = openDatabase('ninth');
+  expect(await db.blends.toArray()).toEqual([blend]);
+  expect((await db.wayBack.toArray()).map(({ record }) => record)).toEqual([blend, null]);
 });

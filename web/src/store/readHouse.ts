@@ -13,6 +13,7 @@ import {
 } from './houseZip';
 import { liftHouse, liftsOfAll, type AllLifts } from './liftHouse';
 import { numberedApart } from './numberedApart';
+import type { Rows } from './records/recordKind';
 import { formsOfAll, kindOf, tables, type Forms, type House, type Table } from './records';
 import type { BatchRecord } from './records/batches';
 import type { DraftRecord } from './records/drafts';
@@ -201,8 +202,24 @@ const liftedSchema = z.strictObject({
   house: z.record(z.string(), z.array(z.unknown())),
 });
 
-/** The version of the store whose form a file of one JSON text has, by its own version. */
+/** The version of the store whose form a file has, by its own version. */
 const storeVersionOf = (version: number): number => version + 4;
+
+/** The rows of a file in the form of today. */
+const liftedRows = (
+  lifts: AllLifts,
+  version: number,
+  before: Rows,
+): Readonly<Record<Table, readonly unknown[]>> => {
+  let rows = before;
+  for (let to = storeVersionOf(version) + 1; to <= storeVersionOf(fileVersion); to += 1) {
+    rows = liftHouse(lifts, rows, to);
+  }
+  return Object.fromEntries(tables.map((table) => [table, rows[table] ?? []])) as unknown as Record<
+    Table,
+    readonly unknown[]
+  >;
+};
 
 /** Reads a house file of versions 1 to 4: one JSON text. */
 const readText = (forms: Forms, lifts: AllLifts, text: string, progress: Progress): ReadHouse => {
@@ -229,16 +246,11 @@ const readText = (forms: Forms, lifts: AllLifts, text: string, progress: Progres
   const known = new Set([...tables, 'events']);
   const stranger = Object.keys(house).find((name) => !known.has(name));
   if (stranger !== undefined) return no(`house.${stranger} is not known here.`);
-  let rows: Readonly<Record<string, readonly unknown[]>> = house;
-  for (let to = storeVersionOf(version) + 1; to <= storeVersionOf(fileVersion); to += 1) {
-    rows = liftHouse(lifts, rows, to);
-  }
-  const all = Object.fromEntries(tables.map((table) => [table, rows[table] ?? []]));
   return {
     ok: true,
     savedAt,
     from: null,
-    ...readRecords(forms, all as Record<Table, readonly unknown[]>, progress),
+    ...readRecords(forms, liftedRows(lifts, version, house), progress),
   };
 };
 
@@ -261,12 +273,13 @@ export const readHouse = async (
         ? no(`This file is of version ${version}; this Jubbet reads versions 1 to ${fileVersion}.`)
         : no(`house.json: ${problemSaid(parsed.error, head)}.`);
     }
-    const { savedAt, from } = parsed.data;
+    const { version, savedAt, from } = parsed.data;
+    const now = version === fileVersion ? rows : liftedRows(await liftsOfAll(), version, rows);
     return {
       ok: true,
       savedAt,
       from,
-      ...readRecords(forms, rows, (share) => progress(0.3 + 0.7 * share)),
+      ...readRecords(forms, now, (share) => progress(0.3 + 0.7 * share)),
     };
   } catch (error) {
     if (error instanceof HouseFileError) return no(error.message);

@@ -1,5 +1,6 @@
 import { Dexie, type Transaction } from 'dexie';
-import { liftedBy, liftHouse, liftRows, liftsOfAll, readFor } from './liftHouse';
+import type { WayBackRow } from './database';
+import { liftedBy, liftHouse, liftRows, liftsOfAll, readFor, type AllLifts } from './liftHouse';
 import { tables, type Table } from './records';
 import type { Rows } from './records/recordKind';
 
@@ -39,6 +40,27 @@ const snapshotAsRows = async (transaction: Transaction): Promise<void> => {
   }
 };
 
+/** From version 10 on the way back is lifted row by row; what was not there stays so. */
+const liftWayBack = async (
+  transaction: Transaction,
+  lifts: AllLifts,
+  version: number,
+): Promise<void> => {
+  const kept = await transaction.table<WayBackRow>('wayBack').toArray();
+  const before: Record<string, unknown[]> = {};
+  for (const { table, record } of kept) if (record !== null) (before[table] ??= []).push(record);
+  const to = new Map(
+    liftedBy(lifts, version).map((table) => [table, lifts[table][version]?.of(before)]),
+  );
+  await transaction
+    .table<WayBackRow>('wayBack')
+    .toCollection()
+    .modify((row) => {
+      const lift = to.get(row.table);
+      if (lift && row.record !== null) row.record = lift(row.record) ?? null;
+    });
+};
+
 /** Lifts everything to a version of the store, within its own transaction. */
 export const upgradeTo = async (transaction: Transaction, version: number): Promise<void> => {
   const lifts = await Dexie.waitFor(liftsOfAll());
@@ -52,7 +74,8 @@ export const upgradeTo = async (transaction: Transaction, version: number): Prom
     await transaction.table(table).clear();
     await transaction.table(table).bulkAdd([...rows]);
   }
-  if (version > 3) {
+  if (version > 9) await liftWayBack(transaction, lifts, version);
+  else if (version > 3) {
     await transaction
       .table<Snapshot>('snapshots')
       .toCollection()

@@ -173,7 +173,7 @@ export const version7 = {
 
 /** The same data now. What came of a batch is judged anew from its events. */
 export const version7Now = {
-  blends: [{ id: 'footlight', recipe, revision: 1, ...kept }],
+  blends: [{ id: 'footlight', recipe, revision: 1, favourite: false, tags: [], ...kept }],
   drafts: [{ ...version, recipe, updatedAt: at }],
   people: [{ id: 'ines', person: { ...person, breastfeeding: true }, ...kept }],
   batches: [{ ...batch, verdict: 'caution', made: null, bottles: {}, updatedAt: at, log: null }],

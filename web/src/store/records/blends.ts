@@ -15,10 +15,14 @@ export const blends = recordKind({
         recipe: recipeSchema,
         /** Counts up with every write, so that a tab can tell that another wrote in between. */
         revision: count,
+        /** Marked to be found at once. */
+        favourite: z.boolean(),
+        /** The maker's own words to find it by, each once. */
+        tags: z.array(z.string().trim().min(1).max(40)).max(20),
         ...times,
       }),
     ),
-  indexes: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose',
+  indexes: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose, *tags',
   since: 1,
   lifts: async () => {
     const { briefOfPerson, notForSale, recordWithRecipe } = await import('./older');
@@ -27,6 +31,7 @@ export const blends = recordKind({
       3: lift(briefOfPerson),
       5: lift(notForSale),
       8: lift(recordWithRecipe),
+      10: lift((record) => (isObject(record) ? { favourite: false, tags: [], ...record } : record)),
     };
   },
   nameOf: (record) => within(record, 'recipe', 'name'),
