@@ -7,17 +7,20 @@ export const ContainerFigure = ({
   container,
   layers = [],
   pxPerMm,
+  closed = false,
   className,
 }: {
   container: Container;
   layers?: readonly Layer[];
   pxPerMm: number;
+  /** True where it stands with its lid on. */
+  closed?: boolean;
   className?: string;
 }) => {
-  const drawing = drawingOf(container);
+  const drawing = drawingOf(container, closed);
   const { width, height } = drawing;
-  // What reaches over the outline, as the spout of a pump, is not cut off.
-  const over = 5;
+  // What reaches over the outline, as the rim of a mould, is not cut off.
+  const over = container.kind === 'mould' ? 4 : 0.5;
   return (
     <svg
       aria-hidden

@@ -14,8 +14,11 @@ export interface Drawn {
   readonly measure: (row: HTMLElement | null) => void;
 }
 
-/** @param rowPx how tall a row is before it is measured */
-export const useWindow = (count: number, rowPx: number): Drawn => {
+/**
+ * @param rowPx how tall a row is before it is measured
+ * @param overscan how many rows are drawn beyond what is seen, above and below
+ */
+export const useWindow = (count: number, rowPx: number, overscan = near): Drawn => {
   const list = useRef<HTMLElement>(null);
   const [scrollMargin, setScrollMargin] = useState(0);
   useLayoutEffect(() => {
@@ -25,7 +28,7 @@ export const useWindow = (count: number, rowPx: number): Drawn => {
   const virtual = useWindowVirtualizer({
     count,
     estimateSize: () => rowPx,
-    overscan: near,
+    overscan,
     scrollMargin,
   });
   const items = virtual.getVirtualItems();

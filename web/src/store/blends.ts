@@ -161,9 +161,10 @@ export const blendStore = (store: Database = db) => {
     },
     /** The words to find it by, in place of those before; each once, whatever its capitals. */
     tag: async (id: string, tags: readonly string[]): Promise<void> => {
-      const each = new Map(
-        tags.flatMap((tag) => (tag.trim() ? [[tag.trim().toLowerCase(), tag.trim()]] : [])),
-      );
+      const each = new Map<string, string>();
+      for (const tag of tags.map((one) => one.trim())) {
+        if (tag !== '' && !each.has(tag.toLowerCase())) each.set(tag.toLowerCase(), tag);
+      }
       if ([...each.values()].some((tag) => tag.length > 40) || each.size > 20) {
         throw new Error('a blend has at most 20 tags, each of at most 40 characters');
       }

@@ -353,8 +353,8 @@ test('a zip of version 5, when blends had no tags, is read', async () => {
 test('a blend is tagged with each word once, and a tag that is no tag is refused', async () => {
   const book = blendStore(db);
   await book.tag('keepsake', [' Gifts ', 'gifts', '', 'stall']);
-  expect((await book.get('keepsake'))?.tags).toEqual(['gifts', 'stall']);
+  expect((await book.get('keepsake'))?.tags).toEqual(['Gifts', 'stall']);
   await expect(book.tag('keepsake', ['x'.repeat(41)])).rejects.toThrow('at most 40 characters');
   await book.favour('keepsake', false);
-  expect(await book.get('keepsake')).toMatchObject({ favourite: false, tags: ['gifts', 'stall'] });
+  expect(await book.get('keepsake')).toMatchObject({ favourite: false, tags: ['Gifts', 'stall'] });
 });

@@ -1,10 +1,18 @@
-import { spoonCountries } from '@jubbet/core/quantity';
+import type { SpoonCountry } from '@jubbet/core/quantity';
 import { guidelineSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
 import { db, type Database } from './database';
 
 /** Kinds of container whose label is remembered: more than there are. */
 const mostLabelSizes = 100;
+
+/** Of which countries there are spoons: named here, so that the first page does not fetch them. */
+const spoonCountries = [
+  'metric',
+  'us',
+  'imperial',
+  'australian',
+] as const satisfies readonly SpoonCountry[];
 
 /** What the house is set to; every value has a usual one. */
 export const settingsSchema = z.object({

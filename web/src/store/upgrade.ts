@@ -1,5 +1,4 @@
 import { Dexie, type Transaction } from 'dexie';
-import type { WayBackRow } from './database';
 import { liftedBy, liftHouse, liftRows, liftsOfAll, readFor, type AllLifts } from './liftHouse';
 import { tables, type Table } from './records';
 import type { Rows } from './records/recordKind';
@@ -40,20 +39,26 @@ const snapshotAsRows = async (transaction: Transaction): Promise<void> => {
   }
 };
 
+/** What stood under a key before something large was done; null where nothing did. */
+interface KeptRow {
+  table: Table;
+  record: unknown;
+}
+
 /** From version 10 on the way back is lifted row by row; what was not there stays so. */
 const liftWayBack = async (
   transaction: Transaction,
   lifts: AllLifts,
   version: number,
 ): Promise<void> => {
-  const kept = await transaction.table<WayBackRow>('wayBack').toArray();
+  const kept = await transaction.table<KeptRow>('wayBack').toArray();
   const before: Record<string, unknown[]> = {};
   for (const { table, record } of kept) if (record !== null) (before[table] ??= []).push(record);
   const to = new Map(
     liftedBy(lifts, version).map((table) => [table, lifts[table][version]?.of(before)]),
   );
   await transaction
-    .table<WayBackRow>('wayBack')
+    .table<KeptRow>('wayBack')
     .toCollection()
     .modify((row) => {
       const lift = to.get(row.table);

@@ -6,9 +6,9 @@ import { bottle } from './bottle';
 import type { Drawing } from './drawing';
 import { open } from './open';
 
-/** A container in mm, with where its contents stand. */
-export const drawingOf = (container: Container): Drawing =>
-  containerFacts(container.kind).runs ? bottle(container) : open(container);
+/** A container in mm, open or with its lid on, with where its contents stand. */
+export const drawingOf = (container: Container, closed = false): Drawing =>
+  containerFacts(container.kind).runs ? bottle(container) : open(container, closed);
 
 /** From this height on, in mm, a layer bears the pattern of its family. */
 const leastPatterned = 1.6;

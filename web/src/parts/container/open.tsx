@@ -1,3 +1,4 @@
+import type { Container } from '@jubbet/core/catalog';
 import { line, solid, type Draw, type Drawing } from './drawing';
 import { brimfulOf, sizeOf } from './size';
 
@@ -15,11 +16,11 @@ const withPerMl = (
 
 /** Tin or pill box: shallow, its lid lifted, and round from above. */
 const shallow =
-  (hinge: boolean): Draw =>
+  (hinge: boolean, closed: boolean): Draw =>
   (container) => {
     const { width, height } = sizeOf(container);
     const lid = height * 0.35;
-    const top = lid + height * 0.3;
+    const top = closed ? lid * 0.25 : lid + height * 0.3;
     const middle = width / 2;
     return withPerMl(
       {
@@ -158,10 +159,10 @@ const mould: Draw = (container) => {
 };
 
 /** What is scooped or rubbed from; a jar for a kind that is not known. */
-export const open: Draw = (container) => {
+export const open = (container: Container, closed: boolean): Drawing => {
   const kinds: Readonly<Record<string, Draw>> = {
-    tin: shallow(false),
-    'pill box': shallow(true),
+    tin: shallow(false, closed),
+    'pill box': shallow(true, closed),
     'lip tube': stick,
     locket,
     mould,

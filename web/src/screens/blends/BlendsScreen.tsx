@@ -1,7 +1,7 @@
 import { nameOrNone } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
-import { useRef, useState } from 'react';
+import { lazy, startTransition, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -9,17 +9,103 @@ import { OneRecord } from '../../parts/OneRecord';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
-import { WindowList } from '../../parts/WindowList';
 import { blends } from '../../store/blends';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { BlendCard } from './BlendCard';
-import { SaveReminder } from './SaveReminder';
+import { isWhole, useBookFilter, type BookFilter } from './bookFilter';
+import { ShelfCard } from './ShelfCard';
+import { ShelfGrid } from './ShelfGrid';
+
+/** The other way to look, and what is said once all is there. */
+const BookList = lazy(async () => ({
+  default: (await import('../../parts/WindowList')).WindowList,
+}));
+const BlendCard = lazy(async () => ({ default: (await import('./BlendCard')).BlendCard }));
+const SaveReminder = lazy(async () => ({ default: (await import('./SaveReminder')).SaveReminder }));
+
+/** Search and filters are fetched beside the names. */
+const BookTools = lazy(async () => ({ default: (await import('./BookTools')).BookTools }));
+
+/** Names that were on the screen once come at once with all that belongs to them. */
+let namedBefore = false;
+
+/**
+ * The names come first: what is drawn, judged and filtered is fetched once they are painted.
+ *
+ * @param noNames true where nothing can be named before the filters are there
+ */
+const useNamed = (noNames: boolean): readonly [boolean, () => void] => {
+  const [named, setNamed] = useState(noNames || namedBefore);
+  const onNamed = useCallback(() => {
+    namedBefore = true;
+    requestAnimationFrame(() => startTransition(() => setNamed(true)));
+  }, []);
+  return [named || noNames, onNamed];
+};
+
+/** Stands beside a name, and says that it is there. */
+const Named = ({ onNamed }: { onNamed: () => void }) => {
+  useEffect(onNamed, [onNamed]);
+  return null;
+};
+
+/** The blends, on shelves or as a list. */
+const Book = ({
+  ids,
+  look,
+  named = false,
+  onNamed,
+}: {
+  ids: readonly string[];
+  look: BookFilter['look'];
+  /** False until the names are on the screen, and the filters above them still on their way. */
+  named?: boolean;
+  /** Told when the first name is on the screen. */
+  onNamed?: () => void;
+}) => {
+  const one = (id: string) => (
+    <OneRecord
+      what="blend"
+      of={['blend', id]}
+      read={() => blends.get(id)}
+      nameOf={({ recipe }) => nameOrNone(recipe.name)}
+      onDelete={() => blends.remove(id)}
+    >
+      {(record) => (
+        <>
+          {onNamed && <Named onNamed={onNamed} />}
+          {look === 'shelf' ? (
+            <ShelfCard record={record} named={named} />
+          ) : (
+            <Suspense fallback={<div className="h-24" />}>
+              <BlendCard record={record} named={named} />
+            </Suspense>
+          )}
+        </>
+      )}
+    </OneRecord>
+  );
+  return (
+    <div className={named ? '' : 'pt-13'}>
+      {look === 'shelf' ? (
+        <ShelfGrid ids={ids}>{one}</ShelfGrid>
+      ) : (
+        <Suspense fallback={null}>
+          <BookList ids={ids} rowPx={106} className="mt-4">
+            {one}
+          </BookList>
+        </Suspense>
+      )}
+    </div>
+  );
+};
 
 /** Every blend, what it is for, and whether it is within limits. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
   const picker = useRef<HTMLInputElement>(null);
+  const [filter, change] = useBookFilter();
+  const [named, onNamed] = useNamed(!isWhole(filter));
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blend ids'], () => blends.ids());
   const welcomed = useStored(['settings'], () => settings.read()).data?.welcomed;
@@ -45,8 +131,10 @@ export const BlendsScreen = () => {
     await navigate(`/blends/${read.id}`);
   };
 
+  const waiting =
+    data && isWhole(filter) ? <Book ids={data} look={filter.look} onNamed={onNamed} /> : null;
   return (
-    <div className="mx-auto max-w-4xl">
+    <div className="mx-auto max-w-6xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title="Blends"
@@ -90,27 +178,27 @@ export const BlendsScreen = () => {
           </ButtonLink>
         </p>
       )}
-      <SaveReminder />
+      {named && (
+        <Suspense fallback={null}>
+          <SaveReminder />
+        </Suspense>
+      )}
       {data?.length === 0 && (
         <p className="mt-6 max-w-prose">
           A blend starts as a sentence: container, person, place, strength and carrier. Press “New
           blend” and fill in the gaps.
         </p>
       )}
-      {data && (
-        <WindowList ids={data} rowPx={106} className="mt-4">
-          {(id) => (
-            <OneRecord
-              what="blend"
-              of={['blend', id]}
-              read={() => blends.get(id)}
-              nameOf={({ recipe }) => nameOrNone(recipe.name)}
-              onDelete={() => blends.remove(id)}
-            >
-              {(record) => <BlendCard record={record} />}
-            </OneRecord>
+      {data && data.length > 0 && (
+        <Suspense fallback={waiting}>
+          {named ? (
+            <BookTools filter={filter} change={change} ids={data}>
+              {(ids) => <Book ids={ids} look={filter.look} named />}
+            </BookTools>
+          ) : (
+            waiting
           )}
-        </WindowList>
+        </Suspense>
       )}
     </div>
   );

@@ -55,7 +55,7 @@ export const batches = recordKind({
     });
   },
   indexes:
-    'id, &number, blendId, startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
+    'id, &number, blendId, [blendId+startedAt], startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
   since: 1,
   lifts: async () => {
     const { batchOfItsOwn, withLog, batchInTerms } = await import('./older');

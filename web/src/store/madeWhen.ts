@@ -1,0 +1,40 @@
+import { db, type Database } from './database';
+
+/** How often a blend was made, and when. */
+export interface MadeWhen {
+  readonly times: number;
+  /** When it was begun last, of what is finished; empty where it never was. */
+  readonly last: string;
+  /** True while one of it stands on the bench. */
+  readonly onBench: boolean;
+}
+
+/** When blends were made: what the book asks, without the rest that is known of batches. */
+export const madeWhenStore = (store: Database = db) => ({
+  of: async (blendId: string): Promise<MadeWhen> => {
+    const all = (await store.batches.where('blendId').equals(blendId).toArray()).filter(
+      ({ deletedAt }) => deletedAt === null,
+    );
+    const made = all.filter(({ finishedAt }) => finishedAt !== null);
+    return {
+      times: made.length,
+      last: made.reduce((latest, { startedAt }) => (startedAt > latest ? startedAt : latest), ''),
+      onBench: made.length < all.length,
+    };
+  },
+  /** When each blend was begun last, by its id; from an index, so that no batch is read. */
+  last: async (): Promise<ReadonlyMap<string, string>> => {
+    const [keys, ids, gone] = await Promise.all([
+      store.batches.orderBy('[blendId+startedAt]').keys(),
+      store.batches.orderBy('[blendId+startedAt]').primaryKeys(),
+      store.batches.orderBy('deletedAt').primaryKeys(),
+    ]);
+    const out = new Set(gone);
+    // In order, so that the last one of each blend stays.
+    return new Map(
+      (keys as unknown as [string, string][]).filter((_, n) => !out.has(ids[n] ?? '')),
+    );
+  },
+});
+
+export const madeWhen = madeWhenStore();
