@@ -7,6 +7,7 @@ export type { StepContainers } from './plan';
 export type { CountStep } from './steps/count';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
+export { roughTime, type RoughTime } from './roughTime';
 export { containerOfStep, stepsOf } from './stepsOf';
 export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';
 export {

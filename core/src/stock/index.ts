@@ -6,6 +6,7 @@ export {
   carriersAsked,
 } from './carriers';
 export { enoughFor } from './enough';
+export { onTheTable, type OnTheTable } from './onTheTable';
 export { analysisSchema, type Bottle, bottleSchema } from './bottle';
 export {
   analysesInUse,

@@ -37,6 +37,7 @@ export {
   formatPercent,
   formatRange,
 } from './numbers';
+export { eachWords, fromWords, inAllWords, roughTimeWords } from './onTheTable';
 export { planWords } from './plan';
 export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';

@@ -6,6 +6,7 @@ import { doneAt, packLog, reopenedAt, stepsOf, type BenchEvent } from '@jubbet/c
 import { settleProblemWords } from '@jubbet/core/words';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
+import { bottlesStore } from './bottles';
 import { openDatabase, type Database } from './database';
 import { houseStore } from './house';
 import { fileOfHouse, writtenHouse } from './houseFile.testing';
@@ -253,4 +254,23 @@ test('what a file says came of a batch is not believed: its events are judged', 
     verdict: 'over',
     blocking: true,
   });
+});
+
+test('a batch says which bottles of the shelf it was made from, by id and lot', async () => {
+  const id = await bottlesStore(db).add({
+    materialId: 'lavender',
+    lot: 'LV-9',
+    supplier: '',
+    openedOn: '2026-09-01',
+    printedDate: null,
+    unit: 'ml',
+    size: 10,
+    left: 8,
+    price: null,
+    weighings: [],
+    analysis: null,
+    finishedOn: null,
+  });
+  const begun = await begin(recipe(), await readCatalog(db));
+  expect((await db.batches.get(begun.id))?.bottles).toEqual({ lavender: { id, lot: 'LV-9' } });
 });

@@ -14,7 +14,8 @@ export interface HouseMaterials {
   readonly materials: readonly OwnMaterial[];
   /** Taken out of the house: what was made of them can still be read. */
   readonly removed: readonly OwnMaterial[];
-  readonly bottles: readonly Bottle[];
+  /** Each with its id, so that a batch can say which it was made from. */
+  readonly bottles: readonly (Bottle & { readonly id: string })[];
   readonly day: string;
 }
 
@@ -28,7 +29,7 @@ export const readMaterials = async (store: Database = db): Promise<HouseMaterial
       .map(({ own }) => own),
     bottles: (await store.bottles.toArray())
       .filter(({ deletedAt }) => deletedAt === null)
-      .map(({ bottle }) => bottle),
+      .map(({ id, bottle }) => ({ ...bottle, id })),
     day: today(),
   };
 };

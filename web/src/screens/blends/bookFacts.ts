@@ -7,6 +7,8 @@ import type { BookFilter } from './bookFilter';
 /** A blend as the filters see it. */
 export interface BookFacts {
   readonly record: BlendOfToday;
+  /** In small letters, as it is sorted. */
+  readonly name: string;
   /** All that can be searched, in small letters. */
   readonly text: string;
   readonly kinds: readonly string[];
@@ -20,6 +22,7 @@ const readFacts = (catalog: Catalog, record: BlendOfToday): BookFacts => {
   const fillings = fillingsOf(recipe);
   return {
     record,
+    name: recipe.name.toLowerCase(),
     text: [
       recipe.name,
       recipe.purpose,
@@ -42,7 +45,7 @@ export const factsOf = (catalog: Catalog, record: BlendOfToday): BookFacts => {
     return readFacts(catalog, record);
   } catch {
     // Its own card says what is wrong with it.
-    return { record, text: '', kinds: [], person: '' };
+    return { record, name: '', text: '', kinds: [], person: '' };
   }
 };
 
@@ -72,7 +75,7 @@ export const ordered = (
   const by: Record<BookFilter['order'], (one: BookFacts) => string> = {
     changed: ({ record }) => record.updatedAt,
     made: ({ record }) => lastMade.get(record.id) ?? '',
-    name: ({ record }) => String(record.recipe.name).toLowerCase(),
+    name: ({ name }) => name,
   };
   const key = by[order];
   const sign = order === 'name' ? 1 : -1;
