@@ -98,6 +98,7 @@ test('each quick press goes to the step that was open when it was pressed', asyn
   }
   await expect(page.getByRole('button', { name: /^Vetiver/ })).toBeVisible();
   await expect(count(page)).toHaveText('1');
+  await page.getByRole('button', { name: 'All steps of the batch' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps.getByRole('listitem').filter({ hasText: 'Cardamom' })).toContainText(
     '2 as planned',
@@ -123,10 +124,12 @@ test('when more fell than asked, giving the others their share changes the rest 
   await expect(ways).toContainText('Accept it');
   await ways.getByRole('button', { name: /Move to a larger bottle/ }).click();
   await expect(ways).toBeHidden();
+  await page.getByRole('button', { name: 'All steps of the batch' }).click();
   await expect(page.getByRole('list', { name: 'Steps' })).toContainText(
     'Top up with 13.9 ml carrier',
   );
   await page.reload();
+  await page.getByRole('button', { name: 'All steps of the batch' }).click();
   await expect(page.getByRole('list', { name: 'Steps' })).toContainText(
     'Top up with 13.9 ml carrier',
   );
@@ -166,4 +169,19 @@ test('something else that went in is told, judged, and taken back', async ({ pag
     'not in the recipe',
   );
   await expect(page.getByText(/something else went in, 6 drops of Cinnamon/)).toBeVisible();
+});
+
+test('the bottle fills as the drops fall, and the line above says how far it is', async ({
+  page,
+}) => {
+  const glass = page.getByRole('region', { name: 'In it so far' });
+  // Two drops of 0.05 ml fell before; one more is 0.15 ml.
+  await expect(glass).toContainText(/0\.1\sml of 9\.5\sml in it/);
+  await page.keyboard.press('Space');
+  await expect(glass).toContainText(/0\.15\sml of 9\.5\sml in it/);
+  await expect(glass).toContainText('Cardamom 1');
+  const line = page.getByRole('progressbar', { name: 'Steps done' });
+  const before = Number(await line.getAttribute('aria-valuenow'));
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveAttribute('aria-valuenow', String(before + 1));
 });

@@ -142,6 +142,7 @@ test('a whipped butter by weight: amounts make the batch, and jars are what is l
   await page.getByLabel(/^(ml|g) of Lavender/).fill('1.5 g');
   await page.getByRole('link', { name: /^Make this/ }).click();
   await page.getByRole('button', { name: 'To the bench' }).click();
+  await page.getByRole('button', { name: 'All steps of the batch' }).click();
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps).toContainText('Shea butter, 120 g');
   await expect(steps).toContainText('Fractionated coconut oil, 56.7 g');

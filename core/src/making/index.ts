@@ -1,3 +1,4 @@
+export { basesInIt } from './basesInIt';
 export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';

@@ -137,6 +137,18 @@ export const bottle: Draw = (container) => {
   // The shoulder stands where a full bottle has about six sevenths of what it takes brimful.
   const perMl = (bottom - cap - neck) / (brimfulOf(container) * 0.9);
   const inside = bottom - cap;
+  const walls = (
+    <>
+      <path d={outline} {...line} strokeWidth={0.7} />
+      <path
+        d={`M ${width * 0.87} ${cap + neck + shoulder * 1.4} V ${height - corner * 1.6}`}
+        stroke="var(--shine)"
+        strokeWidth={width * 0.05}
+        strokeLinecap="round"
+        fill="none"
+      />
+    </>
+  );
   return {
     width,
     height,
@@ -150,17 +162,11 @@ export const bottle: Draw = (container) => {
     perMl,
     clip: outline,
     behind: <path d={outline} fill="var(--glass)" />,
+    bare: walls,
     before: (
       <>
         {(tops[container.kind] ?? ((box: Box) => <Cap box={box} />))({ width, height, cap })}
-        <path d={outline} {...line} strokeWidth={0.7} />
-        <path
-          d={`M ${width * 0.87} ${cap + neck + shoulder * 1.4} V ${height - corner * 1.6}`}
-          stroke="var(--shine)"
-          strokeWidth={width * 0.05}
-          strokeLinecap="round"
-          fill="none"
-        />
+        {walls}
       </>
     ),
     above: null,

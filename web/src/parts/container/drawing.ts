@@ -23,6 +23,8 @@ export interface Drawing {
   readonly behind: ReactNode;
   /** Before them: walls, lid, what closes it. */
   readonly before: ReactNode;
+  /** The walls alone, as it stands while it is filled. */
+  readonly bare: ReactNode;
   /** The same seen from above, where that shows what it is; with its height. */
   readonly above: { readonly height: number; readonly node: ReactNode } | null;
 }

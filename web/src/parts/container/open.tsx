@@ -5,11 +5,12 @@ import { brimfulOf, sizeOf } from './size';
 const ghost = { ...solid, opacity: 0.8 } as const;
 
 const withPerMl = (
-  drawing: Omit<Drawing, 'perMl' | 'clip' | 'behind'> & Partial<Pick<Drawing, 'behind'>>,
+  drawing: Omit<Drawing, 'perMl' | 'clip' | 'behind' | 'bare'> & Partial<Pick<Drawing, 'behind'>>,
   brimful: number,
 ): Drawing => ({
   behind: null,
   ...drawing,
+  bare: drawing.before,
   clip: null,
   perMl: drawing.cavity.height / brimful,
 });
@@ -121,6 +122,7 @@ const locket: Draw = (container) => {
     perMl: inside / brimfulOf(container),
     clip: round,
     behind: <circle cx={middle} cy={top + middle} r={middle} fill="var(--glass)" />,
+    bare: null,
     before: (
       <>
         <circle cx={middle} cy={ring} r={ring - 0.5} {...line} />

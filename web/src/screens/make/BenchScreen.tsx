@@ -1,4 +1,8 @@
 import {
+  basesInIt,
+  bottleNow,
+  bottleThen,
+  containerAt,
   containerOfStep,
   currentStep,
   gateOf,
@@ -6,29 +10,32 @@ import {
   stepsNow,
   stepsOf,
   type BenchEvent,
+  type Step,
+  type Tally,
 } from '@jubbet/core/making';
-import { nameOrNone, fillingsWords, stepTitle, wearerWords } from '@jubbet/core/words';
-import { evaluate } from '@jubbet/core/drops';
+import { nameOrNone, stepTitle } from '@jubbet/core/words';
+import { evaluate, type Blend } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
-import { ArrowLeft, ListChecks, TriangleAlert } from 'lucide-react';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
 import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
+import { BenchGlass } from './BenchGlass';
+import { BenchHeader } from './BenchHeader';
 import { BottleNow } from './BottleNow';
 import { Dock } from './Dock';
 import { focusPad } from './focusPad';
 import { GatePanel } from './GatePanel';
 import { Pad } from './Pad';
+import { ProgressLine } from './ProgressLine';
 import { StepList } from './StepList';
 import { TooMuch } from './TooMuch';
 import { useBench } from './useBench';
@@ -38,8 +45,11 @@ import { useWakeLock } from './useWakeLock';
 /** Opened when something went wrong, and loaded then. */
 const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap }));
 
-const headerButton =
-  'inline-flex min-h-11 items-center gap-2 rounded-lg px-2 text-ink no-underline hover:underline disabled:opacity-50';
+/** A container as it is now, and as it will be when the rest goes in. */
+const inIt = (blend: Blend, steps: readonly Step[], tally: Tally, container: number) => ({
+  now: bottleNow(blend, steps, tally, container),
+  then: bottleThen(blend, steps, tally, container),
+});
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const catalog = useCatalog();
@@ -90,6 +100,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const container = step ? (containerOfStep(step) ?? 0) : 0;
+  const { now, then } = inIt(blend, steps, tally, container);
   const chosen = (events: readonly BenchEvent[]): void => {
     choose(events);
     focusPad();
@@ -110,60 +121,55 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     // By the names that the batch carries, whatever the house calls them now.
     <CatalogContext value={blend.catalog}>
       <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
-        <header className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
-          <Link to="/make" className={headerButton}>
-            <ArrowLeft aria-hidden size={20} /> Leave
-          </Link>
-          <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
-            <ScreenTitle
-              title={`Making: ${nameOrNone(file.name)}`}
-              aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(blend.brief.wearer)}`}
-            />
-          </div>
-          {step?.kind === 'label' && (
-            <ButtonLink look="paper" className="min-h-11" to={`${log}/label`}>
-              Print the label
-            </ButtonLink>
-          )}
-          <button
-            type="button"
-            className={`${headerButton} max-sm:ml-auto`}
-            disabled={stepBefore(steps, tally) === null}
-            onClick={() => act('step-back', 'tap')}
-          >
-            Step back <Kbd>←</Kbd>
-          </button>
-          <button
-            type="button"
-            className={headerButton}
-            aria-label="Mishap: something else went in, or was spilled"
-            onClick={() => setTelling(true)}
-          >
-            <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
-          </button>
-          <button
-            type="button"
-            className={`${headerButton} lg:hidden`}
-            aria-expanded={listed}
-            aria-label="All steps of the batch"
-            onClick={() => setListed(!listed)}
-          >
-            <ListChecks aria-hidden size={22} />
-          </button>
-        </header>
+        <BenchHeader
+          batch={batch}
+          blend={blend}
+          isLabelling={step?.kind === 'label'}
+          canStepBack={stepBefore(steps, tally) !== null}
+          listed={listed}
+          onStepBack={() => act('step-back', 'tap')}
+          onMishap={() => setTelling(true)}
+          onList={() => setListed(!listed)}
+        />
+        <ProgressLine steps={steps} tally={tally} current={step ?? null} />
         {failure && (
           <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
             The last press was not saved ({failure}). The number shown is right; press again.
           </p>
         )}
-        <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
-          <section aria-label="All steps" className="min-h-0 max-lg:hidden">
-            {list}
+        <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 md:max-lg:grid-cols-[190px_minmax(0,1fr)] md:max-lg:gap-x-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
+          <section
+            aria-label={listed ? 'All steps' : 'In it so far'}
+            className="flex min-h-0 flex-col max-lg:order-2 max-md:hidden"
+          >
+            {listed ? (
+              list
+            ) : (
+              <BenchGlass
+                container={blend.inOne ? null : containerAt(blend, tally, container)}
+                oils={now.mixture.oils.map(({ oil, ml, drops }) => ({
+                  id: oil.id,
+                  name: oil.name,
+                  ml: ml.likely,
+                  drops,
+                }))}
+                bases={basesInIt(blend, steps, tally, container, then.mixture).map(
+                  ({ base, ml }) => ({
+                    id: base.id,
+                    name: base.name,
+                    ml: ml.likely,
+                    drops: null,
+                  }),
+                )}
+                whole={then.mixture}
+                falling={step?.kind === 'count' ? { oilId: step.oilId, count } : null}
+              />
+            )}
           </section>
-          <main className="flex min-h-0 flex-col max-lg:order-2">
-            {listed && <div className="min-h-0 flex-1 overflow-y-auto lg:hidden">{list}</div>}
+          <main className="flex min-h-0 flex-col max-lg:order-3">
+            {listed && <div className="min-h-0 flex-1 overflow-y-auto md:hidden">{list}</div>}
             {step && (
-              <div className={listed ? 'contents max-lg:[&>*]:hidden' : 'contents'}>
+              <div className={listed ? 'contents max-md:[&>*]:hidden' : 'contents'}>
                 <Pad
                   step={step}
                   count={count}
@@ -185,7 +191,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                 : ''}
             </p>
           </main>
-          <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2">
+          <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
             {gate.state === 'blocked' && stop}
             {step?.kind === 'count' && count > step.drops && (
               <TooMuch
@@ -198,13 +204,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               />
             )}
             {gate.state === 'needs-reason' && stop}
-            <BottleNow
-              blend={blend}
-              steps={steps}
-              tally={tally}
-              container={container}
-              askedPercent={batch.askedPercent}
-            />
+            <BottleNow blend={blend} now={now} then={then} askedPercent={batch.askedPercent} />
           </div>
         </div>
         <Dock

@@ -1,8 +1,6 @@
 import { useCatalog } from '../../parts/catalog';
-import { bottleNow, bottleThen, type Step, type Tally } from '@jubbet/core/making';
 import { findingMessage, formatPercent, strengthWords, verdictSaid } from '@jubbet/core/words';
-import type { Blend } from '@jubbet/core/drops';
-import { useMemo } from 'react';
+import type { Blend, Evaluation } from '@jubbet/core/drops';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
 
@@ -11,25 +9,16 @@ const panel = 'rounded-xl bg-[#26345f] px-4 py-3';
 /** What is in this bottle now, and what it comes to. */
 export const BottleNow = ({
   blend,
-  steps,
-  tally,
-  container,
+  now,
+  then,
   askedPercent,
 }: {
   blend: Blend;
-  steps: readonly Step[];
-  tally: Tally;
-  container: number;
+  now: Evaluation;
+  then: Evaluation;
   askedPercent: number | null;
 }) => {
   const catalog = useCatalog();
-  const { now, then } = useMemo(
-    () => ({
-      now: bottleNow(blend, steps, tally, container),
-      then: bottleThen(blend, steps, tally, container),
-    }),
-    [blend, steps, tally, container],
-  );
   const first = then.findings[0];
   return (
     <>

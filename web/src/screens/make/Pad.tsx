@@ -72,10 +72,10 @@ export const Pad = ({
       }}
     >
       <span>
-        <span className="block font-serif text-[clamp(1.4rem,5vh,2.25rem)]">
+        <span className="block font-serif text-[clamp(1.6rem,7.5vh,3.75rem)] leading-tight">
           {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step, units)}
         </span>
-        <span className="mt-1 block text-lg text-[#565d6e]">
+        <span className="mt-1 block text-[clamp(1rem,2.6vh,1.375rem)] text-[#565d6e]">
           {oil && <i>{botanicalOf(oil)}</i>}
           {oil && container && ' · '}
           {container}
@@ -87,7 +87,7 @@ export const Pad = ({
             <span
               data-testid="count"
               className={clsx(
-                'block text-[clamp(3.5rem,min(24vh,30vw),11rem)] leading-none font-bold tabular-nums',
+                'block text-[clamp(3.5rem,min(30vh,30vw),15rem)] leading-none font-bold tabular-nums',
                 past && 'text-[#a3301f]',
               )}
             >

@@ -1,0 +1,40 @@
+import type { Step, Tally } from '@jubbet/core/making';
+import { clsx } from 'clsx';
+
+/** How far the batch is, a piece for each step. */
+export const ProgressLine = ({
+  steps,
+  tally,
+  current,
+}: {
+  steps: readonly Step[];
+  tally: Tally;
+  current: Step | null;
+}) => {
+  const done = steps.filter(({ id }) => tally.done.has(id)).length;
+  return (
+    <div
+      role="progressbar"
+      aria-label="Steps done"
+      aria-valuemin={0}
+      aria-valuemax={steps.length}
+      aria-valuenow={done}
+      aria-valuetext={`${done} of ${steps.length} steps done`}
+      className={clsx('flex flex-none', steps.length > 40 ? 'gap-px' : 'gap-1')}
+    >
+      {steps.map((step) => (
+        <span
+          key={step.id}
+          className={clsx(
+            'h-2 flex-1 rounded-full',
+            step === current
+              ? 'bg-[#e3a94a]'
+              : tally.done.has(step.id)
+                ? 'bg-[#8b97cf]'
+                : 'bg-[#33416b]',
+          )}
+        />
+      ))}
+    </div>
+  );
+};
