@@ -1,6 +1,7 @@
 import type { Blend } from '@jubbet/core/drops';
 import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
 import { ArrowLeft, ListChecks, TriangleAlert } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -20,6 +21,7 @@ export const BenchHeader = ({
   onStepBack,
   onMishap,
   onList,
+  children,
 }: {
   batch: BatchRecord;
   blend: Blend;
@@ -30,46 +32,51 @@ export const BenchHeader = ({
   onStepBack: () => void;
   onMishap: () => void;
   onList: () => void;
+  /** How far it is. */
+  children: ReactNode;
 }) => (
-  <header className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
-    <Link to="/make" className={headerButton}>
-      <ArrowLeft aria-hidden size={20} /> Leave
-    </Link>
-    <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
-      <ScreenTitle
-        title={`Making: ${nameOrNone(batch.file.name)}`}
-        aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(blend.brief.wearer)}`}
-      />
+  <header className="grid grid-cols-[minmax(0,1fr)] gap-3">
+    <div className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
+      <Link to="/make" className={headerButton}>
+        <ArrowLeft aria-hidden size={20} /> Leave
+      </Link>
+      <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">
+        <ScreenTitle
+          title={`Making: ${nameOrNone(batch.file.name)}`}
+          aside={`batch ${batch.number} · ${fillingsWords(blend.fillings)} · for ${wearerWords(blend.brief.wearer)}`}
+        />
+      </div>
+      {isLabelling && (
+        <ButtonLink look="paper" className="min-h-11" to={`/batches/${batch.id}/label`}>
+          Print the label
+        </ButtonLink>
+      )}
+      <button
+        type="button"
+        className={`${headerButton} max-sm:ml-auto`}
+        disabled={!canStepBack}
+        onClick={onStepBack}
+      >
+        Step back <Kbd>←</Kbd>
+      </button>
+      <button
+        type="button"
+        className={headerButton}
+        aria-label="Mishap: something else went in, or was spilled"
+        onClick={onMishap}
+      >
+        <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
+      </button>
+      <button
+        type="button"
+        className={headerButton}
+        aria-expanded={listed}
+        aria-label="All steps of the batch"
+        onClick={onList}
+      >
+        <ListChecks aria-hidden size={22} />
+      </button>
     </div>
-    {isLabelling && (
-      <ButtonLink look="paper" className="min-h-11" to={`/batches/${batch.id}/label`}>
-        Print the label
-      </ButtonLink>
-    )}
-    <button
-      type="button"
-      className={`${headerButton} max-sm:ml-auto`}
-      disabled={!canStepBack}
-      onClick={onStepBack}
-    >
-      Step back <Kbd>←</Kbd>
-    </button>
-    <button
-      type="button"
-      className={headerButton}
-      aria-label="Mishap: something else went in, or was spilled"
-      onClick={onMishap}
-    >
-      <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
-    </button>
-    <button
-      type="button"
-      className={headerButton}
-      aria-expanded={listed}
-      aria-label="All steps of the batch"
-      onClick={onList}
-    >
-      <ListChecks aria-hidden size={22} />
-    </button>
+    {children}
   </header>
 );

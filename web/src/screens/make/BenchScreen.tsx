@@ -130,8 +130,9 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           onStepBack={() => act('step-back', 'tap')}
           onMishap={() => setTelling(true)}
           onList={() => setListed(!listed)}
-        />
-        <ProgressLine steps={steps} tally={tally} current={step ?? null} />
+        >
+          <ProgressLine steps={steps} tally={tally} current={step ?? null} />
+        </BenchHeader>
         {failure && (
           <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
             The last press was not saved ({failure}). The number shown is right; press again.
