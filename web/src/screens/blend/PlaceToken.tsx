@@ -1,12 +1,9 @@
-import { onPlaceWords, placeWords } from '@jubbet/core/words';
-import type { PlaceId } from '@jubbet/core/catalog';
+import { onPlaceWords } from '@jubbet/core/words';
 import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
 import { choosePlace } from '@jubbet/core/recipe';
-import { Choices } from '../../parts/Choices';
+import { PlacePanel } from './place/PlacePanel';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
-
-const places = Object.keys(placeWords) as PlaceId[];
 
 export const PlaceToken = ({ recipe, change }: TokenProps) => {
   const { place } = recipe.brief;
@@ -15,15 +12,11 @@ export const PlaceToken = ({ recipe, change }: TokenProps) => {
       label="Place"
       text={place === null ? '… where?' : onPlaceWords(place)}
       gap={place === null}
-      wide
+      wide="most"
     >
       {(answered) => (
-        <Choices
-          columns
-          legend="Used on"
-          name="place"
-          value={place}
-          choices={places.map((value) => ({ value, text: placeWords[value] }))}
+        <PlacePanel
+          chosen={place}
           onChoose={(value) => {
             change(
               choosePlace(value, {

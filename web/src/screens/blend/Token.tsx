@@ -23,7 +23,8 @@ export const Token = ({
   /** What closes the sentence: it must not stand on a line by itself. */
   end?: string;
   gap?: boolean;
-  wide?: boolean;
+  /** Wider than a column of words; `most` where something is drawn in it. */
+  wide?: boolean | 'most';
   children: (answered: () => void) => ReactNode;
 }) => {
   /** It was a gap when it was opened. */
@@ -62,7 +63,11 @@ export const Token = ({
         anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
         className={clsx(
           'z-40 rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg from-below',
-          wide ? 'w-[min(30rem,calc(100vw-24px))]' : 'w-[min(22rem,calc(100vw-24px))]',
+          wide === 'most'
+            ? 'w-[min(49rem,calc(100vw-24px))]'
+            : wide
+              ? 'w-[min(30rem,calc(100vw-24px))]'
+              : 'w-[min(22rem,calc(100vw-24px))]',
         )}
       >
         {({ close }) => {
