@@ -129,3 +129,17 @@ test('a bottle changes its unit by its density', async ({ page }) => {
     page.getByRole('region', { name: 'Bases' }).getByRole('listitem').filter({ hasText: 'Jojoba' }),
   ).toContainText('of 217 g');
 });
+
+test('a container is pointed at, and the fields follow', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await page.getByRole('button', { name: /^Container:/ }).click();
+  const panel = page.getByRole('dialog', { name: 'Container' });
+  await panel.locator('span').filter({ hasText: /^tin$/ }).click();
+  await expect(panel.getByLabel('Kind', { exact: true })).toHaveValue('tin');
+  await panel
+    .locator('span')
+    .filter({ hasText: /^60\sml$/ })
+    .click();
+  await expect(panel.getByLabel('Size', { exact: true })).toHaveValue('tin-60');
+  await expect(page.getByRole('button', { name: 'Container: 60 ml tin' })).toBeVisible();
+});

@@ -92,7 +92,7 @@ test('each part of the sentence, opened, keeps nobody out', async ({ page }) => 
       await page.getByRole('button', { name: new RegExp(`^${part}`) }).click();
       await expect(page.getByRole('dialog', { name: part })).toBeVisible();
       await expectAccessible(page, '[role=dialog]');
-      await expectReflow(page);
+      await expectReflow(page, '[role=dialog]');
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toBeHidden();
     });

@@ -12,7 +12,7 @@ export const NoticeProvider = ({ children }: { children: ReactNode }) => {
       {children}
       <div aria-live="polite" className="screen-only">
         {notice && (
-          <div className="fixed right-4 bottom-4 left-4 z-40 mx-auto flex max-w-lg items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-[#eceae2] max-sm:bottom-20">
+          <div className="fixed right-4 bottom-4 left-4 z-50 mx-auto flex max-w-lg items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-[#eceae2] max-sm:bottom-20">
             <span className="flex-1" role={notice.alarm ? 'alert' : undefined}>
               {notice.alarm && <span aria-hidden>■ </span>}
               {notice.text}

@@ -1,7 +1,7 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import { type ContainerLine, setContainers } from '@jubbet/core/recipe';
 import { usualContainerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
-import { fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
+import { capitalised, fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
 import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../../parts/Button';
@@ -10,6 +10,7 @@ import { NumberField } from '../../parts/NumberField';
 import { useStored } from '../../store/useStored';
 import { MixingFields } from './MixingFields';
 import { measuredOf, OwnContainerFields, type Measured } from './OwnContainerFields';
+import { ContainerGallery } from './ContainerGallery';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -36,23 +37,37 @@ const nearestOf = (kind: string, nominalMl: number) =>
 const LineFields = ({
   line,
   name,
+  drawn,
   onLine,
   onRemove,
 }: {
   line: ContainerLine;
   /** Added to the names of its fields, so that lines can be told apart. */
   name: string;
+  /** True where containers stand above it to be pointed at. */
+  drawn: boolean;
   onLine: (line: ContainerLine) => void;
   onRemove: (() => void) | null;
 }) => {
   const units = useUnits();
   const container = shownContainer(line.container);
+  const toKind = (kind: string): void => {
+    const nearest = nearestOf(kind, container.nominalMl);
+    if (nearest) onLine({ ...line, container: { id: nearest.id } });
+  };
   const sizes = usualContainers.filter(({ kind }) => kind === container.kind);
   const all = useStored(['vessels'], () => containers.list()).data ?? [];
   const shelved = all.filter((one) => one.vessel.kind === container.kind);
   const isMine = container.id === null && shelved.find((one) => isSame(one.vessel, container));
   return (
     <li className="grid gap-2">
+      {drawn && (
+        <ContainerGallery
+          container={container}
+          onKind={toKind}
+          onSize={(id) => onLine({ ...line, container: { id } })}
+        />
+      )}
       <div className="flex flex-wrap items-end gap-2">
         <label className="grid gap-1.5">
           <span className="text-sm text-soft">How many</span>
@@ -69,10 +84,7 @@ const LineFields = ({
           label={`Kind${name}`}
           value={container.kind}
           choices={kinds}
-          onChoose={(kind) => {
-            const nearest = nearestOf(kind, container.nominalMl);
-            if (nearest) onLine({ ...line, container: { id: nearest.id } });
-          }}
+          onChoose={toKind}
         />
         <div className="min-w-0 flex-1">
           <SelectField
@@ -127,7 +139,7 @@ const LineFields = ({
           {container.brimfulMl === undefined
             ? 'not known'
             : volumeWords(container.brimfulMl, units)}
-          . {usualContainers.find(({ id }) => id === container.id)?.note ?? ''}
+          . {capitalised(usualContainers.find(({ id }) => id === container.id)?.note ?? '')}
         </p>
       )}
     </li>
@@ -139,7 +151,7 @@ export const ContainerToken = ({ recipe, change }: TokenProps) => {
   const put = (index: number, line: ContainerLine) =>
     change(setContainers(lines.map((one, at) => (at === index ? line : one))));
   return (
-    <Token label="Container" text={fillingsWords(fillingsOf(recipe))} wide>
+    <Token label="Container" text={fillingsWords(fillingsOf(recipe))} wide="most">
       {() => (
         <div className="grid gap-3">
           <ul className="grid gap-3">
@@ -148,6 +160,7 @@ export const ContainerToken = ({ recipe, change }: TokenProps) => {
                 key={index}
                 line={line}
                 name={index === 0 ? '' : `, line ${index + 1}`}
+                drawn={lines.length === 1}
                 onLine={(next) => put(index, next)}
                 onRemove={
                   lines.length > 1

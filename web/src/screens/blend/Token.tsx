@@ -62,7 +62,7 @@ export const Token = ({
         aria-label={label}
         anchor={{ to: 'bottom start', gap: 8, padding: 12 }}
         className={clsx(
-          'z-40 rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg from-below',
+          'z-40 flex flex-col overflow-hidden! rounded-lg border border-line bg-sheet font-sans text-[15px] shadow-lg from-below',
           wide === 'most'
             ? 'w-[min(49rem,calc(100vw-24px))]'
             : wide
@@ -78,6 +78,7 @@ export const Token = ({
           };
           return (
             <div
+              className="contents"
               onKeyDown={(event: KeyboardEvent) => {
                 // What was typed into a field is answered with Enter; a list has its own.
                 const field = event.target as HTMLElement;
@@ -86,10 +87,12 @@ export const Token = ({
                   leave();
               }}
             >
-              {children(() => {
-                if (wasGap.current) leave();
-              })}
-              <div className="sticky bottom-0 mt-3 flex justify-end bg-sheet pt-1">
+              <div className="relative min-h-0 overflow-y-auto p-4 pb-2">
+                {children(() => {
+                  if (wasGap.current) leave();
+                })}
+              </div>
+              <div className="flex flex-none justify-end px-4 pt-1 pb-4">
                 <Button className="max-sm:min-h-12 max-sm:w-full" onClick={leave}>
                   Done
                 </Button>
