@@ -24,11 +24,20 @@ const fill: Readonly<Record<string, string>> = {
 };
 
 /** Top, middle and base of a blend as one bar: lighter to darker, as they evaporate. */
-export const NoteBar = ({ mixture, className }: { mixture: Mixture; className?: string }) => {
+export const NoteBar = ({
+  mixture,
+  words: isWritten = false,
+  className,
+}: {
+  mixture: Mixture;
+  /** True where the shares stand under it too. */
+  words?: boolean;
+  className?: string;
+}) => {
   const shares = sharesOf(mixture).filter(([, share]) => share > 0);
   if (shares.length === 0) return null;
   const words = shares.map(([note, share]) => `${note} ${Math.round(share)} %`).join(', ');
-  return (
+  const bar = (
     <div
       role="img"
       aria-label={`Notes: ${words}`}
@@ -39,5 +48,15 @@ export const NoteBar = ({ mixture, className }: { mixture: Mixture; className?: 
         <span key={note} className={fill[note]} style={{ width: `${share}%` }} />
       ))}
     </div>
+  );
+  return isWritten ? (
+    <>
+      {bar}
+      <p aria-hidden className="mt-1 text-xs text-soft">
+        {words}
+      </p>
+    </>
+  ) : (
+    bar
   );
 };

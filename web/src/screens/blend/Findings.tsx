@@ -117,13 +117,36 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         <b className="font-semibold whitespace-nowrap">{trackValue(entry)}</b>
       </div>
       {entry.value && entry.limit !== null && (
-        <LimitTrack value={entry.value} limit={entry.limit} verdict={entry.verdict} />
+        <LimitTrack
+          value={entry.value}
+          limit={entry.limit}
+          verdict={entry.verdict}
+          recommended={entry.reason.code === 'whole-blend' ? entry.reason.recommended : null}
+          words={formatPercent}
+        />
       )}
       <Why entry={entry} {...judged}>
         <VerdictMark verdict={entry.verdict} />
         {entry.unit !== 'ratio' && entry.limit !== null && ` · limit ${formatPercent(entry.limit)}`}
         {entry.by === 'weight' && ' by weight'}
         {(catalog.oil(entry.subject)?.own?.figures.length ?? 0) > 0 && ' · your own figure'}
+      </Why>
+    </li>
+  );
+};
+
+/** A check that is far from its limit: a field of the grid, and across it once it is opened. */
+const Small = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
+  const catalog = useCatalog();
+  return (
+    <li className="border-t border-line pt-1 has-[details[open]]:col-span-2">
+      <Why entry={entry} {...judged}>
+        <span className="block font-semibold text-ink">
+          <VerdictMark verdict={entry.verdict} word="" />
+          {entry.rule === 'constituent' ? capitalised(entry.subject) : trackTitle(catalog, entry)}
+        </span>
+        {trackValue(entry)}
+        {entry.unit !== 'ratio' && entry.limit !== null && ` of ${formatPercent(entry.limit)}`}
       </Why>
     </li>
   );
@@ -192,10 +215,12 @@ export const Findings = memo(
             <summary className="py-1 text-press">
               {quiet.length + far.length} other checks passed
             </summary>
-            <ul>
+            <ul className="grid grid-cols-2 gap-x-3">
               {far.map((entry) => (
-                <Track key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
+                <Small key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
               ))}
+            </ul>
+            <ul>
               {quiet.map((entry) => (
                 <Line key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
               ))}

@@ -10,6 +10,7 @@ import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Kbd } from '../../parts/Kbd';
 import { useNotice } from '../../parts/notice';
+import { NoteBar } from '../../parts/NoteBar';
 import { Questions } from '../../parts/Questions';
 import { useAfterPaint } from '../../parts/useAfterPaint';
 import { useAnswer } from '../../parts/useAnswer';
@@ -64,6 +65,7 @@ const SheetBody = ({
       >
         <Glasses recipe={recipe} blend={blend} mixture={mixture} />
         <FillWords container={container} blend={blend} mixture={mixture} />
+        {mixture && <NoteBar mixture={mixture} words className="mt-2 w-full" />}
       </section>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
