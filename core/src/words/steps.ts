@@ -138,7 +138,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
         ? `Warm them to ${temperatureWords(textureFigures.warmOilsC, units)} first: cold oil makes hot wax seize. Then in a thin stream, stirring.`
         : 'In a thin stream, stirring; off the heat once all is clear.';
     case 'cool':
-      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${temperatureWords(step.setsAtC, units)}`}. Hotter, and the oils evaporate; cooler, and it streaks.`;
+      return `Off the heat, stirring${step.setsAtC === null ? '' : `; it sets at about ${temperatureWords(Math.round(step.setsAtC), units)}`}. Hotter, and the oils evaporate; cooler, and it streaks.`;
     case 'sift':
       return 'Through a dry sieve, stirring until there are no lumps.';
     case 'stir-in':

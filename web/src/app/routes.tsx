@@ -49,6 +49,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'blends/:blendId/card',
+            lazy: async () => ({
+              Component: (await screens.card()).CardScreen,
+            }),
+          },
+          {
             path: 'blends/:blendId/label',
             lazy: async () => ({
               Component: (await screens.label()).BlendLabelScreen,

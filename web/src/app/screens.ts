@@ -6,6 +6,7 @@ export const screens = {
   blend: () => import('../screens/blend/BlendScreen'),
   carriers: () => import('../screens/blend/CarriersScreen'),
   start: () => import('../screens/make/StartScreen'),
+  card: () => import('../screens/blends/CardScreen'),
   drafts: () => import('../screens/blends/VersionsScreen'),
   wearers: () => import('../screens/blends/WhoScreen'),
   shelf: () => import('../screens/shelf/ShelfScreen'),

@@ -195,6 +195,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           />
           <ButtonLink to={`/blends/${record.id}/who`}>Who can use it</ButtonLink>
           <ButtonLink to={`/blends/${record.id}/versions`}>Versions</ButtonLink>
+          <ButtonLink to={`/blends/${record.id}/card`}>Card</ButtonLink>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>

@@ -1,0 +1,233 @@
+import { labelOf, plannedPieces } from '@jubbet/core/label';
+import { roughTime, stepsOf } from '@jubbet/core/making';
+import type { WorkedOut } from '@jubbet/core/drops';
+import type { Recipe } from '@jubbet/core/recipe';
+import {
+  capitalised,
+  doNotUseWords,
+  fillingsWords,
+  findingMessage,
+  formatNumber,
+  formatPercent,
+  labelText,
+  nameOrNone,
+  onPlaceWords,
+  roughTimeWords,
+  settleProblemWords,
+  stepDetail,
+  stepTitle,
+  strengthWords,
+  verdictHeadline,
+  verdictSaid,
+  wearerWords,
+} from '@jubbet/core/words';
+import { Printer } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { Missing } from '../../parts/Missing';
+import { OilName } from '../../parts/OilName';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { together } from '../../parts/together';
+import { useKeys } from '../../parts/useKeys';
+import { useUnits } from '../../parts/useUnits';
+import { blends } from '../../store/blends';
+import { today } from '../../store/now';
+import { useStored } from '../../store/useStored';
+import { useWorkedOut } from '../../workers/useWorkedOut';
+
+type Done = Extract<WorkedOut, { state: 'done' }>;
+
+const Part = ({ title, children }: { title: string; children: ReactNode }) => (
+  <section aria-label={title}>
+    <h2 className="mb-1 text-lg print:text-[13pt]">{title}</h2>
+    {children}
+  </section>
+);
+
+/** What the figures are of. */
+const wholeWords = ({ inOne, count }: Done['blend']): string =>
+  inOne ? 'In the whole batch' : count === 1 ? 'In the bottle' : `In each of ${count}`;
+
+/** What goes in, in drops, ml and g; of what is mixed in one, all of it. */
+const Ingredients = ({ done: { blend, evaluation } }: { done: Done }) => {
+  const { mixture } = evaluation;
+  return (
+    <Table
+      rows="figures"
+      columns={[
+        { name: wholeWords(blend) },
+        { name: 'Drops', right: true },
+        { name: 'ml', right: true },
+        { name: 'g', right: true },
+        { name: blend.formula.by === 'weight' ? '% by weight' : '%', right: true },
+      ]}
+    >
+      <tbody>
+        {mixture.oils.map(({ oil, drops, ml, g, byVolume, byWeight }) => (
+          <Row key={oil.id}>
+            <RowHead>
+              <OilName name={oil.name} />
+            </RowHead>
+            <Cell right>{drops ?? '–'}</Cell>
+            <Cell right>{formatNumber(ml.likely)}</Cell>
+            <Cell right>{formatNumber(g.likely)}</Cell>
+            <Cell right>
+              {formatNumber((blend.formula.by === 'weight' ? byWeight : byVolume).likely)}
+            </Cell>
+          </Row>
+        ))}
+        {mixture.bases.map(({ base, ml, g }) => (
+          <Row key={base.id}>
+            <RowHead>{base.name}</RowHead>
+            <Cell right />
+            <Cell right>{formatNumber(ml.likely, 3)}</Cell>
+            <Cell right>{formatNumber(g.likely, 3)}</Cell>
+            <Cell right>
+              {formatNumber(
+                blend.formula.by === 'weight'
+                  ? (100 * g.likely) / mixture.totalG.likely
+                  : (100 * ml.likely) / mixture.fillMl,
+                3,
+              )}
+            </Cell>
+          </Row>
+        ))}
+      </tbody>
+    </Table>
+  );
+};
+
+/** Limits that are nearest, in a line each. */
+const nearest = 4;
+
+const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
+  const catalog = useCatalog();
+  const units = useUnits();
+  const { blend, evaluation } = done;
+  const { brief } = blend;
+  const steps = stepsOf(blend, evaluation.mixture);
+  const [piece] = plannedPieces(blend, evaluation);
+  const label =
+    piece &&
+    labelText(blend.catalog, labelOf(blend, piece, { batch: '', madeOn: today(), maker: '' }));
+  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'note');
+  const worst = told.filter(({ verdict }) => verdict === evaluation.verdict);
+  const limits = told.filter(({ value, limit }) => value !== null && limit !== null);
+  return (
+    <article
+      aria-label="Recipe card"
+      className="mt-4 grid gap-4 rounded-xl border border-line bg-sheet px-6 py-5 print:gap-2.5 print:border-0 print:bg-white print:p-0 print:text-[9.5pt] print:leading-snug"
+    >
+      <header className="border-b-2 border-ink pb-2">
+        <p className="font-serif text-[26px] print:text-[20pt]">{nameOrNone(recipe.name)}</p>
+        {recipe.purpose && <p>{recipe.purpose}</p>}
+        <p className="font-semibold">
+          {capitalised(fillingsWords(blend.fillings))}, for {wearerWords(brief.wearer)}.{' '}
+          {label?.directions}
+        </p>
+        <p>
+          {strengthWords(evaluation.mixture, blend.formula.by)} essential oil
+          {recipe.target && ` (target ${formatPercent(recipe.target.percent, 3)})`}, on{' '}
+          {onPlaceWords(brief.place)}.{' '}
+          {evaluation.verdict === null
+            ? verdictSaid(null)
+            : `${verdictHeadline(evaluation.verdict, worst.length, evaluation.blocking, brief.wearer)}.`}
+        </p>
+      </header>
+      <div className="grid gap-4 md:grid-cols-2 print:grid-cols-2 print:gap-4">
+        <Part title="Ingredients">
+          <Ingredients done={done} />
+        </Part>
+        <div className="grid content-start gap-4 print:gap-2.5">
+          <Part title="Limits">
+            <ul className="grid list-disc gap-0.5 pl-5 text-[14.5px] print:text-[9pt]">
+              {(worst.length > 0 && evaluation.verdict !== 'within' ? worst : limits)
+                .slice(0, nearest)
+                .map((entry) => (
+                  <li key={findingMessage(catalog, entry)}>
+                    {together(findingMessage(catalog, entry))}
+                  </li>
+                ))}
+            </ul>
+          </Part>
+          {label && (
+            <Part title="Cautions">
+              <ul className="grid list-disc gap-0.5 pl-5 text-[14.5px] print:text-[9pt]">
+                {label.doNotUse ? (
+                  <li className="font-bold">{doNotUseWords}</li>
+                ) : (
+                  label.cautions.map((one) => <li key={one}>{together(one)}</li>)
+                )}
+              </ul>
+            </Part>
+          )}
+        </div>
+      </div>
+      <Part title="Steps">
+        <ol className="grid list-decimal gap-1 pl-6 md:columns-1 print:block print:columns-2 print:gap-8 print:text-[9pt]">
+          {steps.map((step) => (
+            <li key={step.id}>
+              <b className="font-semibold">{stepTitle(catalog, step, units)}.</b>{' '}
+              {together(stepDetail(catalog, step, units))}
+            </li>
+          ))}
+        </ol>
+        <p className="mt-2 text-sm text-soft print:text-black">
+          {together(roughTimeWords(roughTime(catalog, steps)))} Published guidance, not medical
+          advice. Local rules, the supplier’s sheet and a licensed practitioner come first.
+        </p>
+      </Part>
+      {recipe.notes && (
+        <Part title="Notes">
+          <p className="whitespace-pre-wrap">{recipe.notes}</p>
+        </Part>
+      )}
+    </article>
+  );
+};
+
+const Shown = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
+  const catalog = useCatalog();
+  const { worked } = useWorkedOut(recipe);
+  useKeys({ p: () => window.print() });
+  const back = `/blends/${blendId}`;
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="flex flex-wrap items-center justify-between gap-3 print:hidden">
+        <ScreenTitle title={`Card of ${nameOrNone(recipe.name)}`} />
+        <div className="flex gap-2">
+          <ButtonLink to={back}>Back to the blend</ButtonLink>
+          {worked.state === 'done' && (
+            <Button look="first" onClick={() => window.print()}>
+              <Printer aria-hidden size={18} /> Print
+            </Button>
+          )}
+        </div>
+      </div>
+      {worked.state === 'done' ? (
+        <Card done={worked} recipe={recipe} />
+      ) : (
+        <p className="mt-4">
+          {worked.state === 'gaps'
+            ? 'Fill in the sentence first. Then there is something to write down.'
+            : settleProblemWords(catalog, worked.problem)}
+        </p>
+      )}
+    </div>
+  );
+};
+
+/** A blend on one page: for whom, what goes in, the steps, the limits and the cautions. */
+export const CardScreen = () => {
+  const { blendId = '' } = useParams();
+  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
+  if (error) throw error;
+  if (data === undefined) return null;
+  if (data === null) {
+    return <Missing title="Blend not found" text="It may have been deleted." />;
+  }
+  return <Shown blendId={blendId} recipe={data.recipe} />;
+};
