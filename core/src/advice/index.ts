@@ -7,3 +7,11 @@ export { predilution } from './predilution';
 export { shareChanges } from './shareChanges';
 export { suggestChanges, type Suggestion } from './suggestedChanges';
 export { suggestFits } from './toFit';
+export {
+  isNear,
+  notesMissing,
+  oilForBrief,
+  type OilForBrief,
+  oilsAsked,
+  type OilsAsked,
+} from './oilsToChoose';

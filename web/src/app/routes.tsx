@@ -49,6 +49,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'blends/:blendId/oils',
+            lazy: async () => ({
+              Component: (await screens.oils()).OilsScreen,
+            }),
+          },
+          {
             path: 'blends/:blendId/card',
             lazy: async () => ({
               Component: (await screens.card()).CardScreen,

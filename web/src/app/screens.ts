@@ -5,6 +5,7 @@ export const screens = {
   blends: () => import('../screens/blends/BlendsScreen'),
   blend: () => import('../screens/blend/BlendScreen'),
   carriers: () => import('../screens/blend/CarriersScreen'),
+  oils: () => import('../screens/blend/OilsScreen'),
   start: () => import('../screens/make/StartScreen'),
   card: () => import('../screens/blends/CardScreen'),
   drafts: () => import('../screens/blends/VersionsScreen'),

@@ -3,7 +3,7 @@ import type { WorkedOut } from '@jubbet/core/drops';
 import { answerBrief, firstLine } from '@jubbet/core/recipe';
 import { stillNeededWords } from '@jubbet/core/words';
 import { formatDistanceToNow } from 'date-fns';
-import { Redo2, Undo2 } from 'lucide-react';
+import { ListFilter, Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -71,11 +71,19 @@ const SheetBody = ({
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
           <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
           <BaseTable recipe={recipe} change={change} worked={worked} />
-          <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)]">
+          <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]">
             <AddOil ref={addRef} taken={recipe.oils.map(({ id }) => id).join()} change={change} />
             <span className="max-sm:hidden">
               <Kbd>/</Kbd>
             </span>
+            <ButtonLink
+              to="oils"
+              className="px-2.5!"
+              aria-label="Choose oils by note, smell and person"
+              title="Choose oils by note, smell and person"
+            >
+              <ListFilter aria-hidden size={18} />
+            </ButtonLink>
             <AddBase taken={recipe.bases.map(({ id }) => id).join()} change={change} />
           </div>
         </div>

@@ -1,0 +1,269 @@
+import {
+  notesMissing,
+  oilForBrief,
+  oilsAsked,
+  type OilForBrief,
+  type OilsAsked,
+} from '@jubbet/core/advice';
+import { botanicalOf, looksOf, scentFamilies, type Oil } from '@jubbet/core/catalog';
+import { addOil, removeOil, type Recipe } from '@jubbet/core/recipe';
+import { stockOf } from '@jubbet/core/stock';
+import { findingMessage, formatList, formatNumber, maximumWords } from '@jubbet/core/words';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { SelectField, TextField } from '../../parts/Field';
+import { Missing } from '../../parts/Missing';
+import { OilName } from '../../parts/OilName';
+import { OilSwatch } from '../../parts/OilSwatch';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { together } from '../../parts/together';
+import { useInSlices } from '../../parts/useInSlices';
+import { VerdictMark } from '../../parts/VerdictMark';
+import { WindowList } from '../../parts/WindowList';
+import { blends } from '../../store/blends';
+import { bottles } from '../../store/bottles';
+import type { BlendRecord } from '../../store/database';
+import { useStored } from '../../store/useStored';
+import { CompareOils } from './CompareOils';
+import { useRecipe } from './useRecipe';
+
+/** More than this stand side by side only on a wide wall. */
+const mostCompared = 4;
+
+const any = 'any';
+
+/** What this person may have of an oil, in a word or two. */
+const ForPerson = ({ said }: { said: OilForBrief | undefined }) => {
+  const catalog = useCatalog();
+  if (!said?.verdict || said.verdict === 'within') return null;
+  return (
+    <span className="block text-sm">
+      <VerdictMark verdict={said.verdict} {...(said.blocking ? { word: 'do not use' } : {})} />
+      {said.against && <> · {together(findingMessage(catalog, said.against))}</>}
+    </span>
+  );
+};
+
+const OilLine = ({
+  oil,
+  left,
+  said,
+  isIn,
+  isCompared,
+  onToggle,
+  onCompare,
+}: {
+  oil: Oil;
+  /** What stands on the shelf, in ml; null where none does. */
+  left: number | null;
+  said: OilForBrief | undefined;
+  isIn: boolean;
+  isCompared: boolean;
+  onToggle: () => void;
+  onCompare: () => void;
+}) => (
+  <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border border-line bg-sheet px-4 py-2.5">
+    <OilSwatch oil={oil} className="h-10 w-5" />
+    <div className="min-w-0 flex-1 basis-64">
+      <p>
+        <Link to={`/materials/${oil.id}`} className="text-press no-underline hover:underline">
+          <OilName name={oil.name} />
+        </Link>{' '}
+        <i className="text-sm text-soft">{botanicalOf(oil)}</i>
+      </p>
+      <p className="text-sm text-soft">
+        {oil.note} note · {looksOf(oil).family ?? 'family of smell not known'} · smell{' '}
+        {oil.odourStrength} of 5 · {maximumWords(oil.dermalMaximum)}
+        {left !== null && ` · on the shelf, ${formatNumber(left)} ml`}
+      </p>
+      <ForPerson said={said} />
+    </div>
+    <label className="flex min-h-10 items-center gap-2 text-sm">
+      <input
+        type="checkbox"
+        className="accent-press"
+        aria-label={`Compare ${oil.name}`}
+        checked={isCompared}
+        onChange={onCompare}
+      />
+      compare
+    </label>
+    <Button
+      aria-label={`${isIn ? 'Remove' : 'Add'} ${oil.name}`}
+      disabled={!isIn && said?.blocking === true}
+      onClick={onToggle}
+    >
+      {isIn ? 'Remove' : 'Add'}
+    </Button>
+  </div>
+);
+
+/** What the blend has of notes, in a sentence. */
+const missingWords = (inBlend: readonly Oil[]): string => {
+  const missing = notesMissing(inBlend);
+  if (inBlend.length === 0) return 'Nothing in it yet.';
+  return missing.length === 0
+    ? 'It has top, middle and base notes.'
+    : `It has no ${formatList(missing)} note${missing.length > 1 ? 's' : ''} yet.`;
+};
+
+const Oils = ({ record }: { record: BlendRecord }) => {
+  const catalog = useCatalog();
+  const { recipe, change } = useRecipe(record);
+  const shelf = useStored(['bottles'], () => bottles.list()).data;
+  const [asked, setAsked] = useState<OilsAsked>({
+    note: null,
+    family: null,
+    onShelfOnly: false,
+    nearOnly: false,
+    find: '',
+  });
+  const [without, setWithout] = useState(true);
+  const [compared, setCompared] = useState<readonly string[]>([]);
+  const ask = (some: Partial<OilsAsked>) => setAsked((before) => ({ ...before, ...some }));
+  const stock = useMemo(() => stockOf((shelf ?? []).map(({ bottle }) => bottle)), [shelf]);
+  const inBlend = useMemo(
+    () => recipe.oils.flatMap(({ id }) => catalog.oil(id) ?? []),
+    [recipe.oils, catalog],
+  );
+  // What is said of an oil hangs on the person and the place, not on what else is in the blend.
+  const brief = JSON.stringify([recipe.brief, recipe.guideline, recipe.containers]);
+  const judge = useMemo(() => {
+    const blank: Recipe = { ...recipe, oils: [] };
+    return (oil: Oil) => oilForBrief(catalog, blank, oil);
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [catalog, brief]);
+  const all = useMemo(
+    () => catalog.oils.filter(({ forbidden }) => forbidden === undefined),
+    [catalog],
+  );
+  const { done, share } = useInSlices(all, judge);
+  const saidOf = useMemo(
+    () => new Map(done.map((said, n) => [all[n]?.id ?? '', said])),
+    [done, all],
+  );
+  const shown = oilsAsked(all, asked, inBlend, (id) => stock.has(id)).filter(
+    ({ id, keepOffSkin }) => !without || !(keepOffSkin || saidOf.get(id)?.blocking),
+  );
+  const toggle = (id: string) =>
+    change(recipe.oils.some((oil) => oil.id === id) ? removeOil(id) : addOil(catalog, id));
+  return (
+    <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title={`Oils for ${recipe.name || 'this blend'}`}
+          aside={missingWords(inBlend)}
+        />
+        <ButtonLink look="first" to={`/blends/${record.id}`}>
+          Back to the blend
+        </ButtonLink>
+      </div>
+      <div
+        role="search"
+        aria-label="Filter the oils"
+        className="flex flex-wrap items-end gap-x-5 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3"
+      >
+        <TextField
+          label="Name"
+          maxLength={80}
+          className="w-40"
+          value={asked.find}
+          onChange={(event) => ask({ find: event.target.value })}
+        />
+        <SelectField
+          label="Note"
+          value={asked.note ?? any}
+          choices={[any, 'top', 'middle', 'base'].map((one) => [one, one] as const)}
+          onChoose={(note) => ask({ note: note === any ? null : (note as Oil['note']) })}
+        />
+        <SelectField
+          label="Family of smell"
+          value={asked.family ?? any}
+          choices={[any, ...scentFamilies].map((one) => [one, one] as const)}
+          onChoose={(family) =>
+            ask({ family: scentFamilies.find((one) => one === family) ?? null })
+          }
+        />
+        <Tick isOn={asked.onShelfOnly} onTick={(onShelfOnly) => ask({ onShelfOnly })}>
+          on the shelf only
+        </Tick>
+        <Tick isOn={asked.nearOnly} onTick={(nearOnly) => ask({ nearOnly })}>
+          near in smell to what is in it
+        </Tick>
+        <Tick isOn={without} onTick={setWithout}>
+          hide what must not be used
+        </Tick>
+        <p role="status" className="basis-full text-sm text-soft">
+          {share < 1
+            ? `Checking for this person: ${Math.round(100 * share)} %`
+            : `${shown.length} oils`}
+        </p>
+      </div>
+      {compared.length > 1 && (
+        <CompareOils
+          oils={compared.flatMap((id) => catalog.oil(id) ?? [])}
+          saidOf={saidOf}
+          leftOf={(id) => stock.get(id)?.ml ?? null}
+          onClose={() => setCompared([])}
+        />
+      )}
+      {shown.length === 0 && <p>No matches. Remove a filter.</p>}
+      <WindowList ids={shown.map(({ id }) => id)} rowPx={84}>
+        {(id) => {
+          const oil = catalog.oil(id);
+          return oil ? (
+            <OilLine
+              oil={oil}
+              left={stock.get(id)?.ml ?? null}
+              said={saidOf.get(id)}
+              isIn={recipe.oils.some((one) => one.id === id)}
+              isCompared={compared.includes(id)}
+              onToggle={() => toggle(id)}
+              onCompare={() =>
+                setCompared((before) =>
+                  before.includes(id)
+                    ? before.filter((one) => one !== id)
+                    : [...before, id].slice(-mostCompared),
+                )
+              }
+            />
+          ) : null;
+        }}
+      </WindowList>
+    </div>
+  );
+};
+
+const Tick = ({
+  isOn,
+  onTick,
+  children,
+}: {
+  isOn: boolean;
+  onTick: (isOn: boolean) => void;
+  children: string;
+}) => (
+  <label className="flex min-h-10 items-center gap-2">
+    <input
+      type="checkbox"
+      className="accent-press"
+      checked={isOn}
+      onChange={(event) => onTick(event.target.checked)}
+    />
+    {children}
+  </label>
+);
+
+/** All oils to choose from, for the person, the shelf and the smell of this blend. */
+export const OilsScreen = () => {
+  const { blendId = '' } = useParams();
+  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
+  if (error) throw error;
+  if (data === undefined) return null;
+  if (data === null) {
+    return <Missing title="Blend not found" text="It may have been deleted." />;
+  }
+  return <Oils record={data} />;
+};
