@@ -5,6 +5,7 @@ import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
 import { Droplet } from 'lucide-react';
+import { StepDrawing } from '../../parts/StepDrawing';
 import { OilName } from '../../parts/OilName';
 import type { Intent } from './useBench';
 import { useTap } from './useTap';
@@ -102,7 +103,11 @@ export const Pad = ({
           )}
         </>
       ) : (
-        <span className="grid max-w-2xl gap-[2vh]">
+        <span className="grid max-w-2xl justify-items-center gap-[2vh]">
+          <StepDrawing
+            kind={step.kind}
+            className="h-[clamp(3rem,17vh,10rem)] w-auto text-[#20409a] [@media(max-height:640px)]:hidden"
+          />
           {figure && (
             <span className="text-[clamp(2rem,9vh,4.5rem)] leading-none font-bold tabular-nums max-sm:text-4xl">
               {figure}
