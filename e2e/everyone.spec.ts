@@ -12,10 +12,13 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a melt', '/blends/curtain-call', 'Curtain call'],
     ['a jar of grains', '/blends/get-out', 'Get-out'],
     ['carriers compared', '/blends/stage-left/carriers', 'Carriers for Stage left'],
+    ['oils to choose', '/blends/stage-left/oils', 'Oils for Stage left'],
+    ['a card', '/blends/curtain-call/card', 'Card of Curtain call'],
+    ['the book as a list', '/blends?look=list&tag=gifts', 'Blends'],
   ],
   'the bench': [
     ['the bench of a melt', '/make/batch-curtain-call', 'Making: Curtain call'],
-    ['before the bench', '/blends/prompt-desk/make', 'Make Prompt desk'],
+    ['before the bench', '/blends/prompt-desk/make', 'Before you make Prompt desk'],
     ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
     ['what is on the bench', '/make', 'Make'],
   ],
@@ -28,6 +31,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['versions', '/blends/prompt-desk/versions', 'Versions of Prompt desk'],
     ['people', '/people', 'People'],
     ['a person', '/people/bettina', 'Bettina'],
+    ['people and blends', '/people/blends', 'Who can use what'],
     ['who can use it', '/blends/prompt-desk/who', 'Who can use Prompt desk'],
   ],
   'the shelf': [
@@ -43,6 +47,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
   ],
   'the rest of the house': [
     ['the handbook', '/handbook', 'Handbook'],
+    ['a chapter with charts', '/handbook#dilution', 'Handbook'],
     ['settings', '/settings', 'Settings'],
     ['an unknown address', '/nowhere', 'Page not found'],
   ],

@@ -31,3 +31,17 @@ test('the strength may be typed as percent, ml or drops, of one oil or of all', 
   await reloadSaved(page);
   await expect(page.getByLabel('Percent of Petitgrain')).toHaveValue('1.5');
 });
+
+test('people and blends stand in a grid: who can use what, by shape and word', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Who can use what' }).click();
+  const grid = page.getByRole('region', { name: 'People and blends' });
+  await expect(page.getByRole('status')).toContainText('A frame marks whom it was made for');
+  const prompt = grid.getByRole('row', { name: /^Prompt desk/ });
+  // Pip is eight, and 3.2 % is more than twice what is set for that age.
+  await expect(prompt).toContainText('within limits, made for them');
+  await expect(prompt).toContainText('do not use');
+  await expect(grid.getByRole('row')).toHaveCount(22);
+  await prompt.getByRole('link', { name: 'Prompt desk' }).click();
+  await expect(page.getByRole('heading', { name: 'Who can use Prompt desk' })).toBeVisible();
+});

@@ -66,7 +66,7 @@ export default defineConfig({
             {
               name: 'shared',
               test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|looks|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture|data\/looks)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|lookUp|number|readNumber|spoons|temperature)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(amounts|analysis|conditions|days|explain|fileProblems|findings|label|maximum|notes|mishaps|onTheTable|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|units|wearers))/,
-              minShareCount: 12,
+              minShareCount: 15,
               priority: 1,
             },
             {
@@ -76,7 +76,7 @@ export default defineConfig({
               minShareCount: 4,
               priority: 1,
             },
-            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 14, priority: 0 },
+            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 18, priority: 0 },
           ],
         },
       },

@@ -119,7 +119,7 @@ const directionsWords = (label: Label): string => {
 };
 
 /** By which names a label says what is in it. */
-export type IngredientNames = 'common' | 'botanical';
+type IngredientNames = 'common' | 'botanical';
 
 /** How a label says what it says. */
 export interface LabelChoices {

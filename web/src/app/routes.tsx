@@ -97,6 +97,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'people/blends',
+            lazy: async () => ({
+              Component: (await screens.peopleGrid()).PeopleGridScreen,
+            }),
+          },
+          {
             path: 'people/new',
             lazy: async () => ({
               Component: (await screens.person()).NewPersonScreen,

@@ -21,6 +21,7 @@ export const screens = {
   batches: () => import('../screens/batches/BatchesScreen'),
   batch: () => import('../screens/batches/BatchScreen'),
   people: () => import('../screens/people/PeopleScreen'),
+  peopleGrid: () => import('../screens/people/PeopleGridScreen'),
   person: () => import('../screens/people/PersonScreen'),
   settings: () => import('../screens/settings/SettingsScreen'),
 };

@@ -14,7 +14,7 @@ import { tables, type Table } from './records';
 export const fileVersion = 6;
 
 /** From this version on it is a zip. */
-export const firstZip = 5;
+const firstZip = 5;
 
 /** Larger than this, in bytes, no house is once it is unpacked. */
 export const largestHouse = 1_500_000_000;

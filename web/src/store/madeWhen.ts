@@ -10,7 +10,7 @@ export interface MadeWhen {
 }
 
 /** When blends were made: what the book asks, without the rest that is known of batches. */
-export const madeWhenStore = (store: Database = db) => ({
+const madeWhenStore = (store: Database = db) => ({
   of: async (blendId: string): Promise<MadeWhen> => {
     const all = (await store.batches.where('blendId').equals(blendId).toArray()).filter(
       ({ deletedAt }) => deletedAt === null,

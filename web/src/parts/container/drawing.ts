@@ -2,7 +2,7 @@ import type { Container } from '@jubbet/core/catalog';
 import type { ReactNode } from 'react';
 
 /** Where the contents lie, in mm: inside width at the top and at the foot, and height. */
-export interface Cavity {
+interface Cavity {
   readonly left: number;
   readonly top: number;
   readonly width: number;

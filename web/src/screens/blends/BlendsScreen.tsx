@@ -1,7 +1,5 @@
 import { nameOrNone } from '@jubbet/core/words';
-import { useCatalog } from '../../parts/catalog';
-import { useNotice } from '../../parts/notice';
-import { lazy, startTransition, Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { lazy, startTransition, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
@@ -21,6 +19,8 @@ const BookList = lazy(async () => ({
   default: (await import('../../parts/WindowList')).WindowList,
 }));
 const BlendCard = lazy(async () => ({ default: (await import('./BlendCard')).BlendCard }));
+const RefusedFile = lazy(async () => ({ default: (await import('./ImportBlend')).RefusedFile }));
+const ImportBlend = lazy(async () => ({ default: (await import('./ImportBlend')).ImportBlend }));
 const SaveReminder = lazy(async () => ({ default: (await import('./SaveReminder')).SaveReminder }));
 
 /** Search and filters are fetched beside the names. */
@@ -103,33 +103,18 @@ const Book = ({
 /** Every blend, what it is for, and whether it is within limits. */
 export const BlendsScreen = () => {
   const navigate = useNavigate();
-  const picker = useRef<HTMLInputElement>(null);
   const [filter, change] = useBookFilter();
-  const [named, onNamed] = useNamed(!isWhole(filter));
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blend ids'], () => blends.ids());
+  const [named, onNamed] = useNamed(!isWhole(filter) || data?.length === 0);
   const welcomed = useStored(['settings'], () => settings.read()).data?.welcomed;
   const write = useWrite();
-  const tell = useNotice();
-  const catalog = useCatalog();
   const create = () =>
     void write('The new blend', () => blends.create()).then(
       (id) => id && navigate(`/blends/${id}`),
     );
   useKeys({ n: create });
   if (error) throw error;
-
-  const readIn = async (file: File): Promise<void> => {
-    const read = await write('The imported blend', async () => {
-      const { readInBlend } = await import('./readInBlend');
-      return readInBlend(catalog, file);
-    });
-    if (!read) return;
-    setRefused(read.ok ? null : read.sentence);
-    if (!read.ok) return;
-    if (read.left) tell({ text: read.left });
-    await navigate(`/blends/${read.id}`);
-  };
 
   const waiting =
     data && isWhole(filter) ? <Book ids={data} look={filter.look} onNamed={onNamed} /> : null;
@@ -141,34 +126,18 @@ export const BlendsScreen = () => {
           aside={data && data.length > 0 ? `${data.length} blends` : ''}
         />
         <div className="flex gap-2">
-          <Button onClick={() => picker.current?.click()}>Import</Button>
-          <input
-            ref={picker}
-            type="file"
-            hidden
-            aria-label="A blend file to import"
-            accept=".json,application/json"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) void readIn(file);
-            }}
-          />
+          <Suspense fallback={<Button disabled>Import</Button>}>
+            {named ? <ImportBlend onRefused={setRefused} /> : <Button disabled>Import</Button>}
+          </Suspense>
           <Button look="first" onClick={create}>
             New blend <Kbd>N</Kbd>
           </Button>
         </div>
       </div>
       {refused && (
-        <p
-          role="alert"
-          className="mt-3 flex items-start gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick"
-        >
-          <span className="flex-1">{refused}</span>
-          <button type="button" className="underline" onClick={() => setRefused(null)}>
-            Close
-          </button>
-        </p>
+        <Suspense fallback={null}>
+          <RefusedFile sentence={refused} onClose={() => setRefused(null)} />
+        </Suspense>
       )}
       {welcomed === false && (
         <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">

@@ -139,7 +139,9 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
       </header>
       <div className="grid gap-4 md:grid-cols-2 print:grid-cols-2 print:gap-4">
         <Part title="Ingredients">
-          <Ingredients done={done} />
+          <div tabIndex={0} role="region" aria-label="What goes in" className="overflow-x-auto">
+            <Ingredients done={done} />
+          </div>
         </Part>
         <div className="grid content-start gap-4 print:gap-2.5">
           <Part title="Limits">

@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { z } from 'zod';
 
 /** In which order the book is shown. */
-export const bookOrders = ['changed', 'made', 'name'] as const;
+const bookOrders = ['changed', 'made', 'name'] as const;
 
 const filterSchema = z.object({
   look: z.enum(['shelf', 'list']).catch('shelf'),

@@ -1,7 +1,7 @@
 import { useCatalog } from '../../parts/catalog';
 import { dropOfBottle } from '@jubbet/core/stock';
 import { formatRange } from '@jubbet/core/words';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -78,6 +78,11 @@ const LinesBlock = ({ block }: { block: Lines }) =>
     </>
   );
 
+/** Charts come with their chapter, not with the handbook. */
+const DilutionChart = lazy(async () => ({
+  default: (await import('./DilutionChart')).DilutionChart,
+}));
+
 const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
   const sources = sourcesOf(chapter);
   return (
@@ -89,7 +94,11 @@ const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
         {chapter.title}
       </h2>
       {chapter.blocks.map((block, index) =>
-        block.kind === 'table' ? (
+        block.kind === 'bars' ? (
+          <Suspense key={index} fallback={<div style={{ height: 26 * block.bars.length + 64 }} />}>
+            <DilutionChart chart={block} />
+          </Suspense>
+        ) : block.kind === 'table' ? (
           <TableBlock key={index} block={block} sources={sources} />
         ) : (
           <LinesBlock key={index} block={block} />

@@ -14,10 +14,20 @@ export interface Lines {
   readonly lines: readonly string[];
 }
 
+/** Recommended and maximum of each, in percent, to be drawn; a table beside it says the same. */
+export interface Bars {
+  readonly kind: 'bars';
+  readonly bars: readonly {
+    readonly name: string;
+    readonly recommended: number;
+    readonly maximum: number;
+  }[];
+}
+
 export interface Chapter {
   readonly id: string;
   readonly title: string;
-  readonly blocks: readonly (Table | Lines)[];
+  readonly blocks: readonly (Table | Lines | Bars)[];
 }
 
 export const text = (...lines: string[]): Lines => ({ kind: 'text', lines });
@@ -38,6 +48,8 @@ export const searchChapters = (all: readonly Chapter[], query: string): readonly
   return all.flatMap((chapter): Chapter[] => {
     if (holds(chapter.title, words)) return [chapter];
     const blocks = chapter.blocks.flatMap((block): (Table | Lines)[] => {
+      // Of what is looked for the words are shown, not the drawing.
+      if (block.kind === 'bars') return [];
       if (block.kind === 'table') {
         if (holds(block.caption, words)) return [block];
         const rows = block.rows.filter((row) => holds(row.join(' '), words));

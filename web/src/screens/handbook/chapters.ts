@@ -1,6 +1,6 @@
 import { nameIn, handbook, provenance, type Catalog } from '@jubbet/core/catalog';
 import { capitalised, inUnits, type Units } from '@jubbet/core/words';
-import { list, table, text, type Chapter, type Lines, type Table } from './chapter';
+import { list, table, text, type Bars, type Chapter, type Lines, type Table } from './chapter';
 import { byChemistry, neverOnSkin, verdicts } from './judgingChapters';
 import { dilution, drops } from './limitChapters';
 import { children, conditions, constituents, light, oilLimits, pregnancy } from './oilChapters';
@@ -23,14 +23,16 @@ export const chapters = (
     blocks: chapter.blocks.map((block) => blockIn(block, units)),
   }));
 
-const blockIn = (block: Table | Lines, units: Units): Table | Lines =>
-  block.kind === 'table'
-    ? {
-        ...block,
-        head: block.head.map((cell) => inUnits(cell, units)),
-        rows: block.rows.map((row) => row.map((cell) => inUnits(cell, units))),
-      }
-    : { ...block, lines: block.lines.map((line) => inUnits(line, units)) };
+const blockIn = (block: Table | Lines | Bars, units: Units): Table | Lines | Bars =>
+  block.kind === 'bars'
+    ? block
+    : block.kind === 'table'
+      ? {
+          ...block,
+          head: block.head.map((cell) => inUnits(cell, units)),
+          rows: block.rows.map((row) => row.map((cell) => inUnits(cell, units))),
+        }
+      : { ...block, lines: block.lines.map((line) => inUnits(line, units)) };
 
 const inCelsius = (
   catalog: Catalog,

@@ -36,6 +36,15 @@ export const dilution = (): Chapter => {
           .filter(({ usableAsLimit }) => usableAsLimit)
           .map(({ name, why }) => `${name}: ${why}.`),
       ),
+      {
+        kind: 'bars',
+        bars: guidelines.age
+          .filter(({ clinical }) => clinical.maximum > 0)
+          .map(({ fromMonths, toMonths, clinical }) => ({
+            name: ages(fromMonths, toMonths),
+            ...clinical,
+          })),
+      },
       table(
         'By age',
         ['Age', 'Clinical', 'Cautious', 'Source', 'Confidence'],
@@ -47,6 +56,16 @@ export const dilution = (): Chapter => {
           row.confidence,
         ]),
       ),
+      {
+        kind: 'bars',
+        bars: guidelines.place
+          .filter(({ maximum }) => maximum > 0)
+          .map(({ id, recommended, maximum }) => ({
+            name: capitalised(placeWords[id]),
+            recommended,
+            maximum,
+          })),
+      },
       table(
         'By place',
         ['Place', 'Recommended, at most', 'Source', 'Confidence'],

@@ -40,9 +40,12 @@ export const PeopleScreen = () => {
           title="People"
           aside={data && data.length > 0 ? `${data.length} people` : ''}
         />
-        <ButtonLink look="first" to="/people/new">
-          New person
-        </ButtonLink>
+        <div className="flex gap-2">
+          <ButtonLink to="/people/blends">Who can use what</ButtonLink>
+          <ButtonLink look="first" to="/people/new">
+            New person
+          </ButtonLink>
+        </div>
       </div>
       {data?.length === 0 && (
         <p className="mt-4 max-w-prose">

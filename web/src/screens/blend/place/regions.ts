@@ -1,7 +1,7 @@
 import type { PlaceId } from '@jubbet/core/catalog';
 
 /** A part of a figure: its outline, and the place that it stands for; null where nothing may go. */
-export interface Region {
+interface Region {
   readonly place: PlaceId | null;
   readonly d: string;
 }

@@ -1,0 +1,61 @@
+import { useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+
+/** Why a file was not read, until it is closed. */
+export const RefusedFile = ({ sentence, onClose }: { sentence: string; onClose: () => void }) => (
+  <p
+    role="alert"
+    className="mt-3 flex items-start gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick"
+  >
+    <span className="flex-1">{sentence}</span>
+    <button type="button" className="underline" onClick={onClose}>
+      Close
+    </button>
+  </p>
+);
+
+/** Brings a blend in from a file, and opens it. */
+export const ImportBlend = ({
+  onRefused,
+}: {
+  /** Told why a file cannot be read; null where it could. */
+  onRefused: (sentence: string | null) => void;
+}) => {
+  const picker = useRef<HTMLInputElement>(null);
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const readIn = async (file: File): Promise<void> => {
+    const read = await write('The imported blend', async () => {
+      const { readInBlend } = await import('./readInBlend');
+      return readInBlend(catalog, file);
+    });
+    if (!read) return;
+    onRefused(read.ok ? null : read.sentence);
+    if (!read.ok) return;
+    if (read.left) tell({ text: read.left });
+    await navigate(`/blends/${read.id}`);
+  };
+  return (
+    <>
+      <Button onClick={() => picker.current?.click()}>Import</Button>
+      <input
+        ref={picker}
+        type="file"
+        hidden
+        aria-label="A blend file to import"
+        accept=".json,application/json"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) void readIn(file);
+        }}
+      />
+    </>
+  );
+};
