@@ -7,7 +7,6 @@ import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
-import { moreButton } from './moreButton';
 import { saveBlend } from './saveBlend';
 
 /** Asked for when a blend leaves or is tagged, and loaded then. */
@@ -39,12 +38,13 @@ const Item = ({
 export const CardMenu = ({
   record,
   make = false,
-  className,
+  button,
 }: {
   record: BlendRecord;
   /** True where nothing beside it leads to the bench. */
   make?: boolean;
-  className?: string;
+  /** How the button looks that opens it, as it did before the menu was there. */
+  button: string;
 }) => {
   const { id, recipe, favourite } = record;
   const navigate = useNavigate();
@@ -68,7 +68,7 @@ export const CardMenu = ({
   return (
     <>
       <Menu>
-        <MenuButton aria-label={`More for ${name}`} className={`${moreButton} ${className ?? ''}`}>
+        <MenuButton aria-label={`More for ${name}`} className={button}>
           <EllipsisVertical aria-hidden size={18} />
         </MenuButton>
         <MenuItems

@@ -1,20 +1,23 @@
-import { EllipsisVertical } from 'lucide-react';
 import { lazy, Suspense, type ComponentProps } from 'react';
-import { moreButton } from './moreButton';
 import type { CardMenu as Now } from './CardMenu';
+
+/** Where what can be done with a blend is opened. */
+const moreButton =
+  'z-10 inline-grid size-11 place-items-center rounded-full text-soft hover:bg-slate-wash hover:text-ink';
 
 const Menu = lazy(async () => ({ default: (await import('./CardMenu')).CardMenu }));
 
 /** What can be done with a blend: fetched after the names are on the screen. */
-export const CardMenu = ({ named, ...props }: ComponentProps<typeof Now> & { named: boolean }) => {
-  const waiting = (
-    <span className={`${moreButton} ${props.className ?? ''}`}>
-      <EllipsisVertical aria-hidden size={18} />
-    </span>
-  );
+export const CardMenu = ({
+  named,
+  className = '',
+  ...props
+}: Omit<ComponentProps<typeof Now>, 'button'> & { named: boolean; className?: string }) => {
+  const button = `${moreButton} ${className}`;
+  const waiting = <span className={button} />;
   return named ? (
     <Suspense fallback={waiting}>
-      <Menu {...props} />
+      <Menu {...props} button={button} />
     </Suspense>
   ) : (
     waiting
