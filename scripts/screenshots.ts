@@ -30,9 +30,29 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'melt', path: '/blends/curtain-call', size: { width: 1280, height: 1000 } },
-  { name: 'carriers', path: '/blends/stage-left/carriers' },
-  { name: 'blends', path: '/blends' },
-  { name: 'who', path: '/blends/prompt-desk/who' },
+  {
+    name: 'place',
+    path: '/blends/prompt-desk',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Place:/ }).click();
+      await page.getByRole('dialog', { name: 'Place' }).waitFor();
+    },
+  },
+  {
+    name: 'oils',
+    path: '/blends/prompt-desk/oils',
+    act: (page) => page.getByText(/^\d+ oils$/).waitFor(),
+  },
+  {
+    name: 'blends',
+    path: '/blends',
+    act: (page) => page.getByText('made once').first().waitFor(),
+  },
+  {
+    name: 'before',
+    path: '/blends/prompt-desk/make',
+    act: (page) => page.getByText('lot PG-07').waitFor(),
+  },
   { name: 'shelf', path: '/shelf' },
   {
     name: 'material',
@@ -49,7 +69,6 @@ const shots: readonly Shot[] = [
       await page.getByTestId('count').getByText('1').waitFor();
     },
   },
-  { name: 'make-phone', path: '/make/batch-prompt-desk', size: phone },
   { name: 'label', path: '/batches/batch-raffle-table/label' },
   {
     name: 'batches',
@@ -65,7 +84,11 @@ const shots: readonly Shot[] = [
       await page.getByRole('region', { name: 'Side by side' }).waitFor();
     },
   },
-  { name: 'people', path: '/people' },
+  {
+    name: 'people',
+    path: '/people/blends',
+    act: (page) => page.getByText('A frame marks').waitFor(),
+  },
   { name: 'settings', path: '/settings' },
 ];
 

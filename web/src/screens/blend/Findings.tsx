@@ -102,6 +102,10 @@ const hasTrack = (entry: Finding): boolean =>
   entry.limit > 0 &&
   entry.reason.code !== 'light-none';
 
+/** True where the maker's own figure took the place of the library's. */
+const isOwnFigure = (catalog: Catalog, { subject }: Finding): boolean =>
+  (catalog.oil(subject)?.own?.figures.length ?? 0) > 0;
+
 const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
   const catalog = useCatalog();
   return (
@@ -129,7 +133,7 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         <VerdictMark verdict={entry.verdict} />
         {entry.unit !== 'ratio' && entry.limit !== null && ` · limit ${formatPercent(entry.limit)}`}
         {entry.by === 'weight' && ' by weight'}
-        {(catalog.oil(entry.subject)?.own?.figures.length ?? 0) > 0 && ' · your own figure'}
+        {isOwnFigure(catalog, entry) && ' · your own figure'}
       </Why>
     </li>
   );
@@ -147,6 +151,7 @@ const Small = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         </span>
         {trackValue(entry)}
         {entry.unit !== 'ratio' && entry.limit !== null && ` of ${formatPercent(entry.limit)}`}
+        {isOwnFigure(catalog, entry) && ' · your own figure'}
       </Why>
     </li>
   );
