@@ -10,8 +10,8 @@ import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
 const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => void) => {
   const catalog = useCatalog();
-  const { country, heard } = useSpoons();
-  return (text: string, act: boolean): Refusal | null => {
+  const { country, isKnown, heard } = useSpoons();
+  const also = (text: string, act: boolean): Refusal | null => {
     const said = readAmountInUnit(text, of, country);
     if (!said.ok) return refusalOf(catalog, said.problem);
     const checked = readNumber(String(said.value), rule);
@@ -22,16 +22,17 @@ const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => vo
     }
     return null;
   };
+  return { also, readOnly: !isKnown };
 };
 
 type Without<T> = Omit<T, 'also' | 'unit'> & { of: AmountOf };
 
 /** An amount, typed as people say it. */
 export const AmountField = ({ of, ...rest }: Without<ComponentProps<typeof NumberField>>) => (
-  <NumberField {...rest} unit={of.unit} also={useSaid(of, rest.rule, rest.onNumber)} />
+  <NumberField {...rest} unit={of.unit} {...useSaid(of, rest.rule, rest.onNumber)} />
 );
 
 /** The same under its name. */
 export const AmountUnder = ({ of, ...rest }: Without<ComponentProps<typeof NumberUnder>>) => (
-  <NumberUnder {...rest} unit={of.unit} also={useSaid(of, rest.rule, rest.onNumber)} />
+  <NumberUnder {...rest} unit={of.unit} {...useSaid(of, rest.rule, rest.onNumber)} />
 );

@@ -15,13 +15,17 @@ export const spoonSets: Readonly<Record<SpoonCountry, string>> = {
 /** Whose spoons are meant, null until somebody has said; and what hears an amount that says it. */
 export const useSpoons = (): {
   readonly country: SpoonCountry | null;
+  /** False for the moment in which the settings are still on their way: nothing is read then. */
+  readonly isKnown: boolean;
   readonly heard: (text: string) => void;
 } => {
   const tell = useNotice();
   const write = useWrite();
-  const set = useStored(['settings'], () => settings.read()).data?.spoons ?? 'ask';
+  const { data } = useStored(['settings'], () => settings.read());
+  const set = data?.spoons ?? 'ask';
   return {
     country: set === 'ask' ? null : set,
+    isKnown: data !== undefined,
     heard: (text) => {
       const named = countryNamedIn(text);
       if (set !== 'ask' || named === null) return;

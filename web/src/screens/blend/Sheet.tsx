@@ -14,6 +14,7 @@ import { NoteBar } from '../../parts/NoteBar';
 import { Questions } from '../../parts/Questions';
 import { useAfterPaint } from '../../parts/useAfterPaint';
 import { useAnswer } from '../../parts/useAnswer';
+import { useSpoons } from '../../parts/useSpoons';
 import { useKeys } from '../../parts/useKeys';
 import type { BlendOfToday } from '../../store/blends';
 import { useWorkedOut } from '../../workers/useWorkedOut';
@@ -145,7 +146,9 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   const answer = useAnswer(recipe.brief.personId, (one) => change(answerBrief(one)));
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(recipe);
-  const painted = useAfterPaint('sheet');
+  // Whose spoons an amount is in is known before one can be typed.
+  const { isKnown } = useSpoons();
+  const painted = useAfterPaint('sheet') && isKnown;
   const addRef = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const makePath = `/blends/${record.id}/make`;
