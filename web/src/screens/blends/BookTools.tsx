@@ -35,7 +35,7 @@ const Choose = ({
   choices.length === 0 && value === '' ? null : (
     <select
       aria-label={label}
-      className={clsx(chip, 'w-34', value === '' ? off : on)}
+      className={clsx(chip, 'w-30', value === '' ? off : on)}
       value={value}
       onChange={(event) => onChoose(event.target.value)}
     >
@@ -180,28 +180,28 @@ export const BookTools = ({
           </button>
           <Choose
             label="For whom"
-            any="for everyone"
+            any="person"
             value={filter.person}
             choices={choices.people.map(([id, name]) => [id, `for ${name}`] as const)}
             onChoose={(person) => change({ person })}
           />
           <Choose
             label="Container"
-            any="any container"
+            any="container"
             value={filter.kind}
             choices={choices.kinds}
             onChoose={(kind) => change({ kind })}
           />
           <Choose
             label="Verdict"
-            any="any verdict"
+            any="verdict"
             value={filter.verdict}
             choices={verdicts}
             onChoose={(verdict) => change({ verdict: verdict as BookFilter['verdict'] })}
           />
           <Choose
             label="Tag"
-            any="any tag"
+            any="tag"
             value={filter.tag}
             choices={choices.tags}
             onChoose={(tag) => change({ tag })}
@@ -210,7 +210,7 @@ export const BookTools = ({
         <span className="ml-auto flex items-center gap-2">
           <select
             aria-label="Order"
-            className={clsx(chip, 'w-40 border-transparent bg-transparent px-1 text-soft')}
+            className={clsx(chip, 'w-43 border-transparent bg-transparent px-1 text-soft')}
             value={filter.order}
             onChange={(event) => change({ order: event.target.value as BookFilter['order'] })}
           >
