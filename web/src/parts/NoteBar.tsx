@@ -42,7 +42,7 @@ export const NoteBar = ({
       role="img"
       aria-label={`Notes: ${words}`}
       title={words}
-      className={`flex h-1.5 overflow-hidden rounded-full ${className ?? ''}`}
+      className={`flex h-1.5 forced-color-adjust-none overflow-hidden rounded-full ${className ?? ''}`}
     >
       {shares.map(([note, share]) => (
         <span key={note} className={fill[note]} style={{ width: `${share}%` }} />

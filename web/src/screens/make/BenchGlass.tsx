@@ -127,7 +127,7 @@ export const BenchGlass = ({
               <span key={id} className="inline-flex items-center gap-1.5 whitespace-nowrap">
                 <span
                   aria-hidden
-                  className="size-3 rounded-full"
+                  className="size-3 rounded-full forced-color-adjust-none"
                   style={{ background: looksOf({ id }).colour }}
                 />
                 {name} {drops ?? formatMl(ml)}

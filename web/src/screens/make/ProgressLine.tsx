@@ -26,7 +26,7 @@ export const ProgressLine = ({
         <span
           key={step.id}
           className={clsx(
-            'h-2 flex-1 rounded-full',
+            'h-2 flex-1 rounded-full forced-color-adjust-none',
             step === current
               ? 'bg-[#e3a94a]'
               : tally.done.has(step.id)

@@ -84,7 +84,7 @@ const BaseSwatch = ({ kind }: { kind: string }) => (
   <span
     aria-hidden
     className={clsx(
-      'h-7 w-3.5 flex-none rounded-xs',
+      'h-7 w-3.5 flex-none rounded-xs forced-color-adjust-none',
       kind === 'wax'
         ? 'bg-wax'
         : kind === 'butter'
