@@ -9,7 +9,7 @@ test('°F, fl oz and oz are shown wherever the settings ask for them', async ({ 
 
   await page.goto('/settings');
   await page.getByRole('group', { name: 'Temperatures' }).getByLabel('°F').check();
-  await page.getByLabel('ml and g, with fl oz and oz beside them').check();
+  await page.getByLabel('ml and g, with US fl oz and oz beside them').check();
 
   // By hand: 53 × 9/5 + 32 = 127.4, 54 × 9/5 + 32 = 129.2; 148 / 29.57 = 5; 131.8 / 28.35 = 4.65.
   await page.goto('/blends/curtain-call');

@@ -10,8 +10,8 @@ export const unitsOf = ({
   spoons,
 }: Pick<Settings, 'degrees' | 'ounces' | 'spoons'>): Units => ({
   degrees,
-  // Fluid ounces are the imperial ones outside the United States.
-  ounces: !ounces ? null : spoons === 'imperial' || spoons === 'australian' ? 'imperial' : 'us',
+  // As they are read where they are typed: imperial outside the United States.
+  ounces: !ounces ? null : spoons === 'us' || spoons === 'ask' ? 'us' : 'imperial',
 });
 
 /** In which units figures are said here. */

@@ -76,6 +76,14 @@ export const blendStore = (store: Database = db) => {
   };
   const personOf = async ({ recipe }: BlendRecord): Promise<PersonRecord | undefined> =>
     recipe.brief.personId === null ? undefined : store.people.get(recipe.brief.personId);
+  /** Of the record, beside its recipe; throws where it is not there any more. */
+  const changed = async (
+    id: string,
+    change: Partial<Pick<BlendRecord, 'favourite' | 'tags'>>,
+  ): Promise<void> => {
+    const count = await store.blends.update(id, { ...change, updatedAt: now() });
+    if (count === 0) throw new Error('the blend has been deleted');
+  };
   return {
     add,
     /** A new blend, as the settings say; with an oil in it where one is named. */
@@ -106,7 +114,14 @@ export const blendStore = (store: Database = db) => {
       const people = new Map((await store.people.toArray()).map((person) => [person.id, person]));
       return (await store.blends.toArray())
         .filter(({ deletedAt }) => deletedAt === null)
-        .map((record) => forPerson(record, people.get(record.recipe.brief.personId ?? '')))
+        .map((record) => {
+          try {
+            return forPerson(record, people.get(record.recipe.brief.personId ?? ''));
+          } catch {
+            // One that cannot be read takes no other with it: where it is shown it says so.
+            return record;
+          }
+        })
         .sort(newest);
     },
     /**
@@ -157,7 +172,7 @@ export const blendStore = (store: Database = db) => {
       }),
     /** Marks it as a favourite, or no longer. */
     favour: async (id: string, favourite: boolean): Promise<void> => {
-      await store.blends.update(id, { favourite, updatedAt: now() });
+      await changed(id, { favourite });
     },
     /** The words to find it by, in place of those before; each once, whatever its capitals. */
     tag: async (id: string, tags: readonly string[]): Promise<void> => {
@@ -168,7 +183,7 @@ export const blendStore = (store: Database = db) => {
       if ([...each.values()].some((tag) => tag.length > 40) || each.size > 20) {
         throw new Error('a blend has at most 20 tags, each of at most 40 characters');
       }
-      await store.blends.update(id, { tags: [...each.values()], updatedAt: now() });
+      await changed(id, { tags: [...each.values()] });
     },
     remove: async (id: string): Promise<void> => {
       const at = now();

@@ -1,7 +1,7 @@
 import { verdictSaid } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { LayoutGrid, List, ListFilter, Search, Star, X } from 'lucide-react';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useCatalog } from '../../parts/catalog';
 import { blends } from '../../store/blends';
 import { madeWhen } from '../../store/madeWhen';
@@ -40,6 +40,9 @@ const Choose = ({
       onChange={(event) => onChoose(event.target.value)}
     >
       <option value="">{any}</option>
+      {value !== '' && !choices.some(([id]) => id === value) && (
+        <option value={value}>no longer there</option>
+      )}
       {choices.map(([id, text]) => (
         <option key={id} value={id}>
           {text}
@@ -51,16 +54,20 @@ const Choose = ({
 /** Blends whose text holds what is typed: kept at once, asked for when typing pauses a moment. */
 const FindField = ({ find, onFind }: { find: string; onFind: (find: string) => void }) => {
   const [typed, setTyped] = useState(find);
-  const [shown, setShown] = useState(find);
-  if (shown !== find) {
-    setShown(find);
-    setTyped(find);
-  }
+  /** What was asked for last from here: when it comes back in the address, typing has gone on. */
+  const sent = useRef(find);
   useEffect(() => {
-    if (typed === find) return undefined;
-    const timer = setTimeout(() => onFind(typed), 120);
+    if (find !== sent.current) setTyped(find);
+    sent.current = find;
+  }, [find]);
+  useEffect(() => {
+    if (typed === sent.current) return undefined;
+    const timer = setTimeout(() => {
+      sent.current = typed;
+      onFind(typed);
+    }, 120);
     return () => clearTimeout(timer);
-  }, [typed, find, onFind]);
+  }, [typed, onFind]);
   return (
     <span className="relative min-w-28 flex-1 basis-28">
       <Search aria-hidden size={16} className="absolute top-3 left-3 text-soft" />

@@ -1,3 +1,4 @@
+import type { Catalog } from '@jubbet/core/catalog';
 import { labelOf, plannedPieces } from '@jubbet/core/label';
 import { roughTime, stepsOf } from '@jubbet/core/making';
 import type { WorkedOut } from '@jubbet/core/drops';
@@ -191,10 +192,22 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
   );
 };
 
+/** Why there is no card: also of what must not be used, so that no paper leads past that. */
+const noCardWords = (catalog: Catalog, worked: WorkedOut): string => {
+  if (worked.state === 'gaps') {
+    return 'Fill in the sentence first. Then there is something to write down.';
+  }
+  if (worked.state === 'problem') return settleProblemWords(catalog, worked.problem);
+  return worked.evaluation.blocking
+    ? 'This must not be used on the person it is for, so it has no card.'
+    : 'Looking for the drops closest to the target.';
+};
+
 const Shown = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
   const catalog = useCatalog();
-  const { worked } = useWorkedOut(recipe);
-  useKeys({ p: () => window.print() });
+  const { worked, looking } = useWorkedOut(recipe);
+  const done = worked.state === 'done' && !worked.evaluation.blocking && !looking ? worked : null;
+  useKeys({ p: () => done && window.print() });
   const back = `/blends/${blendId}`;
   return (
     <div className="mx-auto max-w-4xl">
@@ -202,20 +215,18 @@ const Shown = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
         <ScreenTitle title={`Card of ${nameOrNone(recipe.name)}`} />
         <div className="flex gap-2">
           <ButtonLink to={back}>Back to the blend</ButtonLink>
-          {worked.state === 'done' && (
+          {done && (
             <Button look="first" onClick={() => window.print()}>
               <Printer aria-hidden size={18} /> Print
             </Button>
           )}
         </div>
       </div>
-      {worked.state === 'done' ? (
-        <Card done={worked} recipe={recipe} />
+      {done ? (
+        <Card done={done} recipe={recipe} />
       ) : (
-        <p className="mt-4">
-          {worked.state === 'gaps'
-            ? 'Fill in the sentence first. Then there is something to write down.'
-            : settleProblemWords(catalog, worked.problem)}
+        <p role="status" className="mt-4">
+          {noCardWords(catalog, worked)}
         </p>
       )}
     </div>

@@ -5,7 +5,10 @@ import { sizeOf } from '../../parts/container/size';
 /** One scale for the whole book, in px to the mm. */
 const pxPerMm = 1.5;
 
-/** As tall as a shelf has room for, in mm; what is taller is drawn smaller. */
+/** So wide is a place on the shelf at the least, in px. */
+const placePx = 165;
+
+/** As tall as a shelf has room for, in mm; what is taller or wider is drawn smaller. */
 const tallestMm = 186;
 
 /** So many containers of a kind are drawn; the words beside say how many there are. */
@@ -16,10 +19,11 @@ export const isStacked = ({ kind }: Container): boolean => kind === 'tin' || kin
 
 /** The scale at which a container stands on the shelf. */
 export const scaleOf = (container: Container): number =>
-  pxPerMm * Math.min(1, tallestMm / sizeOf(container).height);
-
-/** So wide is a place on the shelf at the least, in px. */
-const placePx = 165;
+  Math.min(
+    pxPerMm,
+    (pxPerMm * tallestMm) / sizeOf(container).height,
+    placePx / sizeOf(container).width,
+  );
 
 /** How many of a line are drawn: no more than fit, and at least one. */
 export const shownOf = (container: Container, count: number, lines: number): number => {

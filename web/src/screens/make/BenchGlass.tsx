@@ -1,4 +1,4 @@
-import { containerFacts, fillMl, looksOf, type Container } from '@jubbet/core/catalog';
+import { containerFacts, fillMl, type Container, type Looks } from '@jubbet/core/catalog';
 import type { Mixture } from '@jubbet/core/mixture';
 import { formatMl } from '@jubbet/core/words';
 import { beaker } from '../../parts/container/beaker';
@@ -10,6 +10,7 @@ import { together } from '../../parts/together';
 export interface FilledIn {
   readonly id: string;
   readonly name: string;
+  readonly looks: Looks;
   readonly ml: number;
   /** Null where it is not counted. */
   readonly drops: number | null;
@@ -18,6 +19,8 @@ export interface FilledIn {
 /** An oil of one drop is drawn so high, and no oil higher unless it is, as a share of the fill. */
 const leastShare = 0.035;
 const mostShare = 0.09;
+/** However many oils there are, all of them are drawn below the line to which it is filled. */
+const mostOfAll = 0.6;
 
 /** Drops are small in any bottle: they are drawn larger than they are, and that is said. */
 const drawnMl = ({ ml, drops }: FilledIn, fill: number): number =>
@@ -34,29 +37,32 @@ const dropPath = (x: number, y: number, high: number): string =>
 export const BenchGlass = ({
   container,
   oils,
-  bases,
+  poured,
   whole,
   falling,
 }: {
   /** Null where all is mixed in one. */
   container: Container | null;
   oils: readonly FilledIn[];
-  bases: readonly FilledIn[];
+  /** What of the bases is in it by now, in ml. */
+  poured: number;
   /** What it will be when all is in. */
   whole: Mixture;
   /** The oil that is counted now, and how many drops have fallen: each new one is seen to fall. */
-  falling: { readonly oilId: string; readonly count: number } | null;
+  falling: { readonly colour: string; readonly count: number } | null;
 }) => {
   const fill = container ? Math.min(whole.fillMl, fillMl(container)) : whole.fillMl;
   const drawing = container ? drawingOf(container) : beaker(whole.fillMl);
   const { width, height, cavity, perMl } = drawing;
-  const poured = bases.reduce((total, { ml }) => total + ml, 0);
   const layers: Layer[] = [];
+  const shown = oils.filter(({ ml }) => ml > 0);
+  const asDrawn = shown.reduce((total, one) => total + drawnMl(one, fill), 0);
+  const fit = Math.min(1, (mostOfAll * fill) / Math.max(asDrawn, 1e-9));
   let fromMl = 0;
-  for (const one of oils.filter(({ ml }) => ml > 0)) {
+  for (const one of shown) {
     // Once the carrier is in, the glass is to scale again.
-    const ml = poured > 0 ? one.ml : drawnMl(one, fill);
-    layers.push({ id: one.id, ml, fromMl, ...looksOf(one) });
+    const ml = poured > 0 ? one.ml : fit * drawnMl(one, fill);
+    layers.push({ id: one.id, ml, fromMl, ...one.looks });
     fromMl += ml;
   }
   if (poured > 0) {
@@ -65,7 +71,7 @@ export const BenchGlass = ({
   const yOf = (ml: number): number => cavity.top + cavity.height - ml * perMl;
   const isOpen = container === null || !containerFacts(container.kind).runs;
   const text = (container ? 0.12 : 0.08) * width;
-  const now = [...oils, ...bases].reduce((total, { ml }) => total + ml, 0);
+  const now = oils.reduce((total, { ml }) => total + ml, poured);
   const bottom = falling ? yOf(fromMl) : 0;
   return (
     <figure className="flex min-h-0 flex-1 flex-col items-center gap-3">
@@ -111,7 +117,7 @@ export const BenchGlass = ({
             className="falling"
             style={{ '--fall': `${bottom + height * 0.08}px` } as React.CSSProperties}
             d={dropPath(width / 2, -height * 0.14, height * 0.05)}
-            fill={looksOf({ id: falling.oilId }).colour}
+            fill={falling.colour}
           />
         )}
       </svg>
@@ -121,18 +127,16 @@ export const BenchGlass = ({
           {poured === 0 && now > 0 && <span className="text-soft">, drawn larger</span>}
         </span>
         <span className="flex flex-wrap justify-center gap-x-3 text-base text-soft">
-          {oils
-            .filter(({ ml }) => ml > 0)
-            .map(({ id, name, drops, ml }) => (
-              <span key={id} className="inline-flex items-center gap-1.5 whitespace-nowrap">
-                <span
-                  aria-hidden
-                  className="size-3 rounded-full forced-color-adjust-none"
-                  style={{ background: looksOf({ id }).colour }}
-                />
-                {name} {drops ?? formatMl(ml)}
-              </span>
-            ))}
+          {shown.map(({ id, name, looks, drops, ml }) => (
+            <span key={id} className="inline-flex items-center gap-1.5 whitespace-nowrap">
+              <span
+                aria-hidden
+                className="size-3 rounded-full forced-color-adjust-none"
+                style={{ background: looks.colour }}
+              />
+              {name} {drops ?? formatMl(ml)}
+            </span>
+          ))}
         </span>
       </figcaption>
     </figure>

@@ -14,6 +14,7 @@ import {
   type Tally,
 } from '@jubbet/core/making';
 import { nameOrNone, stepTitle } from '@jubbet/core/words';
+import { looksOf } from '@jubbet/core/catalog';
 import { evaluate, type Blend } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
@@ -151,19 +152,23 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                 oils={now.mixture.oils.map(({ oil, ml, drops }) => ({
                   id: oil.id,
                   name: oil.name,
+                  looks: looksOf(oil),
                   ml: ml.likely,
                   drops,
                 }))}
-                bases={basesInIt(blend, steps, tally, container, then.mixture).map(
-                  ({ base, ml }) => ({
-                    id: base.id,
-                    name: base.name,
-                    ml: ml.likely,
-                    drops: null,
-                  }),
+                poured={basesInIt(blend, steps, tally, container, then.mixture).reduce(
+                  (total, { ml }) => total + ml.likely,
+                  0,
                 )}
                 whole={then.mixture}
-                falling={step?.kind === 'count' ? { oilId: step.oilId, count } : null}
+                falling={
+                  step?.kind === 'count'
+                    ? {
+                        colour: looksOf(blend.catalog.oil(step.oilId) ?? { id: step.oilId }).colour,
+                        count,
+                      }
+                    : null
+                }
               />
             )}
           </section>

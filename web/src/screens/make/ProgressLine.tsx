@@ -1,6 +1,9 @@
 import type { Step, Tally } from '@jubbet/core/making';
 import { clsx } from 'clsx';
 
+/** Of more steps than this the pieces are no longer told apart: one bar says it. */
+const mostPieces = 80;
+
 /** How far the batch is, a piece for each step. */
 export const ProgressLine = ({
   steps,
@@ -22,19 +25,28 @@ export const ProgressLine = ({
       aria-valuetext={`${done} of ${steps.length} steps done`}
       className={clsx('flex flex-none', steps.length > 40 ? 'gap-px' : 'gap-1')}
     >
-      {steps.map((step) => (
-        <span
-          key={step.id}
-          className={clsx(
-            'h-2 flex-1 rounded-full forced-color-adjust-none',
-            step === current
-              ? 'bg-[#e3a94a]'
-              : tally.done.has(step.id)
-                ? 'bg-[#8b97cf]'
-                : 'bg-[#33416b]',
-          )}
-        />
-      ))}
+      {steps.length > mostPieces ? (
+        <span className="h-2 flex-1 overflow-hidden rounded-full bg-[#33416b] forced-color-adjust-none">
+          <span
+            className="block h-full bg-[#e3a94a]"
+            style={{ width: `${(100 * done) / steps.length}%` }}
+          />
+        </span>
+      ) : (
+        steps.map((step) => (
+          <span
+            key={step.id}
+            className={clsx(
+              'h-2 flex-1 rounded-full forced-color-adjust-none',
+              step === current
+                ? 'bg-[#e3a94a]'
+                : tally.done.has(step.id)
+                  ? 'bg-[#8b97cf]'
+                  : 'bg-[#33416b]',
+            )}
+          />
+        ))
+      )}
     </div>
   );
 };

@@ -113,7 +113,10 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           value={stored.ounces ? 'both' : 'metric'}
           choices={[
             { value: 'metric', text: 'ml and g' },
-            { value: 'both', text: 'ml and g, with fl oz and oz beside them' },
+            {
+              value: 'both',
+              text: `ml and g, with ${stored.spoons === 'us' || stored.spoons === 'ask' ? 'US' : 'imperial'} fl oz and oz beside them`,
+            },
           ]}
           onChoose={(shown) => keep('ounces', shown === 'both')}
         />
