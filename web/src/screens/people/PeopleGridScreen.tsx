@@ -1,5 +1,6 @@
 import { blendOnPeople } from '@jubbet/core/advice';
-import { wearerOn } from '@jubbet/core/brief';
+import { personSchema, wearerOn } from '@jubbet/core/brief';
+import { recipeSchema } from '@jubbet/core/recipe';
 import { nameOrNone, verdictSaid, wearerWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useMemo } from 'react';
@@ -17,6 +18,8 @@ import { useStored } from '../../store/useStored';
 
 /** More blends than this are no grid any more: the book finds them one by one. */
 const mostBlends = 60;
+/** More people than this stand beside each other on no screen. */
+const mostPeople = 30;
 
 /** What a blend is on somebody, as a field of the grid: shape and word, never colour alone. */
 const Field = ({
@@ -50,9 +53,20 @@ export const PeopleGridScreen = () => {
   const book = useStored(['all blends', true], () => blends.list());
   const failed = house.error ?? book.error;
   if (failed) throw failed;
-  const shown = useMemo(() => (book.data ?? []).slice(0, mostBlends), [book.data]);
+  const shown = useMemo(
+    () =>
+      (book.data ?? [])
+        .slice(0, mostBlends)
+        .filter(({ recipe }) => recipeSchema.safeParse(recipe).success),
+    [book.data],
+  );
   const wearers = useMemo(
-    () => (house.data ?? []).map(({ id, person }) => ({ id, wearer: wearerOn(person, today()) })),
+    () =>
+      (house.data ?? [])
+        // Somebody who cannot be read is shown by their own page, and takes no grid with them.
+        .filter(({ person }) => personSchema.safeParse(person).success)
+        .slice(0, mostPeople)
+        .map(({ id, person }) => ({ id, wearer: wearerOn(person, today()) })),
     [house.data],
   );
   const judge = useMemo(
