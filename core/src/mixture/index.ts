@@ -20,5 +20,6 @@ export {
   weightedShare,
   type Weights,
 } from './mixture';
+export { baseShare, noteShares } from './shares';
 export { strengthBy, strengthOfTotal } from './strength';
 export { type Texture, textureFor, textureOf, waxFor } from './texture';

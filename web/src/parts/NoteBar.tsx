@@ -1,21 +1,4 @@
-import type { Mixture } from '@jubbet/core/mixture';
-
-const notes = ['top', 'middle', 'base'] as const;
-
-/** How much of the oils is top, middle and base note, in percent of their volume. */
-const sharesOf = (mixture: Mixture): readonly (readonly [string, number])[] => {
-  const whole = mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
-  return notes.map((note) => [
-    note,
-    whole === 0
-      ? 0
-      : (100 *
-          mixture.oils
-            .filter(({ oil }) => oil.note === note)
-            .reduce((total, { ml }) => total + ml.likely, 0)) /
-        whole,
-  ]);
-};
+import { noteShares, type Mixture } from '@jubbet/core/mixture';
 
 const fill: Readonly<Record<string, string>> = {
   top: 'bg-note-top',
@@ -34,9 +17,9 @@ export const NoteBar = ({
   words?: boolean;
   className?: string;
 }) => {
-  const shares = sharesOf(mixture).filter(([, share]) => share > 0);
+  const shares = noteShares(mixture).filter(({ percent }) => percent > 0);
   if (shares.length === 0) return null;
-  const words = shares.map(([note, share]) => `${note} ${Math.round(share)} %`).join(', ');
+  const words = shares.map(({ note, percent }) => `${note} ${Math.round(percent)} %`).join(', ');
   const bar = (
     <div
       role="img"
@@ -44,8 +27,8 @@ export const NoteBar = ({
       title={words}
       className={`flex h-1.5 forced-color-adjust-none overflow-hidden rounded-full ${className ?? ''}`}
     >
-      {shares.map(([note, share]) => (
-        <span key={note} className={fill[note]} style={{ width: `${share}%` }} />
+      {shares.map(({ note, percent }) => (
+        <span key={note} className={fill[note]} style={{ width: `${percent}%` }} />
       ))}
     </div>
   );

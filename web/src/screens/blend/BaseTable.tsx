@@ -16,7 +16,7 @@ import {
   formatRange,
   looseWords,
 } from '@jubbet/core/words';
-import { asItLies, type BaseInBlend } from '@jubbet/core/mixture';
+import { asItLies, baseShare, type BaseInBlend } from '@jubbet/core/mixture';
 import { searchBases, type Base } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
@@ -156,7 +156,6 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
   const { country, heard } = useSpoons();
   const done = worked.state === 'done' ? worked.evaluation : null;
   const weight = recipe.by === 'weight';
-  const whole = weight ? done?.mixture.totalG.likely : done?.mixture.fillMl;
   if (recipe.bases.length === 0) return null;
   return (
     <section aria-label="Bases" className="mt-1">
@@ -183,9 +182,7 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
                 mixed={mixed}
                 isRest={isRest(recipe.bases, entry)}
                 weight={weight}
-                percent={
-                  mixed && whole ? (100 * (weight ? mixed.g : mixed.ml).likely) / whole : null
-                }
+                percent={done && mixed ? baseShare(done.mixture, mixed, recipe.by) : null}
                 change={change}
                 wayBack={() => () => change(() => recipe)}
                 said={(text, act) => {

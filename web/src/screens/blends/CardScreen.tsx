@@ -2,9 +2,11 @@ import type { Catalog } from '@jubbet/core/catalog';
 import { labelOf, plannedPieces } from '@jubbet/core/label';
 import { roughTime, stepsOf } from '@jubbet/core/making';
 import type { WorkedOut } from '@jubbet/core/drops';
+import { baseShare } from '@jubbet/core/mixture';
 import type { Recipe } from '@jubbet/core/recipe';
 import {
   capitalised,
+  countedContainers,
   doNotUseWords,
   fillingsWords,
   findingMessage,
@@ -12,6 +14,7 @@ import {
   formatPercent,
   labelText,
   nameOrNone,
+  oneOf,
   onPlaceWords,
   roughTimeWords,
   settleProblemWords,
@@ -24,19 +27,16 @@ import {
 } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
-import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { OilName } from '../../parts/OilName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { together } from '../../parts/together';
 import { useKeys } from '../../parts/useKeys';
 import { useUnits } from '../../parts/useUnits';
-import { blends } from '../../store/blends';
 import { today } from '../../store/now';
-import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
@@ -49,8 +49,12 @@ const Part = ({ title, children }: { title: string; children: ReactNode }) => (
 );
 
 /** What the figures are of. */
-const wholeWords = ({ inOne, count }: Done['blend']): string =>
-  inOne ? 'In the whole batch' : count === 1 ? 'In the bottle' : `In each of ${count}`;
+const wholeWords = ({ inOne, count, formula }: Done['blend']): string =>
+  inOne
+    ? 'In the whole batch'
+    : count === 1
+      ? `In the ${oneOf(formula.container.kind)}`
+      : `In each of ${countedContainers(count, formula.container.kind)}`;
 
 /** What goes in, in drops, ml and g; of what is mixed in one, all of it. */
 const Ingredients = ({ done: { blend, evaluation } }: { done: Done }) => {
@@ -86,14 +90,7 @@ const Ingredients = ({ done: { blend, evaluation } }: { done: Done }) => {
             <Cell right />
             <Cell right>{formatNumber(ml.likely, 3)}</Cell>
             <Cell right>{formatNumber(g.likely, 3)}</Cell>
-            <Cell right>
-              {formatNumber(
-                blend.formula.by === 'weight'
-                  ? (100 * g.likely) / mixture.totalG.likely
-                  : (100 * ml.likely) / mixture.fillMl,
-                3,
-              )}
-            </Cell>
+            <Cell right>{formatNumber(baseShare(mixture, { ml, g }, blend.formula.by), 3)}</Cell>
           </Row>
         ))}
       </tbody>
@@ -234,13 +231,6 @@ const Shown = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
 };
 
 /** A blend on one page: for whom, what goes in, the steps, the limits and the cautions. */
-export const CardScreen = () => {
-  const { blendId = '' } = useParams();
-  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <Shown blendId={blendId} recipe={data.recipe} />;
-};
+export const CardScreen = () => (
+  <OneBlend>{({ id, recipe }) => <Shown blendId={id} recipe={recipe} />}</OneBlend>
+);
