@@ -104,6 +104,8 @@ export const baseFactsFile = z.strictObject({
       densityAtC: z.number(),
       absorption: z.string().nullable(),
       feel: z.string().nullable(),
+      /** How heavy it feels, in a word, of what is rubbed in by itself. */
+      body: z.enum(['light', 'medium', 'rich']).nullable(),
       comedogenic: z.number().nullable(),
       skin: z.array(z.string()),
       odour: z.string().nullable(),

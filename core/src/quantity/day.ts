@@ -1,4 +1,4 @@
-import { addDays, addMonths, formatISO, parseISO } from 'date-fns';
+import { addDays, addMonths, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 
 /** A day of the calendar, `2026-11-25`. */
 export type Day = string;
@@ -11,3 +11,7 @@ export const monthsAfter = (day: Day, months: number): Day =>
 
 /** `days` after a day. */
 export const daysAfter = (day: Day, days: number): Day => dayOf(addDays(parseISO(day), days));
+
+/** Days from one day to another; negative where the other is earlier. */
+export const daysBetween = (from: Day, to: Day): number =>
+  differenceInCalendarDays(parseISO(to), parseISO(from));

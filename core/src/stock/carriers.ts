@@ -52,6 +52,23 @@ const before: Record<CarrierOrder, (a: CarrierOnShelf, b: CarrierOnShelf) => num
   },
 };
 
+/** How heavy carriers feel, the lightest first. */
+export const carrierBodies = ['light', 'medium', 'rich'] as const;
+/** How fast carriers absorb, the fastest first. */
+export const carrierAbsorptions = ['fast', 'medium', 'slow'] as const;
+
+export type CarrierBody = (typeof carrierBodies)[number];
+export type CarrierAbsorption = (typeof carrierAbsorptions)[number];
+
+/** Where a carrier stands between light and rich, fast and slow; null where it is not known. */
+export const carrierFeel = (
+  baseId: string,
+): { readonly body: CarrierBody; readonly absorption: CarrierAbsorption } | null => {
+  const facts = baseFacts(baseId);
+  const absorption = carrierAbsorptions.find((one) => facts?.absorption === one);
+  return facts?.body && absorption ? { body: facts.body, absorption } : null;
+};
+
 /** The carriers that are as asked, in the order that was asked. */
 export const carriersAsked = (
   carriers: readonly CarrierOnShelf[],

@@ -1,10 +1,21 @@
 export {
+  carrierAbsorptions,
+  carrierBodies,
+  carrierFeel,
   type CarrierKind,
   carrierOnShelf,
   type CarrierOnShelf,
   type CarrierOrder,
   carriersAsked,
 } from './carriers';
+export {
+  placeOnLine,
+  standingOf,
+  timeLineOf,
+  type Keeps,
+  type Standing,
+  type TimeLine,
+} from './timeLine';
 export { enoughFor } from './enough';
 export { onTheTable, type OnTheTable } from './onTheTable';
 export { analysisSchema, type Bottle, bottleSchema } from './bottle';

@@ -134,6 +134,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
           },
           {
+            path: 'shelf/dates',
+            lazy: async () => ({ Component: (await screens.dates()).DatesScreen }),
+          },
+          {
             path: 'shelf/new',
             lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
           },

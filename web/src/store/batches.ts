@@ -15,6 +15,7 @@ import {
 import { analysesInUse } from '@jubbet/core/stock';
 import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
 import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
+import type { Day } from '@jubbet/core/quantity';
 import type { Recipe } from '@jubbet/core/recipe';
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
@@ -23,6 +24,7 @@ import { keepDraft } from './drafts';
 import { idsBy, textsOf } from './listed';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
+import { batches as batchKind } from './records/batches';
 import { settingsStore } from './settings';
 
 interface Start {
@@ -155,6 +157,28 @@ export const batchStore = (store: Database = db) => {
     },
     /** Ids of all batches, the last begun first. */
     ids: async (): Promise<string[]> => (await idsBy(store.batches, 'startedAt')).reverse(),
+    /** Batches that were finished and have a best before, the last begun first, so many at most. */
+    keeping: async (
+      most: number,
+    ): Promise<
+      { readonly id: string; readonly name: string; readonly madeOn: Day; readonly until: Day }[]
+    > => {
+      const last = await store.batches.orderBy('startedAt').reverse().limit(most).toArray();
+      return last.flatMap((batch) => {
+        const { id, number, madeOn, made, deletedAt, notToBeUsed } = batch;
+        const name = String(batchKind.nameOf(batch));
+        return made?.bestBefore && deletedAt === null && !notToBeUsed
+          ? [
+              {
+                id,
+                name: name === number ? name : `${name}, ${number}`,
+                madeOn,
+                until: made.bestBefore,
+              },
+            ]
+          : [];
+      });
+    },
     /** Ids of batches that are on the bench, the last begun first. */
     openIds: async (): Promise<string[]> => {
       const [all, finished] = await Promise.all([

@@ -12,15 +12,15 @@ import { baseFacts } from '@jubbet/core/catalog';
 import { allergyWords, countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
-import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { blends } from '../../store/blends';
 import { bottles } from '../../store/bottles';
 import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
+import { CarrierMap } from './CarrierMap';
 import { useRecipe } from './useRecipe';
 import { Cell, Row, RowHead, Table, type Column } from '../../parts/Table';
 
@@ -126,6 +126,9 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
     order,
   });
   const back = `/blends/${record.id}`;
+  const isIn = (baseId: string) => recipe.bases.some(({ id }) => id === baseId);
+  const toggle = (baseId: string) =>
+    change(isIn(baseId) ? removeBase(baseId) : addBase(catalog, baseId));
   return (
     <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
@@ -178,6 +181,12 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
           on the shelf only
         </label>
       </div>
+      <CarrierMap
+        rows={shown}
+        isIn={isIn}
+        mustAvoid={({ base }) => allergyTo(base, wearer)?.what === 'avoid'}
+        onToggle={toggle}
+      />
       <div
         tabIndex={0}
         role="region"
@@ -186,20 +195,15 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
       >
         <Table cards columns={columns} className="text-[15px]">
           <tbody>
-            {shown.map((row) => {
-              const isIn = recipe.bases.some(({ id }) => id === row.base.id);
-              return (
-                <CarrierRow
-                  key={row.base.id}
-                  row={row}
-                  wearer={wearer}
-                  isIn={isIn}
-                  onToggle={() =>
-                    change(isIn ? removeBase(row.base.id) : addBase(catalog, row.base.id))
-                  }
-                />
-              );
-            })}
+            {shown.map((row) => (
+              <CarrierRow
+                key={row.base.id}
+                row={row}
+                wearer={wearer}
+                isIn={isIn(row.base.id)}
+                onToggle={() => toggle(row.base.id)}
+              />
+            ))}
           </tbody>
         </Table>
         {shown.length === 0 && <p className="py-3">No matches. Remove a filter.</p>}
@@ -210,14 +214,9 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
 
 /** All bases side by side, for the wearer and the shelf of this blend. */
 export const CarriersScreen = () => {
-  const { blendId = '' } = useParams();
-  const found = useStored(['blend', blendId], () => blends.get(blendId));
-  const shelf = useStored(['bottles'], () => bottles.list());
-  const error = found.error ?? shelf.error;
+  const { data, error } = useStored(['bottles'], () => bottles.list());
+  const shelf = useMemo(() => data?.map(({ bottle }) => bottle), [data]);
   if (error) throw error;
-  if (found.data === undefined || shelf.data === undefined) return null;
-  if (found.data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <Carriers record={found.data} shelf={shelf.data.map(({ bottle }) => bottle)} />;
+  if (!shelf) return null;
+  return <OneBlend>{(record) => <Carriers record={record} shelf={shelf} />}</OneBlend>;
 };

@@ -8,13 +8,11 @@ import { onWearer, usualWearers } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
-import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
-import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { together } from '../../parts/together';
 import { VerdictMark } from '../../parts/VerdictMark';
-import { blends } from '../../store/blends';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
@@ -91,28 +89,26 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
 
 /** One blend, as it stands in its drops, against everyone in the house and a few more. */
 export const WhoScreen = () => {
-  const { blendId = '' } = useParams();
-  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
-  const house = useStored(['people'], () => people.list());
-  const failed = error ?? house.error;
-  if (failed) throw failed;
-  if (data === undefined || house.data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
+  const { data, error } = useStored(['people'], () => people.list());
+  if (error) throw error;
+  if (data === undefined) return null;
   return (
-    <div className="mx-auto max-w-4xl">
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle
-          title={`Who can use ${data.recipe.name || 'this blend'}`}
-          aside="the same bottle, drop for drop"
-        />
-        <ButtonLink to={`/blends/${blendId}`}>Back to the blend</ButtonLink>
-      </div>
-      <People recipe={data.recipe} house={house.data} />
-      <p className="mt-3 text-sm text-soft">
-        Published guidance, not medical advice. A licensed practitioner comes first.
-      </p>
-    </div>
+    <OneBlend>
+      {({ id, recipe }) => (
+        <div className="mx-auto max-w-4xl">
+          <div className="flex flex-wrap items-center justify-between gap-3">
+            <ScreenTitle
+              title={`Who can use ${recipe.name || 'this blend'}`}
+              aside="the same bottle, drop for drop"
+            />
+            <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+          </div>
+          <People recipe={recipe} house={data} />
+          <p className="mt-3 text-sm text-soft">
+            Published guidance, not medical advice. A licensed practitioner comes first.
+          </p>
+        </div>
+      )}
+    </OneBlend>
   );
 };

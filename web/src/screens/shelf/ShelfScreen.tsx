@@ -1,7 +1,6 @@
 import { containers } from '../../store/containers';
 import { useCatalog } from '../../parts/catalog';
 import {
-  type Catalog,
   botanicalOf,
   fillMl,
   searchBases,
@@ -29,11 +28,9 @@ import { materials } from '../../store/materials';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 import { useUnits } from '../../parts/useUnits';
+import { materialName } from './materialName';
 
 const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy');
-
-const nameOf = (catalog: Catalog, id: string): string =>
-  catalog.oil(id)?.name ?? catalog.base(id)?.name ?? id;
 
 const State = ({ bottle }: { bottle: Bottle }) => {
   const catalog = useCatalog();
@@ -56,7 +53,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line pt-1 pb-2.5">
       <span className="min-w-52 flex-1">
         <Link to={`/shelf/${id}`} className="text-press no-underline hover:underline">
-          <OilName name={nameOf(catalog, bottle.materialId)} />
+          <OilName name={materialName(catalog, bottle.materialId)} />
         </Link>
         <span className="block text-sm text-soft">
           {bottle.lot ? `lot ${bottle.lot}` : 'no lot'}
@@ -99,7 +96,7 @@ const Group = ({ title, records }: { title: string; records: readonly BottleReco
                 fallback={(error) => (
                   <BrokenRecord
                     what="bottle"
-                    name={nameOf(catalog, record.bottle.materialId)}
+                    name={materialName(catalog, record.bottle.materialId)}
                     error={error}
                     record={record}
                     onDelete={() => void write('The shelf', () => bottles.remove(id))}
@@ -130,7 +127,9 @@ export const ShelfScreen = () => {
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
   const byName = (a: BottleRecord, b: BottleRecord) =>
-    nameOf(catalog, a.bottle.materialId).localeCompare(nameOf(catalog, b.bottle.materialId));
+    materialName(catalog, a.bottle.materialId).localeCompare(
+      materialName(catalog, b.bottle.materialId),
+    );
   const oils = open.filter(({ bottle }) => catalog.oil(bottle.materialId)).sort(byName);
   const others = open.filter(({ bottle }) => !catalog.oil(bottle.materialId)).sort(byName);
   const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure');
@@ -138,9 +137,12 @@ export const ShelfScreen = () => {
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
-        <ButtonLink look="first" to="/shelf/new">
-          Add a bottle
-        </ButtonLink>
+        <div className="flex gap-2">
+          <ButtonLink to="/shelf/dates">Dates</ButtonLink>
+          <ButtonLink look="first" to="/shelf/new">
+            Add a bottle
+          </ButtonLink>
+        </div>
       </div>
       <div className="mt-3 max-w-xl">
         <PickByName<Material>

@@ -1,0 +1,102 @@
+import {
+  carrierAbsorptions,
+  carrierBodies,
+  carrierFeel,
+  type CarrierOnShelf,
+} from '@jubbet/core/stock';
+import { formatList } from '@jubbet/core/words';
+import { clsx } from 'clsx';
+
+/**
+ * Carriers by how heavy they feel and how fast they absorb; pressing one adds or removes it.
+ *
+ * @param mustAvoid true of what this person must avoid: it cannot be added
+ */
+export const CarrierMap = ({
+  rows,
+  isIn,
+  mustAvoid,
+  onToggle,
+}: {
+  rows: readonly CarrierOnShelf[];
+  isIn: (baseId: string) => boolean;
+  mustAvoid: (row: CarrierOnShelf) => boolean;
+  onToggle: (baseId: string) => void;
+}) => {
+  const placed = rows.map((row) => ({ row, feel: carrierFeel(row.base.id) }));
+  const elsewhere = placed.filter(({ feel }) => feel === null).map(({ row }) => row.base.name);
+  if (elsewhere.length === rows.length) return null;
+  return (
+    <section
+      aria-label="Carriers by feel and absorption"
+      className="rounded-xl border border-line bg-sheet px-4 py-3"
+    >
+      <h2 className="text-lg">By feel and absorption</h2>
+      <p className="text-sm text-soft">
+        Press one to add it, or to remove it again. A dot means that it is on the shelf.
+      </p>
+      <div
+        role="group"
+        aria-label="From light to rich, from fast to slow"
+        className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-3 sm:grid-cols-[auto_repeat(3,minmax(0,1fr))]"
+      >
+        <span className="max-sm:hidden" />
+        {carrierAbsorptions.map((absorption) => (
+          <p key={absorption} className="pb-1 text-sm font-semibold max-sm:hidden">
+            absorbs {absorption === 'medium' ? 'at a medium rate' : absorption}
+          </p>
+        ))}
+        {carrierBodies.map((body) => (
+          <div key={body} className="contents">
+            <p className="border-t border-line pt-2 pr-2 text-sm font-semibold">{body}</p>
+            {carrierAbsorptions.map((absorption) => (
+              <div
+                key={absorption}
+                role="group"
+                aria-label={`${body}, absorbs ${absorption}`}
+                className="flex flex-wrap content-start gap-1.5 py-2 sm:border-t sm:border-line"
+              >
+                {placed
+                  .filter(({ feel }) => feel?.body === body && feel.absorption === absorption)
+                  .map(({ row }) => {
+                    const { base, left } = row;
+                    const is = isIn(base.id);
+                    return (
+                      <button
+                        key={base.id}
+                        type="button"
+                        aria-pressed={is}
+                        disabled={!is && mustAvoid(row)}
+                        className={clsx(
+                          'min-h-8 rounded-full border px-3 text-[14.5px] pointer-coarse:min-h-11',
+                          is
+                            ? 'border-press bg-press text-sheet'
+                            : 'border-field text-ink hover:border-press',
+                          'disabled:border-dashed disabled:text-soft disabled:hover:border-field',
+                        )}
+                        onClick={() => onToggle(base.id)}
+                      >
+                        {base.name}
+                        {left && (
+                          <>
+                            <span aria-hidden> ●</span>
+                            <span className="sr-only">, on the shelf</span>
+                          </>
+                        )}
+                      </button>
+                    );
+                  })}
+              </div>
+            ))}
+          </div>
+        ))}
+      </div>
+      {elsewhere.length > 0 && (
+        <p className="text-sm text-soft">
+          Feel or absorption not known: {formatList(elsewhere.slice(0, 12))}
+          {elsewhere.length > 12 && `, and ${elsewhere.length - 12} more`}.
+        </p>
+      )}
+    </section>
+  );
+};
