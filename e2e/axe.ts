@@ -78,7 +78,8 @@ export const expectReflow = async (page: Page, part?: string): Promise<void> => 
     await expect
       .poll(() => page.evaluate(() => document.documentElement.scrollWidth))
       .toBeLessThanOrEqual(width);
-    found.push(...(await violations(page, part, targets)).map((one) => `${width}: ${one}`));
+    // Fingers are on phones; on the other two the same things stand further apart or alike.
+    if (width === 390) found.push(...(await violations(page, part, targets)));
   }
   if (before) await page.setViewportSize(before);
   expect(found).toEqual([]);

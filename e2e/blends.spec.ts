@@ -53,7 +53,9 @@ test('a blend that is shared is for anyone, unless the maker ticks otherwise', a
   expect(text).not.toMatch(/Aubrey,|anticoagulants/);
 });
 
-test.describe('a file that cannot be read is answered with a sentence, and changes nothing', () => {
+test('a file that cannot be read is answered with a sentence, and changes nothing', async ({
+  page,
+}) => {
   const cases: [string, string, RegExp][] = [
     ['broken', '{"format": "jubbet', /not JSON/],
     ['foreign', '{"hello": 1}', /not a blend file/],
@@ -64,10 +66,10 @@ test.describe('a file that cannot be read is answered with a sentence, and chang
       /oils\.0\.drops: .*whole/,
     ],
   ];
+  await page.goto('/blends');
+  await expect(page.getByRole('listitem')).toHaveCount(21);
   for (const [name, text, sentence] of cases) {
-    test(name, async ({ page }) => {
-      await page.goto('/blends');
-      await expect(page.getByRole('listitem')).toHaveCount(21);
+    await test.step(name, async () => {
       await page.getByLabel('A blend file to import').setInputFiles({
         name: `${name}.json`,
         mimeType: 'application/json',
