@@ -1,6 +1,7 @@
 import { readDecimal } from './number';
 import { lookUp } from './lookUp';
 import {
+  countryAdjectives,
   countryIn,
   volumeOf,
   volumes,
@@ -188,16 +189,16 @@ export const readAmount = (
           ),
         };
   }
-  if (named !== null) return no('no-unit');
   const mass = lookUp(masses, name);
   if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
   if (one === 'oz' || one === 'ounce') {
+    const whose = named === null ? '' : `${countryAdjectives[named]} `;
     return liquid
       ? {
           ok: false,
           code: 'which-ounce',
           text: text.trim(),
-          readings: [`${said} fl oz`, `${said} oz by weight`],
+          readings: [`${said} ${whose}fl oz`, `${said} oz by weight`],
         }
       : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
   }

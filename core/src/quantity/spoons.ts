@@ -76,7 +76,8 @@ interface Way {
   readonly several: string;
 }
 
-const adjectives: Readonly<Record<SpoonCountry, string>> = {
+/** How a country stands before its measure: `US`, `imperial`. */
+export const countryAdjectives: Readonly<Record<SpoonCountry, string>> = {
   metric: 'metric',
   us: 'US',
   imperial: 'imperial',
@@ -96,8 +97,8 @@ export const waysByCountry = (name: string, measures: Measures): readonly Way[] 
     const [one, several] = name === 'fluidOunce' ? ['fl oz', 'fl oz'] : [name, `${name}s`];
     ways.push({
       ml,
-      one: `${adjectives[country]} ${one}`,
-      several: `${adjectives[country]} ${several}`,
+      one: `${countryAdjectives[country]} ${one}`,
+      several: `${countryAdjectives[country]} ${several}`,
     });
   }
   return ways;

@@ -8,6 +8,7 @@ import {
 } from '../catalog';
 import { allergyOrCondition, allergyWords, conditionWords } from './conditions';
 import { kindCautionWords, placeCautionWords, placeWordWords } from './placeAndKind';
+import { dayWords } from './days';
 import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 import { assumedDensity } from '../mixture';
 import { type Finding, shareOfLimit } from '../limits';
@@ -263,8 +264,8 @@ const oilAgeWords = ({ verdict }: Finding, bottle: BottleInUse, name: string): s
   const lot = bottle.lot ? `, lot ${bottle.lot},` : '';
   const since =
     bottle.because === 'printed'
-      ? `is past the date on the bottle, ${bottle.keepsUntil}`
-      : `has been open too long: best before ${bottle.keepsUntil}`;
+      ? `is past the date on the bottle, ${dayWords(bottle.keepsUntil)}`
+      : `has been open too long: best before ${dayWords(bottle.keepsUntil)}`;
   const skin =
     verdict === 'over' ? 'Once oxidised, it can sensitise skin.' : 'Smell it before you use it.';
   return `${name}${lot} ${since}. ${skin}`;

@@ -84,10 +84,14 @@ export const CompareOils = ({
               const said = saidOf.get(id);
               return (
                 <Cell key={id}>
-                  <VerdictMark
-                    verdict={said?.verdict ?? 'unknown'}
-                    {...(said?.blocking ? { word: 'do not use' } : {})}
-                  />
+                  {said?.verdict ? (
+                    <VerdictMark
+                      verdict={said.verdict}
+                      {...(said.blocking ? { word: 'do not use' } : {})}
+                    />
+                  ) : (
+                    '–'
+                  )}
                 </Cell>
               );
             })}

@@ -6,27 +6,27 @@ import {
   type OilsAsked,
 } from '@jubbet/core/advice';
 import { botanicalOf, looksOf, scentFamilies, type Oil } from '@jubbet/core/catalog';
-import { addOil, removeOil, type Recipe } from '@jubbet/core/recipe';
+import { addOil, emptyRecipe, removeOil } from '@jubbet/core/recipe';
 import { stockOf } from '@jubbet/core/stock';
 import { findingMessage, formatList, formatNumber, maximumWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { SelectField, TextField } from '../../parts/Field';
-import { Missing } from '../../parts/Missing';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
+import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { together } from '../../parts/together';
 import { useInSlices } from '../../parts/useInSlices';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { WindowList } from '../../parts/WindowList';
-import { blends } from '../../store/blends';
 import { bottles } from '../../store/bottles';
 import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
 import { CompareOils } from './CompareOils';
+import { ofToday } from './ofToday';
 import { useRecipe } from './useRecipe';
 
 /** More than this stand side by side only on a wide wall. */
@@ -129,12 +129,14 @@ const Oils = ({ record }: { record: BlendRecord }) => {
     [recipe.oils, catalog],
   );
   // What is said of an oil hangs on the person and the place, not on what else is in the blend.
-  const brief = JSON.stringify([recipe.brief, recipe.guideline, recipe.containers]);
+  const { brief, guideline, containers, bases, by } = useMemo(
+    () => ofToday(recipe, record),
+    [recipe, record],
+  );
   const judge = useMemo(() => {
-    const blank: Recipe = { ...recipe, oils: [] };
+    const blank = { ...emptyRecipe(), brief, guideline, containers, bases, by };
     return (oil: Oil) => oilForBrief(catalog, blank, oil);
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [catalog, brief]);
+  }, [catalog, brief, guideline, containers, bases, by]);
   const all = useMemo(
     () => catalog.oils.filter(({ forbidden }) => forbidden === undefined),
     [catalog],
@@ -257,13 +259,4 @@ const Tick = ({
 );
 
 /** All oils to choose from, for the person, the shelf and the smell of this blend. */
-export const OilsScreen = () => {
-  const { blendId = '' } = useParams();
-  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <Oils record={data} />;
-};
+export const OilsScreen = () => <OneBlend>{(record) => <Oils record={record} />}</OneBlend>;

@@ -43,7 +43,7 @@ const useNamed = (noNames: boolean): readonly [boolean, () => void] => {
   return [named || noNames, onNamed];
 };
 
-/** Stands beside a name, and says that it is there. */
+/** Stands beside the names, and says that it is there. */
 const Named = ({ onNamed }: { onNamed: () => void }) => {
   useEffect(onNamed, [onNamed]);
   return null;
@@ -63,6 +63,8 @@ const Book = ({
   /** Told when the first name is on the screen. */
   onNamed?: () => void;
 }) => {
+  const first = useStored(['blend', ids[0]], () => blends.get(ids[0] ?? ''));
+  const isRead = first.data !== undefined || first.error !== null;
   const one = (id: string) => (
     <OneRecord
       what="blend"
@@ -73,7 +75,6 @@ const Book = ({
     >
       {(record) => (
         <>
-          {onNamed && <Named onNamed={onNamed} />}
           {look === 'shelf' ? (
             <ShelfCard record={record} named={named} />
           ) : (
@@ -87,6 +88,8 @@ const Book = ({
   );
   return (
     <div className={named ? '' : 'pt-13'}>
+      {/* Also where the first is broken and has no name. */}
+      {onNamed && isRead && <Named onNamed={onNamed} />}
       {look === 'shelf' ? (
         <ShelfGrid ids={ids}>{one}</ShelfGrid>
       ) : (

@@ -6,7 +6,7 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
-import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -186,13 +186,8 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
 /** A blend as it was each time it was made. */
 export const VersionsScreen = () => {
   const { blendId = '' } = useParams();
-  const blend = useStored(['blend', blendId], () => blends.get(blendId));
-  const list = useStored(['drafts', blendId], () => drafts.list(blendId));
-  const error = blend.error ?? list.error;
+  const { data, error } = useStored(['drafts', blendId], () => drafts.list(blendId));
   if (error) throw error;
-  if (blend.data === undefined || list.data === undefined) return null;
-  if (blend.data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <Drafts blend={blend.data} list={list.data} />;
+  if (data === undefined) return null;
+  return <OneBlend>{(record) => <Drafts blend={record} list={data} />}</OneBlend>;
 };

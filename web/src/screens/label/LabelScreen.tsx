@@ -24,9 +24,9 @@ import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
-import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
@@ -157,16 +157,14 @@ export const BatchLabelScreen = () => {
 
 /** The label of a blend that is not made yet: today's date, and no batch. */
 export const BlendLabelScreen = () => {
-  const { blendId = '' } = useParams();
-  const found = useStored(['blend', blendId], () => blends.get(blendId));
-  const set = useStored(['settings'], () => settings.read());
-  const error = found.error ?? set.error;
+  const { data, error } = useStored(['settings'], () => settings.read());
   if (error) throw error;
-  if (found.data === undefined || set.data === undefined) return null;
-  if (found.data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <LabelOfDraft blendId={blendId} recipe={found.data.recipe} printing={set.data} />;
+  if (data === undefined) return null;
+  return (
+    <OneBlend>
+      {({ id, recipe }) => <LabelOfDraft blendId={id} recipe={recipe} printing={data} />}
+    </OneBlend>
+  );
 };
 
 const LabelOfDraft = ({

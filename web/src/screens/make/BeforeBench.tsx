@@ -5,11 +5,13 @@ import { firstLine, type Recipe } from '@jubbet/core/recipe';
 import type { Answer } from '@jubbet/core/brief';
 import {
   capitalised,
+  containerWordsOf,
   countedContainers,
   findingMessage,
   formatList,
   massWords,
   noteWords,
+  oneOf,
   roughTimeWords,
   verdictHeadline,
   volumeWords,
@@ -157,7 +159,9 @@ export const BeforeBench = ({
                 rule={{ least: 1, most: 1000, whole: true }}
                 onNumber={setCount}
               />
-              {containers.replace(/^\S+ /, '')}
+              {count === 1
+                ? oneOf(blend.formula.container.kind)
+                : containerWordsOf(blend.formula.container.kind).plural}
             </label>
             <Button
               className="size-11 rounded-full! px-0!"

@@ -91,7 +91,12 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     // The browser went away between the last step and the end: it ends now.
     if (brokenOff) void batches.mend().catch(setFailure);
   }, [brokenOff, setFailure]);
-  if (!tally || !gate) return null;
+  const container = step ? (containerOfStep(step) ?? 0) : 0;
+  const held = useMemo(
+    () => (tally ? inIt(blend, steps, tally, container) : null),
+    [blend, steps, tally, container],
+  );
+  if (!tally || !gate || !held) return null;
 
   const end = (): void => {
     batches
@@ -100,8 +105,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
       .catch(setFailure);
   };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
-  const container = step ? (containerOfStep(step) ?? 0) : 0;
-  const { now, then } = inIt(blend, steps, tally, container);
+  const { now, then } = held;
   const chosen = (events: readonly BenchEvent[]): void => {
     choose(events);
     focusPad();

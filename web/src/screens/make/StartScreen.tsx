@@ -2,15 +2,12 @@ import type { Recipe } from '@jubbet/core/recipe';
 import { findingMessage, settleProblemWords, verdictHeadline } from '@jubbet/core/words';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
-import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
-import { Missing } from '../../parts/Missing';
+import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { useAnswer } from '../../parts/useAnswer';
 import { answers } from '../../store/answers';
-import { blends } from '../../store/blends';
-import { useStored } from '../../store/useStored';
 import { BeforeBench } from './BeforeBench';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 
@@ -87,13 +84,6 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
 };
 
 /** Before the bench: what is about to be made, and whether it may be. */
-export const StartScreen = () => {
-  const { blendId = '' } = useParams();
-  const { data, error } = useStored(['blend', blendId], () => blends.get(blendId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Blend not found" text="It may have been deleted." />;
-  }
-  return <Start blendId={blendId} recipe={data.recipe} />;
-};
+export const StartScreen = () => (
+  <OneBlend>{({ id, recipe }) => <Start blendId={id} recipe={recipe} />}</OneBlend>
+);

@@ -3,7 +3,7 @@ import { placeWords } from '@jubbet/core/words';
 import { useEffect, useId, useRef } from 'react';
 import { Body } from './Body';
 
-/** Places that nothing may go to: they can be chosen, and the sheet says why it will not do. */
+/** Places that nothing may go to: the list shows one only where a blend has it already. */
 const never: ReadonlySet<PlaceId> = new Set([
   'eyes-inner-nose-ear-canal-mucosa',
   'intimate',
