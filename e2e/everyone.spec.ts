@@ -36,6 +36,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
   ],
   'the shelf': [
     ['the shelf', '/shelf', 'Shelf'],
+    ['dates', '/shelf/dates', 'Dates'],
     ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
     ['a container of one’s own', '/shelf/containers/new', 'New container'],
   ],

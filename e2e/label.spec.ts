@@ -6,7 +6,7 @@ const mm = 72 / 25.4;
 
 test('the label comes as a PDF of its true size', async ({ page }) => {
   await page.goto('/batches/batch-raffle-table/label');
-  await page.getByLabel('PDF on').selectOption('one label per page');
+  await page.getByLabel('Print on').selectOption('one label per page');
   await page.getByLabel('How many labels').fill('2');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as PDF' }).click();
@@ -41,4 +41,25 @@ test('a name in letters of more languages prints; one in another script says so'
   await page.getByLabel('Made by').fill('花子');
   await page.getByRole('button', { name: 'Save as PDF' }).click();
   await expect(page.getByRole('status')).toContainText('its typeface has no “花子”');
+});
+
+test('labels go onto a sheet that is sold, from the first free one on', async ({ page }) => {
+  await page.goto('/blends/house-full/label');
+  await page.getByLabel('Print on').selectOption('A4 sheet of 21, 63.5 × 38.1 mm');
+  await expect(page.getByLabel('Width of the label')).toHaveCount(0);
+  await page.getByLabel('How many labels').fill('3');
+  await page.getByLabel('First free label of the sheet').fill('20');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  const pdf = await PDFDocument.load(readFileSync(await (await download).path()));
+  // Two are left on the sheet, so a third begins another.
+  expect(pdf.getPageCount()).toBe(2);
+  expect(pdf.getPage(0).getSize().width).toBeCloseTo(210 * mm, 1);
+});
+
+test('a box of pieces has one label, which says what is in it', async ({ page }) => {
+  await page.goto('/blends/keepsake/label');
+  await page.getByLabel('For which containers').selectOption('the box with all 6 in it');
+  await expect(page.getByLabel('How many labels')).toHaveValue('1');
+  await expect(page.getByRole('group', { name: 'Labels' })).toContainText(/\d+ tins of 15 ml/);
 });

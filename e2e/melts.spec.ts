@@ -204,6 +204,17 @@ test('twice as much in one press, and back with undo', async ({ page }) => {
 
 test('carriers are compared for this wearer, and one is taken from there', async ({ page }) => {
   await page.goto('/blends/stage-left/carriers');
+  // By feel first: what is in it is pressed in, and what Teo must avoid is not there.
+  const slow = page.getByRole('group', { name: 'Feels rich, absorbs slowly' });
+  await expect(slow.getByRole('button', { name: 'Olive oil' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Sweet almond oil/ })).toHaveCount(0);
+  await slow.getByRole('button', { name: 'Castor oil' }).click();
+  await expect(slow.getByRole('button', { name: 'Castor oil' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByLabel('Show').selectOption('as a table');
+  await page.getByRole('button', { name: 'Remove Castor oil' }).click();
   // Teo is allergic to tree nuts.
   await expect(page.getByRole('row', { name: /Jojoba oil/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Sweet almond/ })).toHaveCount(0);

@@ -9,6 +9,8 @@ test('a making keeps a version; two stand side by side; one goes back', async ({
   await page.getByLabel('compare Version 1').check();
   const table = page.getByRole('region', { name: 'Side by side' });
   await expect(table.getByRole('row', { name: /Lavender/ })).toContainText('2 drops ·');
+  await expect(page.getByRole('region', { name: 'Drops of each oil' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'How much of each limit' })).toBeVisible();
   await page.getByLabel('Name of version 1').fill('The first');
   await page.getByRole('button', { name: 'Restore The first' }).click();
   await expect(page.getByLabel('Drops of Lavender', { exact: true })).toHaveValue('1');

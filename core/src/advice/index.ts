@@ -3,6 +3,7 @@ export { onWearer, type OnWearer, usualWearers } from './compareWearers';
 export { inDropSizes } from './dropSizes';
 export { dropPercent, oneDropPercent } from './oneDrop';
 export { oneUse, type OneUse, standingDensity } from './oneUse';
+export { overlayOf, type Overlay } from './overlay';
 export { blendOnPeople, type BlendOnPeople } from './peopleByBlends';
 export { predilution } from './predilution';
 export { shareChanges } from './shareChanges';

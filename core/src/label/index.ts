@@ -1,4 +1,12 @@
 export type { LabelCaution } from './cautions';
 export { type Label, type LabelFacts, labelOf } from './label';
-export { type LabelSize, labelSizeOf, type Paper, papers } from './labelSize';
-export { madePieces, type Piece, plannedPieces } from './pieces';
+export {
+  type LabelSheet,
+  labelSheets,
+  type LabelSize,
+  labelSizeOf,
+  type Paper,
+  papers,
+  spotsOf,
+} from './labelSize';
+export { insideBox, madePieces, type Piece, plannedPieces } from './pieces';

@@ -9,6 +9,18 @@ export interface Piece extends Content {
   readonly numbers: readonly number[];
 }
 
+/** What is in a box with all pieces: containers of one kind and size together. */
+export const insideBox = (
+  pieces: readonly Pick<Piece, 'container' | 'count'>[],
+): readonly Pick<Piece, 'container' | 'count'>[] => {
+  const alike = new Map<string, Pick<Piece, 'container' | 'count'>>();
+  for (const { container, count } of pieces) {
+    const key = `${container.kind}/${container.nominalMl}`;
+    alike.set(key, { container, count: count + (alike.get(key)?.count ?? 0) });
+  }
+  return [...alike.values()];
+};
+
 const pourFrom = (blend: Blend, evaluation: Evaluation): Piece[] => {
   const { mixture } = evaluation;
   const parted = part(blend.fillings, mixture.fillMl, mixture.totalG.likely, blend);

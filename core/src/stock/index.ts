@@ -1,4 +1,5 @@
 export {
+  type CarrierAbsorption,
   carrierAbsorptions,
   carrierBodies,
   carrierFeel,

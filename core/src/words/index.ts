@@ -13,6 +13,7 @@ export {
 export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
+export { limitName } from './limitName';
 export { maximumWords } from './maximum';
 export { explain, sourceWords } from './explain';
 export {
@@ -23,7 +24,14 @@ export {
   formProblemWords,
 } from './fileProblems';
 export { findingMessage, guidelineWords } from './findings';
-export { doNotUseWords, handLabel, labelText, type LabelText } from './label';
+export {
+  boxLabelText,
+  doNotUseWords,
+  handLabel,
+  type LabelSign,
+  labelText,
+  type LabelText,
+} from './label';
 export { nameFromId } from './names';
 export { noteWords } from './notes';
 export {
@@ -44,10 +52,12 @@ export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';
 export { suggestionWords } from './suggestions';
+export { setPointWords, textureName, waxShareWords } from './texture';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';
 export {
   degreeSign,
+  degreesShown,
   inUnits,
   massWords,
   metricUnits,

@@ -7,7 +7,7 @@ import { blendOf } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
 import { shippedCatalog } from '../catalog';
 import { labelOf, madePieces, plannedPieces } from '../label';
-import { handLabel, labelText } from './label';
+import { boxLabelText, handLabel, labelText } from './label';
 import { done, dropped } from '../making/events.testing';
 
 const facts = { batch: '2026-017', madeOn: '2026-11-25', maker: 'Dorrit Vane, Wardrobe Lane' };
@@ -56,6 +56,28 @@ test('for anyone, it tells who must not have it, gathered by kind', () => {
   expect(cautions).toContain('Do not use on children under 16 years.');
   expect(cautions.join(' ')).toMatch(/Ask a pharmacist or doctor first with: .*blood thinners/);
   expect(cautions.join(' ')).toMatch(/Contains sweet almond oil \(tree nuts/);
+});
+
+test('a sun and a child are drawn where a caution speaks of them, and on no other label', () => {
+  expect(labelFor({ oils: { lavender: 2 } }).signs).toEqual([]);
+  expect(labelFor({ oils: { lemon: 1 } }).signs).toEqual(['sun']);
+  expect(labelFor({ oils: { peppermint: 1 }, wearer: 'anyone' }).signs).toEqual(['child']);
+});
+
+test('the label of a box says what is true of any piece, and DO NOT USE where one must not be', () => {
+  const first = labelFor({ oils: { lavender: 2, lemon: 1 }, wearer: 'anyone' });
+  const second = labelFor({ oils: { lavender: 6 }, wearer: 'anyone' });
+  const boxed = boxLabelText([first, second], '2 roll-ons of 10 ml');
+  // 3 and 6 drops of 0.05 ml in 9.5 ml.
+  expect(boxed).toMatchObject({
+    what: '2 roll-ons of 10 ml',
+    strength: '1.6 % and 3.2 %',
+    oils: ['Lavender', 'Lemon, expressed'],
+    signs: ['sun'],
+    doNotUse: false,
+  });
+  expect(boxed.cautions.filter((one) => /out of reach/.test(one))).toHaveLength(1);
+  expect(boxLabelText([first, { ...second, doNotUse: true }], 'x').doNotUse).toBe(true);
 });
 
 test('for one wearer it says that it is not for others', () => {

@@ -32,7 +32,21 @@ export interface LabelText {
   readonly batch: string;
   readonly maker: string;
   readonly cautions: readonly string[];
+  /** What is drawn beside the name, of what its cautions say. */
+  readonly signs: readonly LabelSign[];
 }
+
+/** Drawn on a label: keep the skin out of the sun; not for young children. */
+export type LabelSign = 'sun' | 'child';
+
+const signsOf = (cautions: readonly LabelCaution[]): readonly LabelSign[] => {
+  const has = (...codes: LabelCaution['code'][]): boolean =>
+    cautions.some(({ code }) => codes.includes(code));
+  return [
+    ...(has('out-of-sun') ? (['sun'] as const) : []),
+    ...(has('not-under', 'not-near-face-under') ? (['child'] as const) : []),
+  ];
+};
 
 /** What the kind of product asks of whoever opens it; the rest is a matter of making it. */
 const kindOnLabel: Partial<Record<KindCaution, string>> = {
@@ -147,7 +161,37 @@ export const labelText = (
   batch: label.batch,
   maker: label.maker,
   cautions: [...new Set(label.cautions.flatMap((caution) => cautionWords(catalog, caution) ?? []))],
+  signs: signsOf(label.cautions),
 });
+
+const each = <T>(labels: readonly LabelText[], of: (label: LabelText) => readonly T[]): T[] => [
+  ...new Set(labels.flatMap(of)),
+];
+
+/**
+ * One label for the box that holds all pieces of a batch: what is true of any of them. Where one
+ * must not be used, the box says so.
+ *
+ * @param inside what is in the box: `9 tins of 15 ml, 4 sticks of 5 ml`
+ */
+export const boxLabelText = (
+  [first, ...others]: readonly [LabelText, ...LabelText[]],
+  inside: string,
+): LabelText => {
+  const all = [first, ...others];
+  return {
+    ...first,
+    doNotUse: all.some(({ doNotUse }) => doNotUse),
+    what: inside,
+    directions: each(all, ({ directions }) => [directions]).join(' '),
+    oils: each(all, ({ oils }) => oils),
+    bases: each(all, ({ bases }) => bases),
+    strength: formatList(each(all, ({ strength }) => [strength])),
+    bestBefore: all.map(({ bestBefore }) => bestBefore).reduce((a, b) => (b.date < a.date ? b : a)),
+    cautions: each(all, ({ cautions }) => cautions),
+    signs: each(all, ({ signs }) => signs),
+  };
+};
 
 /** What stands on a container that must not be used, and nothing else. */
 export const doNotUseWords = 'DO NOT USE';

@@ -32,8 +32,12 @@ export const massWords = (g: number, { ounces }: Units, digits = 3): string => {
   return ounces === null ? metric : beside(metric, g, measures.massG['ounce'] ?? NaN, 'oz');
 };
 
-const inDegrees = (celsius: number, { degrees }: Units): string =>
-  formatNumber(degrees === 'celsius' ? celsius : Math.round(fahrenheitOf(celsius)), 4);
+/** A temperature in the degrees that are shown; Fahrenheit to the whole degree. */
+export const degreesShown = (celsius: number, { degrees }: Units): number =>
+  degrees === 'celsius' ? celsius : Math.round(fahrenheitOf(celsius));
+
+const inDegrees = (celsius: number, units: Units): string =>
+  formatNumber(degreesShown(celsius, units), 4);
 
 /** The sign of the degrees that are shown: `°C` or `°F`. */
 export const degreeSign = ({ degrees }: Units): string => (degrees === 'celsius' ? '°C' : '°F');

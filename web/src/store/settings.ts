@@ -35,7 +35,11 @@ export const settingsSchema = z.object({
     )
     .refine((sizes) => Object.keys(sizes).length <= mostLabelSizes)
     .catch({}),
-  labelPaper: z.enum(['A4', 'Letter', 'single']).catch('A4'),
+  /** A4, Letter, single, or the id of a sheet of labels that is sold. */
+  labelPaper: z
+    .string()
+    .regex(/^[\w-]{1,20}$/)
+    .catch('A4'),
   labelNames: z.enum(['common', 'botanical']).catch('common'),
   /** Light or dark, or as the system has it. */
   scheme: z.enum(['system', 'light', 'dark']).catch('system'),

@@ -2,10 +2,17 @@ import {
   carrierAbsorptions,
   carrierBodies,
   carrierFeel,
+  type CarrierAbsorption,
   type CarrierOnShelf,
 } from '@jubbet/core/stock';
 import { formatList } from '@jubbet/core/words';
 import { clsx } from 'clsx';
+
+const absorbs: Readonly<Record<CarrierAbsorption, string>> = {
+  fast: 'absorbs fast',
+  medium: 'absorbs in a while',
+  slow: 'absorbs slowly',
+};
 
 /**
  * Carriers by how heavy they feel and how fast they absorb; pressing one adds or removes it.
@@ -38,24 +45,25 @@ export const CarrierMap = ({
       <div
         role="group"
         aria-label="From light to rich, from fast to slow"
-        className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-3 sm:grid-cols-[auto_repeat(3,minmax(0,1fr))]"
+        className="mt-2 grid grid-cols-[minmax(0,1fr)] sm:grid-cols-[auto_repeat(3,minmax(0,1fr))]"
       >
         <span className="max-sm:hidden" />
         {carrierAbsorptions.map((absorption) => (
           <p key={absorption} className="pb-1 text-sm font-semibold max-sm:hidden">
-            absorbs {absorption === 'medium' ? 'at a medium rate' : absorption}
+            {absorbs[absorption]}
           </p>
         ))}
         {carrierBodies.map((body) => (
           <div key={body} className="contents">
-            <p className="border-t border-line pt-2 pr-2 text-sm font-semibold">{body}</p>
+            <p className="border-t border-line pt-3 pr-4 text-sm font-semibold">feels {body}</p>
             {carrierAbsorptions.map((absorption) => (
               <div
                 key={absorption}
                 role="group"
-                aria-label={`${body}, absorbs ${absorption}`}
-                className="flex flex-wrap content-start gap-1.5 py-2 sm:border-t sm:border-line"
+                aria-label={`Feels ${body}, ${absorbs[absorption]}`}
+                className="flex flex-wrap content-start gap-1.5 py-2 pr-3 max-sm:not-has-[button]:hidden sm:border-t sm:border-line"
               >
+                <p className="basis-full text-sm text-soft sm:hidden">{absorbs[absorption]}</p>
                 {placed
                   .filter(({ feel }) => feel?.body === body && feel.absorption === absorption)
                   .map(({ row }) => {

@@ -2,6 +2,7 @@ import {
   type CarrierKind,
   type CarrierOrder,
   type CarrierOnShelf,
+  carrierFeel,
   carrierOnShelf,
   carriersAsked,
   type Bottle,
@@ -41,6 +42,9 @@ const orders: Record<CarrierOrder, string> = {
   keeps: 'how long it keeps',
   price: 'price',
 };
+
+const looks = { feel: 'by feel', table: 'as a table' } as const;
+type Look = keyof typeof looks;
 
 const columns: readonly Column[] = [
   ...['Carrier', 'Suits skin', 'Feel', 'Absorbs', 'Smell'].map((name) => ({ name })),
@@ -112,6 +116,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
   const [sink, setSink] = useState<(typeof sinks)[number]>('any');
   const [order, setOrder] = useState<CarrierOrder>('name');
   const [without, setWithout] = useState(true);
+  const [look, setLook] = useState<Look>('feel');
   const [here, setHere] = useState(false);
   const rows = useMemo(
     () => catalog.bases.map((base) => carrierOnShelf(base, shelf)),
@@ -125,6 +130,8 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
     onShelfOnly: here,
     order,
   });
+  // Of waxes, salts and powders nobody asks how they absorb.
+  const byFeel = look === 'feel' && shown.some(({ base }) => carrierFeel(base.id) !== null);
   const back = `/blends/${record.id}`;
   const isIn = (baseId: string) => recipe.bases.some(({ id }) => id === baseId);
   const toggle = (baseId: string) =>
@@ -138,6 +145,12 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
         </ButtonLink>
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+        <SelectField
+          label="Show"
+          value={look}
+          choices={Object.entries(looks) as [Look, string][]}
+          onChoose={setLook}
+        />
         <SelectField
           label="Kind"
           value={kind}
@@ -156,12 +169,14 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
           choices={sinks.map((one) => [one, one] as const)}
           onChoose={setSink}
         />
-        <SelectField
-          label="In order of"
-          value={order}
-          choices={Object.entries(orders) as [CarrierOrder, string][]}
-          onChoose={setOrder}
-        />
+        {!byFeel && (
+          <SelectField
+            label="In order of"
+            value={order}
+            choices={Object.entries(orders) as [CarrierOrder, string][]}
+            onChoose={setOrder}
+          />
+        )}
         <label className="flex min-h-10 items-center gap-2">
           <input
             type="checkbox"
@@ -181,33 +196,36 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bott
           on the shelf only
         </label>
       </div>
-      <CarrierMap
-        rows={shown}
-        isIn={isIn}
-        mustAvoid={({ base }) => allergyTo(base, wearer)?.what === 'avoid'}
-        onToggle={toggle}
-      />
-      <div
-        tabIndex={0}
-        role="region"
-        aria-label="Carriers compared"
-        className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 pb-2"
-      >
-        <Table cards columns={columns} className="text-[15px]">
-          <tbody>
-            {shown.map((row) => (
-              <CarrierRow
-                key={row.base.id}
-                row={row}
-                wearer={wearer}
-                isIn={isIn(row.base.id)}
-                onToggle={() => toggle(row.base.id)}
-              />
-            ))}
-          </tbody>
-        </Table>
-        {shown.length === 0 && <p className="py-3">No matches. Remove a filter.</p>}
-      </div>
+      {byFeel ? (
+        <CarrierMap
+          rows={shown}
+          isIn={isIn}
+          mustAvoid={({ base }) => allergyTo(base, wearer)?.what === 'avoid'}
+          onToggle={toggle}
+        />
+      ) : (
+        <div
+          tabIndex={0}
+          role="region"
+          aria-label="Carriers compared"
+          className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 pb-2"
+        >
+          <Table cards columns={columns} className="text-[15px]">
+            <tbody>
+              {shown.map((row) => (
+                <CarrierRow
+                  key={row.base.id}
+                  row={row}
+                  wearer={wearer}
+                  isIn={isIn(row.base.id)}
+                  onToggle={() => toggle(row.base.id)}
+                />
+              ))}
+            </tbody>
+          </Table>
+          {shown.length === 0 && <p className="py-3">No matches. Remove a filter.</p>}
+        </div>
+      )}
     </div>
   );
 };

@@ -1,12 +1,12 @@
 import { useCatalog } from '../../parts/catalog';
-import { type Catalog, nameIn } from '@jubbet/core/catalog';
+import type { Catalog } from '@jubbet/core/catalog';
 import {
   capitalised,
   explain,
   findingMessage,
   formatNumber,
   formatPercent,
-  guidelineWords,
+  limitName,
 } from '@jubbet/core/words';
 import { questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
 import { judgedAs, type Blend } from '@jubbet/core/drops';
@@ -21,17 +21,6 @@ import { VerdictMark } from '../../parts/VerdictMark';
 
 /** Tracks that are shown at once, whatever they come to. */
 const shownTracks = 3;
-
-const trackTitle = (catalog: Catalog, entry: Finding): string => {
-  if (entry.reason.code === 'whole-blend') {
-    return `Whole blend, ${guidelineWords(entry.reason.because)}`;
-  }
-  if (entry.rule === 'light-sum') return 'Phototoxic oils, combined';
-  if (entry.rule === 'constituent') return `${capitalised(entry.subject)} from all oils`;
-  return entry.rule === 'sale'
-    ? `${capitalised(entry.subject)}, for sale`
-    : nameIn(catalog, entry.subject);
-};
 
 const trackValue = (entry: Finding): string => {
   if (!entry.value || entry.limit === null) return '';
@@ -66,7 +55,7 @@ const Why = ({
       <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
         <span>{children}</span>
         <span className="text-press underline underline-offset-3">
-          Why<span className="sr-only">: {trackTitle(catalog, entry)}</span>
+          Why<span className="sr-only">: {limitName(catalog, entry)}</span>
         </span>
       </summary>
       {told && (
@@ -113,9 +102,9 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
       <div className="mb-1 flex justify-between gap-3">
         <span>
           {termOf(entry) ? (
-            <Term term={termOf(entry) ?? 'phototoxic'}>{trackTitle(catalog, entry)}</Term>
+            <Term term={termOf(entry) ?? 'phototoxic'}>{limitName(catalog, entry)}</Term>
           ) : (
-            trackTitle(catalog, entry)
+            limitName(catalog, entry)
           )}
         </span>
         <b className="font-semibold whitespace-nowrap">{trackValue(entry)}</b>
@@ -147,7 +136,7 @@ const Small = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
       <Why entry={entry} {...judged}>
         <span className="block font-semibold text-ink">
           <VerdictMark verdict={entry.verdict} word="" />
-          {entry.rule === 'constituent' ? capitalised(entry.subject) : trackTitle(catalog, entry)}
+          {entry.rule === 'constituent' ? capitalised(entry.subject) : limitName(catalog, entry)}
         </span>
         {trackValue(entry)}
         {entry.unit !== 'ratio' && entry.limit !== null && ` of ${formatPercent(entry.limit)}`}

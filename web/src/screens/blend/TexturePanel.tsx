@@ -1,10 +1,11 @@
 import {
   containerWordsOf,
   capitalised,
-  formatNumber,
   formatPercent,
+  setPointWords,
   temperatureWords,
-  type Units,
+  textureName,
+  waxShareWords,
 } from '@jubbet/core/words';
 import { textureFigures } from '@jubbet/core/catalog';
 import { fillingsOf, withWax, withWaxPercent, type Evaluation } from '@jubbet/core/drops';
@@ -21,29 +22,6 @@ const muchButter = 20;
 
 /** Beyond this nothing for skin is made, in percent of wax. */
 const mostWax = 50;
-
-const rangeWords = ({ low, likely, high }: Texture['waxPercent']): string =>
-  high - low < 0.5
-    ? formatPercent(likely)
-    : `${formatNumber(low)} to ${formatPercent(high)}, likely ${formatNumber(likely)}`;
-
-const setWords = ({ setPointC, band, firmerThan, butters }: Texture, units: Units): string => {
-  if (setPointC) {
-    const low = Math.floor(setPointC.low);
-    const high = Math.ceil(setPointC.high);
-    return `Sets at about ${temperatureWords([low, high], units)} by calculation; a real melt may stay liquid a few degrees lower. Test a drop on a cold spoon.`;
-  }
-  if (band === null && firmerThan === null && butters.length === 0) {
-    return 'Too little wax to set: it stays liquid, perhaps hazy.';
-  }
-  if (band !== null) {
-    return 'Setting point not known: there are no figures for waxes harder than beeswax. Test a drop on a cold spoon.';
-  }
-  const melts = butters.flatMap(({ base }) => (base.meltRangeC ? [base.meltRangeC] : []));
-  return melts.length > 0
-    ? `Its butters melt from ${temperatureWords([Math.min(...melts.map(([from]) => from)), Math.max(...melts.map(([, to]) => to))], units)}; oil lowers that, but by how much is not known. Test a drop on a cold spoon.`
-    : 'Setting point not known. Test a drop on a cold spoon.';
-};
 
 /** What a container or the weather wants of it, with a press that does it. */
 const Advice = ({
@@ -151,13 +129,7 @@ export const TexturePanel = ({
       className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3"
     >
       <h2 className="flex flex-wrap items-baseline gap-x-2 font-sans text-[15px] font-semibold">
-        {band
-          ? capitalised(band.texture)
-          : firmerThan
-            ? `Firmer than ${firmerThan.texture}`
-            : solid > 0
-              ? 'A butter'
-              : 'Liquid'}
+        {capitalised(textureName(texture))}
         <span className="font-normal text-soft">
           {band
             ? `${band.words}; good for ${band.use}`
@@ -177,13 +149,7 @@ export const TexturePanel = ({
         <input
           type="range"
           aria-label="Wax, counted as beeswax, in percent by weight"
-          aria-valuetext={
-            band
-              ? `${formatPercent(wax)}, ${band.texture}`
-              : firmerThan
-                ? `${formatPercent(wax)}, firmer than ${firmerThan.texture}`
-                : `${formatPercent(wax)}, a butter`
-          }
+          aria-valuetext={`${formatPercent(wax)}, ${textureName(texture)}`}
           className="w-full accent-press disabled:opacity-50"
           disabled={!yields}
           min={0}
@@ -202,7 +168,7 @@ export const TexturePanel = ({
       </label>
       <p className="text-sm">
         {together(
-          `Wax, counted as beeswax: ${rangeWords(texture.waxPercent)} by weight. ${setWords(texture, units)} Add the oils at ${temperatureWords(oilsAtC, units)}.`,
+          `Wax, counted as beeswax: ${waxShareWords(texture.waxPercent)} by weight. ${setPointWords(texture, units)} Add the oils at ${temperatureWords(oilsAtC, units)}.`,
         )}
         {!known && (
           <span className="text-slate">

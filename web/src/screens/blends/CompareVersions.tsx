@@ -8,14 +8,24 @@ import {
   basesWords,
   fillingsWords,
   strengthWords,
+  degreeSign,
+  degreesShown,
+  limitName,
+  temperatureWords,
+  textureName,
 } from '@jubbet/core/words';
 import { workOut, fillingsOf } from '@jubbet/core/drops';
+import { overlayOf } from '@jubbet/core/advice';
+import { nameIn } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { together } from '../../parts/together';
+import { useUnits } from '../../parts/useUnits';
+import { OverlayChart, OverlayLegend } from './OverlayChart';
 
 interface Side {
   readonly id: string;
@@ -23,10 +33,25 @@ interface Side {
   readonly recipe: Recipe;
 }
 
-/** Two drafts side by side; what differs is set in bold. */
+/** So many limits are drawn, and none of which less than this is taken up, in percent. */
+const mostLimits = 6;
+const leastShare = 1;
+
+/** A few versions side by side, and laid over each other; what differs is set in bold. */
 export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const worked = sides.map(({ recipe }) => workOut(catalog, recipe));
+  const { oils, limits, textures } = overlayOf(
+    worked.map((one) => (one.state === 'done' ? one : null)),
+  );
+  const nearLimits = limits
+    .filter(({ shares }) => shares.some((share) => share !== null && share >= leastShare))
+    .slice(0, mostLimits);
+  const titles = sides.map(({ title }) => title);
+  const inDrops = oils.every(({ drops, ml }) =>
+    drops.every((one, n) => one !== null || ml[n] === null),
+  );
   const ids = [...new Set(sides.flatMap(({ recipe }) => recipe.oils.map(({ id }) => id)))];
   const words: [string, string[]][] = [
     ['Container', sides.map(({ recipe }) => fillingsWords(fillingsOf(recipe)))],
@@ -65,50 +90,117 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
       <RowHead>{head}</RowHead>
       {values.map((value, n) => (
         <Cell key={n} className={clsx(new Set(values).size > 1 && 'font-semibold')}>
-          {value}
+          {together(value)}
         </Cell>
       ))}
     </Row>
   );
   return (
-    <section
-      aria-label="Side by side"
-      className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
-    >
-      <Table
-        columns={[
-          { name: 'Drops and percentage' },
-          ...sides.map(({ title }) => ({
-            name: <span className="font-serif text-lg font-normal text-ink">{title}</span>,
-          })),
-        ]}
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+      <section
+        aria-label="Side by side"
+        tabIndex={0}
+        className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
       >
-        <tbody>
-          {words.map(([what, values]) => row(what, what, values))}
-          {ids.map((id) =>
-            row(
-              id,
-              <OilName name={catalog.oil(id)?.name ?? id} />,
-              sides.map((_, n) => dropsOf(n, id)),
-            ),
-          )}
-          <Row>
-            <RowHead>Total</RowHead>
-            {worked.map((one, n) => (
-              <Cell key={n}>
-                {one.state === 'done' ? (
-                  <>
-                    {strengthWords(one.evaluation.mixture, one.blend.formula.by)} ·{' '}
-                    <VerdictMark verdict={one.evaluation.verdict} />
-                  </>
-                ) : (
-                  'not worked out'
+        <Table
+          columns={[
+            { name: 'Drops and percentage' },
+            ...sides.map(({ title }) => ({
+              name: <span className="font-serif text-lg font-normal text-ink">{title}</span>,
+            })),
+          ]}
+        >
+          <tbody>
+            {words.map(([what, values]) => row(what, what, values))}
+            {ids.map((id) =>
+              row(
+                id,
+                <OilName name={catalog.oil(id)?.name ?? id} />,
+                sides.map((_, n) => dropsOf(n, id)),
+              ),
+            )}
+            <Row>
+              <RowHead>Total</RowHead>
+              {worked.map((one, n) => (
+                <Cell key={n}>
+                  {one.state === 'done' ? (
+                    <>
+                      {strengthWords(one.evaluation.mixture, one.blend.formula.by)} ·{' '}
+                      <VerdictMark verdict={one.evaluation.verdict} />
+                    </>
+                  ) : (
+                    'not worked out'
+                  )}
+                </Cell>
+              ))}
+            </Row>
+            {textures.some((texture) => texture !== null) && (
+              <>
+                {row(
+                  'texture',
+                  'Texture',
+                  textures.map((texture) => (texture ? textureName(texture) : '–')),
                 )}
-              </Cell>
-            ))}
-          </Row>
-        </tbody>
-      </Table>
-    </section>
+                {row(
+                  'sets',
+                  'Sets at',
+                  textures.map((texture) =>
+                    texture?.setPointC
+                      ? temperatureWords(
+                          [Math.floor(texture.setPointC.low), Math.ceil(texture.setPointC.high)],
+                          units,
+                        )
+                      : texture
+                        ? 'not known'
+                        : '–',
+                  ),
+                )}
+              </>
+            )}
+          </tbody>
+        </Table>
+      </section>
+      <OverlayLegend versions={titles} />
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-2">
+        {oils.length > 0 && (
+          <OverlayChart
+            title={inDrops ? 'Drops of each oil' : 'ml of each oil'}
+            unit={inDrops ? 'drops' : 'ml'}
+            versions={titles}
+            rows={oils.map(({ id, drops, ml }) => ({
+              name: nameIn(catalog, id),
+              values: inDrops ? drops : ml,
+            }))}
+          />
+        )}
+        {nearLimits.length > 0 && (
+          <OverlayChart
+            title="How much of each limit"
+            unit="%"
+            versions={titles}
+            mark={{ at: 100, name: 'limit' }}
+            rows={nearLimits.map(({ limit, shares }) => ({
+              name: limitName(catalog, limit),
+              values: shares,
+            }))}
+          />
+        )}
+        {textures.some((texture) => texture?.setPointC) && (
+          <OverlayChart
+            title="Where it sets"
+            unit={degreeSign(units)}
+            versions={titles}
+            rows={[
+              {
+                name: 'set point',
+                values: textures.map((texture) =>
+                  texture?.setPointC ? degreesShown(texture.setPointC.likely, units) : null,
+                ),
+              },
+            ]}
+          />
+        )}
+      </div>
+    </div>
   );
 };

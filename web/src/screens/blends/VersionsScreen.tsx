@@ -3,7 +3,7 @@ import type { Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { OneBlend } from '../../parts/OneBlend';
@@ -15,7 +15,14 @@ import { blends } from '../../store/blends';
 import type { BlendRecord, DraftRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
 import { useStored } from '../../store/useStored';
-import { CompareVersions } from './CompareVersions';
+
+/** What compares them brings its charts along: fetched when two are chosen. */
+const CompareVersions = lazy(async () => ({
+  default: (await import('./CompareVersions')).CompareVersions,
+}));
+
+/** More than this are not told apart any more. */
+const mostCompared = 4;
 
 /** The sheet itself, among its drafts. */
 const nowId = 'now';
@@ -110,7 +117,9 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
   const [chosen, setChosen] = useState<readonly string[]>([nowId]);
   const toggle = (id: string) =>
     setChosen((before) =>
-      before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-2),
+      before.includes(id)
+        ? before.filter((other) => other !== id)
+        : [...before, id].slice(-mostCompared),
     );
   const sides = chosen.flatMap((id) => {
     if (id === nowId) return [{ id, title: 'The blend now', recipe: blend.recipe }];
@@ -136,7 +145,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
     });
   };
   return (
-    <div className="mx-auto grid max-w-4xl gap-3">
+    <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-3">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Versions of ${blend.recipe.name || 'a blend'}`} />
         <div className="flex gap-2">
@@ -152,8 +161,8 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
       </div>
       {list.length === 0 && (
         <p className="max-w-prose">
-          Each time you make a blend, a version of it is kept here. Restore one, or compare two side
-          by side.
+          Each time you make a blend, a version of it is kept here. Restore one, or compare up to
+          four side by side.
         </p>
       )}
       {list.length > 0 && (
@@ -167,7 +176,11 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
           compare the blend as it is now
         </label>
       )}
-      {sides.length === 2 && <CompareVersions sides={sides} />}
+      {sides.length > 1 && (
+        <Suspense fallback={null}>
+          <CompareVersions sides={sides} />
+        </Suspense>
+      )}
       <ul className="grid gap-2">
         {list.map((record) => (
           <Row

@@ -1,3 +1,4 @@
+import { signPaths, signStroke, signWords } from './signs';
 import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
 
 /** What the front says; cautions may stand here or on a label of their own. */
@@ -12,7 +13,28 @@ export const ContainerLabel = ({
     <p className="m-auto text-center text-[2em] leading-none font-bold">{doNotUseWords}</p>
   ) : (
     <>
-      <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
+      <div className="flex items-start justify-between gap-[0.4em]">
+        <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
+        {label.signs.length > 0 && (
+          <span className="flex shrink-0 gap-[0.3em]">
+            {label.signs.map((sign) => (
+              <svg
+                key={sign}
+                role="img"
+                aria-label={signWords[sign]}
+                viewBox="0 0 24 24"
+                className="size-[1.85em]"
+                fill="none"
+                stroke="black"
+                strokeWidth={signStroke}
+                strokeLinecap="round"
+              >
+                <path d={signPaths[sign]} />
+              </svg>
+            ))}
+          </span>
+        )}
+      </div>
       <p>
         <b className="text-[1.15em]">{label.strength}</b> · {label.what} · <b>{label.forWhom}</b>
       </p>

@@ -1,4 +1,5 @@
 import {
+  insideBox,
   labelSizeOf,
   labelOf,
   madePieces,
@@ -7,7 +8,9 @@ import {
   type Piece,
 } from '@jubbet/core/label';
 import {
+  boxLabelText,
   labelText,
+  type LabelText,
   settleProblemWords,
   fillingsWords,
   formatList,
@@ -46,11 +49,15 @@ const pieceWords = (
     return isFull ? what : `${what}, with ${formatMl(ml, 3)} in it`;
   }
   const which =
-    blend.count > 1
+    blend.count > count
       ? `Bottle${count > 1 ? 's' : ''} ${formatList(numbers.map((number) => String(number + 1)))}: `
       : '';
   return `${which}${what}, ${strengthWords(evaluation.mixture, blend.formula.by)}`;
 };
+
+/** The label of the box that holds all of them, and how large it is unless it was changed. */
+const box = 'box';
+const boxSize = { width: 99, height: 68 };
 
 /** Labels of containers, of those that hold the same at a time. */
 const LabelsOf = ({
@@ -70,27 +77,40 @@ const LabelsOf = ({
   printing: Printing;
   back: string;
 }) => {
-  const [chosen, setChosen] = useState(0);
-  const piece = pieces[chosen] ?? pieces[0];
+  const [chosen, setChosen] = useState('0');
+  const isBox = chosen === box;
+  const piece = pieces[Number(chosen)] ?? pieces[0];
+  const textOf = (one: Piece): LabelText =>
+    labelText(blend.catalog, labelOf(blend, one, facts, notToBeUsed), {
+      names: printing.labelNames,
+      units: unitsOf(printing),
+    });
+  const [first, ...others] = pieces;
+  const inAll = pieces.reduce((total, { count }) => total + count, 0);
+  const kind = isBox ? box : piece.container.kind;
   return (
     <Labels
       key={chosen}
-      label={labelText(blend.catalog, labelOf(blend, piece, facts, notToBeUsed), {
-        names: printing.labelNames,
-        units: unitsOf(printing),
-      })}
-      kind={piece.container.kind}
+      label={
+        isBox
+          ? boxLabelText([textOf(first), ...others.map(textOf)], fillingsWords(insideBox(pieces)))
+          : textOf(piece)
+      }
+      kind={kind}
       printing={printing}
-      copies={Math.min(100, piece.count)}
-      size={printing.labelSizes[piece.container.kind] ?? labelSizeOf(piece.container)}
+      copies={isBox ? 1 : Math.min(100, piece.count)}
+      size={printing.labelSizes[kind] ?? (isBox ? boxSize : labelSizeOf(piece.container))}
       back={back}
       choose={
-        pieces.length > 1 && (
+        inAll > 1 && (
           <SelectField
             label="For which containers"
-            value={String(chosen)}
-            choices={pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const)}
-            onChoose={(index) => setChosen(Number(index))}
+            value={chosen}
+            choices={[
+              ...pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const),
+              [box, `the box with all ${inAll} in it`] as const,
+            ]}
+            onChoose={setChosen}
           />
         )
       }

@@ -1,5 +1,5 @@
 import { type LabelText, handLabel } from '@jubbet/core/words';
-import type { LabelSize, Paper } from '@jubbet/core/label';
+import type { LabelSize } from '@jubbet/core/label';
 import { useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -11,6 +11,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
+import { idOf, PaperFields, printedOn } from './PaperFields';
 
 /** How labels were printed last: it is how they are printed next. */
 export type Printing = Pick<
@@ -38,22 +39,24 @@ export const Labels = ({
   /** The way to the labels of another kind of container, where there is one. */
   choose: ReactNode;
 }) => {
-  const [size, setSize] = useState(usual);
+  const [cut, setCut] = useState(usual);
   const [count, setCount] = useState(copies);
-  const [paper, setPaper] = useState<Paper>(printing.labelPaper);
+  const [paper, setPaper] = useState(() => printedOn(printing.labelPaper));
+  const [firstSpot, setFirstSpot] = useState(1);
+  const sheet = typeof paper === 'string' ? null : paper;
+  const size = sheet?.size ?? cut;
   const [told, setTold] = useState<string | null>(null);
   const write = useWrite();
   const keep = <K extends keyof Printing>(key: K, value: Settings[K]): void =>
     void write('The label', () => settings.write(key, value));
   const resize = (next: LabelSize): void => {
-    setSize(next);
+    setCut(next);
     keep('labelSizes', { ...printing.labelSizes, [kind]: next });
   };
-  useKeys({ p: () => window.print() });
   const savePdf = async () => {
     try {
       const { labelPdf } = await import('./labelPdf');
-      const { data, laidOut, pages } = await labelPdf(label, size, paper, count);
+      const { data, laidOut, pages } = await labelPdf(label, size, idOf(paper), count, firstSpot);
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
       setTold(
         laidOut.fits
@@ -66,6 +69,9 @@ export const Labels = ({
       );
     }
   };
+  // A sheet of labels has its places to the tenth of a millimetre: only the PDF meets them.
+  const print = () => (sheet ? void savePdf() : window.print());
+  useKeys({ p: print });
   return (
     <div className="mx-auto grid max-w-4xl gap-4">
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
@@ -75,11 +81,13 @@ export const Labels = ({
         />
         <div className="flex gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
-          <Button onClick={() => window.print()}>
-            Print <Kbd>P</Kbd>
-          </Button>
+          {!sheet && (
+            <Button onClick={print}>
+              Print <Kbd>P</Kbd>
+            </Button>
+          )}
           <Button look="first" onClick={() => void savePdf()}>
-            Save as PDF
+            Save as PDF {sheet && <Kbd>P</Kbd>}
           </Button>
         </div>
       </div>
@@ -95,30 +103,17 @@ export const Labels = ({
             onChange={(event) => keep('maker', event.target.value)}
           />
         </label>
-        <label className="flex items-baseline gap-2">
-          Width
-          <NumberField
-            label="Width of the label"
-            unit="mm"
-            framed
-            className="w-16"
-            value={size.width}
-            rule={{ least: 20, most: 280 }}
-            onNumber={(width) => resize({ ...size, width })}
-          />
-        </label>
-        <label className="flex items-baseline gap-2">
-          Height
-          <NumberField
-            label="Height of the label"
-            unit="mm"
-            framed
-            className="w-16"
-            value={size.height}
-            rule={{ least: 15, most: 200 }}
-            onNumber={(height) => resize({ ...size, height })}
-          />
-        </label>
+        <PaperFields
+          size={size}
+          paper={paper}
+          firstSpot={firstSpot}
+          onSize={resize}
+          onPaper={(next) => {
+            setPaper(next);
+            keep('labelPaper', idOf(next));
+          }}
+          onFirstSpot={setFirstSpot}
+        />
         <label className="flex items-baseline gap-2">
           Labels
           <NumberField
@@ -129,22 +124,6 @@ export const Labels = ({
             rule={{ least: 1, most: 100, whole: true }}
             onNumber={setCount}
           />
-        </label>
-        <label className="flex items-baseline gap-2">
-          PDF on
-          <select
-            className="min-h-9 rounded-md border border-field bg-sheet px-2"
-            value={paper}
-            onChange={(event) => {
-              const next = event.target.value as Paper;
-              setPaper(next);
-              keep('labelPaper', next);
-            }}
-          >
-            <option value="A4">A4 sheet</option>
-            <option value="Letter">Letter sheet</option>
-            <option value="single">one label per page</option>
-          </select>
         </label>
         <SelectField
           label="Names of ingredients"

@@ -1,12 +1,13 @@
 import type { LabelText } from '@jubbet/core/words';
-import { papers, type LabelSize, type Paper } from '@jubbet/core/label';
+import { labelSheets, papers, spotsOf, type LabelSize } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import boldMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import regularMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
-import { layOut, onPaper, type LaidOut, type Line } from './layout';
+import { layOut, onPaper, type LaidOut, type Line, type PlacedSign } from './layout';
+import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
 
 const mm = 72 / 25.4;
@@ -49,6 +50,18 @@ const drawFace = (page: PDFPage, lines: readonly Line[], { regular, bold }: Font
   }
 };
 
+const drawSigns = (page: PDFPage, signs: readonly PlacedSign[]): void => {
+  for (const { sign, x, y, size } of signs) {
+    page.drawSvgPath(signPaths[sign], {
+      x: paddingMm * mm + x,
+      y: page.getHeight() - paddingMm * mm - y,
+      scale: size / 24,
+      borderColor: rgb(0, 0, 0),
+      borderWidth: signStroke,
+    });
+  }
+};
+
 const drawEdge = (page: PDFPage): void => {
   page.drawRectangle({
     width: page.getWidth(),
@@ -73,14 +86,20 @@ export interface LabelPdf {
 /**
  * Labels as a PDF at their true size.
  *
+ * @param asked its size; a sheet that is sold has its own
+ * @param paper A4, Letter, single, or the id of a sheet that is sold
  * @param count how many labels; each face of a label counts as one on the sheet
+ * @param firstSpot on a sheet that is sold, the first label that is not used up yet, from 1
  */
 export const labelPdf = async (
   label: LabelText,
-  size: LabelSize,
-  paper: Paper,
+  asked: LabelSize,
+  paper: string,
   count: number,
+  firstSpot = 1,
 ): Promise<LabelPdf> => {
+  const sheetOfLabels = labelSheets.find(({ id }) => id === paper);
+  const size = sheetOfLabels?.size ?? asked;
   // Each face is drawn once, on a page of its own, and placed as often as it is wanted.
   const drawn = await PDFDocument.create();
   drawn.registerFontkit(fontkit);
@@ -96,13 +115,17 @@ export const labelPdf = async (
   );
   const missing = missingFrom(laidOut, fonts.regular);
   if (missing !== '') throw new Error(lettersMissing(missing));
-  for (const lines of laidOut.faces) {
+  for (const [n, lines] of laidOut.faces.entries()) {
     const page = drawn.addPage([size.width * mm, size.height * mm]);
-    if (paper !== 'single') drawEdge(page);
+    if (sheetOfLabels === undefined && paper !== 'single') drawEdge(page);
     drawFace(page, lines, fonts);
+    if (n === 0) drawSigns(page, laidOut.signs);
   }
-  const { sheet, spots } =
-    paper === 'single' ? { sheet: size, spots: [{ x: 0, y: 0 }] } : onPaper(size, papers[paper]);
+  const { sheet, spots } = sheetOfLabels
+    ? { sheet: papers[sheetOfLabels.paper], spots: spotsOf(sheetOfLabels) }
+    : paper === 'single'
+      ? { sheet: size, spots: [{ x: 0, y: 0 }] }
+      : onPaper(size, papers[paper === 'Letter' ? paper : 'A4']);
   if (spots.length === 0) {
     throw new Error('a label of this size does not fit on the paper; choose one label per page');
   }
@@ -115,7 +138,9 @@ export const labelPdf = async (
   );
   const placed = Array.from({ length: count }, () => faces).flat();
   let page: PDFPage | null = null;
-  for (const [n, face] of placed.entries()) {
+  const skipped = sheetOfLabels ? Math.min(spots.length, firstSpot) - 1 : 0;
+  for (const [m, face] of placed.entries()) {
+    const n = m + skipped;
     const spot = spots[n % spots.length] ?? { x: 0, y: 0 };
     if (n % spots.length === 0 || !page) page = pdf.addPage([sheet.width * mm, sheet.height * mm]);
     page.drawPage(face, { x: spot.x * mm, y: (sheet.height - spot.y - size.height) * mm });

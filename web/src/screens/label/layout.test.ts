@@ -22,6 +22,7 @@ const label: LabelText = {
   batch: '2026-017',
   maker: 'Dorrit Vane, Wardrobe Lane',
   cautions: ['For Ines only.', 'For the outside of the body. Not near eyes.'],
+  signs: [],
 };
 
 const box = { width: 55, height: 45 };
@@ -109,4 +110,25 @@ test('what must not be used says that alone', () => {
     expect(laidOut.fits).toBe(true);
     expect(wordsOf(laidOut).join(' ')).toBe('DO NOT USE');
   }
+});
+
+test('signs stand at the right of the name, and the name breaks before it runs into them', () => {
+  const long = { ...label, name: 'The long and winding road to the prompt desk and back again' };
+  const { faces, signs, points } = layOut({ ...long, signs: ['sun', 'child'] }, box, measure);
+  expect(signs.map(({ sign }) => sign)).toEqual(['sun', 'child']);
+  const [sun, child] = signs;
+  const wide = ((55 - 3) * 72) / 25.4;
+  expect((child?.x ?? 0) + (child?.size ?? 0)).toBeLessThanOrEqual(wide);
+  expect((sun?.x ?? 0) + (sun?.size ?? 0)).toBeLessThan(child?.x ?? 0);
+  const titles = (faces[0] ?? []).filter(({ size }) => size === 1.5 * points);
+  expect(titles.length).toBeGreaterThan(1);
+  for (const { runs, size } of titles) {
+    for (const { text, x, bold } of runs) {
+      expect(x + measure(text, bold, size)).toBeLessThanOrEqual(sun?.x ?? 0);
+    }
+  }
+});
+
+test('what must not be used bears no sign beside that', () => {
+  expect(layOut({ ...label, doNotUse: true, signs: ['sun'] }, box, measure).signs).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
+import { type LabelSign, type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 
 /** A stretch of text in one weight. */
@@ -17,6 +17,8 @@ export interface Line {
 /** One label, laid out: a front, and a back where not all fits on the front. */
 export interface LaidOut {
   readonly faces: readonly (readonly Line[])[];
+  /** On the first face. */
+  readonly signs: readonly PlacedSign[];
   /** Type size of the text, in points. */
   readonly points: number;
   /** False where even the smallest type on two faces does not hold it. */
@@ -39,17 +41,47 @@ interface Paragraph {
   readonly runs: readonly Run[];
   /** Times the text size. */
   readonly scale: number;
+  /** Left free at its right, in times the text size: signs stand there. */
+  readonly free?: number;
 }
+
+/** A sign on the front of a label, from its top left corner, in points. */
+export interface PlacedSign {
+  readonly sign: LabelSign;
+  readonly x: number;
+  readonly y: number;
+  /** As wide as it is high. */
+  readonly size: number;
+}
+
+/** How large a sign is, and how far from the next, in times the text size. */
+const signScale = 1.85;
+const signGap = 0.3;
 
 const paragraph = (...runs: readonly Run[]): Paragraph => ({ runs, scale: 1 });
 
-const title = (name: string): Paragraph => ({ runs: [bold(name)], scale: 1.5 });
+const title = ({ name, signs }: LabelText): Paragraph => ({
+  runs: [bold(name)],
+  scale: 1.5,
+  free: signs.length * (signScale + signGap),
+});
+
+const signsOn = (label: LabelText, width: number, points: number): PlacedSign[] => {
+  if (label.doNotUse) return [];
+  const step = points * (signScale + signGap);
+  return label.signs.map((sign, n) => ({
+    sign,
+    x: width - (label.signs.length - n) * step + points * signGap,
+    y: 0,
+    size: points * signScale,
+  }));
+};
 
 /** What must not be used says that alone, as large as it goes. */
 const doNotUse: Paragraph = { runs: [bold(doNotUseWords)], scale: 2 };
 
 const front = (label: LabelText): Paragraph[] => [
-  title(label.name),
+  title(label),
   {
     runs: [bold(label.strength), plain(` · ${label.what} · `), bold(label.forWhom)],
     scale: 1.1,
@@ -111,12 +143,13 @@ const broken = (word: Word, width: number, measure: Measure, size: number): Word
 };
 
 const wrap = (
-  { runs, scale }: Paragraph,
-  width: number,
+  { runs, scale, free = 0 }: Paragraph,
+  wide: number,
   points: number,
   measure: Measure,
 ): Omit<Line, 'y'>[] => {
   const size = points * scale;
+  const width = wide - free * points;
   const lines: Omit<Line, 'y'>[] = [];
   let line: { text: string; bold: boolean; x: number }[] = [];
   let x = 0;
@@ -125,14 +158,14 @@ const wrap = (
     space ||= word.spaced;
     if (word.text === '') continue;
     const gap = space && x > 0 ? measure(' ', word.bold, size) : 0;
-    const wide = measure(word.text, word.bold, size);
-    if (x > 0 && x + gap + wide > width) {
+    const long = measure(word.text, word.bold, size);
+    if (x > 0 && x + gap + long > width) {
       lines.push({ runs: line, size });
       line = [];
       x = 0;
     } else x += gap;
     line.push({ text: word.text, bold: word.bold, x });
-    x += wide;
+    x += long;
     space = false;
   }
   return line.length > 0 ? [...lines, { runs: line, size }] : lines;
@@ -181,16 +214,21 @@ export const layOut = (label: LabelText, size: LabelSize, measure: Measure): Lai
       ];
   for (const points of sizes) {
     const lines = face(one, box, points, measure);
-    if (lines) return { faces: [lines], points, fits: true };
+    if (lines) {
+      return { faces: [lines], signs: signsOn(label, box.width, points), points, fits: true };
+    }
   }
   for (const points of sizes) {
     const faces = two.map((paragraphs) => face(paragraphs, box, points, measure));
-    if (faces.every((lines) => lines !== null)) return { faces, points, fits: true };
+    if (faces.every((lines) => lines !== null)) {
+      return { faces, signs: signsOn(label, box.width, points), points, fits: true };
+    }
   }
   const smallest = sizes[sizes.length - 1] ?? 5;
   const endless = { ...box, height: Infinity };
   return {
     faces: two.map((paragraphs) => face(paragraphs, endless, smallest, measure) ?? []),
+    signs: signsOn(label, box.width, smallest),
     points: smallest,
     fits: false,
   };

@@ -54,8 +54,14 @@ const whenWords = (now: string, { until }: Line, standing: Standing): string => 
 };
 
 /** The months above the bars, and today across them. */
-const Months = ({ line }: { line: TimeLine }) => (
-  <div aria-hidden className="relative h-6 text-xs text-soft max-sm:hidden">
+const Months = ({ line, now }: { line: TimeLine; now: string }) => (
+  <div aria-hidden className="relative mb-2 h-10 text-xs text-soft max-sm:hidden">
+    <span
+      className="absolute top-0 -translate-x-1/2 font-semibold text-press"
+      style={{ left: `${100 * placeOnLine(line, now)}%` }}
+    >
+      today
+    </span>
     {line.marks.map((mark, n) => (
       <span
         key={mark}
@@ -96,7 +102,7 @@ const Row = ({ entry, line, now }: { entry: Line; line: TimeLine; now: string })
           }}
         />
         <span
-          className="absolute -top-3 -bottom-3 w-0.5 bg-press"
+          className="absolute inset-y-0 w-0.5 bg-press sm:-inset-y-3"
           style={{ left: `${100 * placeOnLine(line, now)}%` }}
         />
       </div>
@@ -159,7 +165,10 @@ export const DatesScreen = () => {
   return (
     <div className="mx-auto max-w-5xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="Dates" aside={past > 0 ? `${past} past their date` : ''} />
+        <ScreenTitle
+          title="Dates"
+          aside={past > 0 ? `${past} past ${past === 1 ? 'its' : 'their'} date` : ''}
+        />
         <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
       </div>
       <section
@@ -168,8 +177,7 @@ export const DatesScreen = () => {
       >
         <div className="flex flex-wrap items-end justify-between gap-x-5 gap-y-2">
           <p className="max-w-prose text-sm text-soft">
-            A bar goes from opening or making to best before, the nearest date first. The upright
-            line is today.
+            A bar goes from opening or making to best before, the nearest date first.
           </p>
           <SelectField
             label="Show"
@@ -186,7 +194,7 @@ export const DatesScreen = () => {
           <>
             <div className="mt-1 grid sm:grid-cols-[17rem_minmax(0,1fr)] sm:gap-x-4">
               <span />
-              <Months line={line} />
+              <Months line={line} now={now} />
             </div>
             <WindowList ids={shown.map(({ id }) => id)} rowPx={60}>
               {(id) => {
