@@ -61,5 +61,5 @@ test('a box of pieces has one label, which says what is in it', async ({ page })
   await page.goto('/blends/keepsake/label');
   await page.getByLabel('For which containers').selectOption('the box with all 6 in it');
   await expect(page.getByLabel('How many labels')).toHaveValue('1');
-  await expect(page.getByRole('group', { name: 'Labels' })).toContainText(/\d+ tins of 15 ml/);
+  await expect(page.getByRole('group', { name: 'Labels' })).toContainText('6 lockets of 1 ml');
 });

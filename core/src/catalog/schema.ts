@@ -84,13 +84,16 @@ const baseSchema = z.strictObject({
   ...plant,
 });
 
-const provenance = {
+const origin = z.strictObject({
   provenance: z.string(),
   sources: z.record(z.string(), z.string()),
   figures: z.record(z.string(), z.strictObject({ source: z.string(), confidence: z.string() })),
-};
+});
 
-export const oilsFile = z.strictObject({ ...provenance, oils: z.array(oilSchema) });
+/** Where the figures of the library come from: apart, as the first page does not tell it. */
+export const originsFile = z.strictObject({ oils: origin, bases: origin });
+
+export const oilsFile = z.strictObject({ oils: z.array(oilSchema) });
 /** The plants of the oils. */
 export const botanicalFile = z.strictObject({ oils: z.record(z.string(), z.string()) });
 /** What describes a base, and no rule reads. */
@@ -122,7 +125,7 @@ export const namesFile = z.strictObject({
   bases: z.record(z.string(), z.array(z.string())),
 });
 
-export const basesFile = z.strictObject({ ...provenance, bases: z.array(baseSchema) });
+export const basesFile = z.strictObject({ bases: z.array(baseSchema) });
 
 export const compositionFile = z.strictObject({
   provenance: z.string(),

@@ -16,6 +16,7 @@ import {
   constituentLimitsFile,
   constituentsFile,
   oilsFile,
+  originsFile,
 } from './schema';
 import {
   chemistryCautionsFile,
@@ -45,6 +46,7 @@ import constituentsJson from './data/constituents.json';
 import dropsJson from './data/drops.json';
 import guidelinesJson from './data/guidelines.json';
 import handbookJson from './data/handbook.json';
+import originsJson from './data/origins.json';
 import oilsJson from './data/oils.json';
 import textureJson from './data/texture.json';
 import containersJson from './data/vessels.json';
@@ -63,6 +65,7 @@ const carriers = bases.filter(({ kind }) => pouring.includes(kind));
 describe('the shipped library', () => {
   test.each([
     ['oils', oilsFile, oilsJson],
+    ['origins', originsFile, originsJson],
     ['bases', basesFile, basesJson],
     ['what describes bases', baseFactsFile, baseFactsJson],
     ['the plants of oils', botanicalFile, botanicalJson],

@@ -11,8 +11,8 @@ import type { Guidelines } from './guidelineSchema';
 
 // The shipped files are parsed against their schemas in library.test.ts, not at
 // every start: what remains here is to tell the compiler so.
-export const oilsData = oilsJson as unknown as z.infer<typeof oilsFile>;
-export const basesData = basesJson as unknown as z.infer<typeof basesFile>;
+const oilsData = oilsJson as unknown as z.infer<typeof oilsFile>;
+const basesData = basesJson as unknown as z.infer<typeof basesFile>;
 const counted = countedJson as unknown as z.infer<typeof countedFile>;
 export const containersData = containersJson as unknown as z.infer<typeof containersFile>;
 const dropsData = dropsJson as unknown as z.infer<typeof dropsFile>;
