@@ -43,6 +43,49 @@ describe('made again, it starts from what was made', () => {
     expect(isAsPlanned(asked, made)).toBe(false);
   });
 
+  test('with an oil that was added after smelling, and with what was measured', () => {
+    const { asked, made } = madeWith([
+      {
+        kind: 'something-else',
+        container: 0,
+        ingredient: 'vetiver',
+        bottleId: null,
+        source: 'tap',
+        amount: { unit: 'drops', value: 1 },
+        words: '',
+        intended: true,
+      },
+      {
+        kind: 'measured',
+        step: 'measure/0/cypress',
+        ingredient: 'cypress',
+        source: 'typed',
+        amount: { unit: 'ml', value: 0.15 },
+      },
+    ]);
+    expect(shortOils(recipeAsMade(asked, made))).toEqual([
+      { id: 'lavender', drops: 2 },
+      { id: 'cypress', ml: 0.15 },
+      { id: 'vetiver', drops: 1 },
+    ]);
+    expect(isAsPlanned(asked, made)).toBe(false);
+  });
+
+  test('but not with an oil that went in by mistake', () => {
+    const { asked, made } = madeWith([
+      {
+        kind: 'something-else',
+        container: 0,
+        ingredient: 'clove-bud',
+        bottleId: null,
+        source: 'typed',
+        amount: { unit: 'drops', value: 1 },
+        words: '',
+      },
+    ]);
+    expect(shortOils(recipeAsMade(asked, made)).map(({ id }) => id)).not.toContain('clove-bud');
+  });
+
   test('in the container that it went into', () => {
     const { asked, made } = madeWith([{ kind: 'moved', container: 0, containerId: 'roll-on-15' }]);
     expect(recipeAsMade(asked, made).containers).toEqual([

@@ -1,5 +1,15 @@
 import { toldAge, type Wearer } from '../brief';
-import { isIn, setFirstContainer, valueIn, withAmount, type Recipe } from '../recipe';
+import { weighedAs, type Step } from '../making';
+import { baseShare } from '../mixture';
+import {
+  isIn,
+  isRest,
+  setFirstContainer,
+  valueIn,
+  withAmount,
+  type Recipe,
+  type RecipeOil,
+} from '../recipe';
 import type { Made } from './made';
 
 /** What was written anew comes from the bottles of today. */
@@ -13,36 +23,86 @@ const fromToday = (recipe: Recipe): Recipe => ({
 export const recipeAsPlanned = fromToday;
 
 /**
- * A batch as a recipe again, as it was made: the drops that fell, in the container that it went
- * into. Where several bottles differ it is as in the first. An oil of which nothing went in is
- * left out. Of a batch with nothing in it the plan is all there is.
+ * A batch as a recipe again, as it was made: the drops that fell, what was weighed, and the oils
+ * that were added after smelling, in the container that it went into. Where several bottles differ
+ * it is as in the first. An oil of which nothing went in is left out. Of a batch with nothing in it
+ * the plan is all there is.
  *
  * @param planned the recipe that the batch was made of
  */
-export const recipeAsMade = (planned: Recipe, { containers, tally }: Made): Recipe => {
+export const recipeAsMade = (planned: Recipe, made: Made): Recipe => {
+  const { blend, containers, tally } = made;
   const recipe = fromToday(planned);
   const first = containers.find(({ isEmpty }) => !isEmpty);
   if (!first) return recipe;
   const { mixture } = first.evaluation;
   const moved = tally.movedTo.get(first.number);
   const inContainer = moved === undefined ? recipe : setFirstContainer({ id: moved })(recipe);
+  const measuredOils = new Map(
+    made.planned.flatMap((step) => {
+      const told = step.kind === 'measure' && step.container === first.number;
+      const amount = told ? tally.measured.get(step.id) : undefined;
+      return told && amount ? [[step.oilId, amount] as const] : [];
+    }),
+  );
+  const asWeighed = weighedOff(made).length > 0;
+  const fell = inContainer.oils.flatMap((oil, index) => {
+    const mixed = mixture.oils[index];
+    if (!mixed || mixed.ml.likely === 0) return [];
+    const measured = measuredOils.get(oil.id);
+    if (measured) return [withAmount(oil, measured)];
+    return [
+      isIn(oil.amount, 'drops') && mixed.drops !== null
+        ? withAmount(oil, { unit: 'drops', value: mixed.drops })
+        : oil,
+    ];
+  });
+  const added = addedOils(made, first.number).filter(
+    ({ id }) => !fell.some((oil) => oil.id === id),
+  );
   return {
     ...inContainer,
-    oils: inContainer.oils.flatMap((oil, index) => {
-      const mixed = mixture.oils[index];
-      if (!mixed || mixed.ml.likely === 0) return [];
-      return [
-        isIn(oil.amount, 'drops') && mixed.drops !== null
-          ? withAmount(oil, { unit: 'drops', value: mixed.drops })
-          : oil,
-      ];
+    oils: [...fell, ...added],
+    bases: inContainer.bases.map((entry) => {
+      const mixed = mixture.bases.find(({ base }) => base.id === entry.id);
+      return asWeighed && mixed && !isRest(inContainer.bases, entry)
+        ? {
+            ...entry,
+            amount: {
+              unit: 'percent',
+              value: hundredth(baseShare(mixture, mixed, blend.formula.by)),
+            },
+          }
+        : entry;
     }),
   };
+};
+
+const hundredth = (value: number): number => Math.max(0.01, Math.round(100 * value) / 100);
+
+/** Bases of which the scale said something else than was asked, beyond what no scale tells apart. */
+const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
+  planned.filter((step) => {
+    const told = step.kind === 'weigh' ? tally.measured.get(step.id) : undefined;
+    return step.kind === 'weigh' && told?.unit === 'g' && weighedAs(told.value, step.g) !== 'right';
+  });
+
+/** Oils that were added on purpose, in whole drops. */
+const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => {
+  const drops = new Map<string, number>();
+  for (const one of tally.also) {
+    if (one.container !== container || !one.intended || one.ingredient === null) continue;
+    if (one.amount?.unit !== 'drops') continue;
+    drops.set(one.ingredient, (drops.get(one.ingredient) ?? 0) + one.amount.value);
+  }
+  return [...drops].map(([id, value]) => ({ id, amount: { unit: 'drops', value } }));
 };
 
 /** True where what was made is what was planned, in every container. */
 export const isAsPlanned = ({ oils }: Recipe, made: Made): boolean =>
   made.tally.movedTo.size === 0 &&
+  made.tally.also.every(({ intended }) => !intended) &&
+  weighedOff(made).length === 0 &&
   made.tally.filledTo.size === 0 &&
   made.containers.every(({ evaluation: { mixture } }) =>
     oils.every(({ amount }, index) => {

@@ -58,7 +58,7 @@ describe('whatever is pressed at the bench', () => {
         made.containers.forEach(({ number, evaluation }) => {
           // The same bottle by itself, under the number of the first.
           const alone = events.flatMap((event): BenchEvent[] => {
-            if (!('step' in event))
+            if (!('step' in event) || event.step === null)
               return event.kind === 'discarded' && number === 0 ? [event] : [];
             const parts = event.step.split('/');
             if (parts[1] === undefined) return [event];

@@ -1,16 +1,18 @@
-import type { Formula } from '../mixture';
+import type { Formula, OilMeasure } from '../mixture';
 
 /**
  * The formula of one container as it really fell: counted drops in place of what was
- * asked. Oils measured in ml or g stand as asked once their step is done.
+ * asked. Oils measured in ml or g stand as they were measured, or as asked once their step is done.
  *
  * @param counted drops by oil id
  * @param measuredIds oils measured in ml or g that are in already
+ * @param told what was measured of an oil; null where nobody has told
  */
 export const asCounted = (
   formula: Formula,
   counted: ReadonlyMap<string, number>,
   measuredIds: ReadonlySet<string>,
+  told: (oilId: string) => OilMeasure | null = () => null,
 ): Formula => ({
   ...formula,
   oils: formula.oils.map((entry) => {
@@ -18,6 +20,8 @@ export const asCounted = (
     if (by === 'drops' || by === 'parts') {
       return { ...entry, measure: { by: 'drops', drops: counted.get(entry.oil.id) ?? 0 } };
     }
+    const measure = told(entry.oil.id);
+    if (measure) return { ...entry, measure };
     return measuredIds.has(entry.oil.id) ? entry : { ...entry, measure: { by: 'ml', ml: 0 } };
   }),
 });

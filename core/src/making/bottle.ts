@@ -5,8 +5,10 @@ import { asCounted } from './asCounted';
 import { eachContainer } from './eachContainer';
 import { stepsOf } from './stepsOf';
 import { alsoIn, withSomethingElse, withUntold } from './somethingElse';
+import { inOrder } from './order';
 import { putsOil, type Step } from './steps/registry';
 import { countedDrops, foretoldDrops, type Tally } from './tally';
+import { oilTold, withWeighed } from './weighedIn';
 
 /** The container that a bottle of the batch is in by now. */
 export const containerAt = (blend: Blend, tally: Tally, container: number): Container => {
@@ -34,10 +36,17 @@ const formulaOf = (
 ): Formula =>
   withSomethingElse(
     blend.catalog,
-    {
-      ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn)),
-      container: containerAt(blend, tally, container),
-    },
+    withWeighed(
+      {
+        ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn), (oilId) =>
+          oilTold(steps, tally, container, oilId),
+        ),
+        container: containerAt(blend, tally, container),
+      },
+      steps,
+      tally,
+      container,
+    ),
     alsoIn(tally, container),
   );
 
@@ -75,9 +84,9 @@ export const bottleThen = (
     container,
   );
 
-/** The steps with the drops that are asked for by now. */
+/** The steps with what is asked for by now, in the order in which the maker works. */
 export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>
-  steps.map((step): Step => {
+  inOrder(steps, tally).map((step): Step => {
     const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
     return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
   });
@@ -92,9 +101,15 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
     // The bases follow what really fell, as long as nobody has weighed them.
     const planned = stepsOf(blend, bottleThen(blend, asked, tally, 0).mixture);
     const byId = new Map(planned.map((step) => [step.id, step]));
-    return asked.map((step) =>
-      putsOil(step) || tally.done.has(step.id) ? step : (byId.get(step.id) ?? step),
-    );
+    return asked.map((step): Step => {
+      if (putsOil(step) || tally.done.has(step.id)) return step;
+      // What was weighed is not what is aimed at.
+      if (step.kind === 'weigh' && (tally.measured.has(step.id) || tally.askedG.has(step.id))) {
+        const g = tally.askedG.get(step.id) ?? step.g;
+        return { ...step, g, ml: (step.ml * g) / step.g, loose: null, gRange: null };
+      }
+      return byId.get(step.id) ?? step;
+    });
   }
   const toppingUp = eachContainer(blend, steps, tally, (container) => {
     const { bases } = bottleThen(blend, asked, tally, container).mixture;
@@ -104,6 +119,8 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
     };
   });
   return asked.map((step): Step =>
-    step.kind === 'top-up' ? { ...step, ...toppingUp[step.container] } : step,
+    step.kind === 'top-up' && !tally.measured.has(step.id)
+      ? { ...step, ...toppingUp[step.container] }
+      : step,
   );
 };

@@ -14,6 +14,8 @@ const contentKey = (planned: readonly Step[], tally: Tally, number: number): str
       tally.drops.get(id) ?? 0,
       tally.done.has(id),
       tally.asked.get(id) ?? null,
+      tally.askedG.get(id) ?? null,
+      tally.measured.get(id) ?? null,
     ]),
     tally.movedTo.get(number) ?? null,
     tally.filledTo.get(number) ?? null,

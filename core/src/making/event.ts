@@ -62,9 +62,57 @@ const somethingElseSchema = z.strictObject({
     .nullable(),
   /** What it was, in the maker’s words. */
   words,
+  /** It was added on purpose, after smelling. */
+  intended: z.literal(true).optional(),
 });
 /** What went in that the recipe does not have. */
 export type SomethingElse = z.infer<typeof somethingElseSchema>;
+
+const moment = z.iso.datetime();
+
+/** In which order oils and carrier go in, and whether several containers are done in rounds. */
+const orderSchema = z.strictObject({
+  kind: z.literal('order'),
+  first: z.enum(['oils', 'carrier']),
+  /** True where each oil goes into all containers before the next; else one container by one. */
+  rounds: z.boolean(),
+});
+
+/** When a nose was put to it: at once, and later. */
+export const smelledWhen = ['now', 'one-minute', 'ten-minutes', 'next-day'] as const;
+
+const smelledSchema = z.strictObject({
+  kind: z.literal('smelled'),
+  when: z.enum(smelledWhen),
+  words,
+});
+
+/** What a thermometer said, and when. */
+const temperatureSchema = z.strictObject({
+  kind: z.literal('temperature'),
+  step,
+  celsius: z.number().min(-50).max(300),
+  takenAt: moment,
+  source: sourceSchema,
+});
+
+/** A clock that runs for this batch, until it is turned off. */
+const timerSchema = z.strictObject({
+  kind: z.literal('timer'),
+  timerId: id,
+  /** Null where it belongs to no step. */
+  step: step.nullable(),
+  startedAt: moment,
+  endsAt: moment,
+  words: z.string().max(200),
+});
+
+/** What was weighed or measured of one thing. */
+const measureSchema = z.discriminatedUnion('unit', [
+  z.strictObject({ unit: z.literal('g'), value: z.number().min(0).max(200_000) }),
+  z.strictObject({ unit: z.literal('ml'), value: z.number().min(0).max(200_000) }),
+]);
+export type BenchMeasure = z.infer<typeof measureSchema>;
 
 /** One thing that happened at the bench. */
 export const benchEventSchema = z.discriminatedUnion('kind', [
@@ -99,6 +147,23 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
     step,
     drops: z.number().int().min(0).max(10_000),
   }),
+  /** From now on another weight is asked for at a step, in g. */
+  z.strictObject({ kind: z.literal('asked-g'), step, g: z.number().positive().max(200_000) }),
+  /** What is in by now of what a step weighs or measures; the last that was told counts. */
+  z.strictObject({
+    kind: z.literal('measured'),
+    step,
+    ingredient: id.nullable(),
+    source: sourceSchema,
+    amount: measureSchema,
+  }),
+  orderSchema,
+  /** An oil that is left for later, after the others of its container. */
+  z.strictObject({ kind: z.literal('later'), step }),
+  smelledSchema,
+  temperatureSchema,
+  timerSchema,
+  z.strictObject({ kind: z.literal('timer-off'), timerId: id }),
   /** What is in this container goes on in a larger one of the library. */
   z.strictObject({ kind: z.literal('moved'), container, containerId: id }),
   /** This container is filled beyond its usual line, in percent of what it is sold as. */
@@ -131,6 +196,10 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
 
 export type BenchEvent = z.infer<typeof benchEventSchema>;
 export type EventOf<K extends BenchEvent['kind']> = Extract<BenchEvent, { kind: K }>;
+
+/** What is told beside the work and changes nothing that is in a container. */
+export const isAside = ({ kind }: BenchEvent): boolean =>
+  kind === 'timer' || kind === 'timer-off' || kind === 'smelled' || kind === 'temperature';
 
 /** An event in the log of its batch: they are in order, and count from 1 without a gap. */
 export const logEntrySchema = z.strictObject({

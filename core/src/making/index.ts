@@ -1,9 +1,13 @@
 export { basesInIt } from './basesInIt';
 export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
+export { type Cooling, coolingOf, type Reading, reachedAt } from './cooling';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
 export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
+export { canWait } from './order';
+export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
+export { adjustedBy, mostLooked, roomLeft, type RoomLeft } from './roomLeft';
 export type { StepContainers } from './plan';
 export type { CountStep } from './steps/count';
 export { putsOil, type Step } from './steps/registry';
@@ -14,6 +18,9 @@ export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally'
 export {
   type BenchEvent,
   benchEventSchema,
+  type BenchMeasure,
+  isAside,
+  smelledWhen,
   type EventOf,
   type LogEntry,
   logEntrySchema,

@@ -1,4 +1,4 @@
-import type { BenchEvent, EventOf, PastLimit, SomethingElse } from './event';
+import type { BenchEvent, BenchMeasure, EventOf, PastLimit, SomethingElse } from './event';
 import type { Step } from './steps/registry';
 
 /** Something that was told of a container, and where in the log. */
@@ -24,6 +24,17 @@ export interface Tally {
   /** What went in that the recipe does not have, in the order in which it was told. */
   readonly also: readonly Told<SomethingElse>[];
   readonly spilled: readonly Told<EventOf<'spilled'>>[];
+  /** Weights asked for anew, by step, in g. */
+  readonly askedG: ReadonlyMap<string, number>;
+  /** What was weighed or measured, by step. */
+  readonly measured: ReadonlyMap<string, BenchMeasure>;
+  readonly order: Pick<EventOf<'order'>, 'first' | 'rounds'>;
+  /** Steps that are left for later, in the order in which they were. */
+  readonly later: readonly string[];
+  readonly smelled: readonly Pick<EventOf<'smelled'>, 'when' | 'words'>[];
+  readonly temperatures: readonly EventOf<'temperature'>[];
+  /** Clocks that nobody has turned off, in the order in which they were started. */
+  readonly timers: readonly EventOf<'timer'>[];
 }
 
 export const emptyTally: Tally = {
@@ -37,6 +48,13 @@ export const emptyTally: Tally = {
   reasons: [],
   also: [],
   spilled: [],
+  askedG: new Map(),
+  measured: new Map(),
+  order: { first: 'oils', rounds: false },
+  later: [],
+  smelled: [],
+  temperatures: [],
+  timers: [],
 };
 
 const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K, V> =>
@@ -59,6 +77,37 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       return { ...tally, done: new Set([...tally.done].filter((step) => step !== event.step)) };
     case 'asked':
       return { ...tally, asked: new Map(tally.asked).set(event.step, event.drops) };
+    case 'asked-g':
+      return { ...tally, askedG: new Map(tally.askedG).set(event.step, event.g) };
+    case 'measured':
+      return { ...tally, measured: new Map(tally.measured).set(event.step, event.amount) };
+    case 'order':
+      return { ...tally, order: { first: event.first, rounds: event.rounds } };
+    case 'later':
+      return {
+        ...tally,
+        later: [...tally.later.filter((step) => step !== event.step), event.step],
+      };
+    case 'smelled':
+      return {
+        ...tally,
+        smelled: [
+          ...tally.smelled.filter(({ when }) => when !== event.when),
+          ...(event.words.trim() === '' ? [] : [{ when: event.when, words: event.words }]),
+        ],
+      };
+    case 'temperature':
+      return { ...tally, temperatures: [...tally.temperatures, event] };
+    case 'timer':
+      return {
+        ...tally,
+        timers: [...tally.timers.filter(({ timerId }) => timerId !== event.timerId), event],
+      };
+    case 'timer-off':
+      return {
+        ...tally,
+        timers: tally.timers.filter(({ timerId }) => timerId !== event.timerId),
+      };
     case 'moved':
       return {
         ...tally,
@@ -87,6 +136,9 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         drops: without(tally.drops, gone),
         done: new Set([...tally.done].filter((step) => !gone(step))),
         asked: without(tally.asked, gone),
+        askedG: without(tally.askedG, gone),
+        measured: without(tally.measured, gone),
+        later: tally.later.filter((step) => !gone(step)),
         movedTo: without(tally.movedTo, (container) => container === event.container),
         filledTo: without(tally.filledTo, (container) => container === event.container),
         also: tally.also.filter(({ container }) => container !== event.container),

@@ -15,6 +15,7 @@ export const keepDraft = (
   blendId: string,
   recipe: Recipe,
   batchId: string | null,
+  name = '',
 ): Promise<string> =>
   store.transaction('rw', store.drafts, async () => {
     const id = crypto.randomUUID();
@@ -24,7 +25,7 @@ export const keepDraft = (
       id,
       blendId,
       number: Math.max(0, ...numbers) + 1,
-      name: '',
+      name,
       good: '',
       recipe: recipeSchema.parse(recipe),
       at,
@@ -36,7 +37,8 @@ export const keepDraft = (
 
 /** Drafts of blends: how they were, by name, with what was good. */
 export const draftStore = (store: Database = db) => ({
-  keep: (blendId: string, recipe: Recipe) => keepDraft(store, blendId, recipe, null),
+  keep: (blendId: string, recipe: Recipe, name = '') =>
+    keepDraft(store, blendId, recipe, null, name),
   list: async (blendId: string): Promise<DraftRecord[]> =>
     (await ofBlend(store, blendId)).sort((a, b) => b.number - a.number),
   write: async (id: string, words: Partial<Pick<DraftRecord, 'name' | 'good'>>): Promise<void> => {

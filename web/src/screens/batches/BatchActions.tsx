@@ -72,6 +72,12 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
     });
   };
   const open = batch.finishedAt === null;
+  const asVersion = async () => {
+    const kept = await write('The version', () =>
+      drafts.keep(batch.blendId, recipeAsMade(asked, made), `As made, ${batch.number}`),
+    );
+    if (kept) await navigate(`/blends/${batch.blendId}/versions`);
+  };
   const asMaterial = async () => {
     const until = madeBestBefore(made, batch.madeOn);
     const id = `own-batch-${batch.id}`;
@@ -96,7 +102,10 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       </Button>
       <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>
       {!made.isEmpty && !isAsPlanned(asked, made) && (
-        <Button onClick={() => void again(planned)}>Again, as planned</Button>
+        <>
+          <Button onClick={() => void again(planned)}>Again, as planned</Button>
+          <Button onClick={() => void asVersion()}>Save as a version</Button>
+        </>
       )}
       {!open && !batch.notToBeUsed && !made.isEmpty && (
         <Button onClick={() => void asMaterial()}>Use it in another blend</Button>

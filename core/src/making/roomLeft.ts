@@ -1,0 +1,102 @@
+import type { Blend } from '../drops';
+import type { Finding, Verdict } from '../limits';
+import { bottleThen } from './bottle';
+import type { Step } from './steps/registry';
+import type { BenchEvent } from './event';
+import { addEvent, type Tally } from './tally';
+
+/** How many drops more of an oil may fall into a container, and what then stops it. */
+export interface RoomLeft {
+  /** Drops after which the verdict is no worse than it is now; `mostLooked` or more is plenty. */
+  readonly drops: number;
+  /** What one drop more than that comes to; null where there is plenty. */
+  readonly then: Verdict | null;
+  readonly stoppedBy: Finding | null;
+}
+
+/** Further than this nobody adjusts by smell. */
+export const mostLooked = 16;
+
+const order: readonly (Verdict | null)[] = [null, 'within', 'caution', 'unknown', 'over'];
+
+const worse = (a: Verdict | null, b: Verdict | null): boolean =>
+  order.indexOf(a) > order.indexOf(b);
+
+/** So many drops of an oil in a container, on purpose: more of its own, or an oil that is new. */
+export const adjustedBy = (
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+  oilId: string,
+  drops: number,
+  bottleId: string | null = null,
+): BenchEvent[] => {
+  const step = steps.find(
+    (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
+  );
+  if (step?.kind === 'count') {
+    const fell = tally.drops.get(step.id) ?? 0;
+    return [
+      {
+        kind: 'asked',
+        step: step.id,
+        drops: Math.max(fell, tally.done.has(step.id) ? 0 : step.drops) + drops,
+      },
+      {
+        kind: 'drop',
+        step: step.id,
+        container,
+        ingredient: oilId,
+        bottleId,
+        source: 'tap',
+        drops,
+      },
+    ];
+  }
+  return [
+    {
+      kind: 'something-else',
+      container,
+      ingredient: oilId,
+      bottleId,
+      source: 'tap',
+      amount: { unit: 'drops', value: drops },
+      words: '',
+      intended: true,
+    },
+  ];
+};
+
+/** @param steps as they stand now */
+export const roomLeft = (
+  blend: Blend,
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+  oilId: string,
+): RoomLeft => {
+  const before = bottleThen(blend, steps, tally, container).verdict;
+  const after = (drops: number) =>
+    bottleThen(
+      blend,
+      steps,
+      adjustedBy(steps, tally, container, oilId, drops).reduce(addEvent, tally),
+      container,
+    );
+  const holds = (drops: number): boolean => !worse(after(drops).verdict, before ?? 'within');
+  if (holds(mostLooked)) return { drops: mostLooked, then: null, stoppedBy: null };
+  // More of an oil never brings a blend back within: the first that is worse is looked for by halves.
+  let least = 0;
+  let most = mostLooked;
+  while (most - least > 1) {
+    const middle = Math.floor((least + most) / 2);
+    if (holds(middle)) least = middle;
+    else most = middle;
+  }
+  const { verdict, findings } = after(most);
+  return {
+    drops: least,
+    then: verdict,
+    stoppedBy: findings.find((one) => one.verdict === verdict) ?? null,
+  };
+};

@@ -1,0 +1,98 @@
+import { fillMl } from '../catalog';
+import { measured, mix, type Formula, type OilMeasure } from '../mixture';
+import type { BenchMeasure } from './event';
+import { containerOfStep } from './stepsOf';
+import type { Step } from './steps/registry';
+import type { Tally } from './tally';
+
+/** Bases of a container as they were measured, or are asked for anew; by id of the base. */
+const basesTold = (steps: readonly Step[], tally: Tally): ReadonlyMap<string, BenchMeasure> =>
+  new Map(
+    steps.flatMap((step) => {
+      if (step.kind !== 'weigh') return [];
+      const asked = tally.askedG.get(step.id);
+      const told =
+        tally.measured.get(step.id) ??
+        (asked === undefined ? undefined : ({ unit: 'g', value: asked } as const));
+      return told ? [[step.baseId, told] as const] : [];
+    }),
+  );
+
+/** What was measured of an oil, in place of what was asked for. */
+export const oilTold = (
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+  oilId: string,
+): OilMeasure | null => {
+  const step = steps.find(
+    (one) => one.kind === 'measure' && one.container === container && one.oilId === oilId,
+  );
+  const told = step && tally.measured.get(step.id);
+  if (!told) return null;
+  return told.unit === 'g' ? { by: 'g', g: told.value } : { by: 'ml', ml: told.value };
+};
+
+/** The carrier of one container as it was measured, in ml; null where nobody has told. */
+const carrierTold = (
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+): BenchMeasure | null => {
+  const step = steps.find((one) => one.kind === 'top-up' && containerOfStep(one) === container);
+  return (step && tally.measured.get(step.id)) ?? null;
+};
+
+/**
+ * A formula with its bases as they were weighed: what is in makes the whole, whatever line was
+ * aimed at. What was not weighed yet stays as it was planned.
+ *
+ * @param formula with the oils as they fell
+ */
+export const withWeighed = (
+  formula: Formula,
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+): Formula => {
+  const told = basesTold(steps, tally);
+  const carrier = carrierTold(steps, tally, container);
+  if (told.size === 0 && carrier === null) return formula;
+  const line = fillMl(formula.container);
+  const { oils, bases } = mix(
+    formula.oils.map((entry) =>
+      measured(entry, formula.dropsPerMl, entry.measure.by === 'drops' ? entry.measure.drops : 0),
+    ),
+    formula.bases,
+    line,
+  );
+  const planned = bases.reduce((total, { ml }) => total + ml.likely, 0);
+  const density = bases.reduce((total, { g }) => total + g.likely, 0) / (planned || 1);
+  // All carriers of a bottle go in mixed: told of them together, each is in its share.
+  const factor =
+    carrier === null || planned === 0
+      ? 1
+      : (carrier.unit === 'ml' ? carrier.value : carrier.value / density) / planned;
+  const amounts = bases.map(({ base, ml }) => {
+    const one = told.get(base.id);
+    if (one === undefined) return factor * ml.likely;
+    return one.unit === 'ml' ? one.value : one.value / base.densityGPerMl;
+  });
+  const whole =
+    oils.reduce((total, { ml }) => total + ml.likely, 0) +
+    amounts.reduce((total, ml) => total + ml, 0);
+  // Nothing at all cannot be a share of anything: the plan stands until something is in.
+  if (amounts.every((ml) => ml === 0)) return formula;
+  return {
+    ...formula,
+    container: {
+      ...formula.container,
+      workingFillPercent: (100 * whole) / formula.container.nominalMl,
+    },
+    bases: formula.bases.map((entry, index) => {
+      const { loose, ...rest } = entry;
+      const parts = amounts[index] ?? 0;
+      return told.has(entry.base.id) || !loose ? { ...rest, parts } : { ...rest, loose, parts };
+    }),
+  };
+};
