@@ -67,6 +67,7 @@ export type {
 } from './schema';
 export { keepsFrom } from './shelfLife';
 export { cautions, constituentLimits, milderKinOf } from './caps';
+export { firstAid } from './firstAid';
 export { figureSources, provenance, sourceTitles } from './sources';
 export {
   dropFigures,

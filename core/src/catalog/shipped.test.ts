@@ -3,6 +3,7 @@ import { botanicalOf } from './botanical';
 import { countedNames, countedOf } from './counted';
 import { measuresFile, textureFile } from './craftSchema';
 import { forbiddenMaterials } from './forbidden';
+import { firstAid, firstAidFile } from './firstAid';
 import { handbook, handbookFile } from './handbook';
 import { plantOf } from './plants';
 import {
@@ -75,6 +76,7 @@ describe('the shipped library', () => {
     ['constituents', constituentsFile, constituentsJson],
     ['caps on constituents', constituentLimitsFile, constituentLimitsJson],
     ['handbook', handbookFile, handbookJson],
+    ['first aid', firstAidFile, firstAid],
     ['cautions', cautionsFile, cautionsJson],
     ['what rules count', countedFile, countedJson],
     ['cautions by chemistry', chemistryCautionsFile, chemistryCautionsJson],

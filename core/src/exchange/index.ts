@@ -1,3 +1,4 @@
+export { calendarOf, type CalendarEntry } from './calendar';
 export { type BlendFile, blendFileSchema } from './blendFile';
 export { blendFile1Schema } from './blendFile1';
 export { blendFile2Schema } from './blendFile2';

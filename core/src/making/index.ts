@@ -1,14 +1,16 @@
 export { basesInIt } from './basesInIt';
 export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
+export { type Clock, type ClockFor, clocksOf } from './clocks';
 export { type Cooling, coolingOf, type Reading, reachedAt } from './cooling';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
 export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
-export { canWait } from './order';
+export { canWait, inOrder } from './order';
 export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
 export { adjustedBy, mostLooked, roomLeft, type RoomLeft } from './roomLeft';
 export type { StepContainers } from './plan';
+export { stepKey } from './stepKey';
 export type { CountStep } from './steps/count';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';

@@ -10,6 +10,7 @@ export {
   timesWords,
   wearerWords,
 } from './brief';
+export { clockWords, leftWords, minutesWords, overdueWords } from './clocks';
 export { allergyWords, conditionWords, familyWords } from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';

@@ -106,7 +106,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
         ? `Measure ${volumeWords(step.ml, units)}.`
         : `Measure ${volumeWords(step.ml, units)}, or weigh ${massWords(step.g, units)}.`;
     case 'smell':
-      return 'One strip, now and after a minute. Happy with it? Go on, or go back and adjust.';
+      return 'Dip one strip, smell it now and after a minute. Add a drop here and there until it is right, then go on.';
     case 'top-up':
       return `${formatList(
         step.bases.map(

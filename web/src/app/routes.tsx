@@ -166,6 +166,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.handbook()).HandbookScreen }),
           },
           {
+            path: 'first-aid',
+            lazy: async () => ({ Component: (await screens.firstAid()).FirstAidScreen }),
+          },
+          {
             path: 'settings',
             lazy: async () => ({
               Component: (await screens.settings()).SettingsScreen,

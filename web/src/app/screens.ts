@@ -17,6 +17,7 @@ export const screens = {
   material: () => import('../screens/shelf/MaterialScreen'),
   own: () => import('../screens/shelf/OwnMaterialScreen'),
   handbook: () => import('../screens/handbook/HandbookScreen'),
+  firstAid: () => import('../screens/handbook/FirstAidScreen'),
   label: () => import('../screens/label/LabelScreen'),
   make: () => import('../screens/make/MakeScreen'),
   batches: () => import('../screens/batches/BatchesScreen'),

@@ -3,6 +3,7 @@ import { fileOf } from '@jubbet/core/exchange';
 import {
   addEvent,
   currentStep,
+  isAside,
   gateOf,
   goesOn,
   isReason,
@@ -15,7 +16,6 @@ import {
 import { analysesInUse } from '@jubbet/core/stock';
 import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
 import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
-import type { Day } from '@jubbet/core/quantity';
 import type { Recipe } from '@jubbet/core/recipe';
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
@@ -24,7 +24,6 @@ import { keepDraft } from './drafts';
 import { idsBy, textsOf } from './listed';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
-import { batches as batchKind } from './records/batches';
 import { settingsStore } from './settings';
 
 interface Start {
@@ -56,9 +55,13 @@ const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, ta
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
   const benchTables = [store.batches, store.benchEvents];
-  const getOpen = async (id: string): Promise<BatchRecord> => {
+  const getAny = async (id: string): Promise<BatchRecord> => {
     const batch = await store.batches.get(id);
     if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
+    return batch;
+  };
+  const getOpen = async (id: string): Promise<BatchRecord> => {
+    const batch = await getAny(id);
     if (batch.notToBeUsed) throw new Error('this batch is closed: it is not to be used');
     return batch;
   };
@@ -98,9 +101,15 @@ export const batchStore = (store: Database = db) => {
       if (evaluation.verdict === 'over' && !isReason(reason)) {
         throw new Error('a blend that is over needs a written reason');
       }
-      const tables = [store.batches, store.settings, store.drafts, store.materials];
+      const tables = [
+        store.batches,
+        store.benchEvents,
+        store.settings,
+        store.drafts,
+        store.materials,
+      ];
       return store.transaction('rw', tables, async () => {
-        const { batchPrefix } = await settingsStore(store).read();
+        const { batchPrefix, benchFirst, benchRounds } = await settingsStore(store).read();
         const madeOn = today();
         const year = Number(madeOn.slice(0, 4));
         const key = serialKey(batchPrefix, year);
@@ -148,6 +157,11 @@ export const batchStore = (store: Database = db) => {
           deletedAt: null,
         });
         await keepDraft(store, blendId, recipe, id);
+        // As this maker works; nothing is written where that is the usual way.
+        if (benchFirst !== 'oils' || benchRounds) {
+          const event = { kind: 'order', first: benchFirst, rounds: benchRounds } as const;
+          await addToLog(store, id, [{ seq: 1, at, event }]);
+        }
         return id;
       });
     },
@@ -157,28 +171,6 @@ export const batchStore = (store: Database = db) => {
     },
     /** Ids of all batches, the last begun first. */
     ids: async (): Promise<string[]> => (await idsBy(store.batches, 'startedAt')).reverse(),
-    /** Batches that were finished and have a best before, the last begun first, so many at most. */
-    keeping: async (
-      most: number,
-    ): Promise<
-      { readonly id: string; readonly name: string; readonly madeOn: Day; readonly until: Day }[]
-    > => {
-      const last = await store.batches.orderBy('startedAt').reverse().limit(most).toArray();
-      return last.flatMap((batch) => {
-        const { id, number, madeOn, made, deletedAt, notToBeUsed } = batch;
-        const name = String(batchKind.nameOf(batch));
-        return made?.bestBefore && deletedAt === null && !notToBeUsed
-          ? [
-              {
-                id,
-                name: name === number ? name : `${name}, ${number}`,
-                madeOn,
-                until: made.bestBefore,
-              },
-            ]
-          : [];
-      });
-    },
     /** Ids of batches that are on the bench, the last begun first. */
     openIds: async (): Promise<string[]> => {
       const [all, finished] = await Promise.all([
@@ -222,8 +214,10 @@ export const batchStore = (store: Database = db) => {
      */
     record: async (batchId: string, events: readonly BenchEvent[]): Promise<boolean> => {
       const house = goesOn(events) ? await readCatalog(store) : null;
+      const beside = events.every(isAside);
       return store.transaction('rw', benchTables, async () => {
-        const batch = await getOpen(batchId);
+        // A clock of a batch that is closed can still be turned off.
+        const batch = beside ? await getAny(batchId) : await getOpen(batchId);
         const at = now();
         // A drop needs to know where in the log it stands, and nothing else of it.
         const needsAll = house !== null || batch.log !== null || events.some(undoesOne);
@@ -247,6 +241,10 @@ export const batchStore = (store: Database = db) => {
             await finish(batch, made, all);
             return true;
           }
+        }
+        if (batch.log !== null && beside) {
+          await store.batches.update(batchId, { updatedAt: at, log: packLog(all) });
+          return false;
         }
         // What is counted on after the end opens the batch again, to be judged anew.
         if (batch.log !== null) {

@@ -27,6 +27,16 @@ export const settingsSchema = z.object({
   ounces: z.boolean().catch(false),
   /** Single keys act on screens; off for those who speak to their machine. */
   singleKeys: z.boolean().catch(true),
+  /** How the maker works at the bench: what goes in first, and bottle by bottle or in rounds. */
+  benchFirst: z.enum(['oils', 'carrier']).catch('oils'),
+  benchRounds: z.boolean().catch(false),
+  /** What is heard when a drop is counted. */
+  aloud: z.enum(['off', 'click', 'number']).catch('off'),
+  /** How warm the room is in which melts cool, in °C. */
+  roomC: z.number().min(0).max(45).catch(21),
+  /** Whom to call where the maker lives. */
+  emergencyNumber: z.string().max(60).catch(''),
+  poisonNumber: z.string().max(60).catch(''),
   /** Labels of each kind of container as they were last printed. */
   labelSizes: z
     .record(

@@ -1,6 +1,6 @@
 import type { Blend } from '@jubbet/core/drops';
 import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
-import { ArrowLeft, ListChecks, TriangleAlert } from 'lucide-react';
+import { ArrowLeft, LifeBuoy, ListChecks, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
@@ -67,6 +67,13 @@ export const BenchHeader = ({
       >
         <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
       </button>
+      <Link
+        to="/first-aid"
+        className={headerButton}
+        aria-label="Help: somebody is hurt, or something burns"
+      >
+        <LifeBuoy aria-hidden size={20} /> <span className="max-md:hidden">Help</span>
+      </Link>
       <button
         type="button"
         className={headerButton}

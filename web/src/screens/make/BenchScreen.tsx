@@ -1,21 +1,19 @@
 import {
   basesInIt,
-  bottleNow,
-  bottleThen,
+  canWait,
   containerAt,
   containerOfStep,
   currentStep,
   gateOf,
   stepBefore,
+  stepKey,
   stepsNow,
   stepsOf,
   type BenchEvent,
-  type Step,
-  type Tally,
 } from '@jubbet/core/making';
 import { nameOrNone, stepTitle } from '@jubbet/core/words';
 import { looksOf } from '@jubbet/core/catalog';
-import { evaluate, type Blend } from '@jubbet/core/drops';
+import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
@@ -27,30 +25,24 @@ import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
-import { madeBlend } from '../../store/madeBlend';
+import { madeBlend, plannedRecipe } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
+import { Beside, inIt } from './Beside';
 import { BenchGlass } from './BenchGlass';
 import { BenchHeader } from './BenchHeader';
-import { BottleNow } from './BottleNow';
 import { Dock } from './Dock';
 import { focusPad } from './focusPad';
-import { GatePanel } from './GatePanel';
 import { Pad } from './Pad';
 import { ProgressLine } from './ProgressLine';
+import { isMeasured, ScaleField } from './ScaleField';
 import { StepList } from './StepList';
-import { TooMuch } from './TooMuch';
+import { useAloud } from './useAloud';
 import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
 
 /** Opened when something went wrong, and loaded then. */
 const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap }));
-
-/** A container as it is now, and as it will be when the rest goes in. */
-const inIt = (blend: Blend, steps: readonly Step[], tally: Tally, container: number) => ({
-  now: bottleNow(blend, steps, tally, container),
-  then: bottleThen(blend, steps, tally, container),
-});
 
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const catalog = useCatalog();
@@ -71,6 +63,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     bench,
     stored.data ?? null,
     () => void navigate(log),
+    useAloud(),
   );
   useWakeLock();
   useBenchKeys(act);
@@ -105,22 +98,23 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
       .catch(setFailure);
   };
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
+  const words = plannedRecipe(batch).stepWords;
   const { now, then } = held;
   const chosen = (events: readonly BenchEvent[]): void => {
     choose(events);
     focusPad();
   };
-  const stop = gate.state !== 'open' && (
-    <GatePanel
-      gate={gate}
-      wearer={blend.brief.wearer}
-      step={step?.id ?? ''}
-      onReason={(event) => chosen([event])}
-      onEnd={end}
-    />
-  );
   const list = (
-    <StepList steps={steps} tally={tally} current={step ?? null} containers={blend.count} />
+    <StepList
+      steps={steps}
+      tally={tally}
+      current={step ?? null}
+      containers={blend.count}
+      mixedInOne={blend.inOne}
+      batchId={batch.id}
+      words={words}
+      onEvents={choose}
+    />
   );
   return (
     // By the names that the batch carries, whatever the house calls them now.
@@ -184,8 +178,15 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                   step={step}
                   count={count}
                   containers={blend.count}
+                  note={words[stepKey(step)] ?? ''}
+                  low={isMeasured(step)}
                   act={(intent) => act(intent, 'tap')}
                 />
+              </div>
+            )}
+            {step && isMeasured(step) && !listed && (
+              <div className="mt-3">
+                <ScaleField key={step.id} step={step} tally={tally} onEvents={chosen} />
               </div>
             )}
             {!step && (
@@ -202,23 +203,25 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             </p>
           </main>
           <div className="grid min-h-0 content-start gap-3 overflow-y-auto max-lg:max-h-[38dvh] max-lg:gap-2 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
-            {gate.state === 'blocked' && stop}
-            {step?.kind === 'count' && count > step.drops && (
-              <TooMuch
-                blend={blend}
-                planned={planned}
-                tally={tally}
-                step={step}
-                askedPercent={batch.askedPercent}
-                onChoose={chosen}
-              />
-            )}
-            {gate.state === 'needs-reason' && stop}
-            <BottleNow blend={blend} now={now} then={then} askedPercent={batch.askedPercent} />
+            <Beside
+              batch={batch}
+              blend={blend}
+              planned={planned}
+              steps={steps}
+              tally={tally}
+              step={step ?? null}
+              gate={gate}
+              now={now}
+              then={then}
+              bottleOf={bench.bottleOf}
+              onEvents={step?.kind === 'smell' || step?.kind === 'cool' ? choose : chosen}
+              onEnd={end}
+            />
           </div>
         </div>
         <Dock
           step={step ?? null}
+          canWait={step !== null && canWait(steps, tally, step)}
           count={count}
           isLast={step !== null && step === steps[steps.length - 1]}
           isOpen={gate.state === 'open'}

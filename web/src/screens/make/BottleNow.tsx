@@ -3,19 +3,21 @@ import { findingMessage, formatPercent, strengthWords, verdictSaid } from '@jubb
 import type { Blend, Evaluation } from '@jubbet/core/drops';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
-
-const panel = 'rounded-xl bg-[#26345f] px-4 py-3';
+import { panel } from './panel';
 
 /** What is in this bottle now, and what it comes to. */
 export const BottleNow = ({
   blend,
   now,
   then,
+  more,
   askedPercent,
 }: {
   blend: Blend;
   now: Evaluation;
   then: Evaluation;
+  /** With one drop more of the oil that is counted; null where none is. */
+  more: Evaluation | null;
   askedPercent: number | null;
 }) => {
   const catalog = useCatalog();
@@ -36,6 +38,16 @@ export const BottleNow = ({
           {askedPercent !== null && `, target ${formatPercent(askedPercent)}`}
         </p>
       </section>
+      {more && (
+        <section aria-label="With one more drop" className={panel}>
+          <h2 className="font-sans text-sm font-normal text-soft">With one more drop</h2>
+          <p className="text-lg">
+            <b>{strengthWords(more.mixture, blend.formula.by)}</b> ·{' '}
+            {more.verdict && <span aria-hidden>{verdictShapes[more.verdict]} </span>}
+            {verdictSaid(more.verdict)}
+          </p>
+        </section>
+      )}
       <section aria-label="When complete" className={panel}>
         <h2 className="font-sans text-sm font-normal text-soft">When complete</h2>
         <p className="text-lg">

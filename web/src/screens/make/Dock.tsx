@@ -31,6 +31,7 @@ export const Dock = ({
   step,
   count,
   isLast,
+  canWait,
   isOpen,
   log,
   press,
@@ -39,6 +40,8 @@ export const Dock = ({
   step: Step | null;
   count: number;
   isLast: boolean;
+  /** True where this oil can be left until the others are in. */
+  canWait: boolean;
   /** False where nothing goes on past what is in it. */
   isOpen: boolean;
   /** The way to the batch in the log. */
@@ -78,6 +81,15 @@ export const Dock = ({
           Undo one drop <Kbd>⌫</Kbd>
         </>,
       )}
+      {canWait &&
+        button(
+          'later',
+          clsx(plain, 'flex-none! sm:px-6'),
+          false,
+          <>
+            Later <Kbd>→</Kbd>
+          </>,
+        )}
       {button(
         'go-on',
         // While drops are missing, going on is not what most want next.

@@ -1,13 +1,49 @@
-import { nameOrNone, fillingsWords, wearerWords } from '@jubbet/core/words';
-import { fillingsOf } from '@jubbet/core/drops';
+import { currentStep, stepsNow, stepsOf, tallyOf } from '@jubbet/core/making';
+import {
+  fillingsWords,
+  leftWords,
+  nameOrNone,
+  overdueWords,
+  stepTitle,
+  wearerWords,
+} from '@jubbet/core/words';
+import { evaluate, fillingsOf } from '@jubbet/core/drops';
+import { useMemo } from 'react';
 import { ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useClocks } from '../../parts/useClocks';
+import { useUnits } from '../../parts/useUnits';
 import { OneRecord } from '../../parts/OneRecord';
 import { WindowList } from '../../parts/WindowList';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
-import { plannedRecipe } from '../../store/madeBlend';
+import { madeBlend, plannedRecipe } from '../../store/madeBlend';
 import { useStored } from '../../store/useStored';
+
+/** What is next at the bench of a batch, and how long its clocks still run. */
+const Next = ({ batch }: { batch: BatchRecord }) => {
+  const catalog = useCatalog();
+  const units = useUnits();
+  const { data } = useStored(['events', batch.id], () => batches.events(batch.id));
+  const clocks = useClocks().filter(({ batchId }) => batchId === batch.id);
+  const step = useMemo(() => {
+    if (!data) return null;
+    const blend = madeBlend(catalog, batch);
+    const tally = tallyOf(data);
+    return currentStep(stepsNow(blend, stepsOf(blend, evaluate(blend).mixture), tally), tally);
+  }, [data, catalog, batch]);
+  return (
+    <>
+      {step && <p>Next: {stepTitle(catalog, step, units)}</p>}
+      {clocks.map(({ timerId, words, left }) => (
+        <p key={timerId} className={left > 0 ? '' : 'font-semibold text-amber'}>
+          <b className="tabular-nums">{left > 0 ? leftWords(left) : overdueWords(-left)}</b> {words}
+        </p>
+      ))}
+    </>
+  );
+};
 
 const Card = ({ batch }: { batch: BatchRecord }) => {
   const recipe = plannedRecipe(batch);
@@ -20,6 +56,7 @@ const Card = ({ batch }: { batch: BatchRecord }) => {
           batch {batch.number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
           {wearerWords(recipe.brief.wearer ?? 'anyone')}
         </p>
+        <Next batch={batch} />
       </div>
       <ButtonLink look="first" to={`/make/${batch.id}`} aria-label={`Go on with ${name}`}>
         Go on

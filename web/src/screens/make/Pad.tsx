@@ -37,11 +37,17 @@ export const Pad = ({
   step,
   count,
   containers,
+  note,
+  low,
   act,
 }: {
   step: Step;
   count: number;
   containers: number;
+  /** The maker’s own words beside this step; empty where there are none. */
+  note: string;
+  /** True where something else stands under it: the drawing gives way. */
+  low: boolean;
   act: (intent: Intent) => void;
 }) => {
   const catalog = useCatalog();
@@ -106,7 +112,10 @@ export const Pad = ({
         <span className="grid max-w-2xl justify-items-center gap-[2vh]">
           <StepDrawing
             kind={step.kind}
-            className="h-[clamp(3rem,17vh,10rem)] w-auto text-[#20409a] [@media(max-height:640px)]:hidden"
+            className={clsx(
+              'h-[clamp(3rem,17vh,10rem)] w-auto text-[#20409a]',
+              low ? '[@media(max-height:960px)]:hidden' : '[@media(max-height:640px)]:hidden',
+            )}
           />
           {figure && (
             <span className="text-[clamp(2rem,9vh,4.5rem)] leading-none font-bold tabular-nums max-sm:text-4xl">
@@ -118,6 +127,7 @@ export const Pad = ({
           </span>
         </span>
       )}
+      {note && <span className="text-[clamp(1rem,2.6vh,1.375rem)] font-semibold">{note}</span>}
       <span className="text-base text-[#565d6e] max-sm:text-sm">
         {counting ? 'Tap here or press Space for each drop.' : 'Tap here or press Enter when done.'}
       </span>

@@ -1,9 +1,17 @@
-import { containerOfStep, type Step, type Tally } from '@jubbet/core/making';
+import {
+  containerOfStep,
+  stepKey,
+  type BenchEvent,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
 import { formatDrops, isThick, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
+import { OrderChoice } from './OrderChoice';
+import { StepNote } from './StepNote';
 
 const aside = (step: Step, tally: Tally): string => {
   if (step.kind !== 'count') return '';
@@ -23,11 +31,20 @@ export const StepList = ({
   tally,
   current,
   containers,
+  mixedInOne,
+  batchId,
+  words,
+  onEvents,
 }: {
   steps: readonly Step[];
   tally: Tally;
   current: Step | null;
   containers: number;
+  mixedInOne: boolean;
+  batchId: string;
+  /** What the maker has written beside steps, by the step whatever its container. */
+  words: Readonly<Record<string, string>>;
+  onEvents: (events: readonly BenchEvent[]) => void;
 }) => {
   const catalog = useCatalog();
   const units = useUnits();
@@ -39,27 +56,25 @@ export const StepList = ({
       list.current.scrollTop = here.current.offsetTop - list.current.clientHeight / 2;
     }
   }, [current]);
+  // What is alike in each bottle has its note at the first.
+  const firstOfKind = new Set([
+    ...new Map([...steps].reverse().map((step) => [stepKey(step), step.id])).values(),
+  ]);
   return (
-    <ol
-      ref={list}
-      aria-label="Steps"
-      className="relative grid content-start gap-0.5 overflow-y-auto lg:max-h-[calc(100dvh-6rem)]"
-    >
-      {steps.map((step, index) => {
-        const done = tally.done.has(step.id);
-        const isCurrent = step === current;
-        const container = containerOf(step);
-        const newContainer = container !== null && container !== containerOf(steps[index - 1]);
-        const inner = step.kind === 'count' || step.kind === 'measure';
-        return (
-          <li
-            key={step.id}
-            ref={isCurrent ? here : null}
-            aria-current={isCurrent ? 'step' : undefined}
-          >
-            {inner && newContainer && containers > 1 && (
-              <p className="px-3 pt-2 text-sm text-soft">Bottle {container + 1}</p>
-            )}
+    <div className="flex min-h-0 flex-1 flex-col gap-2">
+      <OrderChoice tally={tally} rounds={containers > 1 && !mixedInOne} onEvents={onEvents} />
+      <ol
+        ref={list}
+        aria-label="Steps"
+        className="relative grid min-h-0 flex-1 content-start gap-0.5 overflow-y-auto"
+      >
+        {steps.map((step, index) => {
+          const done = tally.done.has(step.id);
+          const isCurrent = step === current;
+          const container = containerOf(step);
+          const newContainer = container !== null && container !== containerOf(steps[index - 1]);
+          const inner = step.kind === 'count' || step.kind === 'measure';
+          const row = (
             <div
               className={clsx(
                 'flex items-baseline justify-between gap-3 rounded-md px-3 py-1.5',
@@ -78,9 +93,32 @@ export const StepList = ({
               </span>
               <span className="text-sm whitespace-nowrap">{aside(step, tally)}</span>
             </div>
-          </li>
-        );
-      })}
-    </ol>
+          );
+          return (
+            <li
+              key={step.id}
+              ref={isCurrent ? here : null}
+              aria-current={isCurrent ? 'step' : undefined}
+            >
+              {inner && newContainer && containers > 1 && (
+                <p className="px-3 pt-2 text-sm text-soft">Bottle {container + 1}</p>
+              )}
+              {firstOfKind.has(step.id) ? (
+                <StepNote
+                  batchId={batchId}
+                  stepId={stepKey(step)}
+                  title={stepTitle(catalog, step, units)}
+                  words={words[stepKey(step)] ?? ''}
+                >
+                  {row}
+                </StepNote>
+              ) : (
+                row
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </div>
   );
 };

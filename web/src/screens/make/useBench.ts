@@ -1,7 +1,9 @@
 import {
   addEvent,
+  canWait,
   currentStep,
   gateOf,
+  inOrder,
   mayCount,
   stepBefore,
   dropAt,
@@ -20,7 +22,7 @@ import { errorWords } from '../../parts/errorWords';
 import { batches } from '../../store/batches';
 
 /** What the maker can do at the bench. */
-export type Intent = 'drop' | 'take-back' | 'go-on' | 'step-back';
+export type Intent = 'drop' | 'take-back' | 'go-on' | 'step-back' | 'later';
 
 /** What is made at this bench, and what was written before it was begun. */
 interface Bench {
@@ -34,9 +36,10 @@ interface Bench {
 const eventFor = (
   intent: Intent,
   source: Source,
-  { blend, planned: steps, reason, bottleOf }: Bench,
+  { blend, planned, reason, bottleOf }: Bench,
   tally: Tally,
 ): BenchEvent | null => {
+  const steps = inOrder(planned, tally);
   const step = currentStep(steps, tally);
   switch (intent) {
     case 'drop':
@@ -48,9 +51,11 @@ const eventFor = (
         ? takeBackAt(step, { source, bottleId: bottleOf(step.oilId) })
         : null;
     case 'go-on':
-      return step && gateOf(blend, steps, tally, reason).state === 'open'
+      return step && gateOf(blend, planned, tally, reason).state === 'open'
         ? doneAt(step.id, source)
         : null;
+    case 'later':
+      return step && canWait(steps, tally, step) ? { kind: 'later', step: step.id } : null;
     case 'step-back': {
       const before = stepBefore(steps, tally);
       return before ? reopenedAt(before.id, source) : null;
@@ -64,12 +69,14 @@ const eventFor = (
  *
  * @param stored events as the store has them; null while they are being read
  * @param onFinished called when the last step is done, and the log says so
+ * @param onCounted called when events of this page are on the disk
  */
 export const useBench = (
   batchId: string,
   bench: Bench,
   stored: readonly BenchEvent[] | null,
   onFinished: () => void,
+  onCounted: (events: readonly BenchEvent[], tally: Tally) => void = () => undefined,
 ) => {
   const [tally, setTally] = useState<Tally | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
@@ -78,8 +85,10 @@ export const useBench = (
   const queue = useRef<Promise<void>>(Promise.resolve());
   const waiting = useRef(0);
   const finished = useRef(onFinished);
+  const counted = useRef(onCounted);
   useEffect(() => {
     finished.current = onFinished;
+    counted.current = onCounted;
   });
 
   useEffect(() => {
@@ -102,6 +111,7 @@ export const useBench = (
           const isFinished = await batches.record(batchId, events);
           latest.current = events.reduce(addEvent, before);
           setTally(latest.current);
+          counted.current(events, latest.current);
           setFailure(null);
           if (isFinished) finished.current();
         } catch (error) {

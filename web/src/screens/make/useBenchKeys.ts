@@ -7,6 +7,7 @@ const keys: Readonly<Record<string, Intent>> = {
   Backspace: 'take-back',
   Enter: 'go-on',
   ArrowLeft: 'step-back',
+  ArrowRight: 'later',
 };
 
 /** A control that has its own use for space and enter: a key on a button is that button. */

@@ -17,7 +17,7 @@ import { useCatalog } from '../../parts/catalog';
 import { SelectField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { WindowList } from '../../parts/WindowList';
-import { batches } from '../../store/batches';
+import { keepingBatches } from '../../store/keepingBatches';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
@@ -116,7 +116,7 @@ const kinds = { all: 'bottles and batches', bottle: 'bottles', batch: 'batches' 
 export const DatesScreen = () => {
   const catalog = useCatalog();
   const shelf = useStored(['bottles'], () => bottles.list());
-  const log = useStored(['batches that keep'], () => batches.keeping(mostBatches));
+  const log = useStored(['batches that keep'], () => keepingBatches(mostBatches));
   const [kind, setKind] = useState<keyof typeof kinds>('all');
   const failed = shelf.error ?? log.error;
   if (failed) throw failed;

@@ -1,0 +1,94 @@
+import { leftWords, overdueWords } from '@jubbet/core/words';
+import { useEffect, useRef, useState } from 'react';
+import { Button } from '../parts/Button';
+import { errorWords } from '../parts/errorWords';
+import { chime } from '../parts/sound';
+import { useClocks, type Ticking } from '../parts/useClocks';
+import { batches } from '../store/batches';
+import { router } from './routes';
+
+/** Stands before the title of the page while a clock runs. */
+const prefix = /^[^·]*⏱ · /u;
+
+/** Over longer ago than this when the page was opened: said, but not rung. */
+const ringsForSeconds = 90;
+
+const turnOff = ({ batchId, timerId }: Ticking): Promise<unknown> =>
+  batches.record(batchId, [{ kind: 'timer-off', timerId }]);
+
+/** Rings once for each clock that is over, and tells the system where that was allowed. */
+const useRing = (over: readonly Ticking[]): void => {
+  const rung = useRef(new Set<string>());
+  useEffect(() => {
+    for (const { timerId, words, of, left } of over) {
+      if (rung.current.has(timerId)) continue;
+      rung.current.add(timerId);
+      if (left < -ringsForSeconds) continue;
+      chime();
+      if (typeof Notification !== 'undefined' && Notification.permission === 'granted') {
+        new Notification(words, { body: of, tag: timerId });
+      }
+    }
+  }, [over]);
+};
+
+/** Clocks of all batches: the next stands in the title, and each that is over is told of. */
+export const ClockWatch = () => {
+  const clocks = useClocks();
+  const [failure, setFailure] = useState<string | null>(null);
+  const over = clocks.filter(({ left }) => left <= 0);
+  const next = clocks.find(({ left }) => left > 0);
+  const title = over.length > 0 ? '0:00' : next ? leftWords(next.left) : null;
+  useRing(over);
+  useEffect(() => {
+    const plain = document.title.replace(prefix, '');
+    document.title = title === null ? plain : `${title} ⏱ · ${plain}`;
+  });
+  if (over.length === 0) return null;
+  return (
+    <div
+      role="status"
+      aria-label="Clocks"
+      className="screen-only fixed top-3 right-3 left-3 z-50 mx-auto grid max-w-xl gap-2"
+    >
+      {over.slice(0, 3).map((clock) => (
+        <div
+          key={clock.timerId}
+          className="flex flex-wrap items-center gap-x-3 gap-y-2 rounded-lg border border-[#e3a94a] bg-night py-2 pr-2 pl-4 text-[#eceae2]"
+        >
+          <p className="min-w-48 flex-1">
+            <b>{clock.words}</b>
+            <span className="block text-sm text-[#b9c1d8]">
+              {clock.of} · {overdueWords(-clock.left)}
+            </span>
+          </p>
+          <Button
+            className="min-h-11"
+            onClick={() => void router.navigate(`/make/${clock.batchId}`)}
+          >
+            To the bench
+          </Button>
+          <Button
+            look="first"
+            className="min-h-11"
+            onClick={() =>
+              void turnOff(clock).catch((error: unknown) => setFailure(errorWords(error)))
+            }
+          >
+            Done
+          </Button>
+        </div>
+      ))}
+      {over.length > 3 && (
+        <p className="rounded-lg bg-night px-4 py-2 text-sm text-[#eceae2]">
+          And {over.length - 3} more.
+        </p>
+      )}
+      {failure && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          The clock was not turned off: {failure}.
+        </p>
+      )}
+    </div>
+  );
+};

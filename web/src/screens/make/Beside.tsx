@@ -1,0 +1,131 @@
+import {
+  addEvent,
+  bottleThen,
+  bottleNow,
+  dropAt,
+  weighedAs,
+  type BenchEvent,
+  type Gate,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
+import type { Blend, Evaluation } from '@jubbet/core/drops';
+import { useMemo } from 'react';
+import type { BatchRecord } from '../../store/database';
+import { BottleNow } from './BottleNow';
+import { Clocks } from './Clocks';
+import { CoolingPanel } from './CoolingPanel';
+import { GatePanel } from './GatePanel';
+import { TooHeavy } from './ScaleField';
+import { SmellPanel } from './SmellPanel';
+import { TooMuch } from './TooMuch';
+
+/** A container as it is now, and as it will be when the rest goes in. */
+export const inIt = (blend: Blend, steps: readonly Step[], tally: Tally, container: number) => ({
+  now: bottleNow(blend, steps, tally, container),
+  then: bottleThen(blend, steps, tally, container),
+});
+
+/** The container with one drop more of what is counted; null where nothing is. */
+const useOneMore = (
+  blend: Blend,
+  steps: readonly Step[],
+  tally: Tally,
+  step: Step | null,
+): Evaluation | null =>
+  useMemo(
+    () =>
+      step?.kind === 'count'
+        ? bottleNow(
+            blend,
+            steps,
+            addEvent(tally, dropAt(step, { source: 'tap', bottleId: null })),
+            step.container,
+          )
+        : null,
+    [blend, steps, tally, step],
+  );
+
+/** What stands beside the pad: what must be decided, what it comes to, and what is waited for. */
+export const Beside = ({
+  batch,
+  blend,
+  planned,
+  steps,
+  tally,
+  step,
+  gate,
+  now,
+  then,
+  bottleOf,
+  onEvents,
+  onEnd,
+}: {
+  batch: BatchRecord;
+  blend: Blend;
+  planned: readonly Step[];
+  steps: readonly Step[];
+  tally: Tally;
+  step: Step | null;
+  gate: Gate;
+  now: Evaluation;
+  then: Evaluation;
+  bottleOf: (materialId: string) => string | null;
+  onEvents: (events: readonly BenchEvent[]) => void;
+  onEnd: () => void;
+}) => {
+  const more = useOneMore(blend, steps, tally, step);
+  const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
+  const told = step ? tally.measured.get(step.id) : undefined;
+  const stop = gate.state !== 'open' && (
+    <GatePanel
+      gate={gate}
+      wearer={blend.brief.wearer}
+      step={step?.id ?? ''}
+      onReason={(event) => onEvents([event])}
+      onEnd={onEnd}
+    />
+  );
+  return (
+    <>
+      {gate.state === 'blocked' && stop}
+      {step?.kind === 'count' && count > step.drops && (
+        <TooMuch
+          blend={blend}
+          planned={planned}
+          tally={tally}
+          step={step}
+          askedPercent={batch.askedPercent}
+          onChoose={onEvents}
+        />
+      )}
+      {step?.kind === 'weigh' && told?.unit === 'g' && weighedAs(told.value, step.g) === 'over' && (
+        <TooHeavy blend={blend} planned={planned} tally={tally} step={step} onChoose={onEvents} />
+      )}
+      {gate.state === 'needs-reason' && stop}
+      {step?.kind === 'smell' && (
+        <SmellPanel
+          blend={blend}
+          steps={steps}
+          tally={tally}
+          bottleOf={bottleOf}
+          onEvents={onEvents}
+        />
+      )}
+      {step?.kind === 'cool' && <CoolingPanel step={step} tally={tally} onEvents={onEvents} />}
+      <BottleNow
+        blend={blend}
+        now={now}
+        then={then}
+        more={more}
+        askedPercent={batch.askedPercent}
+      />
+      <Clocks
+        name={batch.file.name || batch.number}
+        step={step}
+        tally={tally}
+        onEvents={onEvents}
+      />
+    </>
+  );
+};

@@ -1,0 +1,74 @@
+import type { BenchEvent, Tally } from '@jubbet/core/making';
+import { click, say } from '../../parts/sound';
+import { useWrite } from '../../parts/useWrite';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+
+type Order = Tally['order'];
+
+const aloudWays = ['off', 'click', 'number'] as const;
+
+const select = 'min-h-11 rounded-md border border-[#8b97bd] bg-[#16203c] px-2 text-[15px]';
+
+/** In which order the maker works: for this batch from now on, and for the next ones. */
+export const OrderChoice = ({
+  tally: { order },
+  rounds,
+  onEvents,
+}: {
+  tally: Tally;
+  /** True where there are several containers to go round. */
+  rounds: boolean;
+  onEvents: (events: readonly BenchEvent[]) => void;
+}) => {
+  const write = useWrite();
+  const aloud = useStored(['settings'], () => settings.read()).data?.aloud ?? 'off';
+  const choose = (next: Order): void => {
+    onEvents([{ kind: 'order', ...next }]);
+    void write('The order', async () => {
+      await settings.write('benchFirst', next.first);
+      await settings.write('benchRounds', next.rounds);
+    });
+  };
+  return (
+    <div className="flex flex-wrap gap-2">
+      <select
+        aria-label="What goes in first"
+        className={select}
+        value={order.first}
+        onChange={({ target: { value } }) =>
+          choose({ ...order, first: value === 'carrier' ? 'carrier' : 'oils' })
+        }
+      >
+        <option value="oils">oils first</option>
+        <option value="carrier">carrier first</option>
+      </select>
+      {rounds && (
+        <select
+          aria-label="Several bottles"
+          className={select}
+          value={order.rounds ? 'rounds' : 'one'}
+          onChange={({ target: { value } }) => choose({ ...order, rounds: value === 'rounds' })}
+        >
+          <option value="one">one bottle after the other</option>
+          <option value="rounds">each oil into all bottles</option>
+        </select>
+      )}
+      <select
+        aria-label="What is heard for each drop"
+        className={select}
+        value={aloud}
+        onChange={({ target: { value } }) => {
+          const next = aloudWays.find((one) => one === value) ?? 'off';
+          if (next === 'click') click();
+          if (next === 'number') say('one');
+          void write('The sound', () => settings.write('aloud', next));
+        }}
+      >
+        <option value="off">silent</option>
+        <option value="click">a click for each drop</option>
+        <option value="number">say the number</option>
+      </select>
+    </div>
+  );
+};

@@ -1,0 +1,202 @@
+import { nameIn } from '@jubbet/core/catalog';
+import type { Blend } from '@jubbet/core/drops';
+import {
+  toleranceG,
+  weighedAs,
+  weightWays,
+  type BenchEvent,
+  type BenchMeasure,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
+import {
+  formatDrops,
+  formatG,
+  formatMl,
+  formatNumber,
+  strengthWords,
+  textureName,
+  verdictSaid,
+} from '@jubbet/core/words';
+import { textureOf } from '@jubbet/core/mixture';
+import { useMemo, useState } from 'react';
+import { NumberField } from '../../parts/NumberField';
+import { together } from '../../parts/together';
+import { verdictShapes } from '../../parts/VerdictMark';
+import { panel, panelButton } from './panel';
+
+/** A step at which something is weighed or measured. */
+export type MeasuredStep = Step & { readonly kind: 'weigh' | 'measure' | 'top-up' };
+
+export const isMeasured = (step: Step): step is MeasuredStep =>
+  step.kind === 'weigh' || step.kind === 'measure' || step.kind === 'top-up';
+
+const ingredientOf = (step: MeasuredStep): string | null =>
+  step.kind === 'weigh' ? step.baseId : step.kind === 'measure' ? step.oilId : null;
+
+/** In which unit it is asked, and how much. */
+const askedOf = (step: MeasuredStep): BenchMeasure =>
+  step.kind === 'weigh' ? { unit: 'g', value: step.g } : { unit: 'ml', value: step.ml };
+
+const said = ({ unit, value }: BenchMeasure): string =>
+  unit === 'g' ? formatG(value, 4) : formatMl(value, 4);
+
+const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
+  if (told.unit !== asked.unit) return 'noted';
+  const off = Math.abs(told.value - asked.value);
+  switch (weighedAs(told.value, asked.value)) {
+    case 'right':
+      return `right, within ${said({ unit: asked.unit, value: toleranceG(asked.value) })}`;
+    case 'under':
+      return `${said({ unit: asked.unit, value: off })} still to come`;
+    case 'over':
+      return `${said({ unit: asked.unit, value: off })} too much`;
+  }
+};
+
+/** What the scale or the jug says, typed: it counts from then on in place of what was asked. */
+export const ScaleField = ({
+  step,
+  tally,
+  onEvents,
+}: {
+  step: MeasuredStep;
+  tally: Tally;
+  onEvents: (events: readonly BenchEvent[]) => void;
+}) => {
+  const asked = askedOf(step);
+  const told = tally.measured.get(step.id);
+  const [tare, setTare] = useState<number | null>(null);
+  const [typed, setTyped] = useState<number | null>(null);
+  const onScale = asked.unit === 'g' ? (tare ?? 0) : 0;
+  const net = typed === null ? null : Math.round(1000 * (typed - onScale)) / 1000;
+  return (
+    <form
+      aria-label="What you measured"
+      className={`${panel} flex flex-wrap items-end gap-x-5 gap-y-2`}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (net === null || net < 0) return;
+        onEvents([
+          {
+            kind: 'measured',
+            step: step.id,
+            ingredient: ingredientOf(step),
+            source: 'typed',
+            amount: { unit: asked.unit, value: net },
+          },
+        ]);
+        setTyped(null);
+      }}
+    >
+      {asked.unit === 'g' && (
+        <label className="grid gap-0.5">
+          <span className="text-sm text-soft">Container on the scale, if not tared</span>
+          <NumberField
+            label="Weight of the container on the scale"
+            framed
+            className="min-h-11 w-24 text-ink"
+            unit="g"
+            value={tare}
+            rule={{ least: 0, most: 20_000 }}
+            onNumber={setTare}
+            onEmpty={() => setTare(null)}
+          />
+        </label>
+      )}
+      <label className="grid gap-0.5">
+        <span className="text-sm text-soft">
+          {asked.unit === 'g' ? 'The scale says' : 'You measured'}
+          {onScale > 0 && `, aiming at ${said({ unit: 'g', value: asked.value + onScale })}`}
+        </span>
+        <NumberField
+          label={asked.unit === 'g' ? 'What the scale says' : 'What you measured'}
+          framed
+          className="min-h-11 w-28 text-xl font-bold text-ink"
+          unit={asked.unit}
+          value={typed}
+          rule={{ least: 0, most: 200_000 }}
+          onNumber={setTyped}
+          onEmpty={() => setTyped(null)}
+        />
+      </label>
+      <button type="submit" className={panelButton} disabled={net === null || net < 0}>
+        Save the {asked.unit === 'g' ? 'weight' : 'amount'}
+      </button>
+      <p role="status" className="basis-full text-[15px]">
+        {net !== null && net < 0
+          ? 'That is less than the container alone.'
+          : told
+            ? together(`${said(told)} in: ${standingWords(told, asked)}.`)
+            : together(
+                `Without a number, ${said(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
+              )}
+      </p>
+    </form>
+  );
+};
+
+/** Too much of a base is in the pan: what can be done, each with its numbers. */
+export const TooHeavy = ({
+  blend,
+  planned,
+  tally,
+  step,
+  onChoose,
+}: {
+  blend: Blend;
+  planned: readonly Step[];
+  tally: Tally;
+  step: Step & { readonly kind: 'weigh' };
+  onChoose: (events: readonly BenchEvent[]) => void;
+}) => {
+  const ways = useMemo(
+    () => weightWays(blend, planned, tally, step),
+    [blend, planned, tally, step],
+  );
+  return (
+    <section
+      aria-label="Too much"
+      className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
+    >
+      <h2 className="font-sans text-base font-bold text-[#f0bd66]">
+        ▲ Too much {nameIn(blend.catalog, step.baseId).toLowerCase()}
+      </h2>
+      <ul className="mt-2 grid gap-2">
+        {ways.map((way) => {
+          const texture = textureOf(way.outcome.mixture);
+          return (
+            <li key={way.kind}>
+              <button
+                type="button"
+                className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66] disabled:cursor-not-allowed disabled:opacity-70"
+                disabled={way.outcome.blocking}
+                onClick={() => onChoose(way.events)}
+              >
+                <b>
+                  {way.kind === 'accept'
+                    ? 'Accept it'
+                    : `Make all of it ${formatNumber(way.factor, 3)} times as much`}
+                </b>
+                <span className="block text-[14px]">
+                  {together(
+                    [
+                      ...way.more.map(
+                        ({ id, amount }) =>
+                          `${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} more of ${nameIn(blend.catalog, id)}`,
+                      ),
+                      texture ? textureName(texture) : '',
+                      `${strengthWords(way.outcome.mixture, blend.formula.by)} ${way.outcome.verdict ? verdictShapes[way.outcome.verdict] : ''} ${verdictSaid(way.outcome.verdict)}`,
+                    ]
+                      .filter(Boolean)
+                      .join(' · '),
+                  )}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+};

@@ -1,0 +1,219 @@
+import { searchOils, botanicalOf, type Oil } from '@jubbet/core/catalog';
+import type { Blend } from '@jubbet/core/drops';
+import {
+  adjustedBy,
+  mostLooked,
+  roomLeft,
+  smelledWhen,
+  type BenchEvent,
+  type RoomLeft,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
+import { findingMessage, formatDrops, somethingElseWords, verdictSaid } from '@jubbet/core/words';
+import { useMemo, useState } from 'react';
+import { useCatalog } from '../../parts/catalog';
+import { OilName } from '../../parts/OilName';
+import { OilSwatch } from '../../parts/OilSwatch';
+import { PickByName } from '../../parts/PickByName';
+import { together } from '../../parts/together';
+import { panel, panelButton } from './panel';
+
+type When = (typeof smelledWhen)[number];
+
+const whenWords: Readonly<Record<When, string>> = {
+  now: 'Now',
+  'one-minute': 'After one minute',
+  'ten-minutes': 'After ten minutes',
+  'next-day': 'The next day',
+};
+
+/** How it smelled, in the maker’s words: kept when the field is left. */
+const Note = ({
+  when,
+  tally,
+  onEvents,
+}: {
+  when: When;
+  tally: Tally;
+  onEvents: (events: readonly BenchEvent[]) => void;
+}) => {
+  const stored = tally.smelled.find((one) => one.when === when)?.words ?? '';
+  return (
+    <label className="grid gap-0.5">
+      <span className="text-sm text-soft">{whenWords[when]}</span>
+      <input
+        key={stored}
+        className="min-h-10 rounded-md border border-[#8b97bd] bg-transparent px-2 py-1.5"
+        maxLength={2000}
+        autoComplete="off"
+        placeholder="green, a little sharp"
+        defaultValue={stored}
+        onBlur={({ target: { value } }) => {
+          if (value.trim() !== stored) onEvents([{ kind: 'smelled', when, words: value.trim() }]);
+        }}
+      />
+    </label>
+  );
+};
+
+const roomWords = ({ drops, then }: RoomLeft): string => {
+  if (drops >= mostLooked) return `room for ${mostLooked} drops and more`;
+  if (drops === 0) return `one more: ${verdictSaid(then)}`;
+  return `room for ${formatDrops(drops)} more, then ${verdictSaid(then)}`;
+};
+
+/** One oil, what room it has left, and a drop more of it. */
+const OilLine = ({
+  oil,
+  room,
+  isBlocking,
+  onMore,
+}: {
+  oil: Oil;
+  room: RoomLeft;
+  /** One drop more must not be used on this person. */
+  isBlocking: boolean;
+  onMore: () => void;
+}) => {
+  const catalog = useCatalog();
+  return (
+    <li className="flex items-center gap-2.5">
+      <OilSwatch oil={oil} />
+      <span className="min-w-0 flex-1 text-[15px]">
+        <OilName name={oil.name} />
+        <span className="block text-sm text-soft">
+          {roomWords(room)}
+          {room.drops === 0 && room.stoppedBy && (
+            <> · {together(findingMessage(catalog, room.stoppedBy))}</>
+          )}
+        </span>
+      </span>
+      <button
+        type="button"
+        className={panelButton}
+        aria-label={`One more drop of ${oil.name}`}
+        disabled={isBlocking}
+        onClick={onMore}
+      >
+        + 1 drop
+      </button>
+    </li>
+  );
+};
+
+/** How it smells, and what is added until it is right; each drop judged before it falls. */
+export const SmellPanel = ({
+  blend,
+  steps,
+  tally,
+  bottleOf,
+  onEvents,
+}: {
+  blend: Blend;
+  steps: readonly Step[];
+  tally: Tally;
+  bottleOf: (materialId: string) => string | null;
+  onEvents: (events: readonly BenchEvent[]) => void;
+}) => {
+  const { catalog } = blend;
+  const [fresh, setFresh] = useState<readonly string[]>([]);
+  const numbers = blend.inOne ? [0] : Array.from({ length: blend.count }, (_, n) => n);
+  const [chosen, setChosen] = useState<number | 'all'>('all');
+  const into = chosen === 'all' ? numbers : [chosen];
+  const first = chosen === 'all' ? 0 : chosen;
+  const oils = useMemo(
+    () =>
+      [
+        ...new Set([
+          ...blend.formula.oils.map(({ oil }) => oil.id),
+          ...tally.also.flatMap(({ ingredient, intended }) =>
+            intended && ingredient ? [ingredient] : [],
+          ),
+          ...fresh,
+        ]),
+      ].flatMap((id) => catalog.oil(id) ?? []),
+    [blend, tally.also, fresh, catalog],
+  );
+  const rooms = useMemo(
+    () => oils.map((oil) => roomLeft(blend, steps, tally, first, oil.id)),
+    [blend, steps, tally, first, oils],
+  );
+  const add = (oilId: string): void =>
+    onEvents(into.flatMap((number) => adjustedBy(steps, tally, number, oilId, 1, bottleOf(oilId))));
+  const added = tally.also.filter(
+    ({ intended, container }) => intended && into.includes(container),
+  );
+  return (
+    <section aria-label="Smell and adjust" className={`${panel} grid gap-3`}>
+      <h2 className="font-sans text-base font-bold">Smell and adjust</h2>
+      {numbers.length > 1 && (
+        <label className="flex items-center gap-2 text-[15px]">
+          Into
+          <select
+            className="min-h-10 rounded-md border border-[#8b97bd] bg-[#16203c] px-2"
+            value={String(chosen)}
+            onChange={({ target: { value } }) => setChosen(value === 'all' ? 'all' : Number(value))}
+          >
+            <option value="all">each of the {numbers.length}</option>
+            {numbers.map((number) => (
+              <option key={number} value={number}>
+                bottle {number + 1} only
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <ul className="grid gap-2">
+        {oils.map((oil, n) => {
+          const room = rooms[n];
+          return (
+            room && (
+              <OilLine
+                key={oil.id}
+                oil={oil}
+                room={room}
+                isBlocking={room.drops === 0 && (room.stoppedBy?.blocking ?? false)}
+                onMore={() => add(oil.id)}
+              />
+            )
+          );
+        })}
+      </ul>
+      <div className="text-ink">
+        <PickByName<Oil>
+          label="Another oil"
+          placeholder="Another oil"
+          search={(query) => searchOils(catalog, query)}
+          isTaken={({ id }) => oils.some((oil) => oil.id === id)}
+          describe={botanicalOf}
+          onPick={({ id }) => setFresh((before) => [...before, id])}
+        />
+      </div>
+      {added.length > 0 && (
+        <ul className="grid gap-1 text-[15px]">
+          {added.map((one) => (
+            <li key={one.seq} className="flex items-center gap-2">
+              <span className="flex-1">
+                Added: {somethingElseWords(catalog, one)}
+                {numbers.length > 1 && `, bottle ${one.container + 1}`}
+              </span>
+              <button
+                type="button"
+                className={panelButton}
+                onClick={() => onEvents([{ kind: 'struck', undoes: one.seq }])}
+              >
+                Undo
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="grid gap-2">
+        {smelledWhen.map((when) => (
+          <Note key={when} when={when} tally={tally} onEvents={onEvents} />
+        ))}
+      </div>
+    </section>
+  );
+};

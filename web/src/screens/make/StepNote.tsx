@@ -1,0 +1,57 @@
+import { Pencil } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { useWrite } from '../../parts/useWrite';
+import { writeStepWords } from '../../store/stepWords';
+
+/** A row of the list with the maker’s own words beside the step: they stay with the recipe. */
+export const StepNote = ({
+  batchId,
+  stepId,
+  title,
+  words,
+  children,
+}: {
+  batchId: string;
+  /** The step, whatever its container. */
+  stepId: string;
+  title: string;
+  words: string;
+  /** The step itself. */
+  children: ReactNode;
+}) => {
+  const write = useWrite();
+  const [open, setOpen] = useState(false);
+  return (
+    <div>
+      <div className="flex items-center">
+        <div className="min-w-0 flex-1">{children}</div>
+        <button
+          type="button"
+          className="grid size-9 flex-none place-items-center rounded-md text-soft hover:bg-[#26345f]"
+          aria-label={`${words ? 'Change the note' : 'Add a note'}: ${title}`}
+          aria-expanded={open}
+          onClick={() => setOpen(true)}
+        >
+          <Pencil aria-hidden size={15} />
+        </button>
+      </div>
+      {open ? (
+        <textarea
+          autoFocus
+          aria-label={`Note: ${title}`}
+          rows={2}
+          maxLength={2000}
+          className="mb-1 w-full rounded-md border border-[#8b97bd] bg-transparent px-2 py-1 text-[15px]"
+          defaultValue={words}
+          onBlur={({ target: { value } }) => {
+            setOpen(false);
+            if (value.trim() !== words)
+              void write('The note', () => writeStepWords(batchId, stepId, value.trim()));
+          }}
+        />
+      ) : (
+        words && <p className="pr-9 pl-6 text-sm text-soft">{words}</p>
+      )}
+    </div>
+  );
+};
