@@ -66,4 +66,4 @@ export {
   type Units,
   volumeWords,
 } from './units';
-export { somethingElseWords, spilledWords } from './mishaps';
+export { smelledWords, somethingElseWords, spilledWords } from './mishaps';

@@ -23,6 +23,16 @@ export const somethingElseWords = (catalog: Catalog, one: SomethingElse): string
   return one.ingredient === null ? name : `${name}, amount unknown`;
 };
 
+const smelled: Readonly<Record<EventOf<'smelled'>['when'], string>> = {
+  now: 'How it smells now',
+  'one-minute': 'After one minute',
+  'ten-minutes': 'After ten minutes',
+  'next-day': 'The next day',
+};
+
+/** When a nose was put to it. */
+export const smelledWords = (when: EventOf<'smelled'>['when']): string => smelled[when];
+
 /** What was spilled: `about 2 ml: “over the edge”`. */
 export const spilledWords = ({ ml, words }: EventOf<'spilled'>): string =>
   [...(ml === null ? [] : [`about ${formatMl(ml, 3)}`]), ...(words ? [`“${words}”`] : [])].join(

@@ -1,11 +1,11 @@
 import { leftWords, overdueWords } from '@jubbet/core/words';
+import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { createRoot } from 'react-dom/client';
 import { Button } from '../parts/Button';
-import { errorWords } from '../parts/errorWords';
 import { chime } from '../parts/sound';
 import { useClocks, type Ticking } from '../parts/useClocks';
 import { batches } from '../store/batches';
-import { router } from './routes';
 
 /** Stands before the title of the page while a clock runs. */
 const prefix = /^[^·]*⏱ · /u;
@@ -32,10 +32,12 @@ const useRing = (over: readonly Ticking[]): void => {
   }, [over]);
 };
 
+type GoTo = (path: string) => void;
+
 /** Clocks of all batches: the next stands in the title, and each that is over is told of. */
-export const ClockWatch = () => {
+const ClockWatch = ({ goTo }: { goTo: GoTo }) => {
   const clocks = useClocks();
-  const [failure, setFailure] = useState<string | null>(null);
+  const [failure, setFailure] = useState(false);
   const over = clocks.filter(({ left }) => left <= 0);
   const next = clocks.find(({ left }) => left > 0);
   const title = over.length > 0 ? '0:00' : next ? leftWords(next.left) : null;
@@ -62,17 +64,17 @@ export const ClockWatch = () => {
               {clock.of} · {overdueWords(-clock.left)}
             </span>
           </p>
-          <Button
-            className="min-h-11"
-            onClick={() => void router.navigate(`/make/${clock.batchId}`)}
-          >
+          <Button className="min-h-11" onClick={() => goTo(`/make/${clock.batchId}`)}>
             To the bench
           </Button>
           <Button
             look="first"
             className="min-h-11"
             onClick={() =>
-              void turnOff(clock).catch((error: unknown) => setFailure(errorWords(error)))
+              void turnOff(clock).then(
+                () => setFailure(false),
+                () => setFailure(true),
+              )
             }
           >
             Done
@@ -86,9 +88,20 @@ export const ClockWatch = () => {
       )}
       {failure && (
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          The clock was not turned off: {failure}.
+          The clock was not turned off, and nothing was lost. Press Done again.
         </p>
       )}
     </div>
+  );
+};
+
+/** Watches them beside whatever screen is open. */
+export const watchClocks = (client: QueryClient, goTo: GoTo): void => {
+  const place = document.createElement('div');
+  document.body.append(place);
+  createRoot(place).render(
+    <QueryClientProvider client={client}>
+      <ClockWatch goTo={goTo} />
+    </QueryClientProvider>,
   );
 };

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, StrictMode, Suspense, useEffect, useState } from 'react';
+import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { shippedCatalog } from '@jubbet/core/catalog';
@@ -11,9 +11,6 @@ import { settings } from '../store/settings';
 import { chooseScheme, followScheme } from '../parts/scheme';
 import { HouseCatalog, readHouseCatalog, type ReadCatalog } from './HouseCatalog';
 import { router } from './routes';
-
-/** Long enough for the first screen to be drawn, in ms. */
-const clocksAfter = 1000;
 
 const client = new QueryClient({
   // All data is on this machine: there is nothing to wait for, and nothing to ask again.
@@ -46,25 +43,12 @@ db.on('blocked', () => {
   void import('../parts/storeTrouble').then(({ blockedTrouble }) => showTrouble(blockedTrouble));
 });
 
-/** Clocks are watched once the first screen stands. */
-const ClockWatch = lazy(async () => ({ default: (await import('./ClockWatch')).ClockWatch }));
-
-const LaterClocks = () => {
-  const [stands, setStands] = useState(false);
-  useEffect(() => {
-    const timer = window.setTimeout(() => setStands(true), clocksAfter);
-    return () => window.clearTimeout(timer);
-  }, []);
-  return <Suspense fallback={null}>{stands && <ClockWatch />}</Suspense>;
-};
-
 const show = (catalog: ReadCatalog): void =>
   page.render(
     <StrictMode>
       <QueryClientProvider client={client}>
         <HouseCatalog first={catalog}>
           <RouterProvider router={router} />
-          <LaterClocks />
         </HouseCatalog>
       </QueryClientProvider>
     </StrictMode>,
@@ -97,8 +81,12 @@ void refuseNewer()
         if (showsMade(location.pathname)) void seedRest();
       });
     } else if (more) await seedRest();
-    // A batch that was broken off at its end is mended, once the first screen stands.
+    // A batch that was broken off at its end is mended, and clocks are watched, once the first
+    // screen stands.
     window.setTimeout(() => {
+      void import('./ClockWatch').then(({ watchClocks }) =>
+        watchClocks(client, (path) => void router.navigate(path)),
+      );
       void import('../store/batches')
         .then(async ({ batches }) => {
           await batches.mend(await batches.openIds());

@@ -23,6 +23,7 @@ import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Missing } from '../../parts/Missing';
 import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { SmellNotes } from '../../parts/SmellNotes';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
@@ -58,7 +59,7 @@ const Happened = ({ tally }: { tally: Tally }) => {
     ),
     ...tally.also.map(
       (one) =>
-        `Bottle ${one.container + 1}: something else went in, ${somethingElseWords(catalog, one)}.`,
+        `Bottle ${one.container + 1}: ${one.intended ? 'added after smelling' : 'something else went in'}, ${somethingElseWords(catalog, one)}.`,
     ),
     ...tally.spilled.map(
       (one) => `Bottle ${one.container + 1}: some was spilled, ${spilledWords(one)}.`,
@@ -159,6 +160,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
   const told = madeFindings(made);
   const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
   const open = batch.finishedAt === null;
+  const write = useWrite();
   return (
     // By the names that the batch carries, whatever the house calls them now.
     <CatalogContext value={made.blend.catalog}>
@@ -190,6 +192,15 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
           )}
           <WentIn made={made} />
           <Happened tally={made.tally} />
+          <section aria-label="How it smells">
+            <h2 className="mb-1 text-lg">How it smells</h2>
+            <SmellNotes
+              tally={made.tally}
+              onEvents={(events) =>
+                void write('What you wrote', () => batches.record(batch.id, events))
+              }
+            />
+          </section>
           <BatchNotes batch={batch} />
         </section>
       </div>

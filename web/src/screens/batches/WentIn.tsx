@@ -8,6 +8,7 @@ import {
 } from '@jubbet/core/words';
 import { madePieces, type Piece } from '@jubbet/core/label';
 import type { Made, MadeContainer } from '@jubbet/core/batch';
+import { weighedAs } from '@jubbet/core/making';
 import type { OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
@@ -42,6 +43,12 @@ const columnsOf = (made: Made): Column[] => {
 const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
   if (drops !== null) return formatDrops(drops);
   return weighedG !== undefined ? formatG(g.likely, 3) : formatMl(ml.likely, 3);
+};
+
+/** What was to be weighed of a base, in g; null where it is not weighed by itself. */
+const weighTarget = ({ planned }: Made, baseId: string): number | null => {
+  const step = planned.find((one) => one.kind === 'weigh' && one.baseId === baseId);
+  return step?.kind === 'weigh' ? step.g : null;
 };
 
 /** Everything that went in, container by container, beside what was asked. */
@@ -109,7 +116,14 @@ export const WentIn = ({ made }: { made: Made }) => {
           {extra.map(({ oil }, n) => (
             <Row key={oil.id}>
               <RowHead>
-                <OilName name={oil.name} /> <span className="text-soft">not in the recipe</span>
+                <OilName name={oil.name} />{' '}
+                <span className="text-soft">
+                  {made.tally.also.some(
+                    ({ ingredient, intended }) => intended && ingredient === oil.id,
+                  )
+                    ? 'added after smelling'
+                    : 'not in the recipe'}
+                </span>
               </RowHead>
               <Cell right>{formatDrops(0)}</Cell>
               {columns.map(({ title, one }) => {
@@ -122,22 +136,28 @@ export const WentIn = ({ made }: { made: Made }) => {
               })}
             </Row>
           ))}
-          {blend.formula.bases.map(({ base }, index) => (
-            <Row key={base.id}>
-              <RowHead>{base.name}</RowHead>
-              <Cell />
-              {columns.map(({ title, one }) => {
-                const mixed = one.evaluation.mixture.bases[index];
-                return (
-                  <Cell key={title} right className="whitespace-nowrap">
-                    {mixed
-                      ? `${massWords(mixed.g.likely, units)}, ${volumeWords(mixed.ml.likely, units)}`
-                      : '–'}
-                  </Cell>
-                );
-              })}
-            </Row>
-          ))}
+          {blend.formula.bases.map(({ base }, index) => {
+            const target = weighTarget(made, base.id);
+            return (
+              <Row key={base.id}>
+                <RowHead>{base.name}</RowHead>
+                <Cell right>{target === null ? '' : formatG(target, 3)}</Cell>
+                {columns.map(({ title, one }) => {
+                  const mixed = one.evaluation.mixture.bases[index];
+                  const words = mixed
+                    ? `${massWords(mixed.g.likely, units)}, ${volumeWords(mixed.ml.likely, units)}`
+                    : '–';
+                  const isOff =
+                    mixed && target !== null && weighedAs(mixed.g.likely, target) !== 'right';
+                  return (
+                    <Cell key={title} right className="whitespace-nowrap">
+                      {isOff ? <b className="text-amber">▲ {words}</b> : words}
+                    </Cell>
+                  );
+                })}
+              </Row>
+            );
+          })}
           {extraBases.map(({ base }) => (
             <Row key={base.id}>
               <RowHead>

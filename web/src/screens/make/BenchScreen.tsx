@@ -9,7 +9,6 @@ import {
   stepKey,
   stepsNow,
   stepsOf,
-  type BenchEvent,
 } from '@jubbet/core/making';
 import { nameOrNone, stepTitle } from '@jubbet/core/words';
 import { looksOf } from '@jubbet/core/catalog';
@@ -37,7 +36,7 @@ import { ProgressLine } from './ProgressLine';
 import { isMeasured, ScaleField } from './ScaleField';
 import { StepList } from './StepList';
 import { useAloud } from './useAloud';
-import { useBench } from './useBench';
+import { useBench, type Choose } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
 
@@ -100,7 +99,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const words = plannedRecipe(batch).stepWords;
   const { now, then } = held;
-  const chosen = (events: readonly BenchEvent[]): void => {
+  const chosen: Choose = (events) => {
     choose(events);
     focusPad();
   };

@@ -4,7 +4,6 @@ import {
   bottleNow,
   dropAt,
   weighedAs,
-  type BenchEvent,
   type Gate,
   type Step,
   type Tally,
@@ -15,10 +14,12 @@ import type { BatchRecord } from '../../store/database';
 import { BottleNow } from './BottleNow';
 import { Clocks } from './Clocks';
 import { CoolingPanel } from './CoolingPanel';
+import { Dropper } from './Dropper';
 import { GatePanel } from './GatePanel';
 import { TooHeavy } from './ScaleField';
 import { SmellPanel } from './SmellPanel';
 import { TooMuch } from './TooMuch';
+import type { Choose } from './useBench';
 
 /** A container as it is now, and as it will be when the rest goes in. */
 export const inIt = (blend: Blend, steps: readonly Step[], tally: Tally, container: number) => ({
@@ -71,11 +72,12 @@ export const Beside = ({
   now: Evaluation;
   then: Evaluation;
   bottleOf: (materialId: string) => string | null;
-  onEvents: (events: readonly BenchEvent[]) => void;
+  onEvents: Choose;
   onEnd: () => void;
 }) => {
   const more = useOneMore(blend, steps, tally, step);
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
+  const bottle = step?.kind === 'count' ? bottleOf(step.oilId) : null;
   const told = step ? tally.measured.get(step.id) : undefined;
   const stop = gate.state !== 'open' && (
     <GatePanel
@@ -120,6 +122,7 @@ export const Beside = ({
         more={more}
         askedPercent={batch.askedPercent}
       />
+      {step?.kind === 'count' && bottle !== null && <Dropper key={bottle} bottleId={bottle} />}
       <Clocks
         name={batch.file.name || batch.number}
         step={step}

@@ -1,8 +1,9 @@
-import type { BenchEvent, Tally } from '@jubbet/core/making';
+import type { Tally } from '@jubbet/core/making';
 import { click, say } from '../../parts/sound';
 import { useWrite } from '../../parts/useWrite';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import type { Choose } from './useBench';
 
 type Order = Tally['order'];
 
@@ -19,15 +20,16 @@ export const OrderChoice = ({
   tally: Tally;
   /** True where there are several containers to go round. */
   rounds: boolean;
-  onEvents: (events: readonly BenchEvent[]) => void;
+  onEvents: Choose;
 }) => {
   const write = useWrite();
   const aloud = useStored(['settings'], () => settings.read()).data?.aloud ?? 'off';
-  const choose = (next: Order): void => {
-    onEvents([{ kind: 'order', ...next }]);
+  const choose = (next: Partial<Order>): void => {
+    // Two choices may be on their way at once: each changes its own part.
+    onEvents((now) => [{ kind: 'order', ...now.order, ...next }]);
     void write('The order', async () => {
-      await settings.write('benchFirst', next.first);
-      await settings.write('benchRounds', next.rounds);
+      if (next.first) await settings.write('benchFirst', next.first);
+      if (next.rounds !== undefined) await settings.write('benchRounds', next.rounds);
     });
   };
   return (
@@ -37,7 +39,7 @@ export const OrderChoice = ({
         className={select}
         value={order.first}
         onChange={({ target: { value } }) =>
-          choose({ ...order, first: value === 'carrier' ? 'carrier' : 'oils' })
+          choose({ first: value === 'carrier' ? 'carrier' : 'oils' })
         }
       >
         <option value="oils">oils first</option>
@@ -48,7 +50,7 @@ export const OrderChoice = ({
           aria-label="Several bottles"
           className={select}
           value={order.rounds ? 'rounds' : 'one'}
-          onChange={({ target: { value } }) => choose({ ...order, rounds: value === 'rounds' })}
+          onChange={({ target: { value } }) => choose({ rounds: value === 'rounds' })}
         >
           <option value="one">one bottle after the other</option>
           <option value="rounds">each oil into all bottles</option>

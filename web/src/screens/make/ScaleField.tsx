@@ -38,19 +38,19 @@ const ingredientOf = (step: MeasuredStep): string | null =>
 const askedOf = (step: MeasuredStep): BenchMeasure =>
   step.kind === 'weigh' ? { unit: 'g', value: step.g } : { unit: 'ml', value: step.ml };
 
-const said = ({ unit, value }: BenchMeasure): string =>
-  unit === 'g' ? formatG(value, 4) : formatMl(value, 4);
+const said = ({ unit, value }: BenchMeasure, digits = 3): string =>
+  unit === 'g' ? formatG(value, digits) : formatMl(value, digits);
 
 const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
   if (told.unit !== asked.unit) return 'noted';
   const off = Math.abs(told.value - asked.value);
   switch (weighedAs(told.value, asked.value)) {
     case 'right':
-      return `right, within ${said({ unit: asked.unit, value: toleranceG(asked.value) })}`;
+      return `right, within ${said({ unit: asked.unit, value: toleranceG(asked.value) }, 2)}`;
     case 'under':
-      return `${said({ unit: asked.unit, value: off })} still to come`;
+      return `${said({ unit: asked.unit, value: off }, 2)} still to come`;
     case 'over':
-      return `${said({ unit: asked.unit, value: off })} too much`;
+      return `${said({ unit: asked.unit, value: off }, 2)} too much`;
   }
 };
 
@@ -127,7 +127,7 @@ export const ScaleField = ({
         {net !== null && net < 0
           ? 'That is less than the container alone.'
           : told
-            ? together(`${said(told)} in: ${standingWords(told, asked)}.`)
+            ? together(`${said(told, 4)} in: ${standingWords(told, asked)}.`)
             : together(
                 `Without a number, ${said(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
               )}

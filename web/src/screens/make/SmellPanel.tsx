@@ -4,8 +4,6 @@ import {
   adjustedBy,
   mostLooked,
   roomLeft,
-  smelledWhen,
-  type BenchEvent,
   type RoomLeft,
   type Step,
   type Tally,
@@ -16,46 +14,10 @@ import { useCatalog } from '../../parts/catalog';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { PickByName } from '../../parts/PickByName';
+import { SmellNotes } from '../../parts/SmellNotes';
 import { together } from '../../parts/together';
 import { panel, panelButton } from './panel';
-
-type When = (typeof smelledWhen)[number];
-
-const whenWords: Readonly<Record<When, string>> = {
-  now: 'Now',
-  'one-minute': 'After one minute',
-  'ten-minutes': 'After ten minutes',
-  'next-day': 'The next day',
-};
-
-/** How it smelled, in the maker’s words: kept when the field is left. */
-const Note = ({
-  when,
-  tally,
-  onEvents,
-}: {
-  when: When;
-  tally: Tally;
-  onEvents: (events: readonly BenchEvent[]) => void;
-}) => {
-  const stored = tally.smelled.find((one) => one.when === when)?.words ?? '';
-  return (
-    <label className="grid gap-0.5">
-      <span className="text-sm text-soft">{whenWords[when]}</span>
-      <input
-        key={stored}
-        className="min-h-10 rounded-md border border-[#8b97bd] bg-transparent px-2 py-1.5"
-        maxLength={2000}
-        autoComplete="off"
-        placeholder="green, a little sharp"
-        defaultValue={stored}
-        onBlur={({ target: { value } }) => {
-          if (value.trim() !== stored) onEvents([{ kind: 'smelled', when, words: value.trim() }]);
-        }}
-      />
-    </label>
-  );
-};
+import type { Choose } from './useBench';
 
 const roomWords = ({ drops, then }: RoomLeft): string => {
   if (drops >= mostLooked) return `room for ${mostLooked} drops and more`;
@@ -114,7 +76,7 @@ export const SmellPanel = ({
   steps: readonly Step[];
   tally: Tally;
   bottleOf: (materialId: string) => string | null;
-  onEvents: (events: readonly BenchEvent[]) => void;
+  onEvents: Choose;
 }) => {
   const { catalog } = blend;
   const [fresh, setFresh] = useState<readonly string[]>([]);
@@ -140,7 +102,10 @@ export const SmellPanel = ({
     [blend, steps, tally, first, oils],
   );
   const add = (oilId: string): void =>
-    onEvents(into.flatMap((number) => adjustedBy(steps, tally, number, oilId, 1, bottleOf(oilId))));
+    // From where the batch stands by then: two quick presses are two drops.
+    onEvents((now) =>
+      into.flatMap((number) => adjustedBy(steps, now, number, oilId, 1, bottleOf(oilId))),
+    );
   const added = tally.also.filter(
     ({ intended, container }) => intended && into.includes(container),
   );
@@ -209,11 +174,7 @@ export const SmellPanel = ({
           ))}
         </ul>
       )}
-      <div className="grid gap-2">
-        {smelledWhen.map((when) => (
-          <Note key={when} when={when} tally={tally} onEvents={onEvents} />
-        ))}
-      </div>
+      <SmellNotes tally={tally} onEvents={onEvents} />
     </section>
   );
 };

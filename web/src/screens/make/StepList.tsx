@@ -1,10 +1,4 @@
-import {
-  containerOfStep,
-  stepKey,
-  type BenchEvent,
-  type Step,
-  type Tally,
-} from '@jubbet/core/making';
+import { containerOfStep, stepKey, type Step, type Tally } from '@jubbet/core/making';
 import { formatDrops, isThick, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
@@ -12,6 +6,7 @@ import { clsx } from 'clsx';
 import { useEffect, useRef } from 'react';
 import { OrderChoice } from './OrderChoice';
 import { StepNote } from './StepNote';
+import type { Choose } from './useBench';
 
 const aside = (step: Step, tally: Tally): string => {
   if (step.kind !== 'count') return '';
@@ -44,7 +39,7 @@ export const StepList = ({
   batchId: string;
   /** What the maker has written beside steps, by the step whatever its container. */
   words: Readonly<Record<string, string>>;
-  onEvents: (events: readonly BenchEvent[]) => void;
+  onEvents: Choose;
 }) => {
   const catalog = useCatalog();
   const units = useUnits();

@@ -33,6 +33,11 @@ interface Bench {
   readonly bottleOf: (materialId: string) => string | null;
 }
 
+/** Writes down what was chosen; worked out from where the batch stands by then, where that matters. */
+export type Choose = (
+  events: readonly BenchEvent[] | ((tally: Tally) => readonly BenchEvent[]),
+) => void;
+
 const eventFor = (
   intent: Intent,
   source: Source,
@@ -133,8 +138,8 @@ export const useBench = (
     },
     [bench, take],
   );
-  const choose = useCallback(
-    (events: readonly BenchEvent[]): void => void take(() => events),
+  const choose = useCallback<Choose>(
+    (events) => void take(typeof events === 'function' ? events : () => events),
     [take],
   );
   return { tally, act, choose, failure, setFailure: fail };
