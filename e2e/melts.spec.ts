@@ -91,7 +91,7 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   await goOn(page, /Jojoba oil.* g/);
   await goOn(page, '70 to 75 °C');
   await goOn(page, 'cold oil makes hot wax seize');
-  await goOn(page, /Cool to \d+ to \d+ °C/);
+  await goOn(page, /Cool to \d+–\d+ °C/);
   await goOn(page, 'Stir in the oils');
   await goOn(page, 'Fill 9 tins');
   await goOn(page, 'Fill 4 sticks');
@@ -146,7 +146,7 @@ test('a whipped butter by weight: amounts make the batch, and jars are what is l
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps).toContainText('Shea butter, 120 g');
   await expect(steps).toContainText('Fractionated coconut oil, 56.7 g');
-  await expect(steps).toContainText('Cool to 35 to 45 °C');
+  await expect(steps).toContainText('Cool to 35–45 °C');
   await expect(steps).toContainText('Whip');
   await expect(steps).toContainText('What is left');
 });

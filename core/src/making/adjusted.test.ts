@@ -7,7 +7,7 @@ import { done, dropped } from './events.testing';
 import type { BenchEvent } from './event';
 import { canWait, inOrder } from './order';
 import { toleranceG, weighedAs, weightWays, type WeightWay } from './overweight';
-import { adjustedBy, roomLeft } from './roomLeft';
+import { adjustedBy, roomLeft, takenBack } from './roomLeft';
 import { stepsOf } from './stepsOf';
 import { currentStep, tallyOf } from './tally';
 
@@ -70,6 +70,15 @@ describe('after smelling', () => {
     const after = tallyOf([...counted, ...adjustedBy(planned, tally, 0, 'lavender', 1)]);
     expect(after.drops.get('count/0/lavender')).toBe(3);
     expect(after.asked.get('count/0/lavender')).toBe(3);
+  });
+
+  test('a drop that was pressed by mistake is taken back, and none below nought', () => {
+    const tally = tallyOf(counted);
+    const more = [...counted, ...adjustedBy(planned, tally, 0, 'lavender', 1)];
+    const back = tallyOf([...more, ...takenBack(planned, tallyOf(more), 0, 'lavender')]);
+    expect(back.drops.get('count/0/lavender')).toBe(2);
+    expect(back.asked.get('count/0/lavender')).toBe(2);
+    expect(takenBack(planned, tallyOf([]), 0, 'lavender')).toEqual([]);
   });
 
   test('an oil that is new is in it too, is judged, and stays in its own bottle', () => {

@@ -8,7 +8,7 @@ export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gat
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
 export { canWait, inOrder } from './order';
 export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
-export { adjustedBy, mostLooked, roomLeft, type RoomLeft } from './roomLeft';
+export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './roomLeft';
 export type { StepContainers } from './plan';
 export { stepKey } from './stepKey';
 export type { CountStep } from './steps/count';

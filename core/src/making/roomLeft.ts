@@ -1,6 +1,7 @@
 import type { Blend } from '../drops';
 import type { Finding, Verdict } from '../limits';
 import { bottleThen } from './bottle';
+import { takeBackAt } from './press';
 import type { Step } from './steps/registry';
 import type { BenchEvent } from './event';
 import { addEvent, type Tally } from './tally';
@@ -64,6 +65,24 @@ export const adjustedBy = (
       words: '',
       intended: true,
     },
+  ];
+};
+
+/** A drop that was added and did not fall; nothing where none of it is in. */
+export const takenBack = (
+  steps: readonly Step[],
+  tally: Tally,
+  container: number,
+  oilId: string,
+): BenchEvent[] => {
+  const step = steps.find(
+    (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
+  );
+  const fell = step ? (tally.drops.get(step.id) ?? 0) : 0;
+  if (step?.kind !== 'count' || fell === 0) return [];
+  return [
+    takeBackAt(step, { source: 'tap', bottleId: null }),
+    { kind: 'asked', step: step.id, drops: fell - 1 },
   ];
 };
 

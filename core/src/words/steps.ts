@@ -69,7 +69,7 @@ export const stepTitle = (catalog: Catalog, step: Step, units: Units): string =>
     case 'warm-in':
       return `Warm in ${basesWords(catalog, step.baseIds)}`;
     case 'cool':
-      return `Cool to ${temperatureWords(step.toC, units)}`;
+      return `Cool to ${temperatureWords(step.toC, units).replace(' to ', '–')}`;
     case 'sift':
       return `Sift in ${basesWords(catalog, step.baseIds)}`;
     case 'stir-in':
@@ -95,7 +95,11 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
     case 'wipe':
       return `Clean and dry: ${bottles(step.containers)}, ${containerWordsOf(step.of).top}. Water spoils an oil blend.`;
     case 'lay-out':
-      return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud. Open one bottle at a time.`;
+      return `${formatList(step.oilIds.map((id) => nameIn(catalog, id)))}. Read each name aloud. ${
+        step.oilIds.length > 1
+          ? 'Hold a strip of each together under your nose before anything is poured. '
+          : ''
+      }Open one bottle at a time.`;
     case 'count':
       return [
         `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${massWords(step.g, units, 2)}` : ''}.`,

@@ -14,7 +14,7 @@ import {
   type LogEntry,
 } from '@jubbet/core/making';
 import { analysesInUse } from '@jubbet/core/stock';
-import { madeOf, nextBatchNumber, serialOf, summaryOf, type Made } from '@jubbet/core/batch';
+import { madeOf, summaryOf, type Made } from '@jubbet/core/batch';
 import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { readCatalog } from './houseCatalog';
@@ -25,6 +25,7 @@ import { idsBy, textsOf } from './listed';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
 import { settingsStore } from './settings';
+import { takeNumber } from './serials';
 
 interface Start {
   /** The sheet as it stands: kept as a draft of its own. */
@@ -34,12 +35,6 @@ interface Start {
   readonly evaluation: Evaluation;
   readonly reason: string;
 }
-
-/** Serials given so far, by prefix and year: a number that stood on a label never comes again. */
-const serialKey = (prefix: string, year: number): string => `serial/${prefix}${year}`;
-
-const isSerial = (value: unknown): value is number =>
-  typeof value === 'number' && Number.isSafeInteger(value) && value >= 0 && value < 10_000_000;
 
 /** A batch with what happened at its bench. */
 const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
@@ -111,18 +106,12 @@ export const batchStore = (store: Database = db) => {
       return store.transaction('rw', tables, async () => {
         const { batchPrefix, benchFirst, benchRounds } = await settingsStore(store).read();
         const madeOn = today();
-        const year = Number(madeOn.slice(0, 4));
-        const key = serialKey(batchPrefix, year);
-        const last: unknown = (await store.settings.get(key))?.value;
-        const ofYear = store.batches.where('number').startsWith(`${batchPrefix}${year}-`);
-        const taken = (await ofYear.keys()).map(String);
-        const number = nextBatchNumber(year, taken, batchPrefix, isSerial(last) ? last : 0);
+        const number = await takeNumber(store, batchPrefix, madeOn);
         const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
         const made = asSettled(recipe, blend, evaluation);
         const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
         const id = crypto.randomUUID();
         const at = now();
-        await store.settings.put({ key, value: serialOf(number, year, batchPrefix) });
         await store.batches.add({
           id,
           number,

@@ -39,7 +39,7 @@ export type Database = Dexie & {
 };
 
 /** The version of the store: each change of form is one of its own, and tested on the older form. */
-const storeVersion = 10;
+const storeVersion = 11;
 
 /** The tables of a version, each with its indexes of today; null for one that goes with it. */
 const storesOf = (version: number): Record<string, string | null> => ({

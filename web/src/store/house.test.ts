@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { zipSync } from 'fflate';
 import { beforeEach, describe, expect, test } from 'vitest';
+import type { BenchEvent } from '@jubbet/core/making';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
 import { openDatabase, type BatchRecord, type Database } from './database';
@@ -326,6 +327,53 @@ test('the example goes, and what a visitor made or changed stays', async () => {
   expect(await db.settings.get('maker')).toBeUndefined();
   await store.goBack();
   expect(await db.blends.count()).toBe(exampleHouse('2026-11-25').blends.length + 1);
+});
+
+test('what was weighed, waited for, smelled and read at a bench goes out and comes in the same', async () => {
+  const events: BenchEvent[] = [
+    { kind: 'order', first: 'carrier', rounds: true },
+    { kind: 'later', step: 'count/0/lavender' },
+    { kind: 'asked-g', step: 'weigh/0/beeswax_yellow', g: 41 },
+    {
+      kind: 'measured',
+      step: 'weigh/0/beeswax_yellow',
+      ingredient: 'beeswax_yellow',
+      source: 'typed',
+      amount: { unit: 'g', value: 41.2 },
+    },
+    {
+      kind: 'temperature',
+      step: 'cool',
+      celsius: 71.5,
+      takenAt: '2026-11-25T10:00:00.000Z',
+      source: 'typed',
+    },
+    {
+      kind: 'timer',
+      timerId: 'one',
+      step: null,
+      startedAt: '2026-11-25T10:00:00.000Z',
+      endsAt: '2026-11-25T10:10:00.000Z',
+      words: 'Mix it again',
+    },
+    { kind: 'timer-off', timerId: 'one' },
+    { kind: 'smelled', when: 'next-day', words: 'softer' },
+  ];
+  const log = await batchStore(db).log('batch-prompt-desk');
+  await db.benchEvents.bulkAdd(
+    events.map((event, n) => ({
+      batchId: 'batch-prompt-desk',
+      seq: log.length + n + 1,
+      at: '2026-11-25T10:00:00.000Z',
+      event,
+    })),
+  );
+  const file = await read(zipped(unzipped(await writtenHouse(db))));
+  expect(file.setAside).toEqual([]);
+  const back = file.house.benchEvents
+    .filter(({ batchId }) => batchId === 'batch-prompt-desk')
+    .map(({ event }) => event);
+  expect(back.slice(-events.length)).toEqual(events);
 });
 
 test('a zip of version 5, when blends had no tags, is read', async () => {

@@ -1,6 +1,6 @@
 import type { Catalog } from '@jubbet/core/catalog';
 import { labelOf, plannedPieces } from '@jubbet/core/label';
-import { roughTime, stepsOf } from '@jubbet/core/making';
+import { roughTime, stepKey, stepsOf } from '@jubbet/core/making';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { baseShare } from '@jubbet/core/mixture';
 import type { Recipe } from '@jubbet/core/recipe';
@@ -172,6 +172,12 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
             <li key={step.id}>
               <b className="font-semibold">{stepTitle(catalog, step, units)}.</b>{' '}
               {together(stepDetail(catalog, step, units))}
+              {recipe.stepWords[stepKey(step)] && (
+                <>
+                  {' '}
+                  <i>{recipe.stepWords[stepKey(step)]}</i>
+                </>
+              )}
             </li>
           ))}
         </ol>

@@ -178,7 +178,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                   count={count}
                   containers={blend.count}
                   note={words[stepKey(step)] ?? ''}
-                  low={isMeasured(step)}
+                  low={isMeasured(step) || step.kind === 'smell' || step.kind === 'cool'}
                   act={(intent) => act(intent, 'tap')}
                 />
               </div>

@@ -79,7 +79,7 @@ export const Pad = ({
       }}
     >
       <span>
-        <span className="block font-serif text-[clamp(1.6rem,7.5vh,3.75rem)] leading-tight">
+        <span className="block font-serif text-[clamp(1.6rem,7.5vh,3.75rem)] leading-tight max-sm:text-[1.9rem]">
           {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step, units)}
         </span>
         <span className="mt-1 block text-[clamp(1rem,2.6vh,1.375rem)] text-[#565d6e]">
@@ -114,7 +114,9 @@ export const Pad = ({
             kind={step.kind}
             className={clsx(
               'h-[clamp(3rem,17vh,10rem)] w-auto text-[#20409a]',
-              low ? '[@media(max-height:960px)]:hidden' : '[@media(max-height:640px)]:hidden',
+              low
+                ? 'max-sm:hidden [@media(max-height:960px)]:hidden'
+                : 'max-sm:h-[9vh] [@media(max-height:640px)]:hidden',
             )}
           />
           {figure && (
@@ -122,7 +124,7 @@ export const Pad = ({
               {figure}
             </span>
           )}
-          <span className="text-[clamp(1.05rem,3.4vh,1.75rem)] leading-snug">
+          <span className="text-[clamp(1.05rem,3.4vh,1.75rem)] leading-snug max-sm:text-lg">
             {stepDetail(catalog, step, units)}
           </span>
         </span>

@@ -91,7 +91,7 @@ export const ScaleField = ({
     >
       {asked.unit === 'g' && (
         <label className="grid gap-0.5">
-          <span className="text-sm text-soft">Container on the scale, if not tared</span>
+          <span className="text-sm text-soft">Container, if not tared</span>
           <NumberField
             label="Weight of the container on the scale"
             framed
@@ -183,7 +183,7 @@ export const TooHeavy = ({
                     [
                       ...way.more.map(
                         ({ id, amount }) =>
-                          `${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} more of ${nameIn(blend.catalog, id)}`,
+                          `add ${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} of ${nameIn(blend.catalog, id).toLowerCase()}`,
                       ),
                       texture ? textureName(texture) : '',
                       `${strengthWords(way.outcome.mixture, blend.formula.by)} ${way.outcome.verdict ? verdictShapes[way.outcome.verdict] : ''} ${verdictSaid(way.outcome.verdict)}`,

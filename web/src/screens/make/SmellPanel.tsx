@@ -4,6 +4,7 @@ import {
   adjustedBy,
   mostLooked,
   roomLeft,
+  takenBack,
   type RoomLeft,
   type Step,
   type Tally,
@@ -31,12 +32,15 @@ const OilLine = ({
   room,
   isBlocking,
   onMore,
+  onBack,
 }: {
   oil: Oil;
   room: RoomLeft;
   /** One drop more must not be used on this person. */
   isBlocking: boolean;
   onMore: () => void;
+  /** Null where none of it can be taken back here. */
+  onBack: (() => void) | null;
 }) => {
   const catalog = useCatalog();
   return (
@@ -51,6 +55,16 @@ const OilLine = ({
           )}
         </span>
       </span>
+      {onBack && (
+        <button
+          type="button"
+          className={panelButton}
+          aria-label={`Undo one drop of ${oil.name}`}
+          onClick={onBack}
+        >
+          −
+        </button>
+      )}
       <button
         type="button"
         className={panelButton}
@@ -58,7 +72,7 @@ const OilLine = ({
         disabled={isBlocking}
         onClick={onMore}
       >
-        + 1 drop
+        + 1
       </button>
     </li>
   );
@@ -106,6 +120,8 @@ export const SmellPanel = ({
     onEvents((now) =>
       into.flatMap((number) => adjustedBy(steps, now, number, oilId, 1, bottleOf(oilId))),
     );
+  const back = (oilId: string): void =>
+    onEvents((now) => into.flatMap((number) => takenBack(steps, now, number, oilId)));
   const added = tally.also.filter(
     ({ intended, container }) => intended && into.includes(container),
   );
@@ -140,6 +156,9 @@ export const SmellPanel = ({
                 room={room}
                 isBlocking={room.drops === 0 && (room.stoppedBy?.blocking ?? false)}
                 onMore={() => add(oil.id)}
+                onBack={
+                  takenBack(steps, tally, first, oil.id).length > 0 ? () => back(oil.id) : null
+                }
               />
             )
           );
