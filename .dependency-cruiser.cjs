@@ -78,6 +78,25 @@ module.exports = {
       to: { path: '^web/' },
     },
     {
+      name: 'the-protocol-knows-nobody',
+      comment: 'What web and server say to each other, as schemas.',
+      severity: 'error',
+      from: { path: '^protocol/' },
+      to: { path: '^(core|web|server|scripts|e2e)/' },
+    },
+    {
+      name: 'the-core-knows-no-protocol',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^protocol/' },
+    },
+    {
+      name: 'devices-know-no-screen',
+      severity: 'error',
+      from: { path: '^web/src/devices/' },
+      to: { path: '^web/src/(screens|app|store)/' },
+    },
+    {
       name: 'screens-apart',
       severity: 'error',
       from: { path: '^web/src/screens/([^/]+)/' },

@@ -14,7 +14,7 @@ export default defineConfig({
     projects: [
       // No module of the core keeps anything (the linter sees to it), so its tests share one load.
       project('core', 'core', false),
-      project('around it', '{web,server,scripts}', true),
+      project('around it', '{web,server,scripts,protocol}', true),
     ],
   },
 });

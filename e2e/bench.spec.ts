@@ -253,3 +253,40 @@ test('a melt is read with a thermometer now and then, and the wait is foretold',
   await page.reload();
   await expect(cooling.getByRole('status')).toContainText(/Cool enough in about \d+ minutes/);
 });
+
+test('a balm is weighed on the simulated scale, with an overshoot, and a melt read on its probe', async ({
+  page,
+}) => {
+  await page.goto('/blends/keepsake/make');
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  const go = page.getByRole('button', { name: /^(Done, next|Go on with|Added, next)/ });
+  const passTo = async (step: RegExp): Promise<void> => {
+    for (let n = 0; n < 20 && !(await pad(page, step).isVisible()); n += 1) {
+      const before = await page.locator('[data-pad]').getAttribute('aria-label');
+      await go.click();
+      await expect(page.locator('[data-pad]')).not.toHaveAttribute('aria-label', before ?? '');
+    }
+  };
+  await passTo(/^Beeswax/);
+  await page.getByRole('button', { name: 'Read the simulated scale' }).click();
+  const scale = page.getByRole('region', { name: 'Scale' });
+  await scale.getByRole('button', { name: 'clear it' }).click();
+  await scale.getByRole('button', { name: 'Tare' }).click();
+  await expect(page.getByTestId('on-scale')).toHaveText(/^-?0\.0\d g$/);
+  // Half, half, and a gram too much.
+  await scale.getByRole('button', { name: 'put half on' }).click();
+  await expect(scale.getByRole('status')).toContainText('still to come');
+  await scale.getByRole('button', { name: 'put half on' }).click();
+  await scale.getByRole('button', { name: '1 g more' }).click();
+  await expect(scale.getByRole('status')).toContainText('too much');
+  await scale.getByRole('button', { name: 'Take this weight' }).click();
+  await expect(page.getByRole('region', { name: 'Too much' })).toBeVisible();
+  await page.getByRole('region', { name: 'Too much' }).getByText('Accept it').click();
+  await passTo(/^Cool to/);
+  await page.getByRole('button', { name: 'Read the simulated thermometer' }).click();
+  const probe = page.getByRole('region', { name: 'Thermometer' });
+  await probe.getByRole('button', { name: /^a jug at/ }).click();
+  await expect(page.getByTestId('on-probe')).toHaveText(/^7\d(\.\d)? °C$/);
+  await probe.getByRole('button', { name: 'Take this reading' }).click();
+  await expect(page.getByRole('region', { name: 'Cooling' })).toContainText('One more reading');
+});

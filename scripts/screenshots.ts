@@ -79,6 +79,7 @@ const shots: readonly Shot[] = [
   {
     name: 'versions',
     path: '/blends/prompt-desk/versions',
+    size: { width: 1280, height: 1250 },
     act: async (page) => {
       await page.getByLabel('compare The loud one').check();
       await page.getByRole('region', { name: 'Side by side' }).waitFor();

@@ -51,7 +51,7 @@ const counted = (name, file, args, count, env) => {
 
 /** Checks that look at the sources alone, two at a time; what each says is told when it is done. */
 const looks = [
-  ...['core', 'web', 'server', '.'].map((part) => [
+  ...['core', 'protocol', 'web', 'server', '.'].map((part) => [
     `types of ${part === '.' ? 'scripts and browser tests' : part}`,
     bin('typescript/bin/tsc', '-p', part),
   ]),
@@ -62,6 +62,7 @@ const looks = [
     bin(
       'dependency-cruiser/bin/dependency-cruise.mjs',
       'core/src',
+      'protocol/src',
       'web/src',
       'server/src',
       'scripts',

@@ -82,5 +82,10 @@ export default defineConfig({
       },
     },
   },
-  server: { host: 'localhost', port: 5173 },
+  server: {
+    host: 'localhost',
+    port: 5173,
+    // The bench devices are the server’s: `npm start` beside it.
+    proxy: { '/api': 'http://localhost:4718' },
+  },
 });

@@ -52,6 +52,7 @@ const filesIn = (folder) =>
 export const build = () => {
   const sources = [
     ...filesIn('core/src'),
+    ...filesIn('protocol/src'),
     ...filesIn('web/src'),
     ...filesIn('web/public'),
     ...['web/index.html', 'web/vite.config.ts', 'package-lock.json'].map((file) =>

@@ -1,16 +1,21 @@
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import type { Bench } from './bench/bench';
+import { benchRoutes } from './bench/routes';
+import { simulatedBench } from './bench/simulated';
+import { ownPageOnly } from './ownPageOnly';
 
 /** Built files carry a hash of their content in their name, so that they never change. */
 const hashed = /-[\w-]{8}\.\w+$/;
 
 /**
- * Serves the built application. Nothing outside its folder is served, nothing is
- * taken in, and the page may load nothing from elsewhere.
+ * Serves the built application. Nothing outside its folder is served, nothing but
+ * commands to the bench devices is taken in, and the page may load nothing from elsewhere.
  *
  * @param folder of the built application
+ * @param bench the devices it speaks for
  */
-export const createApp = (folder: string): Express => {
+export const createApp = (folder: string, bench: Bench = simulatedBench()): Express => {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -38,6 +43,7 @@ export const createApp = (folder: string): Express => {
   app.get('/api/hello', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ app: 'jubbet' });
   });
+  app.use('/api/bench', ownPageOnly, benchRoutes(bench));
   app.all('/api/{*rest}', (_request, response) => {
     response.status(404).json({ error: 'There is nothing at this address.' });
   });

@@ -5,7 +5,9 @@ import { createApp } from './app';
 // Listens on the loopback address, so that nobody else on the network is served.
 const loopback = '127.0.0.1';
 /** A browser keeps its data by address: this one is the house. */
-const usualPort = 4173;
+const usualPort = 4718;
+/** Where the house was before: the application says there where it went, and how to move. */
+const formerPort = 4173;
 
 const say = (sentence: string): void => void process.stdout.write(`${sentence}\n`);
 
@@ -25,11 +27,14 @@ const isJubbet = async (): Promise<boolean> => {
   }
 };
 
-const listen = (server: Server, host: string): Promise<void> =>
+const listen = (server: Server, host: string, at: number): Promise<void> =>
   new Promise((done, fail) => {
     server.once('error', fail);
-    server.listen(port, host, () => done());
+    server.listen(at, host, () => done());
   });
+
+/** The loopback address of the other family; a machine without it has one name fewer. */
+const otherLoopback = '::1';
 
 const codeOf = (error: unknown): string =>
   typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
@@ -41,9 +46,15 @@ const start = async (): Promise<void> => {
     return;
   }
   const app = createApp(resolve(process.env['FOLDER'] ?? 'web/dist'));
+  const first = createServer(app);
   try {
-    await listen(createServer(app), loopback);
+    await listen(first, loopback, port);
+    // Some browsers ask for localhost by its other name: somebody else must not answer there.
+    await listen(createServer(app), otherLoopback, port).catch((error: unknown) => {
+      if (codeOf(error) === 'EADDRINUSE') throw error;
+    });
   } catch (error) {
+    first.close();
     if (codeOf(error) !== 'EADDRINUSE') throw error;
     if (await isJubbet()) {
       say(`Jubbet runs already: ${link}`);
@@ -55,8 +66,12 @@ const start = async (): Promise<void> => {
     process.exitCode = 1;
     return;
   }
-  // Some browsers ask for localhost by its other name; where there is none, one is enough.
-  await listen(createServer(app), '::1').catch(() => undefined);
+  // Where the old address is free, it says where Jubbet went; where it is not, it is not ours.
+  if (process.env['PORT'] === undefined) {
+    for (const host of [loopback, otherLoopback]) {
+      await listen(createServer(app), host, formerPort).catch(() => undefined);
+    }
+  }
   if (port !== usualPort) {
     say(
       `This is port ${port}, not ${usualPort}. Browsers keep data by address, so this is another house: what you keep at one is not at the other.`,

@@ -114,6 +114,11 @@ describe('after smelling', () => {
   });
 });
 
+test('what is over a limit already has no room for any oil', () => {
+  const over = tallyOf(dropped('count/0/lavender', 40));
+  expect(roomLeft(two, planned, over, 0, 'petitgrain')).toMatchObject({ drops: 0, then: 'over' });
+});
+
 describe('what was weighed is what counts', () => {
   const { blend } = workedOut(balmInJars);
   const steps = stepsOf(blend, evaluate(blend).mixture);
@@ -179,6 +184,10 @@ describe('what was weighed is what counts', () => {
     expect(share(accept!)).toBeGreaterThan(13);
     const shea = scale?.more.find(({ id }) => id === 'shea_butter');
     expect(shea?.amount.value).toBeCloseTo(1.15 * weigh('shea_butter').g, 6);
+    // All of it no longer fits into the jars: the last that is filled says so.
+    const later = tallyOf([...events, ...(scale?.events ?? [])]);
+    const fill = stepsNow(blend, steps, later).findLast(({ kind }) => kind === 'fill');
+    expect(fill?.kind === 'fill' && (fill.leftMl ?? 0)).toBeGreaterThan(10);
     // The oils are in already: they are open again for what is missing.
     const after = tallyOf([...events, ...(scale?.events ?? [])]);
     const count = steps.find(({ kind }) => kind === 'count');

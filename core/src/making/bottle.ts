@@ -101,7 +101,15 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
     // The bases follow what really fell, as long as nobody has weighed them.
     const planned = stepsOf(blend, bottleThen(blend, asked, tally, 0).mixture);
     const byId = new Map(planned.map((step) => [step.id, step]));
+    // More was mixed than was planned: the last that is filled says what is left.
+    const left = planned.find(({ kind }) => kind === 'left');
+    const lastFill = asked.findLast(({ kind }) => kind === 'fill');
+    const isNew = left?.kind === 'left' && !asked.some(({ id }) => id === left.id);
     return asked.map((step): Step => {
+      if (isNew && step === lastFill && !tally.done.has(step.id)) {
+        const fill = byId.get(step.id) ?? step;
+        return fill.kind === 'fill' ? { ...fill, leftMl: left.ml } : fill;
+      }
       if (putsOil(step) || tally.done.has(step.id)) return step;
       // What was weighed is not what is aimed at.
       if (step.kind === 'weigh' && (tally.measured.has(step.id) || tally.askedG.has(step.id))) {

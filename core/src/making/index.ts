@@ -6,6 +6,7 @@ export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
 export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
+export { dropsOnScale, type DropsWeighed, settledG } from './onScale';
 export { canWait, inOrder } from './order';
 export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
 export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './roomLeft';

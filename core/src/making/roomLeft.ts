@@ -94,7 +94,16 @@ export const roomLeft = (
   container: number,
   oilId: string,
 ): RoomLeft => {
-  const before = bottleThen(blend, steps, tally, container).verdict;
+  const now = bottleThen(blend, steps, tally, container);
+  const before = now.verdict;
+  // What is past a limit already has no room at all.
+  if (before === 'over') {
+    return {
+      drops: 0,
+      then: 'over',
+      stoppedBy: now.findings.find(({ verdict }) => verdict === 'over') ?? null,
+    };
+  }
   const after = (drops: number) =>
     bottleThen(
       blend,

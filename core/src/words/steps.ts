@@ -164,6 +164,11 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
           ? [`The last takes the rest, ${volumeWords(step.line.lastMl, units)}.`]
           : []),
         containerWordsOf(step.line.of).fillWhy,
+        ...(step.leftMl
+          ? [
+              `${volumeWords(step.leftMl, units, 2)} more than fits: fill a spare one, and label it too.`,
+            ]
+          : []),
         ...(step.hot ? ['Pour without stopping; warm the pan again if it thickens.'] : []),
       ].join(' ');
     case 'left':

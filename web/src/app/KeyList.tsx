@@ -30,9 +30,10 @@ const groups: readonly { room: string; keys: readonly [string, string][] }[] = [
       ['⌫', 'take a drop back'],
       ['↵', 'done, go on'],
       ['←', 'a step back'],
+      ['→', 'leave this oil for later'],
     ],
   },
-  { room: 'The label', keys: [['p', 'print']] },
+  { room: 'Label, card, first aid', keys: [['p', 'print']] },
 ];
 
 /** Everything that has a key. */

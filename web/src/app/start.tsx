@@ -84,6 +84,9 @@ void refuseNewer()
     // A batch that was broken off at its end is mended, and clocks are watched, once the first
     // screen stands.
     window.setTimeout(() => {
+      void import('./Moved').then(({ isAtFormerAddress, sayMoved }) => {
+        if (isAtFormerAddress(window.location)) sayMoved();
+      });
       void import('./ClockWatch').then(({ watchClocks }) =>
         watchClocks(client, (path) => void router.navigate(path)),
       );

@@ -6,6 +6,8 @@ export interface FillStep {
   readonly kind: 'fill';
   readonly line: StepContainers;
   readonly hot: boolean;
+  /** What will not fit, in ml, where the plan had nothing left; else the step after it says so. */
+  readonly leftMl?: number;
 }
 
 /** From the jug or pan into each line of containers. */

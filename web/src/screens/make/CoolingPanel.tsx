@@ -1,13 +1,22 @@
-import { coolingOf, reachedAt, type BenchEvent, type Step, type Tally } from '@jubbet/core/making';
+import {
+  coolingOf,
+  reachedAt,
+  type BenchEvent,
+  type Source,
+  type Step,
+  type Tally,
+} from '@jubbet/core/making';
 import { degreeSign, degreesShown, minutesWords, temperatureWords } from '@jubbet/core/words';
 import { celsiusOf } from '@jubbet/core/quantity';
 import { lazy, Suspense, useState } from 'react';
+import { useDevices } from '../../devices/useDevices';
 import { NumberField } from '../../parts/NumberField';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { now as momentNow } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { LiveThermometer } from './LiveThermometer';
 import { panel, panelButton } from './panel';
 
 const CoolingChart = lazy(async () => ({
@@ -30,6 +39,9 @@ export const CoolingPanel = ({
   const [typed, setTyped] = useState<number | null>(null);
   const inCelsius = (shown: number): number =>
     units.degrees === 'celsius' ? shown : celsiusOf(shown);
+  const probes = useDevices('thermometer');
+  const take = (celsius: number, source: Source): void =>
+    onEvents([{ kind: 'temperature', step: step.id, celsius, takenAt: momentNow(), source }]);
   const taken = tally.temperatures.filter((one) => one.step === step.id);
   const start = Date.parse(taken[0]?.takenAt ?? '');
   const readings = taken.map(({ celsius, takenAt }) => ({
@@ -59,15 +71,7 @@ export const CoolingPanel = ({
         onSubmit={(event) => {
           event.preventDefault();
           if (typed === null) return;
-          onEvents([
-            {
-              kind: 'temperature',
-              step: step.id,
-              celsius: inCelsius(typed),
-              takenAt: momentNow(),
-              source: 'typed',
-            },
-          ]);
+          take(inCelsius(typed), 'typed');
           setTyped(null);
         }}
       >
@@ -104,6 +108,14 @@ export const CoolingPanel = ({
           />
         </label>
       </form>
+      {probes.map((driver) => (
+        <LiveThermometer
+          key={driver.device.id}
+          driver={driver}
+          units={units}
+          onTake={(celsius) => take(celsius, 'thermometer')}
+        />
+      ))}
       <p role="status" className="text-[15px]">
         {say()}
       </p>

@@ -6,6 +6,7 @@ import {
   weightWays,
   type BenchEvent,
   type BenchMeasure,
+  type Source,
   type Step,
   type Tally,
 } from '@jubbet/core/making';
@@ -20,9 +21,11 @@ import {
 } from '@jubbet/core/words';
 import { textureOf } from '@jubbet/core/mixture';
 import { useMemo, useState } from 'react';
+import { useDevices } from '../../devices/useDevices';
 import { NumberField } from '../../parts/NumberField';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
+import { LiveScale } from './LiveScale';
 import { panel, panelButton } from './panel';
 
 /** A step at which something is weighed or measured. */
@@ -69,6 +72,17 @@ export const ScaleField = ({
   const [tare, setTare] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);
   const onScale = asked.unit === 'g' ? (tare ?? 0) : 0;
+  const scales = useDevices('scale');
+  const take = (value: number, source: Source): void =>
+    onEvents([
+      {
+        kind: 'measured',
+        step: step.id,
+        ingredient: ingredientOf(step),
+        source,
+        amount: { unit: asked.unit, value },
+      },
+    ]);
   const net = typed === null ? null : Math.round(1000 * (typed - onScale)) / 1000;
   return (
     <form
@@ -77,15 +91,7 @@ export const ScaleField = ({
       onSubmit={(event) => {
         event.preventDefault();
         if (net === null || net < 0) return;
-        onEvents([
-          {
-            kind: 'measured',
-            step: step.id,
-            ingredient: ingredientOf(step),
-            source: 'typed',
-            amount: { unit: asked.unit, value: net },
-          },
-        ]);
+        take(net, 'typed');
         setTyped(null);
       }}
     >
@@ -123,6 +129,15 @@ export const ScaleField = ({
       <button type="submit" className={panelButton} disabled={net === null || net < 0}>
         Save the {asked.unit === 'g' ? 'weight' : 'amount'}
       </button>
+      {asked.unit === 'g' &&
+        scales.map((driver) => (
+          <LiveScale
+            key={driver.device.id}
+            driver={driver}
+            askedG={asked.value}
+            onTake={(g) => take(g, 'scale')}
+          />
+        ))}
       <p role="status" className="basis-full text-[15px]">
         {net !== null && net < 0
           ? 'That is less than the container alone.'

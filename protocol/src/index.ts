@@ -1,0 +1,12 @@
+export {
+  type Device,
+  type DeviceCommand,
+  commandSchema,
+  deviceListSchema,
+  type DeviceUnit,
+  handSchema,
+  type Hand,
+  type LineEvent,
+  lineEventSchema,
+} from './device';
+export { type LineReading, readLine, writeLine } from './line';

@@ -1,0 +1,34 @@
+import { createRoot } from 'react-dom/client';
+
+/** Where Jubbet was served before, and where it is now. */
+const formerPort = '4173';
+const address = 'http://localhost:4718';
+
+/** True at the old address: what was kept there is there still. */
+export const isAtFormerAddress = ({ port, hostname }: Location): boolean =>
+  port === formerPort && ['localhost', '127.0.0.1', '[::1]'].includes(hostname);
+
+/** Says where Jubbet went, and how what is kept here comes along. */
+export const Moved = () => (
+  <p
+    role="status"
+    className="screen-only sticky top-0 z-40 border-b border-line bg-amber-wash px-4 py-2 text-ink"
+  >
+    Jubbet has moved to{' '}
+    <a href={address} className="font-semibold text-press">
+      {address}
+    </a>
+    . A browser keeps data by address, so your blends are still here:{' '}
+    <a href="/settings" className="text-press">
+      back up everything in Settings
+    </a>
+    , then restore that file at the new address.
+  </p>
+);
+
+/** Says so above whatever screen is open. */
+export const sayMoved = (): void => {
+  const place = document.createElement('div');
+  document.body.prepend(place);
+  createRoot(place).render(<Moved />);
+};

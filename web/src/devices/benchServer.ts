@@ -1,0 +1,78 @@
+import {
+  deviceListSchema,
+  lineEventSchema,
+  type Device,
+  type DeviceCommand,
+  type Hand,
+} from '@jubbet/protocol';
+import type { Driver } from './driver';
+
+const base = '/api/bench/devices';
+
+const away = 'The device does not answer. Type what it says; it is taken up again by itself.';
+
+const post = async (path: string, body: DeviceCommand | Hand): Promise<void> => {
+  const answer = await fetch(`${base}/${path}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  if (answer.ok) return;
+  const told: unknown = await answer.json().catch(() => null);
+  throw new Error(
+    typeof told === 'object' && told !== null && 'error' in told
+      ? String(told.error)
+      : 'The device did not take that.',
+  );
+};
+
+/** Does something to a simulated device, in place of hands. */
+export const doByHand = (deviceId: string, hand: Hand): Promise<void> =>
+  post(`${encodeURIComponent(deviceId)}/hand`, hand);
+
+/** A device that the server speaks for, over its stream of lines. */
+const driverOf = (device: Device): Driver => {
+  const path = encodeURIComponent(device.id);
+  return {
+    device,
+    hear: (onLine, onTrouble) => {
+      // The browser itself asks again after a break, from the last line that it heard.
+      const stream = new EventSource(`${base}/${path}/lines`);
+      let last = 0;
+      let isAway = false;
+      stream.onmessage = ({ data }: MessageEvent<string>) => {
+        const read = lineEventSchema.safeParse(parsed(data));
+        if (!read.success || read.data.seq <= last) return;
+        last = read.data.seq;
+        if (isAway) onTrouble(null);
+        isAway = false;
+        onLine(read.data);
+      };
+      stream.onerror = () => {
+        if (!isAway) onTrouble(away);
+        isAway = true;
+      };
+      return () => stream.close();
+    },
+    command: (command) => post(`${path}/command`, command),
+  };
+};
+
+const parsed = (text: string): unknown => {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+};
+
+/** The devices that the server speaks for; none where no server answers, as on a plain web server. */
+export const benchDevices = async (): Promise<readonly Driver[]> => {
+  try {
+    const answer = await fetch(base);
+    const read = deviceListSchema.safeParse(await answer.json());
+    return read.success ? read.data.devices.map(driverOf) : [];
+  } catch {
+    return [];
+  }
+};
