@@ -282,6 +282,7 @@ test('a balm is weighed on the simulated scale, with an overshoot, and a melt re
   await scale.getByRole('button', { name: 'Take this weight' }).click();
   await expect(page.getByRole('region', { name: 'Too much' })).toBeVisible();
   await page.getByRole('region', { name: 'Too much' }).getByText('Accept it').click();
+  await expect(page.getByRole('region', { name: 'Too much' })).toHaveCount(0);
   await passTo(/^Cool to/);
   await page.getByRole('button', { name: 'Read the simulated thermometer' }).click();
   const probe = page.getByRole('region', { name: 'Thermometer' });
@@ -289,4 +290,8 @@ test('a balm is weighed on the simulated scale, with an overshoot, and a melt re
   await expect(page.getByTestId('on-probe')).toHaveText(/^7\d(\.\d)? °C$/);
   await probe.getByRole('button', { name: 'Take this reading' }).click();
   await expect(page.getByRole('region', { name: 'Cooling' })).toContainText('One more reading');
+  // In the log it says that this was practice.
+  const batch = page.url().split('/').pop() ?? '';
+  await page.goto(`/batches/${batch}`);
+  await expect(page.getByText(/came from a simulated device/)).toBeVisible();
 });

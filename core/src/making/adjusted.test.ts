@@ -143,6 +143,13 @@ describe('what was weighed is what counts', () => {
   });
   const wax = weigh('beeswax_yellow');
 
+  test('what a simulated device told is known as that ever after', () => {
+    const [told] = [measuredOf('beeswax_yellow', 12)];
+    const practised = { ...told, source: 'simulated' } as BenchEvent;
+    expect(tallyOf([told]).simulated).toBe(false);
+    expect(tallyOf([practised, told]).simulated).toBe(true);
+  });
+
   test('a weight within two in a hundred is right, more is too much', () => {
     expect(toleranceG(50)).toBe(1);
     expect(toleranceG(2)).toBe(0.1);

@@ -17,8 +17,11 @@ const container = z
 const words = z.string().max(2000);
 const id = z.string().min(1).max(120);
 
-/** How it came to be known: a press, a key, a device, or a number that was typed. */
-const sourceSchema = z.enum(['tap', 'key', 'scale', 'thermometer', 'typed']);
+/**
+ * How it came to be known: a press, a key, a device, one that was only simulated, or a number that
+ * was typed.
+ */
+const sourceSchema = z.enum(['tap', 'key', 'scale', 'thermometer', 'simulated', 'typed']);
 export type Source = z.infer<typeof sourceSchema>;
 
 /** Null in logs from before that was kept. */

@@ -33,6 +33,8 @@ export interface Tally {
   readonly later: readonly string[];
   readonly smelled: readonly Pick<EventOf<'smelled'>, 'when' | 'words'>[];
   readonly temperatures: readonly EventOf<'temperature'>[];
+  /** True where something was told by a simulated device: it was practice. */
+  readonly simulated: boolean;
   /** Clocks that nobody has turned off, in the order in which they were started. */
   readonly timers: readonly EventOf<'timer'>[];
 }
@@ -55,6 +57,7 @@ export const emptyTally: Tally = {
   smelled: [],
   temperatures: [],
   timers: [],
+  simulated: false,
 };
 
 const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K, V> =>
@@ -155,7 +158,8 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
 /** The tally after one more event. A drop cannot be taken back from none. */
 export const addEvent = (tally: Tally, event: BenchEvent): Tally => {
   const seq = tally.seq + 1;
-  return { ...after(tally, event, seq), seq };
+  const simulated = tally.simulated || ('source' in event && event.source === 'simulated');
+  return { ...after(tally, event, seq), seq, simulated };
 };
 
 /** All events of a batch from its first, folded. */

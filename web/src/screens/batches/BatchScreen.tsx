@@ -45,6 +45,9 @@ const intoWords = (made: Made): string => {
 const Happened = ({ tally }: { tally: Tally }) => {
   const catalog = useCatalog();
   const lines = [
+    ...(tally.simulated
+      ? ['Some of what was measured came from a simulated device: it was practice.']
+      : []),
     ...[...tally.movedTo].map(([bottle, id]) => {
       const container = usualContainer(id);
       return `Bottle ${bottle + 1} was moved to a ${container ? containerWords(container) : id}.`;

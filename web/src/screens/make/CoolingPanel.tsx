@@ -113,7 +113,7 @@ export const CoolingPanel = ({
           key={driver.device.id}
           driver={driver}
           units={units}
-          onTake={(celsius) => take(celsius, 'thermometer')}
+          onTake={(celsius) => take(celsius, driver.device.simulated ? 'simulated' : 'thermometer')}
         />
       ))}
       <p role="status" className="text-[15px]">

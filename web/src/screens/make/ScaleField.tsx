@@ -135,7 +135,7 @@ export const ScaleField = ({
             key={driver.device.id}
             driver={driver}
             askedG={asked.value}
-            onTake={(g) => take(g, 'scale')}
+            onTake={(g) => take(g, driver.device.simulated ? 'simulated' : 'scale')}
           />
         ))}
       <p role="status" className="basis-full text-[15px]">
