@@ -295,3 +295,22 @@ test('a balm is weighed on the simulated scale, with an overshoot, and a melt re
   await page.goto(`/batches/${batch}`);
   await expect(page.getByText(/came from a simulated device/)).toBeVisible();
 });
+
+test('drops are counted by weight as they fall, and two at once are asked about', async ({
+  page,
+}) => {
+  await page.goto('/make/batch-prompt-desk');
+  await expect(pad(page, /^Cardamom: 0/)).toBeVisible();
+  await page.getByRole('button', { name: 'Count by weight on the simulated scale' }).click();
+  const drops = page.getByRole('region', { name: 'Drops by weight' });
+  await expect(drops).toContainText('Each drop counts as it falls');
+  await expect(drops.getByRole('status')).toHaveText(/^At rest/);
+  await drops.getByRole('button', { name: 'a drop falls' }).click();
+  await expect(count(page)).toHaveText('1');
+  await expect(drops.getByRole('status')).toHaveText(/^At rest/);
+  await drops.getByRole('button', { name: 'two at once' }).click();
+  await expect(drops.getByRole('status')).toContainText('how many drops were that?');
+  await drops.getByRole('button', { name: '2 drops' }).click();
+  await expect(count(page)).toHaveText('3');
+  await expect(page.getByRole('region', { name: 'Too many drops' })).toBeVisible();
+});

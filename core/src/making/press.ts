@@ -1,4 +1,4 @@
-import type { BenchEvent, Source } from './event';
+import type { BenchEvent, EventOf, Source } from './event';
 import type { CountStep } from './steps/count';
 
 /** What is known of a press beside the step at which it was made. */
@@ -12,7 +12,7 @@ const poured = ({ id, container, oilId }: CountStep, { source, bottleId }: Press
   ({ step: id, container, ingredient: oilId, bottleId, source, drops: 1 }) as const;
 
 /** One drop that fell. */
-export const dropAt = (step: CountStep, press: Press): BenchEvent => ({
+export const dropAt = (step: CountStep, press: Press): EventOf<'drop'> => ({
   kind: 'drop',
   ...poured(step, press),
 });

@@ -9,13 +9,16 @@ import {
   type Tally,
 } from '@jubbet/core/making';
 import type { Blend, Evaluation } from '@jubbet/core/drops';
+import { scale as scaledRange, type Range } from '@jubbet/core/quantity';
 import { useMemo } from 'react';
+import { useDevices } from '../../devices/useDevices';
 import type { BatchRecord } from '../../store/database';
 import { BottleNow } from './BottleNow';
 import { Clocks } from './Clocks';
 import { CoolingPanel } from './CoolingPanel';
 import { Dropper } from './Dropper';
 import { GatePanel } from './GatePanel';
+import { LiveDrops } from './LiveDrops';
 import { TooHeavy } from './ScaleField';
 import { SmellPanel } from './SmellPanel';
 import { TooMuch } from './TooMuch';
@@ -46,6 +49,16 @@ const useOneMore = (
         : null,
     [blend, steps, tally, step],
   );
+
+/** What one drop of the oil that is counted weighs, in g; null where its density is not known. */
+const useDropG = (step: Step | null, then: Evaluation): Range | null =>
+  useMemo(() => {
+    const oil =
+      step?.kind === 'count' && step.g !== null
+        ? then.mixture.oils.find(({ oil: { id } }) => id === step.oilId)
+        : undefined;
+    return oil?.drops ? scaledRange(oil.g, 1 / oil.drops) : null;
+  }, [step, then]);
 
 /** What stands beside the pad: what must be decided, what it comes to, and what is waited for. */
 export const Beside = ({
@@ -78,6 +91,8 @@ export const Beside = ({
   const more = useOneMore(blend, steps, tally, step);
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const bottle = step?.kind === 'count' ? bottleOf(step.oilId) : null;
+  const scales = useDevices('scale');
+  const dropG = useDropG(step, then);
   const told = step ? tally.measured.get(step.id) : undefined;
   const stop = gate.state !== 'open' && (
     <GatePanel
@@ -122,6 +137,19 @@ export const Beside = ({
         more={more}
         askedPercent={batch.askedPercent}
       />
+      {step?.kind === 'count' &&
+        dropG &&
+        scales.map((driver) => (
+          <LiveDrops
+            key={`${step.id}/${driver.device.id}`}
+            driver={driver}
+            drop={dropG}
+            onDrops={(drops) => {
+              const source = driver.device.simulated ? 'simulated' : 'scale';
+              onEvents([{ ...dropAt(step, { source, bottleId: bottle }), drops }]);
+            }}
+          />
+        ))}
       {step?.kind === 'count' && bottle !== null && <Dropper key={bottle} bottleId={bottle} />}
       <Clocks
         name={batch.file.name || batch.number}
