@@ -43,6 +43,12 @@ const carrierTold = (
   return (step && tally.measured.get(step.id)) ?? null;
 };
 
+/** A bottle holds what it holds, whatever is typed; a jug may be as large as it needs to be. */
+const mostInIt = ({ container, into }: Formula, line: number): number =>
+  into === undefined
+    ? Math.max(line, container.brimfulMl ?? container.nominalMl)
+    : Number.POSITIVE_INFINITY;
+
 /**
  * A formula with its bases as they were weighed: what is in makes the whole, whatever line was
  * aimed at. What was not weighed yet stays as it was planned.
@@ -78,9 +84,11 @@ export const withWeighed = (
     if (one === undefined) return factor * ml.likely;
     return one.unit === 'ml' ? one.value : one.value / base.densityGPerMl;
   });
-  const whole =
-    oils.reduce((total, { ml }) => total + ml.likely, 0) +
-    amounts.reduce((total, ml) => total + ml, 0);
+  const oilMl = oils.reduce((total, { ml }) => total + ml.likely, 0);
+  const whole = Math.min(
+    oilMl + amounts.reduce((total, ml) => total + ml, 0),
+    mostInIt(formula, line),
+  );
   // Nothing at all cannot be a share of anything: the plan stands until something is in.
   if (amounts.every((ml) => ml === 0)) return formula;
   return {

@@ -57,6 +57,8 @@ export const measuredIn = (
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
 interface Keeping {
   readonly until: Day;
+  /** When it was opened; null where nobody has said, or said a day that there is not. */
+  readonly from: Day | null;
   readonly because: 'printed' | 'opened';
 }
 
@@ -69,9 +71,9 @@ export const keeping = (catalog: Catalog, bottle: Bottle): Keeping | null => {
   const printed =
     bottle.printedDate !== null && isDay(bottle.printedDate) ? bottle.printedDate : null;
   if (printed !== null && (opened === null || printed <= opened)) {
-    return { until: printed, because: 'printed' };
+    return { until: printed, from: openedOn, because: 'printed' };
   }
-  return opened === null ? null : { until: opened, because: 'opened' };
+  return opened === null ? null : { until: opened, from: openedOn, because: 'opened' };
 };
 
 /** One drop of this bottle as it was weighed, in ml, whatever came of it; null without a density. */

@@ -186,6 +186,13 @@ describe('over the wire', () => {
     expect((await post('scale/command', { command: 'tare' })).status).toBe(204);
     expect((await post('scale/hand', { hand: 'put', g: 20 })).status).toBe(204);
     expect((await post('scale/command', { command: 'explode' })).status).toBe(400);
+    const torn = await fetch(`${address}/devices/scale/command`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: '{"command": "ta',
+    });
+    expect(torn.status).toBe(400);
+    expect(await torn.json()).toEqual({ error: expect.stringContaining('no command') as string });
     expect((await post('scale/command', { command: 'unit', unit: 'C' })).status).toBe(409);
     expect((await post('oven/command', { command: 'tare' })).status).toBe(404);
     expect((await fetch(`${address}/devices/oven/lines`)).status).toBe(404);

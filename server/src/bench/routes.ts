@@ -1,5 +1,5 @@
 import { commandSchema, handSchema } from '@jubbet/protocol';
-import express, { Router, type Request, type Response } from 'express';
+import express, { Router, type NextFunction, type Request, type Response } from 'express';
 import type { Bench } from './bench';
 
 /** More listeners than this are no tabs of one maker. */
@@ -68,5 +68,10 @@ export const benchRoutes = (bench: Bench): Router => {
     '/devices/:id/hand',
     act(handSchema, (id, hand) => bench.hand(id, hand), 'act'),
   );
+  // What is no JSON, or too much of it, is answered in a sentence like all else.
+  router.use((error: unknown, _request: Request, response: Response, next: NextFunction) => {
+    if (response.headersSent) next(error);
+    else response.status(400).json({ error: 'That is no command that a bench device knows.' });
+  });
   return router;
 };

@@ -26,7 +26,11 @@ const useRing = (over: readonly Ticking[]): void => {
       if (left < -ringsForSeconds) continue;
       chime();
       if (typeof Notification !== 'undefined' && Notification.permission === 'granted') {
-        new Notification(words, { body: of, tag: timerId });
+        try {
+          new Notification(words, { body: of, tag: timerId });
+        } catch {
+          // Some phones let only a service worker tell: the page says it itself.
+        }
       }
     }
   }, [over]);

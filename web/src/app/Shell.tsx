@@ -123,6 +123,13 @@ const Rail = () => {
   );
 };
 
+/** The bench is a room without the rail; what is not saved there is said too. */
+export const BenchRoom = () => (
+  <NoticeProvider>
+    <Outlet />
+  </NoticeProvider>
+);
+
 /** The rail and the room that is open. */
 export const Shell = () => (
   <NoticeProvider>

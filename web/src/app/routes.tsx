@@ -1,15 +1,21 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { FailurePage } from './FailurePage';
 import { screens } from './screens';
-import { Shell } from './Shell';
+import { BenchRoom, Shell } from './Shell';
 
 // Each screen's own code arrives when it is opened.
 export const router = createBrowserRouter([
   {
-    path: '/make/:batchId',
-    lazy: async () => ({ Component: (await screens.bench()).BenchScreen }),
+    Component: BenchRoom,
     HydrateFallback: () => null,
     ErrorBoundary: FailurePage,
+    children: [
+      {
+        path: '/make/:batchId',
+        lazy: async () => ({ Component: (await screens.bench()).BenchScreen }),
+        ErrorBoundary: FailurePage,
+      },
+    ],
   },
   {
     path: '/',

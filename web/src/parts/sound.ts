@@ -4,7 +4,11 @@ let context: AudioContext | null = null;
 
 const contextNow = (): AudioContext | null => {
   if (typeof AudioContext === 'undefined') return null;
-  context ??= new AudioContext();
+  try {
+    context ??= new AudioContext();
+  } catch {
+    return null;
+  }
   void context.resume().catch(() => undefined);
   return context;
 };

@@ -1,7 +1,7 @@
-import { tallyOf } from '@jubbet/core/making';
+import { tallyOf, unpackLog, type BenchEvent } from '@jubbet/core/making';
 import { subDays } from 'date-fns';
-import { eventsIn, logOf } from './batchLog';
-import { db, type Database } from './database';
+import { eventsIn } from './batchLog';
+import { db, type BatchRecord, type Database } from './database';
 import { batches as batchKind } from './records/batches';
 
 /** A clock of a batch. */
@@ -18,33 +18,45 @@ export interface RunningClock {
 /** So many days after a batch was finished its clocks are still told of. */
 const clockDays = 7;
 
+const isClock = ({ kind }: BenchEvent): boolean => kind === 'timer' || kind === 'timer-off';
+
+const clocksOf = (
+  batch: BatchRecord | undefined,
+  events: readonly BenchEvent[],
+): readonly RunningClock[] =>
+  !batch || batch.deletedAt !== null
+    ? []
+    : tallyOf(events).timers.map(({ timerId, endsAt, words }) => ({
+        batchId: batch.id,
+        timerId,
+        endsAt,
+        words,
+        of: String(batchKind.nameOf(batch)),
+      }));
+
 /** Clocks that run, of batches on the bench and of those finished in the last days. */
 export const runningClocks = async (store: Database = db): Promise<readonly RunningClock[]> => {
   const since = subDays(new Date(), clockDays).toISOString();
-  const [all, finished, late] = await Promise.all([
-    store.batches.toCollection().primaryKeys(),
-    store.batches.orderBy('finishedAt').primaryKeys(),
-    store.batches.where('finishedAt').above(since).primaryKeys(),
+  // Benches that are open keep their events apart, and few: of thousands of batches none is read.
+  const [open, late] = await Promise.all([
+    store.benchEvents.toArray(),
+    store.batches.where('finishedAt').above(since).toArray(),
   ]);
-  const done = new Set(finished);
-  const found = await store.batches.bulkGet([...all.filter((id) => !done.has(id)), ...late]);
-  const lists = await Promise.all(
-    found.map(async (batch): Promise<RunningClock[]> => {
-      if (!batch || batch.deletedAt !== null) return [];
+  const logs = new Map<string, BenchEvent[]>();
+  for (const { batchId, event } of open) {
+    if (isClock(event)) logs.set(batchId, [...(logs.get(batchId) ?? []), event]);
+  }
+  const found = await store.batches.bulkGet([...logs.keys()]);
+  const lists = [
+    ...found.map((batch) => clocksOf(batch, logs.get(batch?.id ?? '') ?? [])),
+    ...late.map((batch) => {
       try {
-        const { timers } = tallyOf(eventsIn(await logOf(store, batch)));
-        return timers.map(({ timerId, endsAt, words }) => ({
-          batchId: batch.id,
-          timerId,
-          endsAt,
-          words,
-          of: String(batchKind.nameOf(batch)),
-        }));
+        return clocksOf(batch, eventsIn(unpackLog(batch.log ?? [])));
       } catch {
         // One that cannot be read takes no other with it: where it is shown it says so.
         return [];
       }
     }),
-  );
+  ];
   return lists.flat().sort((a, b) => a.endsAt.localeCompare(b.endsAt));
 };

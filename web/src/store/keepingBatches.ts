@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import type { Day } from '@jubbet/core/quantity';
 import { db, type Database } from './database';
 import { batches as batchKind } from './records/batches';
@@ -20,7 +21,8 @@ export const keepingBatches = async (
   return last.flatMap((batch) => {
     const { id, number, madeOn, made, deletedAt, notToBeUsed } = batch;
     const name = String(batchKind.nameOf(batch));
-    return made?.bestBefore && deletedAt === null && !notToBeUsed
+    const isDated = [made?.bestBefore, madeOn].every((day) => z.iso.date().safeParse(day).success);
+    return isDated && made?.bestBefore && deletedAt === null && !notToBeUsed
       ? [
           {
             id,

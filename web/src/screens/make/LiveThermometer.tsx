@@ -47,7 +47,7 @@ export const LiveThermometer = ({
       </div>
       {(trouble || simulated) && (
         <p role="status" className="text-sm text-soft">
-          {trouble ?? `${name}: no jug is warm`}
+          {trouble ?? `${name}: nothing is measured`}
         </p>
       )}
       {simulated && (

@@ -135,7 +135,7 @@ export const DatesScreen = () => {
           name: bottle.lot ? `${name}, lot ${bottle.lot}` : name,
           what: 'bottle',
           to: `/shelf/${id}`,
-          from: bottle.openedOn,
+          from: keeps.from,
           until: keeps.until,
         });
     }
