@@ -119,6 +119,21 @@ test('what is over a limit already has no room for any oil', () => {
   expect(roomLeft(two, planned, over, 0, 'petitgrain')).toMatchObject({ drops: 0, then: 'over' });
 });
 
+test('a bottle holds what it holds: no carrier that is typed thins a strong blend down', () => {
+  const strong = dropped('count/0/lavender', 40);
+  const typed: BenchEvent = {
+    kind: 'measured',
+    step: 'top-up/0',
+    ingredient: null,
+    source: 'typed',
+    amount: { unit: 'ml', value: 5000 },
+  };
+  const percent = (events: readonly BenchEvent[]) =>
+    bottleThen(two, planned, tallyOf(events), 0).mixture.strength.byVolume.likely;
+  // 2 ml of oil and one drop of another, in a 10 ml bottle that may hold a little over 10 to the brim.
+  expect(percent([...strong, typed])).toBeGreaterThan(0.7 * percent(strong));
+});
+
 describe('what was weighed is what counts', () => {
   const { blend } = workedOut(balmInJars);
   const steps = stepsOf(blend, evaluate(blend).mixture);
