@@ -42,6 +42,11 @@ const parts = [
     { KILLS: '50', SEED: seed, CHROMIUM: chromium },
   ],
   [
+    'the stream of the scale broken a hundred times',
+    ['node_modules/@playwright/test/cli.js', 'test', 'devices', '-g', 'ten drops'],
+    { BREAKS: '100', CHROMIUM: chromium },
+  ],
+  [
     '5,000 broken houses, and every screen with what was taken of them',
     ['node_modules/@playwright/test/cli.js', 'test', 'mutants'],
     { MUTANTS: '5000', SEED: seed, CHROMIUM: chromium },

@@ -10,3 +10,4 @@ export {
   lineEventSchema,
 } from './device';
 export { type LineReading, readLine, writeLine } from './line';
+export { splitLines } from './splitLines';

@@ -2,21 +2,22 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { readLine, writeLine } from './line';
 
-const mass = (value: number, stable: boolean | null) => ({
+const mass = (value: number, stable: boolean | null, resolution: number) => ({
   kind: 'reading',
   value: expect.closeTo(value, 9) as number,
   quantity: 'mass',
   stable,
+  resolution: expect.closeTo(resolution, 9) as number,
 });
 
 describe('a line of a scale', () => {
   test('is read with its word for rest, its sign and its unit', () => {
-    expect(readLine('ST,+00012.34 g')).toEqual(mass(12.34, true));
-    expect(readLine('US,-0.5 g')).toEqual(mass(-0.5, false));
-    expect(readLine('S 12.3 g')).toEqual(mass(12.3, true));
-    expect(readLine('  ? 0.4 oz\r')).toEqual(mass(11.33980925, false));
-    expect(readLine('ST,GS,  1.250 kg')).toEqual(mass(1250, true));
-    expect(readLine('12.34g')).toEqual(mass(12.34, null));
+    expect(readLine('ST,+00012.34 g')).toEqual(mass(12.34, true, 0.01));
+    expect(readLine('US,-0.5 g')).toEqual(mass(-0.5, false, 0.1));
+    expect(readLine('S 12.3 g')).toEqual(mass(12.3, true, 0.1));
+    expect(readLine('  ? 0.4 oz\r')).toEqual(mass(11.33980925, false, 2.8349523125));
+    expect(readLine('ST,GS,  1.250 kg')).toEqual(mass(1250, true, 1));
+    expect(readLine('12.34g')).toEqual(mass(12.34, null, 0.01));
   });
 
   test('without a unit may be of anything, and is not taken', () => {

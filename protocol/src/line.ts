@@ -9,6 +9,8 @@ export type LineReading =
       readonly quantity: 'mass' | 'temperature';
       /** True where the device says that it has come to rest; null where it does not say. */
       readonly stable: boolean | null;
+      /** What its last digit is worth, in g or °C. */
+      readonly resolution: number;
     }
   /** More lies on it than it can weigh, or less than nothing. */
   | { readonly kind: 'overload' }
@@ -67,18 +69,25 @@ export const readLine = (line: string): LineReading => {
   // Words that mean nothing here may be anybody's: gross, net and a name of the channel may stand.
   if (said.some((word) => overloadWords.has(word))) return { kind: 'overload' };
   const amount = Number(number) * (sign === '-' ? -1 : 1);
+  const lastDigit = 10 ** -(number?.split('.')[1]?.length ?? 0);
   const grams = Object.hasOwn(gramsPer, unit ?? '') ? gramsPer[unit ?? ''] : undefined;
   if (grams !== undefined) {
     const value = amount * grams;
     return Math.abs(value) > mostG
       ? { kind: 'noise' }
-      : { kind: 'reading', value, quantity: 'mass', stable };
+      : { kind: 'reading', value, quantity: 'mass', stable, resolution: lastDigit * grams };
   }
   if (unit === 'c' || unit === 'f') {
     const value = unit === 'c' ? amount : ((amount - 32) * 5) / 9;
     return value < leastC || value > mostC
       ? { kind: 'noise' }
-      : { kind: 'reading', value, quantity: 'temperature', stable };
+      : {
+          kind: 'reading',
+          value,
+          quantity: 'temperature',
+          stable,
+          resolution: unit === 'c' ? lastDigit : (lastDigit * 5) / 9,
+        };
   }
   return { kind: 'noise' };
 };

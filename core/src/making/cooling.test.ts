@@ -71,3 +71,12 @@ test('what is cooler than the room is never reached, and what it is already is r
   expect(reachedAt(cooling!, 20)).toBeNull();
   expect(reachedAt(cooling!, 65)).toBe(0);
 });
+
+test('what was warmed again cools from there: earlier readings no longer count', () => {
+  const once = [0, 5].map((minutes) => ({ minutes, celsius: at(minutes) }));
+  const again = [10, 15].map((minutes) => ({ minutes, celsius: at(minutes - 10) }));
+  const cooling = coolingOf([...once, ...again], 20);
+  expect(cooling?.perMinute).toBeCloseTo(0.05, 10);
+  // As far from the second start as from the first: 8.81 minutes after the tenth.
+  expect(cooling && cooling.at(18.81)).toBeCloseTo(55, 1);
+});

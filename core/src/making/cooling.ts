@@ -18,9 +18,33 @@ export interface Cooling {
   readonly at: (minutes: number) => number;
 }
 
-/** A curve that fits two readings or more; null where nothing cools towards the room. */
+/** Readings by the clock, from wherever they came, as minutes since the first of them. */
+export const readingsOf = (
+  taken: readonly { readonly atMs: number; readonly celsius: number }[],
+): readonly Reading[] => {
+  const inTurn = [...taken].sort((a, b) => a.atMs - b.atMs);
+  const startMs = inTurn[0]?.atMs ?? 0;
+  return inTurn.map(({ atMs, celsius }) => ({ minutes: (atMs - startMs) / 60_000, celsius }));
+};
+
+/** Warmer by more than this, in °C, is no trembling of the probe: it was warmed again. */
+const warmedC = 1;
+
+/** The readings since it was last warmed: what went before says nothing of how it cools now. */
+const sinceWarmed = (readings: readonly Reading[]): readonly Reading[] => {
+  const rise = readings.findLastIndex(({ celsius }, n) => {
+    const before = readings[n - 1];
+    return before !== undefined && celsius > before.celsius + warmedC;
+  });
+  return readings.slice(Math.max(0, rise));
+};
+
+/**
+ * A curve that fits two readings or more, in the order in which they were taken, since the melt was
+ * last warmed; null where nothing cools towards the room.
+ */
 export const coolingOf = (readings: readonly Reading[], roomC: number): Cooling | null => {
-  const points = readings
+  const points = sinceWarmed(readings)
     .filter(({ celsius }) => celsius > roomC + 0.5)
     .map(({ minutes, celsius }) => ({ minutes, log: Math.log(celsius - roomC), celsius }));
   if (points.length < 2) return null;

@@ -1,12 +1,12 @@
 export { basesInIt } from './basesInIt';
 export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
 export { type Clock, type ClockFor, clocksOf } from './clocks';
-export { type Cooling, coolingOf, type Reading, reachedAt } from './cooling';
+export { type Cooling, coolingOf, type Reading, reachedAt, readingsOf } from './cooling';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
 export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
-export { dropsOnScale, type DropsWeighed, settledG } from './onScale';
+export { dropsOnScale, type DropsWeighed, restedG, settledG } from './onScale';
 export { canWait, inOrder } from './order';
 export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
 export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './roomLeft';

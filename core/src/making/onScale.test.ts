@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { dropsOnScale, settledG, type Weighed } from './onScale';
+import { dropsOnScale, restedG, settledG, type Weighed } from './onScale';
 
 const told = (values: readonly number[], stable: boolean | null = null): Weighed[] =>
   values.map((g, n) => ({ atMs: 400 * n, g, stable }));
@@ -19,6 +19,19 @@ describe('a weight counts once the scale has come to rest', () => {
 
   test('with nothing told there is no weight', () => {
     expect(settledG([], 0.01)).toBeNull();
+  });
+});
+
+describe('a drop is weighed finer than one reading tells', () => {
+  test('by the middle of the readings at rest, without the first', () => {
+    // (0.03 + 0.04 + 0.03) / 3
+    expect(restedG(told([0, 0.02, 0.03, 0.04, 0.03], true), 0.01)).toBeCloseTo(0.1 / 3, 10);
+  });
+
+  test('not before it has rested for some readings, and not while it moves', () => {
+    expect(restedG(told([0, 0.03, 0.03, 0.03], true), 0.01)).toBeNull();
+    expect(restedG([...told([1, 1, 1, 1], true), ...told([1.3], false)], 0.01)).toBeNull();
+    expect(restedG([...told([1, 1, 1, 1], false), ...told([1, 1, 1], true)], 0.01)).toBeNull();
   });
 });
 

@@ -30,6 +30,26 @@ export const settledG = (readings: readonly Weighed[], resolution: number): numb
   return first && same.length >= restReadings && last.atMs - first.atMs >= restMs ? last.g : null;
 };
 
+/**
+ * The weight at rest, finer than one reading tells it: the middle of what was told since it rests.
+ * A pan that creeps the last hundredth is not at rest yet. Null until there are enough readings.
+ *
+ * @param readings in the order in which they came
+ * @param resolution the least that the scale tells apart, in g
+ */
+export const restedG = (readings: readonly Weighed[], resolution: number): number | null => {
+  const last = settledG(readings, resolution);
+  if (last === null) return null;
+  const before = readings.findLastIndex(
+    ({ g, stable }) => stable === false || Math.abs(g - last) > 1.5 * resolution,
+  );
+  // The first at rest may still be on its way.
+  const rested = readings.slice(before + 2);
+  return rested.length < restReadings
+    ? null
+    : rested.reduce((total, { g }) => total + g, 0) / rested.length;
+};
+
 /** How many drops a weight comes to. */
 export type DropsWeighed =
   | { readonly kind: 'none' }

@@ -5,6 +5,9 @@ import type { Bench } from './bench';
 /** More listeners than this are no tabs of one maker. */
 const mostListeners = 20;
 
+/** A page whose stream broke asks again after so long, in ms. */
+const againMs = 1000;
+
 const notHere = (response: Response): void => {
   response.status(404).json({ error: 'There is no such device on the bench.' });
 };
@@ -35,6 +38,8 @@ export const benchRoutes = (bench: Bench): Router => {
     listeners += 1;
     response.set({ 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
     response.flushHeaders();
+    // After a break the page asks again soon: something may be falling onto the scale.
+    response.write(`retry: ${againMs}\n\n`);
     const stop = bench.hear(id, lastSeq(request), (event) => {
       response.write(`id: ${event.seq}\ndata: ${JSON.stringify(event)}\n\n`);
     });

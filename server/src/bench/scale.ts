@@ -10,7 +10,7 @@ const trembleG = 0.004;
 /** It creeps by so much in an hour, in g. */
 const driftGPerHour = 0.05;
 /** At rest where the pan is so near to what lies on it, in g. */
-const restG = 0.006;
+const restG = 0.003;
 
 /** A scale that tells 0.01 g apart, with nothing on it but what is said to be. */
 export const simulatedScale = (random: () => number): SimulatedDevice => {
@@ -48,7 +48,8 @@ export const simulatedScale = (random: () => number): SimulatedDevice => {
         unit = asked.unit;
         return true;
       }
-      tareG = panG + driftG;
+      // As scales do, it waits until the pan rests.
+      tareG = loadG + driftG;
       return true;
     },
     hand: (done: Hand) => {

@@ -5,11 +5,9 @@ import {
   type DeviceCommand,
   type Hand,
 } from '@jubbet/protocol';
-import type { Driver } from './driver';
+import { awayWords, type Driver } from './driver';
 
 const base = '/api/bench/devices';
-
-const away = 'The device does not answer. Type what it says; it is taken up again by itself.';
 
 const post = async (path: string, body: DeviceCommand | Hand): Promise<void> => {
   const answer = await fetch(`${base}/${path}`, {
@@ -49,7 +47,7 @@ const driverOf = (device: Device): Driver => {
         onLine(read.data);
       };
       stream.onerror = () => {
-        if (!isAway) onTrouble(away);
+        if (!isAway) onTrouble(awayWords);
         isAway = true;
       };
       return () => stream.close();

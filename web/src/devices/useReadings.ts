@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Driver } from './driver';
 
 /** A line that was understood, with when it came. */
-interface Reading {
+export interface Reading {
   readonly seq: number;
   readonly atMs: number;
   readonly value: number;
@@ -14,16 +14,28 @@ interface Reading {
 export interface Readings {
   /** The last ones, oldest first. */
   readonly last: readonly Reading[];
+  /** One at rest now and then since it is listened to, oldest first. */
+  readonly trail: readonly Reading[];
   readonly overloaded: boolean;
   /** Why nothing comes, in a sentence; null where all is well. */
   readonly trouble: string | null;
 }
 
 const kept = 12;
+/** The trail keeps one in so many ms, and so many: an hour and a half. */
+const trailEveryMs = 10_000;
+const trailKept = 540;
 /** So many lines of nonsense in a row are said, once. */
 const mostNoise = 20;
 
-const nothing: Readings = { last: [], overloaded: false, trouble: null };
+const nothing: Readings = { last: [], trail: [], overloaded: false, trouble: null };
+
+const withReading = (trail: readonly Reading[], reading: Reading): readonly Reading[] => {
+  const before = trail[trail.length - 1];
+  return reading.stable === false || (before && reading.atMs - before.atMs < trailEveryMs)
+    ? trail
+    : [...trail, reading].slice(-trailKept);
+};
 
 /** Said of a device that writes what nobody understands. */
 const noiseWords =
@@ -39,17 +51,20 @@ export const useReadings = (driver: Driver | null): Readings => {
     const take = (read: LineReading, seq: number, atMs: number): void => {
       if (read.kind === 'reading' && read.quantity === wanted) {
         noise = 0;
-        const { value, stable } = read;
-        setReadings(({ last }) => ({
-          last: [...last, { seq, atMs, value, stable }].slice(-kept),
+        const reading = { seq, atMs, value: read.value, stable: read.stable };
+        setReadings(({ last, trail }) => ({
+          last: [...last, reading].slice(-kept),
+          trail: withReading(trail, reading),
           overloaded: false,
           trouble: null,
         }));
       } else if (read.kind === 'overload') {
-        setReadings({ last: [], overloaded: true, trouble: null });
+        setReadings(({ trail }) => ({ last: [], trail, overloaded: true, trouble: null }));
       } else {
         noise += 1;
-        if (noise === mostNoise) setReadings({ ...nothing, trouble: noiseWords });
+        if (noise === mostNoise) {
+          setReadings(({ trail }) => ({ ...nothing, trail, trouble: noiseWords }));
+        }
       }
     };
     const stop = driver.hear(

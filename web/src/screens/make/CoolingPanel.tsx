@@ -1,6 +1,7 @@
 import {
   coolingOf,
   reachedAt,
+  readingsOf,
   type BenchEvent,
   type Source,
   type Step,
@@ -8,20 +9,27 @@ import {
 } from '@jubbet/core/making';
 import { degreeSign, degreesShown, minutesWords, temperatureWords } from '@jubbet/core/words';
 import { celsiusOf } from '@jubbet/core/quantity';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
+import { useReadings } from '../../devices/useReadings';
 import { NumberField } from '../../parts/NumberField';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { now as momentNow } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { ConnectDevice } from './ConnectDevice';
 import { LiveThermometer } from './LiveThermometer';
 import { panel, panelButton } from './panel';
 
 const CoolingChart = lazy(async () => ({
   default: (await import('./CoolingChart')).CoolingChart,
 }));
+
+/** A thermometer that is read saves what it says so often, in ms. */
+const savedEveryMs = 120_000;
+
+const tenths = (celsius: number): number => Math.round(10 * celsius) / 10;
 
 /** Readings of a thermometer now and then, and when the melt will be cool enough. */
 export const CoolingPanel = ({
@@ -39,15 +47,29 @@ export const CoolingPanel = ({
   const [typed, setTyped] = useState<number | null>(null);
   const inCelsius = (shown: number): number =>
     units.degrees === 'celsius' ? shown : celsiusOf(shown);
-  const probes = useDevices('thermometer');
-  const take = (celsius: number, source: Source): void =>
-    onEvents([{ kind: 'temperature', step: step.id, celsius, takenAt: momentNow(), source }]);
+  const [probe] = useDevices('thermometer');
+  const [heard, setHeard] = useState(false);
+  const live = useReadings(heard && probe ? probe : null);
+  const source = probe?.device.simulated ? 'simulated' : 'thermometer';
   const taken = tally.temperatures.filter((one) => one.step === step.id);
-  const start = Date.parse(taken[0]?.takenAt ?? '');
-  const readings = taken.map(({ celsius, takenAt }) => ({
-    minutes: (Date.parse(takenAt) - start) / 60_000,
-    celsius,
-  }));
+  const savedMs = Date.parse(taken[taken.length - 1]?.takenAt ?? '') || 0;
+  const take = (celsius: number, from: Source): void =>
+    onEvents([{ kind: 'temperature', step: step.id, celsius, takenAt: momentNow(), source: from }]);
+  const newest = live.trail[live.trail.length - 1];
+  const due = newest && newest.atMs - savedMs >= savedEveryMs ? newest : null;
+  useEffect(() => {
+    if (!due) return;
+    const takenAt = new Date(due.atMs).toISOString();
+    onEvents([{ kind: 'temperature', step: step.id, celsius: tenths(due.value), takenAt, source }]);
+    // What is due is told once, whatever else changed.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [due]);
+  const readings = readingsOf([
+    ...taken.map(({ celsius, takenAt }) => ({ atMs: Date.parse(takenAt), celsius })),
+    ...[...live.trail, ...live.last.slice(-1)]
+      .filter(({ atMs, stable }) => atMs > savedMs && stable !== false)
+      .map(({ atMs, value }) => ({ atMs, celsius: value })),
+  ]);
   const cooling = coolingOf(readings, roomC);
   const last = readings[readings.length - 1];
   // As soon as it is no warmer than the warmest at which the oils may go in.
@@ -56,13 +78,12 @@ export const CoolingPanel = ({
   const say = (): string => {
     if (!last) return 'Type what the thermometer says, now and again in a few minutes.';
     if (last.celsius <= step.toC[0]) {
-      return `${temperatureWords(degreesNow(last.celsius), units)}: cooler than it should be. Warm it a little.`;
+      return `${temperatureWords(tenths(last.celsius), units)}: cooler than it should be. Warm it a little.`;
     }
     if (last.celsius <= step.toC[1]) return 'Cool enough: the oils may go in.';
     if (wait === null) return 'One more reading, and there is a forecast.';
     return `Cool enough in about ${minutesWords(Math.max(1, Math.round(wait)))}, by Newton’s law of cooling.`;
   };
-  const degreesNow = (celsius: number): number => Math.round(10 * celsius) / 10;
   return (
     <section aria-label="Cooling" className={`${panel} grid gap-2`}>
       <h2 className="font-sans text-sm font-normal text-soft">Cooling</h2>
@@ -108,14 +129,20 @@ export const CoolingPanel = ({
           />
         </label>
       </form>
-      {probes.map((driver) => (
+      {probe && !heard && (
+        <button type="button" className={panelButton} onClick={() => setHeard(true)}>
+          Read the {probe.device.simulated ? 'simulated thermometer' : 'thermometer'}
+        </button>
+      )}
+      {probe && heard && (
         <LiveThermometer
-          key={driver.device.id}
-          driver={driver}
+          driver={probe}
+          readings={live}
           units={units}
-          onTake={(celsius) => take(celsius, driver.device.simulated ? 'simulated' : 'thermometer')}
+          onTake={(celsius) => take(celsius, source)}
         />
-      ))}
+      )}
+      {probe?.device.simulated !== false && <ConnectDevice kind="thermometer" />}
       <p role="status" className="text-[15px]">
         {say()}
       </p>

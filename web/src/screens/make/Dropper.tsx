@@ -2,11 +2,13 @@ import { possibleDropMl } from '@jubbet/core/quantity';
 import { dropOfBottle, weighedDropOf } from '@jubbet/core/stock';
 import { formatG, formatNumber, formatRange } from '@jubbet/core/words';
 import { useState } from 'react';
+import { useDevices } from '../../devices/useDevices';
 import { useCatalog } from '../../parts/catalog';
 import { NumberField } from '../../parts/NumberField';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
+import { LiveScale } from './LiveScale';
 import { panel, panelButton } from './panel';
 
 /** So many drops are weighed at once: enough for a kitchen scale to tell. */
@@ -21,6 +23,7 @@ export const Dropper = ({ bottleId }: { bottleId: string }) => {
   const { data } = useStored(['bottle', bottleId], () => bottles.get(bottleId));
   const [drops, setDrops] = useState(usualDrops);
   const [massG, setMassG] = useState<number | null>(null);
+  const scales = useDevices('scale');
   if (!data) return null;
   const { bottle } = data;
   const drop = dropOfBottle(catalog, bottle);
@@ -66,6 +69,14 @@ export const Dropper = ({ bottleId }: { bottleId: string }) => {
         <button type="submit" className={panelButton} disabled={massG === null}>
           Save the weighing
         </button>
+        {scales.map((driver) => (
+          <LiveScale
+            key={driver.device.id}
+            driver={driver}
+            askedG={null}
+            onTake={(g) => setMassG(Math.round(1000 * g) / 1000)}
+          />
+        ))}
       </form>
       {bottle.weighings.length > 0 && (
         <ul className="mt-2 grid gap-1 text-[15px]">

@@ -1,11 +1,10 @@
-import { dropsOnScale, settledG, type DropsWeighed } from '@jubbet/core/making';
+import { dropsOnScale, restedG, type DropsWeighed } from '@jubbet/core/making';
 import type { Range } from '@jubbet/core/quantity';
 import { formatDrops, formatG } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
-import { doByHand } from '../../devices/benchServer';
 import type { Driver } from '../../devices/driver';
 import { useReadings } from '../../devices/useReadings';
-import { useWrite } from '../../parts/useWrite';
+import { Hands } from './Hands';
 import { panel, panelButton } from './panel';
 
 /** What is to be asked about, and from which weight it is reckoned. */
@@ -14,24 +13,6 @@ interface Asked {
   readonly grownG: number;
   readonly toG: number;
 }
-
-/** Hands for a scale that weighs nothing: drops fall onto it. */
-const Hands = ({ deviceId, dropG }: { deviceId: string; dropG: number }) => {
-  const write = useWrite();
-  const drip = (drops: number) =>
-    void write('The scale', () => doByHand(deviceId, { hand: 'drip', drops, dropG }));
-  return (
-    <div className="flex flex-wrap items-center gap-2 text-[14px]">
-      <span className="text-soft">Practise:</span>
-      <button type="button" className={panelButton} onClick={() => drip(1)}>
-        a drop falls
-      </button>
-      <button type="button" className={panelButton} onClick={() => drip(2)}>
-        two at once
-      </button>
-    </div>
-  );
-};
 
 /** Drops are counted by what they weigh, while they fall; what may be one or two is asked. */
 export const LiveDrops = ({
@@ -49,7 +30,7 @@ export const LiveDrops = ({
   const [asked, setAsked] = useState<Asked | null>(null);
   const fromG = useRef<number | null>(null);
   const { resolution, simulated, id, name } = driver.device;
-  const settled = settledG(
+  const rested = restedG(
     last.map(({ atMs, value, stable }) => ({ atMs, g: value, stable })),
     resolution,
   );
@@ -58,20 +39,20 @@ export const LiveDrops = ({
     count.current = onDrops;
   });
   useEffect(() => {
-    if (settled === null) return;
+    if (rested === null) return;
     // The bottle, as it stands there when it is first heard, is where counting begins.
-    fromG.current ??= settled;
-    const grownG = settled - fromG.current;
+    fromG.current ??= rested;
+    const grownG = rested - fromG.current;
     const what = dropsOnScale(grownG, drop, resolution);
-    if (what.kind === 'none') return;
-    if (what.kind === 'drops') {
-      fromG.current = settled;
-      setAsked(null);
-      count.current(what.drops);
-    } else {
-      setAsked({ what, grownG, toG: settled });
+    if (what.kind === 'which' || what.kind === 'other') {
+      setAsked({ what, grownG, toG: rested });
+      return;
     }
-  }, [settled, drop, resolution]);
+    setAsked(null);
+    if (what.kind === 'none') return;
+    fromG.current = rested;
+    count.current(what.drops);
+  }, [rested, drop, resolution]);
   const answer = (drops: number): void => {
     fromG.current = asked?.toG ?? null;
     setAsked(null);
@@ -96,7 +77,7 @@ export const LiveDrops = ({
             ? `${formatG(asked.grownG, 2)} more: how many drops were that?`
             : asked
               ? `${formatG(asked.grownG, 2)} is no number of drops. Was something put on, or taken off?`
-              : settled === null
+              : rested === null
                 ? 'Still moving.'
                 : 'At rest: the next drop can fall.')}
       </p>
@@ -118,7 +99,15 @@ export const LiveDrops = ({
           </button>
         </div>
       )}
-      {simulated && <Hands deviceId={id} dropG={drop.likely} />}
+      {simulated && (
+        <Hands
+          deviceId={id}
+          acts={[
+            { label: 'a drop falls', hand: { hand: 'drip', drops: 1, dropG: drop.likely } },
+            { label: 'two at once', hand: { hand: 'drip', drops: 2, dropG: drop.likely } },
+          ]}
+        />
+      )}
     </section>
   );
 };

@@ -1,11 +1,11 @@
 import { settledG, toleranceG, weighedAs } from '@jubbet/core/making';
 import { formatG } from '@jubbet/core/words';
-import { useState } from 'react';
-import { doByHand } from '../../devices/benchServer';
+import { useState, type ComponentProps } from 'react';
 import type { Driver } from '../../devices/driver';
 import { useReadings } from '../../devices/useReadings';
-import { useWrite } from '../../parts/useWrite';
+import { Hands } from './Hands';
 import { panelButton } from './panel';
+import { useCommand } from './useCommand';
 
 /** A dial from nought to what is asked and a quarter more: the hand, the goal, and its tolerance. */
 const Dial = ({ g, askedG }: { g: number; askedG: number }) => {
@@ -46,35 +46,18 @@ const standing = (g: number, askedG: number): string => {
   }
 };
 
-/** Hands for a scale that weighs nothing: what lies on it is told. */
-const Hands = ({ deviceId, askedG }: { deviceId: string; askedG: number }) => {
-  const write = useWrite();
-  const put = (g: number) =>
-    void write('The scale', () =>
-      doByHand(deviceId, { hand: 'put', g: Math.round(100 * g) / 100 }),
-    );
-  return (
-    <div className="flex flex-wrap items-center gap-2 text-[14px]">
-      <span className="text-soft">Practise:</span>
-      <button type="button" className={panelButton} onClick={() => put(askedG / 2)}>
-        put half on
-      </button>
-      <button type="button" className={panelButton} onClick={() => put(1)}>
-        1 g more
-      </button>
-      <button type="button" className={panelButton} onClick={() => put(-1)}>
-        1 g off
-      </button>
-      <button
-        type="button"
-        className={panelButton}
-        onClick={() => void write('The scale', () => doByHand(deviceId, { hand: 'clear' }))}
-      >
-        clear it
-      </button>
-    </div>
-  );
-};
+/** What can be done to the simulated scale while so much is asked. */
+const handsFor = (askedG: number | null): ComponentProps<typeof Hands>['acts'] => [
+  askedG === null
+    ? { label: 'ten drops', hand: { hand: 'drip', drops: 10, dropG: practisedDropG } }
+    : { label: 'put half on', hand: { hand: 'put', g: Math.round(50 * askedG) / 100 } },
+  { label: '1 g more', hand: { hand: 'put', g: 1 } },
+  { label: '1 g off', hand: { hand: 'put', g: -1 } },
+  { label: 'clear it', hand: { hand: 'clear' } },
+];
+
+/** A drop of most oils, in g, for practice. */
+const practisedDropG = 0.04;
 
 /** What a scale on the bench says now, beside what is asked; taken once it has come to rest. */
 export const LiveScale = ({
@@ -83,59 +66,65 @@ export const LiveScale = ({
   onTake,
 }: {
   driver: Driver;
-  askedG: number;
+  /** Null where any weight will do. */
+  askedG: number | null;
   onTake: (g: number) => void;
 }) => {
-  const write = useWrite();
+  const command = useCommand();
   const [heard, setHeard] = useState(false);
+  const [tareG, setTareG] = useState(0);
   const { last, overloaded, trouble } = useReadings(heard ? driver : null);
-  const now = last[last.length - 1];
+  const { id, simulated, name, resolution } = driver.device;
   const settled = settledG(
-    last.map(({ atMs, value, stable }) => ({ atMs, g: value, stable })),
-    driver.device.resolution,
+    last.map(({ atMs, value, stable }) => ({ atMs, g: value - tareG, stable })),
+    resolution,
   );
+  const now = last[last.length - 1];
   if (!heard) {
     return (
       <button type="button" className={panelButton} onClick={() => setHeard(true)}>
-        Read the {driver.device.simulated ? 'simulated scale' : 'scale'}
+        Read the {simulated ? 'simulated scale' : 'scale'}
       </button>
     );
   }
+  const tare = (): void => {
+    const { command: ask } = driver;
+    if (ask) command(() => ask({ command: 'tare' }));
+    else if (now) setTareG(now.value);
+  };
+  const shownG = now ? now.value - tareG : null;
+  // A weight is told as finely as the scale tells it.
+  const digits = Math.min(3, Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9)));
   return (
     <section aria-label="Scale" className="grid basis-full gap-2">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-        <Dial g={now?.value ?? 0} askedG={askedG} />
+        {askedG !== null && <Dial g={shownG ?? 0} askedG={askedG} />}
         <p className="text-3xl font-bold tabular-nums" data-testid="on-scale">
-          {overloaded ? 'too much on it' : now ? `${now.value.toFixed(2)} g` : '…'}
+          {overloaded ? 'too much on it' : shownG !== null ? `${shownG.toFixed(digits)} g` : '…'}
         </p>
         <p role="status" className="text-[15px]">
           {trouble ??
-            (now
-              ? `${standing(now.value, askedG)}${settled === null ? ', still moving' : ''}`
-              : '')}
-          {driver.device.simulated && (
-            <span className="block text-sm text-soft">
-              {driver.device.name}: nothing is weighed
-            </span>
-          )}
+            [
+              shownG !== null && askedG !== null ? standing(shownG, askedG) : '',
+              shownG !== null && settled === null ? 'still moving' : '',
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          {simulated && <span className="block text-sm text-soft">{name}: nothing is weighed</span>}
         </p>
-        <button
-          type="button"
-          className={panelButton}
-          onClick={() => void write('The scale', () => driver.command({ command: 'tare' }))}
-        >
+        <button type="button" className={panelButton} onClick={tare}>
           Tare
         </button>
         <button
           type="button"
           className={panelButton}
           disabled={settled === null || settled < 0}
-          onClick={() => settled !== null && onTake(Math.round(100 * settled) / 100)}
+          onClick={() => settled !== null && onTake(Math.round(1000 * settled) / 1000)}
         >
           Take this weight
         </button>
       </div>
-      {driver.device.simulated && <Hands deviceId={driver.device.id} askedG={askedG} />}
+      {simulated && <Hands deviceId={id} acts={handsFor(askedG)} />}
     </section>
   );
 };

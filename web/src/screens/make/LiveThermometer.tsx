@@ -1,35 +1,23 @@
 import { temperatureWords, type Units } from '@jubbet/core/words';
-import { useState } from 'react';
-import { doByHand } from '../../devices/benchServer';
 import type { Driver } from '../../devices/driver';
-import { useReadings } from '../../devices/useReadings';
-import { useWrite } from '../../parts/useWrite';
+import type { Readings } from '../../devices/useReadings';
+import { Hands } from './Hands';
 import { panelButton } from './panel';
 
-/** What a thermometer on the bench says now; taken at a press. */
+/** What a thermometer on the bench says now. */
 export const LiveThermometer = ({
   driver,
+  readings: { last, trouble },
   units,
   onTake,
 }: {
   driver: Driver;
+  readings: Readings;
   units: Units;
   onTake: (celsius: number) => void;
 }) => {
-  const write = useWrite();
-  const [heard, setHeard] = useState(false);
-  const { last, trouble } = useReadings(heard ? driver : null);
   const now = last[last.length - 1];
   const { id, simulated, name } = driver.device;
-  if (!heard) {
-    return (
-      <button type="button" className={panelButton} onClick={() => setHeard(true)}>
-        Read the {simulated ? 'simulated thermometer' : 'thermometer'}
-      </button>
-    );
-  }
-  const hand = (done: Parameters<typeof doByHand>[1]) =>
-    void write('The thermometer', () => doByHand(id, done));
   return (
     <section aria-label="Thermometer" className="grid gap-2">
       <div className="flex flex-wrap items-center gap-3">
@@ -51,30 +39,17 @@ export const LiveThermometer = ({
         </p>
       )}
       {simulated && (
-        <div className="flex flex-wrap items-center gap-2 text-[14px]">
-          <span className="text-soft">Practise:</span>
-          <button
-            type="button"
-            className={panelButton}
-            onClick={() => hand({ hand: 'jug', celsius: 78 })}
-          >
-            a jug at {temperatureWords(78, units)}
-          </button>
-          <button
-            type="button"
-            className={panelButton}
-            onClick={() => hand({ hand: 'heat', on: true })}
-          >
-            into the bath
-          </button>
-          <button
-            type="button"
-            className={panelButton}
-            onClick={() => hand({ hand: 'heat', on: false })}
-          >
-            off the heat
-          </button>
-        </div>
+        <Hands
+          deviceId={id}
+          acts={[
+            {
+              label: `a jug at ${temperatureWords(78, units)}`,
+              hand: { hand: 'jug', celsius: 78 },
+            },
+            { label: 'into the bath', hand: { hand: 'heat', on: true } },
+            { label: 'off the heat', hand: { hand: 'heat', on: false } },
+          ]}
+        />
       )}
     </section>
   );

@@ -25,6 +25,7 @@ import { useDevices } from '../../devices/useDevices';
 import { NumberField } from '../../parts/NumberField';
 import { together } from '../../parts/together';
 import { verdictShapes } from '../../parts/VerdictMark';
+import { ConnectDevice } from './ConnectDevice';
 import { LiveScale } from './LiveScale';
 import { panel, panelButton } from './panel';
 
@@ -138,6 +139,9 @@ export const ScaleField = ({
             onTake={(g) => take(g, driver.device.simulated ? 'simulated' : 'scale')}
           />
         ))}
+      {asked.unit === 'g' && scales.every(({ device }) => device.simulated) && (
+        <ConnectDevice kind="scale" />
+      )}
       <p role="status" className="basis-full text-[15px]">
         {net !== null && net < 0
           ? 'That is less than the container alone.'

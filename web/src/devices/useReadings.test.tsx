@@ -1,0 +1,89 @@
+// @vitest-environment jsdom
+import type { LineEvent } from '@jubbet/protocol';
+import { act, renderHook } from '@testing-library/react';
+import { expect, test, vi } from 'vitest';
+import type { Driver } from './driver';
+import { useReadings } from './useReadings';
+
+const deviceThat = (kind: 'scale' | 'thermometer' = 'scale') => {
+  let seq = 0;
+  let say: (event: LineEvent) => void = () => undefined;
+  let trouble: (sentence: string | null) => void = () => undefined;
+  const stop = vi.fn();
+  const driver: Driver = {
+    device: { id: 'one', kind, name: 'One', simulated: true, resolution: 0.01 },
+    hear: (onLine, onTrouble) => {
+      say = onLine;
+      trouble = onTrouble;
+      return stop;
+    },
+    command: null,
+  };
+  return {
+    driver,
+    stop,
+    writes: (line: string, atS = seq) =>
+      act(() => {
+        seq += 1;
+        say({ seq, at: new Date(1000 * atS).toISOString(), line });
+      }),
+    troubles: (sentence: string | null) => act(() => trouble(sentence)),
+  };
+};
+
+test('weights are told as they come, the last dozen; other quantities are none of a scale', () => {
+  const { driver, writes } = deviceThat();
+  const { result } = renderHook(() => useReadings(driver));
+  for (let n = 1; n <= 20; n += 1) writes(`ST,+${n}.00 g`);
+  writes('72.5 C');
+  expect(result.current.last.map(({ value }) => value)).toEqual(
+    Array.from({ length: 12 }, (_, n) => n + 9),
+  );
+  expect(result.current.trouble).toBeNull();
+});
+
+test('twenty lines of nonsense in a row are said, and a weight ends it', () => {
+  const { driver, writes } = deviceThat();
+  const { result } = renderHook(() => useReadings(driver));
+  for (let n = 0; n < 19; n += 1) writes('???');
+  expect(result.current.trouble).toBeNull();
+  writes('???');
+  expect(result.current.trouble).toMatch(/no weight and no temperature/);
+  writes('ST,+1.00 g');
+  expect(result.current.trouble).toBeNull();
+});
+
+test('too much on the scale is said, and no weight stands there', () => {
+  const { driver, writes } = deviceThat();
+  const { result } = renderHook(() => useReadings(driver));
+  writes('ST,+1.00 g');
+  writes('OL');
+  expect(result.current).toMatchObject({ overloaded: true, last: [] });
+});
+
+test('a device that goes away shows no old weight, and comes back', () => {
+  const { driver, writes, troubles } = deviceThat();
+  const { result } = renderHook(() => useReadings(driver));
+  writes('ST,+1.00 g');
+  troubles('It does not answer.');
+  expect(result.current).toMatchObject({ trouble: 'It does not answer.', last: [] });
+  troubles(null);
+  expect(result.current.trouble).toBeNull();
+});
+
+test('the trail keeps one reading at rest in ten seconds', () => {
+  const { driver, writes } = deviceThat('thermometer');
+  const { result } = renderHook(() => useReadings(driver));
+  for (let second = 0; second <= 30; second += 1) {
+    writes(`${second === 20 ? 'US' : 'ST'},+${70 - second}.0 C`, second);
+  }
+  // At 20 s it moves: the next at rest is taken.
+  expect(result.current.trail.map(({ value }) => value)).toEqual([70, 60, 49]);
+});
+
+test('who no longer listens is told nothing', () => {
+  const { driver, stop } = deviceThat();
+  const { unmount } = renderHook(() => useReadings(driver));
+  unmount();
+  expect(stop).toHaveBeenCalledOnce();
+});
