@@ -30,6 +30,9 @@ export const readingsOf = (
 /** Warmer by more than this, in °C, is no trembling of the probe: it was warmed again. */
 const warmedC = 1;
 
+/** Less than this, in °C, may be the trembling of the probe. */
+const fallenC = 0.5;
+
 /** The readings since it was last warmed: what went before says nothing of how it cools now. */
 const sinceWarmed = (readings: readonly Reading[]): readonly Reading[] => {
   const rise = readings.findLastIndex(({ celsius }, n) => {
@@ -47,7 +50,9 @@ export const coolingOf = (readings: readonly Reading[], roomC: number): Cooling 
   const points = sinceWarmed(readings)
     .filter(({ celsius }) => celsius > roomC + 0.5)
     .map(({ minutes, celsius }) => ({ minutes, log: Math.log(celsius - roomC), celsius }));
-  if (points.length < 2) return null;
+  const [first] = points;
+  const last = points[points.length - 1];
+  if (!first || !last || first.celsius - last.celsius < fallenC) return null;
   // A straight line through the logarithms, by least squares.
   const n = points.length;
   const meanX = points.reduce((total, { minutes }) => total + minutes, 0) / n;

@@ -64,6 +64,8 @@ export const CoolingPanel = ({
     // What is due is told once, whatever else changed.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [due]);
+  // While it is read, nothing need be typed.
+  const isRead = heard && live.trouble === null && live.last.length > 0;
   const readings = readingsOf([
     ...taken.map(({ celsius, takenAt }) => ({ atMs: Date.parse(takenAt), celsius })),
     ...[...live.trail, ...live.last.slice(-1)]
@@ -87,6 +89,14 @@ export const CoolingPanel = ({
   return (
     <section aria-label="Cooling" className={`${panel} grid gap-2`}>
       <h2 className="font-sans text-sm font-normal text-soft">Cooling</h2>
+      <p role="status" className="text-[15px]">
+        {say()}
+      </p>
+      {readings.length > 0 && (
+        <Suspense fallback={null}>
+          <CoolingChart readings={readings} cooling={cooling} toC={step.toC} units={units} />
+        </Suspense>
+      )}
       <form
         className="flex flex-wrap items-end gap-2"
         onSubmit={(event) => {
@@ -96,22 +106,27 @@ export const CoolingPanel = ({
           setTyped(null);
         }}
       >
-        <label className="grid gap-0.5">
-          <span className="text-sm text-soft">Thermometer now</span>
-          <NumberField
-            label="What the thermometer says"
-            framed
-            className="min-h-11 w-20 text-lg font-bold text-ink"
-            unit={degreeSign(units)}
-            value={typed}
-            rule={{ least: -50, most: 500 }}
-            onNumber={setTyped}
-            onEmpty={() => setTyped(null)}
-          />
-        </label>
-        <button type="submit" className={panelButton} disabled={typed === null}>
-          Save the reading
-        </button>
+        {!isRead && (
+          <>
+            {' '}
+            <label className="grid gap-0.5">
+              <span className="text-sm text-soft">Thermometer now</span>
+              <NumberField
+                label="What the thermometer says"
+                framed
+                className="min-h-11 w-20 text-lg font-bold text-ink"
+                unit={degreeSign(units)}
+                value={typed}
+                rule={{ least: -50, most: 500 }}
+                onNumber={setTyped}
+                onEmpty={() => setTyped(null)}
+              />
+            </label>
+            <button type="submit" className={panelButton} disabled={typed === null}>
+              Save the reading
+            </button>
+          </>
+        )}{' '}
         <label className="grid gap-0.5">
           <span className="text-sm text-soft">Room</span>
           <NumberField
@@ -143,14 +158,6 @@ export const CoolingPanel = ({
         />
       )}
       {probe?.device.simulated !== false && <ConnectDevice kind="thermometer" />}
-      <p role="status" className="text-[15px]">
-        {say()}
-      </p>
-      {readings.length > 0 && (
-        <Suspense fallback={null}>
-          <CoolingChart readings={readings} cooling={cooling} toC={step.toC} units={units} />
-        </Suspense>
-      )}
     </section>
   );
 };
