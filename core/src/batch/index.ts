@@ -10,4 +10,32 @@ export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
 export { type Made, type MadeContainer, madeOf } from './made';
 export { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
+export { type Taken, takenBy } from './taken';
 export { type MadeContents, type MadeSummary, madeSummarySchema } from './outcome';
+export {
+  canBeRead,
+  type Clearance,
+  clearanceFor,
+  dueAt,
+  isOn,
+  type PatchTest,
+  patchTestSchema,
+  type ReadAt,
+  readAtHours,
+  sameName,
+  type SkinSign,
+  skinSigns,
+  type Somebody,
+  standingOf,
+  type TestStanding,
+  worstSign,
+} from './patchTest';
+export { piecesLeft, type Recipient, recipientSchema } from './recipient';
+export {
+  batchesWith,
+  bottlesOf,
+  type Suspect,
+  suspectsOf,
+  type TrailBatch,
+  type TrailBottle,
+} from './trail';

@@ -8,7 +8,7 @@ export {
 } from './askedIds';
 export { type Answer, withAnswer } from './answer';
 export type { Brief } from './brief';
-export { type Person, personSchema, pregnancyWeek, wearerOn } from './person';
+export { type Person, personSchema, pregnancyWeek, type Reaction, wearerOn } from './person';
 export { toldAge } from './toldAge';
 export {
   type Skin,

@@ -58,3 +58,25 @@ test('a past reaction is an allergy from then on; consent stays with the person'
   expect(wearer.allergies).toEqual(['tree nut', 'tea-tree']);
   expect(Object.keys(wearer)).not.toContain('consent');
 });
+
+test('a suspected reaction is no allergy until it was tested alone; an allergy is one for good', () => {
+  const wearer = wearerOn(
+    {
+      name: 'Ines',
+      born: '1985-06',
+      pregnant: false,
+      breastfeeding: false,
+      conditions: [],
+      allergies: [],
+      skin: 'normal',
+      reactions: [
+        { materialId: 'lavender', on: '2026-05-01', what: 'itched', suspected: true },
+        { materialId: 'tea-tree', on: '2026-05-01', what: 'itched', suspected: true },
+        { materialId: 'tea-tree', on: '2026-06-01', what: 'itched again, alone' },
+      ],
+    },
+    '2026-11-25',
+  );
+  expect(wearer.allergies).toEqual(['tea-tree']);
+  expect(wearer.suspected).toEqual(['lavender']);
+});

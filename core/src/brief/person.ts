@@ -19,11 +19,13 @@ export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
 };
 
 /** A past reaction to one material. */
-interface Reaction {
+export interface Reaction {
   readonly materialId: string;
   /** A day, `2026-11-25`. */
   readonly on: string;
   readonly what: string;
+  /** It was one of several in a blend: a caution, until it is tested alone. */
+  readonly suspected?: true | undefined;
 }
 
 /** Somebody in the house, as stored and as carried by the file of all data. */
@@ -41,6 +43,7 @@ export const personSchema = z
           materialId: z.string().min(1).max(200),
           on: z.iso.date(),
           what: z.string().max(500),
+          suspected: z.literal(true).optional(),
         }),
       )
       .max(100)
@@ -84,14 +87,23 @@ export const ageInMonths = (born: Month, day: string): number =>
 export const wearerOn = (person: Person, day: string): Wearer => {
   const { born, pregnancy, reactions, consent: _consent, asked: _asked, ...rest } = person;
   const week = pregnancyWeek(person, day);
+  const certain = (reactions ?? []).filter(({ suspected }) => !suspected);
   const allergies = [
-    ...new Set([...rest.allergies, ...(reactions ?? []).map(({ materialId }) => materialId)]),
+    ...new Set([...rest.allergies, ...certain.map(({ materialId }) => materialId)]),
+  ];
+  const suspected = [
+    ...new Set(
+      (reactions ?? [])
+        .filter((one) => one.suspected && !allergies.includes(one.materialId))
+        .map(({ materialId }) => materialId),
+    ),
   ];
   return {
     ...rest,
     // Weeks that were told and have run out say nothing any more: counted as the first third.
     ...(pregnancy ? { trimester: week === null ? undefined : trimesterOf(week) } : {}),
     allergies,
+    ...(suspected.length > 0 ? { suspected } : {}),
     ageMonths: ageInMonths(born, day),
   };
 };

@@ -19,6 +19,8 @@ export interface Wearer {
   readonly conditions: readonly string[];
   /** Families of the library, ids of materials, or other words, which no rule reads. */
   readonly allergies: readonly string[];
+  /** Ids of materials that were in a blend to which their skin reacted: one of them, nobody knows which. */
+  readonly suspected?: readonly string[] | undefined;
   readonly skin: Skin;
 }
 
@@ -39,6 +41,7 @@ export const wearerShape = {
   breastfeeding: z.boolean(),
   conditions: words,
   allergies: words,
+  suspected: words.optional(),
   skin: z.enum(['normal', 'sensitive', 'damaged']),
 };
 

@@ -2,31 +2,34 @@ import { describe, expect, test } from 'vitest';
 import { shippedCatalog, withOpenBottles } from '../catalog';
 import { asSettled, evaluate, settleMade } from '../drops';
 import { madeOut } from '../drops/worked.testing';
-import { analysesInUse, bottlesInUse, type Bottle } from '../stock';
+import { analysesInUse, bottlesInUse, type ShelvedBottle } from '../stock';
 import { known, oilOf } from '../catalog/known.testing';
 import { labelOf } from './label';
 import { plannedPieces } from './pieces';
 
 /** With these bottles open in it. */
-const opened = (bottles: readonly Bottle[], today: string) =>
+const opened = (bottles: readonly ShelvedBottle[], today: string) =>
   withOpenBottles(shippedCatalog, bottlesInUse(shippedCatalog, bottles, today));
 describe('a bottle on the shelf', () => {
-  const bottle = (more: Partial<Bottle>): Bottle => ({
+  const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
     materialId: 'lemon',
     lot: 'L1',
     supplier: '',
+    boughtOn: null,
     openedOn: '2026-01-10',
     printedDate: null,
     unit: 'ml',
     size: 10,
+    atStart: 5,
     left: 5,
     price: null,
     weighings: [],
     analysis: null,
+    first: false,
     finishedOn: null,
     ...more,
   });
-  const onBlend = (bottles: readonly Bottle[], oil = 'lemon', today = '2026-11-25') => {
+  const onBlend = (bottles: readonly ShelvedBottle[], oil = 'lemon', today = '2026-11-25') => {
     const { blend, evaluation } = madeOut(
       { brief: { sun: 'covered' }, oils: [{ id: oil, drops: 2 }] },
       opened(bottles, today),
@@ -82,17 +85,18 @@ describe('a bottle on the shelf', () => {
     expect(analysed).toBeGreaterThan(typical);
   });
 
-  test('the one opened last is in use; a finished one is not', () => {
+  test('the one that goes out of date first is in use; a finished one is not', () => {
     const old = bottle({ lot: 'old', openedOn: '2025-12-01' });
     const recent = bottle({ lot: 'new', openedOn: '2026-05-01' });
-    const lot = (bottles: readonly Bottle[]) => onBlend(bottles).blend.formula.oils[0]?.bottle?.lot;
-    expect(lot([recent, old])).toBe('new');
-    expect(lot([{ ...recent, finishedOn: '2026-06-01' }, old])).toBe('old');
+    const lot = (bottles: readonly ShelvedBottle[]) =>
+      onBlend(bottles).blend.formula.oils[0]?.bottle?.lot;
+    expect(lot([recent, old])).toBe('old');
+    expect(lot([recent, { ...old, finishedOn: '2026-06-01' }])).toBe('new');
     expect(lot([{ ...recent, openedOn: null }])).toBeUndefined();
   });
 
   /** Two drops of lemon, settled for a batch in a house with these bottles. */
-  const settledWith = (bottles: readonly Bottle[]) => {
+  const settledWith = (bottles: readonly ShelvedBottle[]) => {
     const { recipe, blend, evaluation } = madeOut(
       { oils: [{ id: 'lemon', drops: 2 }] },
       opened(bottles, '2026-11-25'),
@@ -103,7 +107,7 @@ describe('a bottle on the shelf', () => {
 
   test('a batch stays as it was made, whatever becomes of the bottle', () => {
     const { recipe } = settledWith([bottle({})]);
-    const oilIn = (bottles: readonly Bottle[]) =>
+    const oilIn = (bottles: readonly ShelvedBottle[]) =>
       evaluate(settleMade(opened(bottles, '2030-01-01'), recipe)).mixture.oils[0];
     const before = oilIn([bottle({})]);
     expect(before?.bottle?.lot).toBe('L1');
@@ -125,7 +129,7 @@ describe('a bottle on the shelf', () => {
       ({
         source: 'its sheet',
         contents: [['limonene', percent, percent, percent]],
-      }) satisfies Bottle['analysis'];
+      }) satisfies ShelvedBottle['analysis'];
     const { recipe, blend } = settledWith([bottle({ lot: '', analysis: found(70) })]);
     const analyses = analysesInUse(blend.catalog, ['lemon']);
     // Another bottle, without a lot number too, is opened after that.

@@ -80,6 +80,8 @@ type FindingReason =
       /** A near relative of what they are allergic to; of the family only by its plant. */
       readonly by: 'itself' | 'relative' | 'family' | 'patch-test';
     }
+  /** It was in a blend to which their skin reacted; which of it did that nobody knows. */
+  | { readonly code: 'suspected' }
   | { readonly code: 'allergy-free-words' }
   | { readonly code: 'never-on-skin'; readonly why: string | null }
   | { readonly code: 'not-for-home'; readonly why: string }

@@ -71,6 +71,21 @@ const somethingElseSchema = z.strictObject({
 /** What went in that the recipe does not have. */
 export type SomethingElse = z.infer<typeof somethingElseSchema>;
 
+/** What was added to a batch after it was finished, and why: its figures and its label follow. */
+const amendedSchema = z.strictObject({
+  kind: z.literal('amended'),
+  container,
+  /** Id of the oil or base. */
+  ingredient: id,
+  bottleId: id.nullable(),
+  amount: z.discriminatedUnion('unit', [
+    z.strictObject({ unit: z.literal('drops'), value: z.number().int().min(1).max(1000) }),
+    z.strictObject({ unit: z.literal('ml'), value: z.number().positive().max(10_000) }),
+    z.strictObject({ unit: z.literal('g'), value: z.number().positive().max(10_000) }),
+  ]),
+  words: words.min(1),
+});
+
 const moment = z.iso.datetime();
 
 /** In which order oils and carrier go in, and whether several containers are done in rounds. */
@@ -193,6 +208,7 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
     ml: z.number().positive().max(10_000).nullable(),
     words,
   }),
+  amendedSchema,
   /** Something else, or a spill, that was told by mistake. */
   z.strictObject({ kind: z.literal('struck'), undoes: z.number().int().min(1).max(mostEvents) }),
 ]);

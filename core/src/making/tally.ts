@@ -24,6 +24,8 @@ export interface Tally {
   /** What went in that the recipe does not have, in the order in which it was told. */
   readonly also: readonly Told<SomethingElse>[];
   readonly spilled: readonly Told<EventOf<'spilled'>>[];
+  /** What was added after the end, in the order in which it was told; it stands in `also` too. */
+  readonly amended: readonly Told<EventOf<'amended'>>[];
   /** Weights asked for anew, by step, in g. */
   readonly askedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
@@ -50,6 +52,7 @@ export const emptyTally: Tally = {
   reasons: [],
   also: [],
   spilled: [],
+  amended: [],
   askedG: new Map(),
   measured: new Map(),
   order: { first: 'oils', rounds: false },
@@ -128,9 +131,28 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       return { ...tally, also: [...tally.also, { ...event, seq }] };
     case 'spilled':
       return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
+    case 'amended': {
+      const { container, ingredient, bottleId, amount, words } = event;
+      const added: SomethingElse = {
+        kind: 'something-else',
+        ...{ container, ingredient, bottleId, amount, words },
+        source: 'typed',
+        intended: true,
+      };
+      return {
+        ...tally,
+        also: [...tally.also, { ...added, seq }],
+        amended: [...tally.amended, { ...event, seq }],
+      };
+    }
     case 'struck': {
       const stays = (one: { readonly seq: number }): boolean => one.seq !== event.undoes;
-      return { ...tally, also: tally.also.filter(stays), spilled: tally.spilled.filter(stays) };
+      return {
+        ...tally,
+        also: tally.also.filter(stays),
+        spilled: tally.spilled.filter(stays),
+        amended: tally.amended.filter(stays),
+      };
     }
     case 'discarded': {
       const gone = isOf(event.container);
@@ -146,6 +168,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         filledTo: without(tally.filledTo, (container) => container === event.container),
         also: tally.also.filter(({ container }) => container !== event.container),
         spilled: tally.spilled.filter(({ container }) => container !== event.container),
+        amended: tally.amended.filter(({ container }) => container !== event.container),
         discards: new Map(tally.discards).set(
           event.container,
           (tally.discards.get(event.container) ?? 0) + 1,

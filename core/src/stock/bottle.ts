@@ -21,14 +21,16 @@ export const bottleSchema = z
     materialId: z.string().min(1),
     lot: z.string().max(80),
     supplier: z.string().max(120),
+    /** When it was bought; null where nobody knows. */
+    boughtOn: day.nullable(),
     openedOn: day.nullable(),
     /** The date printed on it, until which it keeps. */
     printedDate: day.nullable(),
     /** What it is measured by: what pours by ml, what is weighed out by g. */
     unit: z.enum(['ml', 'g']),
-    /** What it held when it was full, and what is left, in its unit. */
+    /** What it held when it was full, and what was in it when it came onto the shelf, in its unit. */
     size: z.number().positive().max(20_000),
-    left: z.number().min(0).max(20_000),
+    atStart: z.number().min(0).max(20_000),
     /** What it cost in all, in the maker's own money; null where it is not known. */
     price: z.number().min(0).max(100_000).nullable(),
     weighings: z
@@ -41,12 +43,14 @@ export const bottleSchema = z
       .max(20),
     /** Constituents by a batch analysis of this bottle; null where there is none. */
     analysis: analysisSchema.nullable(),
+    /** Taken first, whatever the dates of the others say. */
+    first: z.boolean(),
     /** Emptied or thrown away. */
     finishedOn: day.nullable(),
   })
-  .refine(({ size, left }) => left <= size, {
+  .refine(({ size, atStart }) => atStart <= size, {
     error: 'more-than-holds',
-    path: ['left'],
+    path: ['atStart'],
   });
 
 /** A bottle on the shelf. */

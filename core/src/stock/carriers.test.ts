@@ -1,20 +1,23 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
 import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
-import type { Bottle } from './bottle';
+import type { ShelvedBottle } from './movement';
 
-const bottle = (more: Partial<Bottle>): Bottle => ({
+const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
   materialId: 'jojoba',
   lot: '',
   supplier: '',
+  boughtOn: null,
   openedOn: null,
   printedDate: null,
   unit: 'ml',
   size: 250,
+  atStart: 140,
   left: 140,
   price: 20,
   weighings: [],
   analysis: null,
+  first: false,
   finishedOn: null,
   ...more,
 });
@@ -28,7 +31,7 @@ const anything: CarriersAsked = {
   order: 'name',
 };
 
-const shown = (asked: Partial<CarriersAsked>, bottles: readonly Bottle[] = []) =>
+const shown = (asked: Partial<CarriersAsked>, bottles: readonly ShelvedBottle[] = []) =>
   carriersAsked(
     shippedCatalog.bases.map((base) => carrierOnShelf(base, bottles)),
     {

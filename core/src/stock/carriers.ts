@@ -2,7 +2,7 @@ import { baseFacts, type Base } from '../catalog';
 import type { WearerOrAnyone } from '../brief';
 import { allergyTo } from '../limits';
 import { pricePer100Ml, stockAsOne, stockOf, type Stock } from './shelf';
-import type { Bottle } from './bottle';
+import type { ShelvedBottle } from './movement';
 
 /** A base beside what of it stands on the shelf. */
 export interface CarrierOnShelf {
@@ -26,7 +26,7 @@ export interface CarriersAsked {
   readonly order: CarrierOrder;
 }
 
-export const carrierOnShelf = (base: Base, shelf: readonly Bottle[]): CarrierOnShelf => {
+export const carrierOnShelf = (base: Base, shelf: readonly ShelvedBottle[]): CarrierOnShelf => {
   const here = shelf.filter(
     ({ materialId, finishedOn }) => materialId === base.id && finishedOn === null,
   );

@@ -18,6 +18,16 @@ export {
   type TimeLine,
 } from './timeLine';
 export { enoughFor } from './enough';
+export {
+  effectOf,
+  inForce,
+  leftIn,
+  type Moved,
+  type Movement,
+  type MovementKind,
+  movementSchema,
+  type ShelvedBottle,
+} from './movement';
 export { onTheTable, type OnTheTable } from './onTheTable';
 export { analysisSchema, type Bottle, bottleSchema } from './bottle';
 export {

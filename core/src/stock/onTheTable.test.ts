@@ -1,28 +1,31 @@
 import { expect, test } from 'vitest';
 import { evaluate } from '../drops';
 import { blendOf } from '../drops/blend.testing';
-import type { Bottle } from './bottle';
+import type { ShelvedBottle } from './movement';
 import { onTheTable } from './onTheTable';
 
-const bottle = (more: Partial<Bottle>): Bottle => ({
+const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
   materialId: 'lavender',
   lot: 'L-1',
   supplier: '',
+  boughtOn: null,
   openedOn: '2026-06-01',
   printedDate: null,
   unit: 'ml',
   size: 10,
+  atStart: 10,
   left: 10,
   price: null,
   weighings: [],
   analysis: null,
+  first: false,
   finishedOn: null,
   ...more,
 });
 
 // 6 drops of 0.05 ml are 0.3 ml in each roll-on.
 const { mixture } = evaluate(blendOf({ oils: { lavender: 6 }, bases: { jojoba: 1 } }));
-const rowOf = (bottles: Bottle[], count = 3) => {
+const rowOf = (bottles: ShelvedBottle[], count = 3) => {
   const shelf = bottles.map((one, n) => ({ id: `b${n}`, bottle: one }));
   return onTheTable(mixture, count, shelf, (id) =>
     id === 'lavender' ? { id: 'b0', bottle: { past: false } } : undefined,

@@ -1,5 +1,5 @@
 import type { Mixture } from '../mixture';
-import type { Bottle } from './bottle';
+import type { ShelvedBottle } from './movement';
 
 /** A material as it must stand on the table, and the bottle that it comes from. */
 export interface OnTheTable {
@@ -40,7 +40,7 @@ const hair = 1e-6;
 export const onTheTable = (
   mixture: Mixture,
   count: number,
-  bottles: readonly { readonly id: string; readonly bottle: Bottle }[],
+  bottles: readonly { readonly id: string; readonly bottle: ShelvedBottle }[],
   openBottle: (materialId: string) => InUse | undefined,
 ): readonly OnTheTable[] => {
   const needed = [
@@ -59,7 +59,7 @@ export const onTheTable = (
     );
     const inUse = openBottle(materialId);
     const found = shelved.find(({ id }) => id === inUse?.id)?.bottle;
-    const holds = ({ left, unit }: Bottle): number =>
+    const holds = ({ left, unit }: ShelvedBottle): number =>
       Math.floor((left + hair) / (unit === 'ml' ? each.ml : each.g));
     const closed = shelved.find(
       ({ bottle }) => bottle.openedOn === null && holds(bottle) >= count,

@@ -10,21 +10,25 @@ import {
   stockOf,
   usualUnit,
 } from './shelf';
-import { bottleSchema, type Bottle } from './bottle';
+import { bottleSchema } from './bottle';
+import type { ShelvedBottle } from './movement';
 import { describe, expect, test } from 'vitest';
 
-const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+const bottle = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
   materialId: 'orange-sweet',
   lot: 'OR-1',
   supplier: '',
+  boughtOn: null,
   openedOn: '2026-03-01',
   printedDate: null,
   unit: 'ml',
   size: 10,
+  atStart: 4,
   left: 4,
   price: null,
   weighings: [],
   analysis: null,
+  first: false,
   finishedOn: null,
   ...more,
 });
@@ -40,6 +44,15 @@ describe('how long a bottle keeps', () => {
       { until: '2028-12-31', because: 'printed' },
     ],
     [{ openedOn: null }, null],
+    // Closed, it is held to keep no longer than if it had been opened when it was bought.
+    [
+      { openedOn: null, boughtOn: '2026-02-01' },
+      { until: '2027-02-01', because: 'bought' },
+    ],
+    [
+      { openedOn: null, boughtOn: '2026-02-01', printedDate: '2028-01-01' },
+      { until: '2028-01-01', because: 'printed' },
+    ],
     [{ materialId: 'no-such-thing' }, null],
   ])('%o', (more, keeps) => {
     expect(keeping(shippedCatalog, bottle(more))).toEqual(
@@ -49,23 +62,40 @@ describe('how long a bottle keeps', () => {
 });
 
 describe('the bottle in use', () => {
-  test('is the one opened last that is not finished', () => {
+  const lotInUse = (bottles: readonly ShelvedBottle[], today = '2026-11-25') =>
+    bottlesInUse(shippedCatalog, bottles, today).get('orange-sweet')?.bottle.lot;
+
+  test('is the open one that goes out of date first, and is not finished', () => {
     const inUse = bottlesInUse(
       shippedCatalog,
       [
-        bottle({ lot: 'first', openedOn: '2026-01-01' }),
-        bottle({ lot: 'third', openedOn: '2026-05-01', finishedOn: '2026-06-01' }),
-        bottle({ lot: 'second', openedOn: '2026-03-01' }),
-        bottle({ lot: 'closed', openedOn: null }),
+        bottle({ lot: 'second', openedOn: '2026-05-01' }),
+        bottle({ lot: 'finished', openedOn: '2026-01-01', finishedOn: '2026-06-01' }),
+        bottle({ lot: 'first', openedOn: '2026-03-01' }),
+        bottle({ lot: 'closed', openedOn: null, printedDate: '2026-12-01' }),
       ],
       '2026-11-25',
     );
     expect(inUse.get('orange-sweet')?.bottle).toEqual({
-      lot: 'second',
+      lot: 'first',
       keepsUntil: '2027-03-01',
       because: 'opened',
       past: false,
     });
+  });
+
+  test('is no empty one and none past its date while there is another', () => {
+    const fresh = bottle({ lot: 'fresh', openedOn: '2026-10-01' });
+    const past = bottle({ lot: 'past', openedOn: '2025-10-01' });
+    const empty = bottle({ lot: 'empty', openedOn: '2026-05-01', left: 0 });
+    expect(lotInUse([past, empty, fresh])).toBe('fresh');
+    expect(lotInUse([past, empty])).toBe('past');
+    expect(lotInUse([empty])).toBe('empty');
+  });
+
+  test('is the one that the maker wants first, whatever its date', () => {
+    const chosen = bottle({ lot: 'chosen', openedOn: '2026-10-01', first: true });
+    expect(lotInUse([bottle({ lot: 'sooner' }), chosen])).toBe('chosen');
   });
 
   test('is past its time from the day after its date', () => {
@@ -133,12 +163,13 @@ describe('what is left', () => {
   });
 
   test('is never more than the bottle holds', () => {
-    const read = bottleSchema.safeParse(bottle({ size: 10, left: 10.5 }));
+    const { left: _, ...plain } = bottle({ size: 10, atStart: 10.5 });
+    const read = bottleSchema.safeParse(plain);
     expect(read.error?.issues[0]).toMatchObject({
-      path: ['left'],
+      path: ['atStart'],
       message: 'more-than-holds',
     });
-    expect(bottleSchema.safeParse(bottle({ size: 10, left: 10 })).success).toBe(true);
+    expect(bottleSchema.safeParse({ ...plain, atStart: 10 }).success).toBe(true);
   });
 });
 
@@ -155,14 +186,14 @@ describe('from ml to g and back', () => {
   });
 
   test('a bottle changes its unit by its density, and comes back', () => {
-    const jojoba = bottle({ size: 250, left: 140 });
+    const jojoba = bottle({ size: 250, atStart: 140 });
     const weighed = measuredIn(jojoba, 'g', 0.867);
-    expect(weighed).toMatchObject({ unit: 'g', size: 216.75, left: 121.38 });
+    expect(weighed).toMatchObject({ unit: 'g', size: 216.75, atStart: 121.38 });
     expect(measuredIn(weighed, 'ml', 0.867)).toEqual(jojoba);
   });
 
   test('where the density is not known the numbers stay', () => {
-    expect(measuredIn(bottle(), 'g', null)).toMatchObject({ unit: 'g', size: 10, left: 4 });
+    expect(measuredIn(bottle(), 'g', null)).toMatchObject({ unit: 'g', size: 10, atStart: 4 });
   });
 
   test.each([

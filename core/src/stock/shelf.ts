@@ -1,6 +1,7 @@
 import { type Catalog, type OpenBottle, isMelted, keepsFrom } from '../catalog';
 import { isPossibleDrop, measuredDrop, type Range, type Day } from '../quantity';
 import { isDay, type Bottle } from './bottle';
+import type { ShelvedBottle } from './movement';
 
 /** What is left of a material on the shelf, of bottles in ml and of those in g. */
 export interface Stock {
@@ -9,7 +10,7 @@ export interface Stock {
 }
 
 /** What is left of each material in all bottles that are not finished, open or not. */
-export const stockOf = (bottles: readonly Bottle[]): ReadonlyMap<string, Stock> => {
+export const stockOf = (bottles: readonly ShelvedBottle[]): ReadonlyMap<string, Stock> => {
   const stock = new Map<string, Stock>();
   for (const { materialId, unit, left, finishedOn } of bottles) {
     if (finishedOn !== null) continue;
@@ -51,7 +52,7 @@ export const measuredIn = (
   if (unit === bottle.unit || densityGPerMl === null) return { ...bottle, unit };
   const to = (amount: number): number =>
     Math.round(100 * (unit === 'g' ? amount * densityGPerMl : amount / densityGPerMl)) / 100;
-  return { ...bottle, unit, size: to(bottle.size), left: to(bottle.left) };
+  return { ...bottle, unit, size: to(bottle.size), atStart: to(bottle.atStart) };
 };
 
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
@@ -59,21 +60,29 @@ interface Keeping {
   readonly until: Day;
   /** When it was opened; null where nobody has said, or said a day that there is not. */
   readonly from: Day | null;
-  readonly because: 'printed' | 'opened';
+  readonly because: 'printed' | 'opened' | 'bought';
 }
 
-/** The earlier of the printed date and what the material keeps once opened. */
+/** A day that there is; null for one that there is not, of an older store. */
+const known = (day: Day | null): Day | null => (day !== null && isDay(day) ? day : null);
+
+/**
+ * The earlier of the printed date and what the material keeps once opened. A closed bottle without a
+ * printed date keeps no longer than if it had been opened on the day it was bought.
+ */
 export const keeping = (catalog: Catalog, bottle: Bottle): Keeping | null => {
   const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
-  // A day that there is not, of an older store, says nothing.
-  const openedOn = bottle.openedOn !== null && isDay(bottle.openedOn) ? bottle.openedOn : null;
+  const openedOn = known(bottle.openedOn);
   const opened = openedOn && material ? keepsFrom(openedOn, material) : null;
-  const printed =
-    bottle.printedDate !== null && isDay(bottle.printedDate) ? bottle.printedDate : null;
+  const printed = known(bottle.printedDate);
   if (printed !== null && (opened === null || printed <= opened)) {
     return { until: printed, from: openedOn, because: 'printed' };
   }
-  return opened === null ? null : { until: opened, from: openedOn, because: 'opened' };
+  if (opened !== null) return { until: opened, from: openedOn, because: 'opened' };
+  const boughtOn = known(bottle.boughtOn);
+  return boughtOn && material
+    ? { until: keepsFrom(boughtOn, material), from: null, because: 'bought' }
+    : null;
 };
 
 /** One drop of this bottle as it was weighed, in ml, whatever came of it; null without a density. */
@@ -91,42 +100,79 @@ export const dropOfBottle = (catalog: Catalog, bottle: Bottle): Range | null => 
   return drop && isPossibleDrop(drop) ? drop : null;
 };
 
+/** A bottle that may be taken from, with how long it keeps. */
+interface Candidate<B> {
+  readonly bottle: B;
+  readonly keeps: Keeping & { readonly because: 'printed' | 'opened' };
+}
+
 /**
- * Of each material the bottle in use: open, not finished, opened last.
+ * Open bottles of one material in the order in which they are to be used up: the one that the maker
+ * wants first, then by the date that passes first. Empty ones and those past their date come last.
+ */
+const inTurn = <B extends ShelvedBottle>(
+  catalog: Catalog,
+  bottles: readonly B[],
+  today: Day,
+): readonly Candidate<B>[] => {
+  const rank = ({ bottle, keeps }: Candidate<B>): number =>
+    bottle.first ? 0 : bottle.left <= 0 ? 3 : keeps.until < today ? 2 : 1;
+  return bottles
+    .flatMap((bottle): Candidate<B>[] => {
+      if (bottle.openedOn === null || bottle.finishedOn !== null) return [];
+      const keeps = keeping(catalog, bottle);
+      // Open, and a day that there is not: nobody knows since when.
+      return keeps && keeps.because !== 'bought'
+        ? [{ bottle, keeps: { ...keeps, because: keeps.because } }]
+        : [];
+    })
+    .sort(
+      (a, b) =>
+        rank(a) - rank(b) ||
+        a.keeps.until.localeCompare(b.keeps.until) ||
+        (a.bottle.openedOn ?? '').localeCompare(b.bottle.openedOn ?? ''),
+    );
+};
+
+/**
+ * Of each material the bottle in use: of the open ones that are not finished the one that the maker
+ * wants first, else the one that goes out of date first.
  *
  * @param today on which it is asked whether a bottle is past its time
  */
 export const bottlesInUse = (
   catalog: Catalog,
-  bottles: readonly (Bottle & { readonly id?: string })[],
+  bottles: readonly (ShelvedBottle & { readonly id?: string })[],
   today: Day,
-): ReadonlyMap<string, OpenBottle> =>
-  new Map(
-    bottles
-      .filter(({ openedOn, finishedOn }) => openedOn !== null && finishedOn === null)
-      .sort((a, b) => (a.openedOn ?? '').localeCompare(b.openedOn ?? ''))
-      .flatMap((bottle): [string, OpenBottle][] => {
-        const keeps = keeping(catalog, bottle);
-        return keeps
-          ? [
-              [
-                bottle.materialId,
-                {
-                  bottle: {
-                    lot: bottle.lot,
-                    keepsUntil: keeps.until,
-                    because: keeps.because,
-                    past: keeps.until < today,
-                  },
-                  id: bottle.id ?? null,
-                  dropMl: dropOfBottle(catalog, bottle),
-                  analysis: bottle.analysis,
-                },
-              ],
-            ]
-          : [];
-      }),
+): ReadonlyMap<string, OpenBottle> => {
+  const byMaterial = new Map<string, (ShelvedBottle & { readonly id?: string })[]>();
+  for (const bottle of bottles) {
+    byMaterial.set(bottle.materialId, [...(byMaterial.get(bottle.materialId) ?? []), bottle]);
+  }
+  return new Map(
+    [...byMaterial].flatMap(([materialId, alike]): [string, OpenBottle][] => {
+      const [next] = inTurn(catalog, alike, today);
+      if (!next) return [];
+      const { bottle, keeps } = next;
+      return [
+        [
+          materialId,
+          {
+            bottle: {
+              lot: bottle.lot,
+              keepsUntil: keeps.until,
+              because: keeps.because,
+              past: keeps.until < today,
+            },
+            id: bottle.id ?? null,
+            dropMl: dropOfBottle(catalog, bottle),
+            analysis: bottle.analysis,
+          },
+        ],
+      ];
+    }),
   );
+};
 
 /** Of these oils the analyses of the bottles that are in use now, for a batch to carry. */
 export const analysesInUse = (

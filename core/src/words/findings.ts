@@ -194,6 +194,8 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         ? `${name} is closely related to ${to}: patch test first.`
         : `${name} may matter to someone allergic to ${to}: patch test first.`;
     }
+    case 'suspected':
+      return `${name} was in a blend that their skin reacted to: test it alone first.`;
     case 'allergy-free-words':
       return `“${finding.subject}” is free text, which isn’t checked. Check every label.`;
     case 'never-on-skin':

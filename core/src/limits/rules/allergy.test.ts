@@ -29,4 +29,15 @@ describe('allergies', () => {
       subject: 'nickel',
     });
   });
+
+  test('what was in a blend that their skin reacted to is a caution, until it is tested alone', () => {
+    const wearer = { suspected: ['tea-tree'] };
+    expect(found({ oils: { 'tea-tree': 1 }, wearer }, 'allergy')).toMatchObject({
+      verdict: 'caution',
+      blocking: false,
+      subject: 'tea-tree',
+      reason: { code: 'suspected' },
+    });
+    expect(found({ oils: { lavender: 1 }, wearer }, 'allergy').verdict).toBe('within');
+  });
 });

@@ -79,7 +79,18 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
             }),
           )
       : [];
-  const all = [...found, ...unread, ...unsaid];
+  const suspected = materials
+    .filter(({ id }) => wearer?.suspected?.includes(id))
+    .map(({ id }) =>
+      finding({
+        ...common,
+        verdict: 'caution',
+        subject: id,
+        source: 'the wearer',
+        reason: { code: 'suspected' },
+      }),
+    );
+  const all = [...found, ...suspected, ...unread, ...unsaid];
   return all.length > 0
     ? all
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];

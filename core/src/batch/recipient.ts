@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+/** Who got pieces of a batch, and when. */
+export const recipientSchema = z.strictObject({
+  batchId: z.string().min(1).max(120),
+  /** How many pieces. */
+  pieces: z.number().int().min(1).max(1000),
+  /** Which, where that matters: `3`, `the small one`; empty where not. */
+  which: z.string().max(80),
+  /** Null for somebody who is not in the house: the raffle table, a friend of a friend. */
+  personId: z.string().min(1).max(120).nullable(),
+  name: z.string().trim().min(1).max(120),
+  /** The day, `2026-11-25`. */
+  on: z.iso.date(),
+});
+export type Recipient = z.infer<typeof recipientSchema>;
+
+/** How many pieces of a batch are still here; less than nothing where more were given than made. */
+export const piecesLeft = (
+  made: number,
+  recipients: readonly Pick<Recipient, 'pieces'>[],
+): number => made - recipients.reduce((total, { pieces }) => total + pieces, 0);
