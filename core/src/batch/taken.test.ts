@@ -21,7 +21,9 @@ const drops = (container: number, count: number, bottleId: string | null = null)
   }));
 
 const lavender = (events: readonly BenchEvent[], bottles = {}) =>
-  takenBy(blend, events, bottles).filter(({ materialId }) => materialId === 'lavender');
+  takenBy(madeOf(blend, events), events, bottles).filter(
+    ({ materialId }) => materialId === 'lavender',
+  );
 
 test('what fell is what was taken, whatever was planned, out of the bottle it was begun with', () => {
   const taken = lavender([...drops(0, 3), ...drops(1, 4)], { lavender: { id: 'lv-1' } });
@@ -44,7 +46,7 @@ test('what was thrown away with its container is gone too', () => {
 });
 
 test('of nothing nothing was taken', () => {
-  expect(takenBy(blend, [], {})).toEqual([]);
+  expect(takenBy(madeOf(blend, []), [], {})).toEqual([]);
 });
 
 test('without anything thrown away, what was taken is what is in the containers', () => {
@@ -57,7 +59,7 @@ test('without anything thrown away, what was taken is what is in the containers'
       const inside = madeOf(any, events)
         .containers.filter(({ isEmpty }) => !isEmpty)
         .reduce((total, { evaluation }) => total + evaluation.mixture.totalG.likely, 0);
-      const out = takenBy(any, events, {}).reduce((total, { g }) => total + g, 0);
+      const out = takenBy(madeOf(any, events), events, {}).reduce((total, { g }) => total + g, 0);
       expect(out).toBeCloseTo(inside, 6);
     }),
     { numRuns: 60 },

@@ -1,7 +1,6 @@
-import type { Blend } from '../drops';
 import type { BenchEvent } from '../making';
 import type { Mixture } from '../mixture';
-import { madeOf } from './made';
+import { madeOf, type Made } from './made';
 
 /** What a batch took of one material out of one bottle. */
 export interface Taken {
@@ -16,14 +15,17 @@ export interface Taken {
 const dust = 1e-9;
 
 /** Everything that went into a batch: what is in its containers, and what was thrown away with one. */
-const mixturesOf = (blend: Blend, events: readonly BenchEvent[]): readonly Mixture[] => {
+const mixturesOf = (
+  { blend, containers }: Made,
+  events: readonly BenchEvent[],
+): readonly Mixture[] => {
   const thrownAway = events.flatMap((event, at): Mixture[] => {
     if (event.kind !== 'discarded') return [];
     const before = madeOf(blend, events.slice(0, at)).containers;
     const gone = before.find(({ number }) => number === event.container);
     return gone && !gone.isEmpty ? [gone.evaluation.mixture] : [];
   });
-  const kept = madeOf(blend, events).containers.flatMap(({ isEmpty, evaluation }) =>
+  const kept = containers.flatMap(({ isEmpty, evaluation }) =>
     isEmpty ? [] : [evaluation.mixture],
   );
   return [...thrownAway, ...kept];
@@ -47,16 +49,17 @@ const sharesOf = (events: readonly BenchEvent[]): ReadonlyMap<string, Map<string
  * What a batch really took off the shelf, from what was counted and measured: what was lost, spilled
  * or thrown away with a container is gone too.
  *
+ * @param events of which it was made
  * @param bottles that it was begun with, by id of the material; where drops were counted out of
  *   another, each has its share
  */
 export const takenBy = (
-  blend: Blend,
+  made: Made,
   events: readonly BenchEvent[],
   bottles: Readonly<Record<string, { readonly id: string }>>,
 ): readonly Taken[] => {
   const total = new Map<string, { ml: number; g: number }>();
-  for (const { oils, bases } of mixturesOf(blend, events)) {
+  for (const { oils, bases } of mixturesOf(made, events)) {
     const all = [
       ...oils.map(({ oil, ml, g }) => ({ id: oil.id, ml, g })),
       ...bases.map(({ base, ml, g }) => ({ id: base.id, ml, g })),

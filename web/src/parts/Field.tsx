@@ -38,19 +38,22 @@ export const SelectField = <T extends string>({
   hint,
   value,
   choices,
+  disabled = false,
   onChoose,
 }: {
   label: string;
   hint?: string | undefined;
   value: T;
   choices: readonly (readonly [T, string])[];
+  disabled?: boolean;
   onChoose: (value: T) => void;
 }) => (
   <label className="grid content-start gap-1">
     <span className="text-sm text-soft">{label}</span>
     <select
       aria-label={label}
-      className={clsx(box, 'w-full min-w-0 border-field bg-sheet')}
+      disabled={disabled}
+      className={clsx(box, 'w-full min-w-0 border-field bg-sheet disabled:opacity-60')}
       value={value}
       onChange={(event) => {
         const found = choices.find(([id]) => id === event.target.value);

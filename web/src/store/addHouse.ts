@@ -12,7 +12,18 @@ import { inParts, keepForWayBack, tableOf } from './wayBack';
 // changed in both houses both are kept.
 
 /** Kinds of record that are met one by one. Events come with their batch; settings stay. */
-const met = ['materials', 'blends', 'people', 'bottles', 'vessels', 'batches', 'drafts'] as const;
+const met = [
+  'materials',
+  'blends',
+  'people',
+  'bottles',
+  'vessels',
+  'batches',
+  'drafts',
+  'movements',
+  'recipients',
+  'patchTests',
+] as const;
 export type MetTable = (typeof met)[number];
 
 export type Row = Changed & { readonly id: string };

@@ -2,7 +2,15 @@ import 'fake-indexeddb/auto';
 import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
-import { doneAt, packLog, reopenedAt, stepsOf, type BenchEvent } from '@jubbet/core/making';
+import {
+  doneAt,
+  dropAt,
+  packLog,
+  reopenedAt,
+  stepsOf,
+  type BenchEvent,
+  type Step,
+} from '@jubbet/core/making';
 import { settleProblemWords } from '@jubbet/core/words';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { batchStore } from './batches';
@@ -69,6 +77,15 @@ const drop: BenchEvent = {
 };
 const drops = (count: number): BenchEvent[] => Array.from({ length: count }, () => drop);
 const done = (step: string): BenchEvent => doneAt(step, 'tap');
+
+/** Everything that is asked for, step by step. */
+const walked = (steps: readonly Step[]): BenchEvent[] =>
+  steps.flatMap((step) => [
+    ...(step.kind === 'count'
+      ? Array.from({ length: step.drops }, () => dropAt(step, { source: 'tap', bottleId: null }))
+      : []),
+    done(step.id),
+  ]);
 
 describe('a bottle that must not be used', () => {
   test('does not go on, at this step or a later one, by whatever way', async () => {
@@ -256,21 +273,108 @@ test('what a file says came of a batch is not believed: its events are judged', 
   });
 });
 
+const bottle = {
+  materialId: 'lavender',
+  lot: 'LV-9',
+  supplier: '',
+  openedOn: '2026-09-01',
+  printedDate: null,
+  unit: 'ml' as const,
+  size: 10,
+  atStart: 8,
+  boughtOn: null,
+  first: false,
+  price: null,
+  weighings: [],
+  analysis: null,
+  finishedOn: null,
+};
+
 test('a batch says which bottles of the shelf it was made from, by id and lot', async () => {
-  const id = await bottlesStore(db).add({
-    materialId: 'lavender',
-    lot: 'LV-9',
-    supplier: '',
-    openedOn: '2026-09-01',
-    printedDate: null,
-    unit: 'ml',
-    size: 10,
-    left: 8,
-    price: null,
-    weighings: [],
-    analysis: null,
-    finishedOn: null,
-  });
+  const id = await bottlesStore(db).add(bottle);
   const begun = await begin(recipe(), await readCatalog(db));
   expect((await db.batches.get(begun.id))?.bottles).toEqual({ lavender: { id, lot: 'LV-9' } });
+});
+
+describe('what a batch took', () => {
+  const leftOf = async (id: string) => (await bottlesStore(db).get(id))?.bottle.left;
+  /** A batch with a drop of lavender, of 0.05 ml, out of a bottle with 8 ml. */
+  const finished = async () => {
+    const id = await bottlesStore(db).add(bottle);
+    const { id: batchId, steps } = await begin(recipe(), await readCatalog(db));
+    for (const event of walked(steps)) await batchStore(db).record(batchId, [event]);
+    return { id, batchId, steps };
+  };
+
+  test('goes off the shelf when it is finished, and not before', async () => {
+    const id = await bottlesStore(db).add(bottle);
+    const { id: batchId, steps } = await begin(recipe(), await readCatalog(db));
+    const events = walked(steps);
+    for (const event of events.slice(0, -1)) await batchStore(db).record(batchId, [event]);
+    expect(await leftOf(id)).toBe(8);
+    await batchStore(db).record(batchId, events.slice(-1));
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+  });
+
+  test('is reckoned anew when it is opened again and finished with more', async () => {
+    const { id, batchId, steps } = await finished();
+    const count = steps.find(({ kind }) => kind === 'count');
+    if (count?.kind !== 'count') throw new Error('nothing is counted');
+    await batchStore(db).record(batchId, [reopenedAt(count.id, 'tap')]);
+    expect(await leftOf(id)).toBe(8);
+    await batchStore(db).record(batchId, [dropAt(count, { source: 'tap', bottleId: null })]);
+    await batchStore(db).record(batchId, [doneAt(count.id, 'tap')]);
+    expect(await leftOf(id)).toBeCloseTo(7.9, 4);
+  });
+
+  test('stays used where the batch is deleted but was made, and comes back where it was not', async () => {
+    const { id, batchId } = await finished();
+    await batchStore(db).remove(batchId, true);
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+    await batchStore(db).restore(batchId);
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+    await batchStore(db).remove(batchId, false);
+    expect(await leftOf(id)).toBe(8);
+    await batchStore(db).restore(batchId);
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+  });
+
+  test('is gone with a batch that was deleted on the bench, where it was made', async () => {
+    const id = await bottlesStore(db).add(bottle);
+    const { id: batchId, steps } = await begin(recipe(), await readCatalog(db));
+    for (const event of walked(steps).slice(0, -1)) await batchStore(db).record(batchId, [event]);
+    await batchStore(db).remove(batchId, true);
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+  });
+
+  test('is counted once, however often it is mended, exported and imported', async () => {
+    const { id } = await finished();
+    await houseStore(db).bringIn(await fileOfHouse(db, await writtenHouse(db)), 'replace');
+    await batchStore(db).mend();
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+    await houseStore(db).bringIn(await fileOfHouse(db, await writtenHouse(db)), 'add');
+    await batchStore(db).mend();
+    expect(await leftOf(id)).toBeCloseTo(7.95, 4);
+  });
+
+  test('follows what was added after the end, with a new verdict', async () => {
+    const { id, batchId } = await finished();
+    const before = await batchStore(db).get(batchId);
+    await batchStore(db).amend(batchId, [
+      {
+        kind: 'amended',
+        container: 0,
+        ingredient: 'lavender',
+        bottleId: id,
+        amount: { unit: 'drops', value: 3 },
+        words: 'too weak',
+      },
+    ]);
+    const after = await batchStore(db).get(batchId);
+    expect(after?.finishedAt).toBe(before?.finishedAt);
+    expect(after?.made?.percent?.[0]).toBeCloseTo(4 * (before?.made?.percent?.[0] ?? 0), 1);
+    expect(await leftOf(id)).toBeCloseTo(7.8, 4);
+    // What stood there before is still in its log.
+    expect((await batchStore(db).events(batchId)).at(-1)?.kind).toBe('amended');
+  });
 });

@@ -1,55 +1,32 @@
-import { asSettled, type Blend, type Evaluation } from '@jubbet/core/drops';
-import { fileOf } from '@jubbet/core/exchange';
 import {
   addEvent,
-  currentStep,
   isAside,
   gateOf,
   goesOn,
-  isReason,
   tallyOf,
   packLog,
   withUndone,
   type BenchEvent,
+  type EventOf,
   type LogEntry,
 } from '@jubbet/core/making';
-import { analysesInUse } from '@jubbet/core/stock';
-import { madeOf, summaryOf, type Made } from '@jubbet/core/batch';
-import { materialsUsed, type Catalog } from '@jubbet/core/catalog';
-import type { Recipe } from '@jubbet/core/recipe';
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
-import { addToLog, clearLog, eventsIn, lastSeq, logOf } from './batchLog';
-import { keepDraft } from './drafts';
+import { addToLog, eventsIn, lastSeq, logOf } from './batchLog';
+import { finish, isReady, madeFrom, takeOffShelf } from './finishBatch';
 import { idsBy, textsOf } from './listed';
-import { madeBlend } from './madeBlend';
-import { now, today } from './now';
-import { settingsStore } from './settings';
-import { takeNumber } from './serials';
-
-interface Start {
-  /** The sheet as it stands: kept as a draft of its own. */
-  readonly recipe: Recipe;
-  readonly blendId: string;
-  readonly blend: Blend;
-  readonly evaluation: Evaluation;
-  readonly reason: string;
-}
-
-/** A batch with what happened at its bench. */
-const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
-  madeOf(madeBlend(house, batch), events);
+import { giveBack } from './ledger';
+import { now } from './now';
+import { startBatch, type Start } from './startBatch';
 
 /** So many batches are judged in one transaction. */
 const mendedAtOnce = 50;
 
 const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kind === 'reopened';
 
-const isAllDone = ({ planned, tally }: Made): boolean => currentStep(planned, tally) === null;
-
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
-  const benchTables = [store.batches, store.benchEvents];
+  const benchTables = [store.batches, store.benchEvents, store.movements, store.bottles];
   const getAny = async (id: string): Promise<BatchRecord> => {
     const batch = await store.batches.get(id);
     if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
@@ -66,94 +43,13 @@ export const batchStore = (store: Database = db) => {
       if (!batch) throw new Error('this batch has been deleted');
       await store.batches.put({ ...batch, ...part, updatedAt: now() });
     });
-  const isReady = (batch: BatchRecord, made: Made): boolean =>
-    isAllDone(made) && gateOf(made.blend, made.planned, made.tally, batch.reason).state === 'open';
-  /** Finishes a batch: what came of it and what happened at its bench stand in its record. */
-  const finish = async (
-    batch: BatchRecord,
-    made: Made,
-    log: readonly LogEntry[],
-    rest: Partial<BatchRecord> = {},
-  ): Promise<void> => {
-    const at = now();
-    await store.batches.update(batch.id, {
-      finishedAt: batch.finishedAt ?? at,
-      updatedAt: at,
-      made: summaryOf(made, batch.madeOn, today()),
-      log: packLog(log),
-      ...rest,
-    });
-    await clearLog(store, batch.id);
-  };
   const unjudgedIds = async (): Promise<string[]> => {
     const judged = new Set(await store.batches.orderBy('made.judgedOn').primaryKeys());
     return (await store.batches.toCollection().primaryKeys()).filter((id) => !judged.has(id));
   };
   return {
     /** Numbers a batch and freezes its blend, in one transaction. */
-    start: async ({ blendId, recipe, blend, evaluation, reason }: Start): Promise<string> => {
-      if (evaluation.blocking) throw new Error('this blend is over with no way past it');
-      if (evaluation.verdict === 'over' && !isReason(reason)) {
-        throw new Error('a blend that is over needs a written reason');
-      }
-      const tables = [
-        store.batches,
-        store.benchEvents,
-        store.settings,
-        store.drafts,
-        store.materials,
-      ];
-      return store.transaction('rw', tables, async () => {
-        const { batchPrefix, benchFirst, benchRounds } = await settingsStore(store).read();
-        const madeOn = today();
-        const number = await takeNumber(store, batchPrefix, madeOn);
-        const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
-        const made = asSettled(recipe, blend, evaluation);
-        const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
-        const id = crypto.randomUUID();
-        const at = now();
-        await store.batches.add({
-          id,
-          number,
-          blendId,
-          file: fileOf(made),
-          askedPercent: recipe.target?.percent ?? null,
-          verdict: evaluation.verdict,
-          personId: recipe.brief.personId,
-          materials: materialsUsed(
-            own.map((record) => record.own),
-            ids,
-          ),
-          analyses: analysesInUse(
-            blend.catalog,
-            recipe.oils.map((oil) => oil.id),
-          ),
-          bottles: Object.fromEntries(
-            ids.flatMap((material) => {
-              const open = blend.catalog.openBottle(material);
-              return open?.id ? [[material, { id: open.id, lot: open.bottle.lot }]] : [];
-            }),
-          ),
-          reason: reason.trim(),
-          startedAt: at,
-          finishedAt: null,
-          updatedAt: at,
-          made: null,
-          log: null,
-          notToBeUsed: false,
-          madeOn,
-          notes: '',
-          deletedAt: null,
-        });
-        await keepDraft(store, blendId, recipe, id);
-        // As this maker works; nothing is written where that is the usual way.
-        if (benchFirst !== 'oils' || benchRounds) {
-          const event = { kind: 'order', first: benchFirst, rounds: benchRounds } as const;
-          await addToLog(store, id, [{ seq: 1, at, event }]);
-        }
-        return id;
-      });
-    },
+    start: (begun: Start): Promise<string> => startBatch(store, begun),
     get: async (id: string): Promise<BatchRecord | null> => {
       const found = await store.batches.get(id);
       return found && found.deletedAt === null ? found : null;
@@ -227,7 +123,7 @@ export const batchStore = (store: Database = db) => {
             throw new Error('what is in it must not be used on the person it is for');
           if (state === 'needs-reason') throw new Error('going past this limit needs a reason');
           if (isReady(batch, made)) {
-            await finish(batch, made, all);
+            await finish(store, batch, made, all);
             return true;
           }
         }
@@ -235,8 +131,10 @@ export const batchStore = (store: Database = db) => {
           await store.batches.update(batchId, { updatedAt: at, log: packLog(all) });
           return false;
         }
-        // What is counted on after the end opens the batch again, to be judged anew.
+        // What is counted on after the end opens the batch again, to be judged anew; what it took
+        // is reckoned when it is finished again.
         if (batch.log !== null) {
+          await giveBack(store, batchId);
           await store.batches.update(batchId, {
             finishedAt: null,
             updatedAt: at,
@@ -258,7 +156,7 @@ export const batchStore = (store: Database = db) => {
         const batch = await getOpen(id);
         const log = await logOf(store, batch);
         const made = madeFrom(house, batch, eventsIn(log));
-        await finish(batch, made, log, { notToBeUsed: true });
+        await finish(store, batch, made, log, { notToBeUsed: true });
       });
     },
     /** True where a batch is finished that nobody has judged here: it was read from a file. */
@@ -289,7 +187,8 @@ export const batchStore = (store: Database = db) => {
             const log = await logOf(store, batch);
             try {
               const made = madeFrom(house, batch, eventsIn(log));
-              if (batch.finishedAt !== null || isReady(batch, made)) await finish(batch, made, log);
+              if (batch.finishedAt !== null || isReady(batch, made))
+                await finish(store, batch, made, log);
             } catch {
               // It is shown as one that cannot be read, with what can be done about it.
             }
@@ -298,9 +197,57 @@ export const batchStore = (store: Database = db) => {
       }
     },
     note: (id: string, notes: string): Promise<void> => change(id, { notes }),
-    /** Takes a batch out of the log. It stays as a stone: its number never comes again. */
-    remove: (id: string): Promise<void> => change(id, { deletedAt: now() }),
-    restore: (id: string): Promise<void> => change(id, { deletedAt: null }),
+    /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
+    amend: async (id: string, events: readonly EventOf<'amended'>[]): Promise<void> => {
+      const house = await readCatalog(store);
+      await store.transaction('rw', benchTables, async () => {
+        const batch = await getOpen(id);
+        if (batch.log === null) throw new Error('this batch is still on the bench');
+        const log = events.reduce(
+          (all: LogEntry[], event) => [...all, { seq: all.length + 1, at: now(), event }],
+          await logOf(store, batch),
+        );
+        await finish(store, batch, madeFrom(house, batch, eventsIn(log)), log);
+      });
+    },
+    review: (id: string, review: BatchRecord['review']): Promise<void> => change(id, { review }),
+    /**
+     * Takes a batch out of the log. It stays as a stone: its number never comes again.
+     *
+     * @param wasMade what it took stays off the shelf; else it is put back
+     */
+    remove: async (id: string, wasMade = true): Promise<void> => {
+      const house = wasMade ? await readCatalog(store) : null;
+      await store.transaction('rw', benchTables, async () => {
+        const batch = await store.batches.get(id);
+        if (!batch) throw new Error('this batch has been deleted');
+        if (!house) await giveBack(store, id);
+        // Of a finished batch it stands in the ledgers already.
+        else if (batch.log === null) {
+          const log = eventsIn(await logOf(store, batch));
+          try {
+            await takeOffShelf(store, batch, madeFrom(house, batch, log), log);
+          } catch {
+            // One that cannot be read goes all the same; nobody can say what it took.
+          }
+        }
+        await change(id, { deletedAt: now() });
+      });
+    },
+    /** Brings a batch back into the log; a finished one has taken what it took. */
+    restore: async (id: string): Promise<void> => {
+      const house = await readCatalog(store);
+      await store.transaction('rw', benchTables, async () => {
+        await change(id, { deletedAt: null });
+        const batch = await getAny(id);
+        if (batch.log === null) {
+          await giveBack(store, id);
+          return;
+        }
+        const log = eventsIn(await logOf(store, batch));
+        await takeOffShelf(store, batch, madeFrom(house, batch, log), log);
+      });
+    },
   };
 };
 

@@ -10,7 +10,10 @@ export type { ContainerRecord } from './records/vessels';
 export type { DraftRecord } from './records/drafts';
 export type { EventRecord } from './records/benchEvents';
 export type { MaterialRecord } from './records/materials';
+export type { MovementRecord } from './records/movements';
+export type { PatchTestRecord } from './records/patchTests';
 export type { PersonRecord } from './records/people';
+export type { RecipientRecord } from './records/recipients';
 
 /** When something large was done, and why: the head of the way back. */
 export interface WayBack {
@@ -39,7 +42,7 @@ export type Database = Dexie & {
 };
 
 /** The version of the store: each change of form is one of its own, and tested on the older form. */
-const storeVersion = 11;
+const storeVersion = 12;
 
 /** The tables of a version, each with its indexes of today; null for one that goes with it. */
 const storesOf = (version: number): Record<string, string | null> => ({

@@ -110,6 +110,7 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
       notToBeUsed: false,
       madeOn,
       notes: making.notes ?? '',
+      review: null,
       deletedAt: null,
     };
     return { batch, log: finished ? [] : log };
@@ -144,6 +145,9 @@ export const exampleHouse = (day: string) => {
     ...first,
     ...exampleBatches(day, first.blends),
     materials: [],
+    movements: [],
+    recipients: [],
+    patchTests: [],
     vessels: exampleContainers(day),
   };
 };

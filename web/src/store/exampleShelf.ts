@@ -7,7 +7,7 @@ export interface Shelved {
   /** In ml where it is not said. */
   readonly unit?: Bottle['unit'];
   readonly size: number;
-  readonly left: number;
+  readonly atStart: number;
   readonly price: number;
   /** Months before the house is opened. */
   readonly openedAgo?: number;
@@ -20,7 +20,7 @@ export const shelved: readonly Shelved[] = [
     material: 'lavender',
     lot: 'LV-118',
     size: 30,
-    left: 17,
+    atStart: 17,
     price: 11,
     openedAgo: 5,
   },
@@ -29,7 +29,7 @@ export const shelved: readonly Shelved[] = [
     material: 'petitgrain',
     lot: 'PG-07',
     size: 10,
-    left: 6,
+    atStart: 6,
     price: 7.5,
     openedAgo: 4,
   },
@@ -38,7 +38,7 @@ export const shelved: readonly Shelved[] = [
     material: 'frankincense',
     lot: 'FK-3',
     size: 10,
-    left: 4,
+    atStart: 4,
     price: 14,
     openedAgo: 9,
   },
@@ -47,7 +47,7 @@ export const shelved: readonly Shelved[] = [
     material: 'pine-scots',
     lot: 'PN-22',
     size: 10,
-    left: 8,
+    atStart: 8,
     price: 6,
     openedAgo: 30,
   },
@@ -56,7 +56,7 @@ export const shelved: readonly Shelved[] = [
     material: 'sandalwood-east-indian',
     lot: 'SW-2',
     size: 5,
-    left: 3.5,
+    atStart: 3.5,
     price: 38,
     openedAgo: 14,
     weighings: [
@@ -64,13 +64,13 @@ export const shelved: readonly Shelved[] = [
       { drops: 20, massG: 0.83 },
     ],
   },
-  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', size: 10, left: 10, price: 8 },
+  { id: 'bergamot-1', material: 'bergamot-fcf', lot: 'BF-41', size: 10, atStart: 10, price: 8 },
   {
     id: 'jojoba-1',
     material: 'jojoba',
     lot: 'JJ-5',
     size: 250,
-    left: 140,
+    atStart: 140,
     price: 19,
     openedAgo: 6,
   },
@@ -79,7 +79,7 @@ export const shelved: readonly Shelved[] = [
     material: 'fractionated_coconut',
     lot: 'FC-9',
     size: 500,
-    left: 320,
+    atStart: 320,
     price: 12,
     openedAgo: 3,
   },
@@ -89,7 +89,7 @@ export const shelved: readonly Shelved[] = [
     lot: 'BW-12',
     unit: 'g',
     size: 500,
-    left: 310,
+    atStart: 310,
     price: 9,
     openedAgo: 7,
   },
@@ -99,7 +99,7 @@ export const shelved: readonly Shelved[] = [
     lot: 'SH-4',
     unit: 'g',
     size: 250,
-    left: 95,
+    atStart: 95,
     price: 6.5,
     openedAgo: 8,
   },

@@ -34,7 +34,9 @@ const bottle = (lot: string): Bottle => ({
   printedDate: null,
   unit: 'ml',
   size: 10,
-  left: 10,
+  atStart: 10,
+  boughtOn: null,
+  first: false,
   price: null,
   weighings: [],
   analysis: null,
@@ -127,7 +129,7 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
     }
     case 8: {
       // What cannot be is refused, and leaves all as it was.
-      await expect(bottles.add({ ...bottle(name), size: 1, left: 5 })).rejects.toThrow();
+      await expect(bottles.add({ ...bottle(name), size: 1, atStart: 5 })).rejects.toThrow();
       await expect(bottles.write('nobody', bottle(name))).rejects.toThrow(/been deleted/);
       await expect(vessels.add(vessel(' '))).rejects.toThrow();
       await expect(vessels.write('nobody', vessel(name))).rejects.toThrow(/been deleted/);

@@ -88,7 +88,7 @@ test('a file of version 1 is read: its bottles were in ml, and it had no contain
     asText(1, { bottles: [{ id: 'jojoba-1', bottle, ...kept, deletedAt: null }] }),
   );
   expect(house.vessels).toEqual([]);
-  expect(house.bottles[0]?.bottle).toMatchObject({ unit: 'ml', size: 250, left: 140 });
+  expect(house.bottles[0]?.bottle).toMatchObject({ unit: 'ml', size: 250, atStart: 140 });
 });
 
 test('a file of version 3 is read: its drafts are recipes', async () => {

@@ -5,8 +5,8 @@ import {
   type Catalog,
   type OwnMaterial,
 } from '@jubbet/core/catalog';
-import { bottlesInUse, type Bottle } from '@jubbet/core/stock';
-import { db, type Database } from './database';
+import { bottlesInUse, leftIn, type ShelvedBottle } from '@jubbet/core/stock';
+import { db, type BottleRecord, type Database } from './database';
 import { today } from './now';
 
 /** What a house lays over the shipped materials, and the bottles that stand in it. */
@@ -15,9 +15,35 @@ export interface HouseMaterials {
   /** Taken out of the house: what was made of them can still be read. */
   readonly removed: readonly OwnMaterial[];
   /** Each with its id, so that a batch can say which it was made from. */
-  readonly bottles: readonly (Bottle & { readonly id: string })[];
+  readonly bottles: readonly (ShelvedBottle & { readonly id: string })[];
   readonly day: string;
 }
+
+/**
+ * The bottles, with what is left in them where that tells which of several is taken first; a ledger
+ * of years need not be read for the others.
+ */
+const bottlesToChoose = async (store: Database): Promise<HouseMaterials['bottles']> => {
+  const all = (await store.bottles.toArray()).filter(({ deletedAt }) => deletedAt === null);
+  const isOpen = ({ bottle }: BottleRecord): boolean =>
+    bottle.openedOn !== null && bottle.finishedOn === null;
+  const open = all.filter(isOpen);
+  const rivals = open
+    .filter((one) =>
+      open.some((other) => other !== one && other.bottle.materialId === one.bottle.materialId),
+    )
+    .map(({ id }) => id);
+  const moved =
+    rivals.length > 0 ? await store.movements.where('bottleId').anyOf(rivals).toArray() : [];
+  return all.map(({ id, bottle }) => ({
+    ...bottle,
+    id,
+    left: leftIn(
+      bottle,
+      moved.filter(({ bottleId }) => bottleId === id),
+    ),
+  }));
+};
 
 /** Reads what the house lays over the shipped materials. */
 export const readMaterials = async (store: Database = db): Promise<HouseMaterials> => {
@@ -27,9 +53,7 @@ export const readMaterials = async (store: Database = db): Promise<HouseMaterial
     removed: materials
       .filter(({ deletedAt, own }) => deletedAt !== null && own.kind !== 'figure')
       .map(({ own }) => own),
-    bottles: (await store.bottles.toArray())
-      .filter(({ deletedAt }) => deletedAt === null)
-      .map(({ id, bottle }) => ({ ...bottle, id })),
+    bottles: await bottlesToChoose(store),
     day: today(),
   };
 };

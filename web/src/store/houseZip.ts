@@ -11,7 +11,7 @@ import { tables, type Table } from './records';
  * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table; blends of 5
  * had no tags; benches of 6 had no weights, clocks, temperatures, order and smelling.
  */
-export const fileVersion = 7;
+export const fileVersion = 8;
 
 /** From this version on it is a zip. */
 const firstZip = 5;

@@ -183,7 +183,7 @@ test('version 5 opens: bottles were in ml and still are, and vessels may be meas
     deletedAt: null,
   });
   const before = shelved({ sizeMl: 250, leftMl: 95.5 });
-  const after = shelved({ unit: 'ml', size: 250, left: 95.5 });
+  const after = shelved({ unit: 'ml', size: 250, atStart: 95.5, boughtOn: null, first: false });
   await old.table('bottles').add(before);
   await old.table('snapshots').add({
     id: 'last',
@@ -269,6 +269,7 @@ test('version 6 opens: a batch carries its materials and for whom it was, and no
     deletedAt: null,
     verdict: 'within',
     bottles: {},
+    review: null,
     updatedAt: at,
   };
   const log = [{ event: dropNow, at: [at] }];
@@ -354,6 +355,9 @@ test('version 6 with everything in it opens: every record is of today’s form, 
     materials: 2,
     bottles: 1,
     vessels: 1,
+    movements: 0,
+    recipients: 0,
+    patchTests: 0,
     settings: 2,
     // Those of the batch on the bench alone.
     benchEvents: 4,

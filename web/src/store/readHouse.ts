@@ -187,7 +187,12 @@ const readRecords = (
   const setTwice = once();
   const settings = rows('settings', (one) => isSetting(one) ?? setTwice({ id: one.key }));
   return {
-    house: { blends, batches, benchEvents, people, drafts, materials, bottles, vessels, settings },
+    house: {
+      ...{ blends, batches, benchEvents, people, drafts, materials, bottles, vessels, settings },
+      movements: rows('movements', once()),
+      recipients: rows('recipients', once()),
+      patchTests: rows('patchTests', once()),
+    },
     setAside: aside,
   };
 };

@@ -176,11 +176,24 @@ export const version7Now = {
   blends: [{ id: 'footlight', recipe, revision: 1, favourite: false, tags: [], ...kept }],
   drafts: [{ ...version, recipe, updatedAt: at }],
   people: [{ id: 'ines', person: { ...person, breastfeeding: true }, ...kept }],
-  batches: [{ ...batch, verdict: 'caution', made: null, bottles: {}, updatedAt: at, log: null }],
+  batches: [
+    {
+      ...batch,
+      verdict: 'caution',
+      made: null,
+      bottles: {},
+      review: null,
+      updatedAt: at,
+      log: null,
+    },
+  ],
   materials: rest.materials,
   bottles: rest.bottles,
   vessels: rest.vessels,
   settings: rest.settings,
+  movements: [],
+  recipients: [],
+  patchTests: [],
   benchEvents: [
     {
       batchId: batch.id,

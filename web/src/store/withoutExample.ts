@@ -27,7 +27,13 @@ export const withoutExample = (here: House): House => {
   const blendIds = new Set(
     [...blends, ...batches.map(({ blendId: id }) => ({ id }))].map(({ id }) => id),
   );
+  // A bottle that a visitor took from is theirs by now.
+  const moved = new Set(
+    here.movements.filter((one) => !isExample(one)).map(({ bottleId }) => bottleId),
+  );
   const batchIds = new Set(batches.map(({ id: one }) => one));
+  const bottles = here.bottles.filter((one) => isTheirs(one) || moved.has(one.id));
+  const bottleIds = new Set(bottles.map(({ id }) => id));
   return {
     blends,
     batches,
@@ -39,8 +45,12 @@ export const withoutExample = (here: House): House => {
         (blendIds.has(one.blendId) && (one.batchId === null || batchIds.has(one.batchId))),
     ),
     materials: here.materials,
-    bottles: here.bottles.filter(isTheirs),
+    bottles,
     vessels: here.vessels.filter(isTheirs),
+    // What hangs on a bottle or a batch goes with it, and what a visitor wrote down stays.
+    movements: here.movements.filter((one) => !isExample(one) && bottleIds.has(one.bottleId)),
+    recipients: here.recipients.filter(isTheirs),
+    patchTests: here.patchTests.filter(isTheirs),
     settings: [
       // Nothing in a house of one's own is signed by the example's maker.
       ...here.settings.filter(

@@ -5,7 +5,7 @@ import {
   carrierFeel,
   carrierOnShelf,
   carriersAsked,
-  type Bottle,
+  type ShelvedBottle,
 } from '@jubbet/core/stock';
 import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
@@ -105,7 +105,7 @@ const CarrierRow = ({
   );
 };
 
-const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Bottle[] }) => {
+const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly ShelvedBottle[] }) => {
   const catalog = useCatalog();
   const { recipe, change } = useRecipe(record);
   const { wearer } = recipe.brief;

@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { bottles } from '../../store/bottles';
+import { ledger } from '../../store/ledger';
 import { showScreen } from '../../parts/onScreen.testing';
 import { BottleScreen, NewBottleScreen } from './BottleScreen';
 
@@ -48,17 +49,47 @@ test('what a field could not read is not saved as the number from before', async
   const { address } = showScreen(BottleScreen, '/shelf/:bottleId', `/shelf/${stored?.id ?? ''}`);
   await screen.findByLabelText('Lot');
   type('Lot', 'LV-2');
-  type('Left in it, in ml', 'half');
-  fireEvent.blur(screen.getByLabelText('Left in it, in ml'));
+  type('Holds, in ml', 'half');
+  fireEvent.blur(screen.getByLabelText('Holds, in ml'));
   press('Save');
-  expect(screen.getByLabelText<HTMLInputElement>('Left in it, in ml').value).toBe('half');
+  expect(screen.getByLabelText<HTMLInputElement>('Holds, in ml').value).toBe('half');
   await act(async () => {});
   expect((await bottles.list())[0]?.bottle.lot).toBe('');
   expect(address()).toContain('/shelf/');
-  type('Left in it, in ml', '6');
+  type('Holds, in ml', '30');
   press('Save');
   await waitFor(() => expect(address()).toBe('/shelf'));
-  expect((await bottles.list())[0]?.bottle).toMatchObject({ lot: 'LV-2', left: 6 });
+  expect((await bottles.list())[0]?.bottle).toMatchObject({ lot: 'LV-2', size: 30, left: 12 });
+});
+
+test('what is left is counted anew with a reason, taken out, and undone; never typed over', async () => {
+  const [stored] = await bottles.list();
+  showScreen(BottleScreen, '/shelf/:bottleId', `/shelf/${stored?.id ?? ''}`);
+  await screen.findByText('12 ml left', { exact: false });
+  expect(screen.queryByLabelText('Left in it, in ml')).toBeNull();
+  type('Left in it now, in ml', '9');
+  const save = screen.getByRole<HTMLButtonElement>('button', { name: 'Save the change' });
+  // Without a reason it is not saved.
+  expect(save.disabled).toBe(true);
+  type('Why', 'the dropper leaks');
+  press('Save the change');
+  await screen.findByText('9 ml left', { exact: false });
+  fireEvent.change(screen.getByLabelText('What happened'), { target: { value: 'spilled' } });
+  type('How much, in ml', '20');
+  press('Save the change');
+  await expect(
+    ledger.takeOut(stored?.id ?? '', { kind: 'spilled', amount: 20, why: '' }),
+  ).rejects.toThrow(/more than is left in it/);
+  expect(screen.getByLabelText<HTMLInputElement>('How much, in ml').value).toBe('20');
+  expect(await ledger.of(stored?.id ?? '')).toHaveLength(1);
+  type('How much, in ml', '2');
+  press('Save the change');
+  await screen.findByText('7 ml left', { exact: false });
+  press('Undo: Counted anew: 9 ml found, 12 ml expected: the dropper leaks');
+  await screen.findByText('10 ml left', { exact: false });
+  expect(screen.getByText('undone')).toBeTruthy();
+  // Its ledger is in ml: another unit would make other amounts of the same numbers.
+  expect(screen.getByLabelText<HTMLSelectElement>('Measured in').disabled).toBe(true);
 });
 
 test('a write that fails keeps what was typed and says why', async () => {

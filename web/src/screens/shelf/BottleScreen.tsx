@@ -9,8 +9,6 @@ import {
   type Oil,
 } from '@jubbet/core/catalog';
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
-import { formatMl, formatRange } from '@jubbet/core/words';
-import { isPossibleDrop, measuredDrop, possibleDropMl } from '@jubbet/core/quantity';
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
@@ -24,7 +22,10 @@ import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
+import { ledger } from '../../store/ledger';
 import { AnalysisField } from './AnalysisField';
+import { DropLine } from './DropLine';
+import { Ledger } from './Ledger';
 import { Weighings } from './Weighings';
 
 const densityOf = (catalog: Catalog, materialId: string): number | null =>
@@ -34,14 +35,16 @@ const blank = (catalog: Catalog, materialId: string): Bottle => ({
   materialId,
   lot: '',
   supplier: '',
+  boughtOn: null,
   openedOn: today(),
   printedDate: null,
   unit: usualUnit(catalog, materialId),
   size: 10,
-  left: 10,
+  atStart: 10,
   price: null,
   weighings: [],
   analysis: null,
+  first: false,
   finishedOn: null,
 });
 
@@ -52,12 +55,14 @@ const units = [
 
 const words: FieldWords = {
   materialId: 'Choose what is in the bottle.',
+  boughtOn: 'This is not a day. Use the calendar, or leave it empty.',
+  'boughtOn/to-come': 'The day it was bought can’t be in the future.',
   openedOn: 'This is not a day. Use the calendar, or leave it empty while the bottle is closed.',
   'openedOn/to-come': 'The day it was opened can’t be in the future.',
   printedDate: 'This is not a day. Use the calendar, or leave it empty.',
   size: 'Type how much the full bottle holds.',
-  left: 'Type how much is left.',
-  'left/more-than-holds': 'More is left than the full bottle holds.',
+  atStart: 'Type how much is left.',
+  'atStart/more-than-holds': 'More is left than the full bottle holds.',
 };
 
 /** A bottle as it may stand on this shelf, today. */
@@ -65,50 +70,32 @@ const shelfSchema = (catalog: Catalog) =>
   bottleSchema.check(({ value, issues }) => {
     if (!catalog.oil(value.materialId) && !catalog.base(value.materialId))
       issues.push({ code: 'custom', input: value, path: ['materialId'], message: 'unknown' });
-    if (value.openedOn !== null && value.openedOn > today())
-      issues.push({ code: 'custom', input: value, path: ['openedOn'], message: 'to-come' });
+    for (const day of ['boughtOn', 'openedOn'] as const) {
+      const on = value[day];
+      if (on !== null && on > today())
+        issues.push({ code: 'custom', input: value, path: [day], message: 'to-come' });
+    }
   });
 
 /** A day, or none. */
 const dayOf = (text: string | null): string | null => text || null;
 
-const DropLine = ({ bottle }: { bottle: Bottle }) => {
-  const catalog = useCatalog();
-  const oil = catalog.oil(bottle.materialId);
-  if (!oil) return null;
-  if (oil.densityGPerMl === null) {
-    return (
-      <p className="text-sm text-slate">
-        Its density is not known, so a drop cannot be worked out.
-      </p>
-    );
-  }
-  const drop = measuredDrop(bottle.weighings, oil.densityGPerMl);
-  if (drop && !isPossibleDrop(drop)) {
-    const [least, most] = possibleDropMl;
-    return (
-      <p role="alert" className="text-sm text-brick">
-        That would be {formatMl(drop.likely)} a drop, but no drop of oil is smaller than{' '}
-        {formatMl(least)} or larger than {formatMl(most)}. It is ignored: tare the scale and count
-        the drops again.
-      </p>
-    );
-  }
-  return (
-    <p className="text-sm">
-      {drop
-        ? `One drop is ${formatRange(drop, 'ml')}, ${formatMl(drop.likely)} on average. Every blend with this oil now uses it.`
-        : 'Weigh 20 to 50 drops on a 0.01 g scale. Two or three times shows the spread.'}
-    </p>
-  );
-};
-
-const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
+const BottleForm = ({
+  id,
+  stored,
+  moved = false,
+}: {
+  id: string | null;
+  stored: Bottle;
+  /** Something was taken from it: its ledger is in its unit. */
+  moved?: boolean;
+}) => {
   const catalog = useCatalog();
   const isNew = id === null;
   const schema = useMemo(() => shelfSchema(catalog), [catalog]);
   const { form, value: bottle, set, line, problemAt } = useRecordForm(schema, stored, words, isNew);
   const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
+  const oxidises = catalog.oil(bottle.materialId)?.oxidation === 'high';
   const solid = usualUnit(catalog, bottle.materialId) === 'g';
   const said = {
     unit: bottle.unit,
@@ -161,11 +148,16 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
         <div className="flex flex-wrap gap-4">
           <TextField label="Lot" maxLength={80} className="w-32" {...line('lot')} />
           <TextField label="Supplier" maxLength={120} className="w-56" {...line('supplier')} />
+          <TextField label="Bought on" type="date" max={today()} {...line('boughtOn', dayOf)} />
           <TextField
             label="Opened on"
             type="date"
             max={today()}
-            hint="empty while it is closed"
+            hint={
+              oxidises
+                ? 'it oxidises quickly: this day decides how long it keeps'
+                : 'empty while it is closed'
+            }
             {...line('openedOn', dayOf)}
           />
           <TextField label="Date printed on it" type="date" {...line('printedDate', dayOf)} />
@@ -175,10 +167,13 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             label="Measured in"
             value={bottle.unit}
             choices={units}
+            disabled={moved}
             hint={
-              material && densityOf(catalog, material.id) === null
-                ? 'density not known: the numbers stay the same'
-                : undefined
+              moved
+                ? 'fixed: something was taken from it'
+                : material && densityOf(catalog, material.id) === null
+                  ? 'density not known: the numbers stay the same'
+                  : undefined
             }
             onChoose={(unit) =>
               set(measuredIn(bottle, unit, densityOf(catalog, bottle.materialId)))
@@ -194,16 +189,18 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             problem={problemAt('size')}
             onNumber={(size) => set({ size })}
           />
-          <AmountUnder
-            name="Left in it"
-            label={`Left in it, in ${bottle.unit}`}
-            className="w-24"
-            of={said}
-            value={bottle.left}
-            rule={{ least: 0, most: 20_000 }}
-            problem={problemAt('left')}
-            onNumber={(left) => set({ left })}
-          />
+          {isNew && (
+            <AmountUnder
+              name="Left in it"
+              label={`Left in it, in ${bottle.unit}`}
+              className="w-24"
+              of={said}
+              value={bottle.atStart}
+              rule={{ least: 0, most: 20_000 }}
+              problem={problemAt('atStart')}
+              onNumber={(atStart) => set({ atStart })}
+            />
+          )}
           <NumberUnder
             name="Price"
             label="Price of the whole bottle"
@@ -222,6 +219,17 @@ const BottleForm = ({ id, stored }: { id: string | null; stored: Bottle }) => {
             />
             finished
           </label>
+          {!isNew && (
+            <label className="flex items-end gap-2 pb-1.5">
+              <input
+                type="checkbox"
+                className="mb-1 accent-press"
+                checked={bottle.first}
+                onChange={(event) => set({ first: event.target.checked })}
+              />
+              take this one first
+            </label>
+          )}
         </div>
       </section>
       {material && catalog.oil(material.id) && (
@@ -260,10 +268,22 @@ export const NewBottleScreen = () => {
 export const BottleScreen = () => {
   const { bottleId = '' } = useParams();
   const { data, error } = useStored(['bottle', bottleId], () => bottles.get(bottleId));
+  const moved = useStored(['movements', bottleId], () => ledger.of(bottleId));
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
     return <Missing title="Bottle not found" text="It may have been deleted." />;
   }
-  return <BottleForm key={bottleId} id={bottleId} stored={data.bottle} />;
+  const { left: _, ...stored } = data.bottle;
+  return (
+    <>
+      <BottleForm
+        key={bottleId}
+        id={bottleId}
+        stored={stored}
+        moved={(moved.data ?? []).length > 0}
+      />
+      <Ledger bottleId={bottleId} bottle={data.bottle} />
+    </>
+  );
 };

@@ -22,8 +22,7 @@ import { PickByName } from '../../parts/PickByName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { WindowList } from '../../parts/WindowList';
 import { useWrite } from '../../parts/useWrite';
-import { bottles } from '../../store/bottles';
-import type { BottleRecord } from '../../store/database';
+import { bottles, type ShelvedRecord } from '../../store/bottles';
 import { materials } from '../../store/materials';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
@@ -45,7 +44,7 @@ const State = ({ bottle }: { bottle: Bottle }) => {
   );
 };
 
-const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
+const Row = ({ record: { id, bottle } }: { record: ShelvedRecord }) => {
   const catalog = useCatalog();
   const drop = dropOfBottle(catalog, bottle);
   const share = Math.min(1, bottle.left / bottle.size);
@@ -81,7 +80,7 @@ const Row = ({ record: { id, bottle } }: { record: BottleRecord }) => {
   );
 };
 
-const Group = ({ title, records }: { title: string; records: readonly BottleRecord[] }) => {
+const Group = ({ title, records }: { title: string; records: readonly ShelvedRecord[] }) => {
   const catalog = useCatalog();
   const write = useWrite();
   return records.length === 0 ? null : (
@@ -126,7 +125,7 @@ export const ShelfScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
-  const byName = (a: BottleRecord, b: BottleRecord) =>
+  const byName = (a: ShelvedRecord, b: ShelvedRecord) =>
     materialName(catalog, a.bottle.materialId).localeCompare(
       materialName(catalog, b.bottle.materialId),
     );

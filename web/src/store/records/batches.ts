@@ -50,6 +50,14 @@ export const batches = recordKind({
       /** Day of making, as on the label. */
       madeOn: z.iso.date(),
       notes: z.string().max(10_000),
+      /** How it was, after some days: a mark from 1 to 5, and words; null until somebody says. */
+      review: z
+        .strictObject({
+          mark: z.number().int().min(1).max(5),
+          words: z.string().max(2000),
+          at: moment,
+        })
+        .nullable(),
       /** Null while it is in the log. What is deleted stays, so that its number never comes again. */
       deletedAt: moment.nullable(),
     });
@@ -58,13 +66,14 @@ export const batches = recordKind({
     'id, &number, blendId, [blendId+startedAt], startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
   since: 1,
   lifts: async () => {
-    const { batchOfItsOwn, withLog, batchInTerms } = await import('./older');
+    const { batchNotReviewed, batchOfItsOwn, withLog, batchInTerms } = await import('./older');
     return {
       7: liftWith(['materials', 'drafts'], ({ materials = [], drafts = [] }) =>
         batchOfItsOwn(materials, drafts),
       ),
       8: lift(batchInTerms),
       9: liftWith(['events'], withLog),
+      12: lift(batchNotReviewed),
     };
   },
   // Its number gets a mark: two labels never bear the same.

@@ -13,8 +13,8 @@ export const bottles = recordKind({
   indexes: 'id, bottle.materialId, bottle.finishedOn, deletedAt',
   since: 5,
   lifts: async () => {
-    const { bottleWithUnit } = await import('./older');
-    return { 6: lift(bottleWithUnit) };
+    const { bottleWithLedger, bottleWithUnit } = await import('./older');
+    return { 6: lift(bottleWithUnit), 12: lift(bottleWithLedger) };
   },
   nameOf: (record) => within(record, 'bottle', 'lot'),
   twin: (record, other) => ({ ...record, id: other }),

@@ -1,6 +1,6 @@
 // The forms of the core of which records are made, in one piece to be fetched.
-export { madeSummarySchema } from '@jubbet/core/batch';
+export { madeSummarySchema, patchTestSchema, recipientSchema } from '@jubbet/core/batch';
 export { ownContainerSchema, ownMaterialSchema } from '@jubbet/core/catalog';
 export { blendFileSchema } from '@jubbet/core/exchange';
 export { logEntrySchema, packedLogSchema } from '@jubbet/core/making';
-export { analysisSchema, bottleSchema } from '@jubbet/core/stock';
+export { analysisSchema, bottleSchema, movementSchema } from '@jubbet/core/stock';

@@ -4,7 +4,10 @@ import { blends } from './blends';
 import { bottles } from './bottles';
 import { drafts } from './drafts';
 import { materials } from './materials';
+import { movements } from './movements';
+import { patchTests } from './patchTests';
 import { people } from './people';
+import { recipients } from './recipients';
 import { settings } from './settings';
 import { vessels } from './vessels';
 import type { RecordKind, RecordOf } from './recordKind';
@@ -20,6 +23,9 @@ const records = {
   batches,
   drafts,
   benchEvents,
+  movements,
+  recipients,
+  patchTests,
   settings,
 } as const;
 

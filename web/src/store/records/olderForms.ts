@@ -11,6 +11,21 @@ export const bottleWithUnit = (record: unknown): unknown => {
   return { ...record, bottle: { ...bottle, unit: 'ml', size: sizeMl, left: leftMl } };
 };
 
+/**
+ * Up to version 11 of the store, and 7 of the file, what was left in a bottle was typed over; from
+ * then on it is what the bottle began with, and its ledger goes on from there.
+ */
+export const bottleWithLedger = (record: unknown): unknown => {
+  if (!isObject(record) || !isObject(record['bottle'])) return record;
+  const { left, ...bottle } = record['bottle'];
+  if (left === undefined) return record;
+  return { ...record, bottle: { ...bottle, atStart: left, boughtOn: null, first: false } };
+};
+
+/** Up to version 11 of the store, and 7 of the file, nobody was asked how a batch was. */
+export const batchNotReviewed = (record: unknown): unknown =>
+  isObject(record) && !('review' in record) ? { ...record, review: null } : record;
+
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : []);
 
 const idsOf = (entries: unknown): unknown[] =>

@@ -1,0 +1,156 @@
+import { inForce, type Movement, type ShelvedBottle } from '@jubbet/core/stock';
+import { dayWords, formatNumber, movementWords } from '@jubbet/core/words';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../parts/Button';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { useWrite } from '../../parts/useWrite';
+import type { MovementRecord } from '../../store/database';
+import { ledger } from '../../store/ledger';
+import { useStored } from '../../store/useStored';
+
+const acts = {
+  counted: 'Counted anew',
+  spilled: 'Spilled',
+  'given-away': 'Given away',
+  'thrown-away': 'Thrown away',
+} as const;
+type Act = keyof typeof acts;
+
+/** One line more for the ledger. */
+const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }) => {
+  const write = useWrite();
+  const [act, setAct] = useState<Act>('counted');
+  const [amount, setAmount] = useState<number | null>(null);
+  const [why, setWhy] = useState('');
+  const save = async (): Promise<void> => {
+    if (amount === null) return;
+    const saved = await write('The change', async () => {
+      await (act === 'counted'
+        ? ledger.countAnew(bottleId, amount, why)
+        : ledger.takeOut(bottleId, { kind: act, amount, why: why.trim() }));
+      return true;
+    });
+    if (!saved) return;
+    setAmount(null);
+    setWhy('');
+  };
+  return (
+    <form
+      aria-label="Change what is left"
+      className="flex flex-wrap items-end gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <SelectField
+        label="What happened"
+        value={act}
+        choices={Object.entries(acts) as [Act, string][]}
+        onChoose={setAct}
+      />
+      <NumberUnder
+        name="How much"
+        label={
+          act === 'counted' ? `Left in it now, in ${bottle.unit}` : `How much, in ${bottle.unit}`
+        }
+        className="w-24"
+        value={amount}
+        rule={{ least: 0, above: act !== 'counted', most: 20_000 }}
+        onNumber={setAmount}
+        onEmpty={() => setAmount(null)}
+      />
+      <TextField
+        label="Why"
+        className="w-64"
+        maxLength={500}
+        required={act === 'counted'}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <Button type="submit" disabled={amount === null || (act === 'counted' && !why.trim())}>
+        Save the change
+      </Button>
+    </form>
+  );
+};
+
+const Line = ({
+  record: { id, at, movement },
+  counts,
+  unit,
+}: {
+  record: MovementRecord;
+  /** False where it was undone. */
+  counts: boolean;
+  unit: 'ml' | 'g';
+}) => {
+  const write = useWrite();
+  return (
+    <li className="flex min-h-11 flex-wrap items-center gap-x-4 border-b border-line py-1 last:border-0">
+      <span className="w-28 text-sm text-soft">{dayWords(at.slice(0, 10))}</span>
+      <span className={clsx('min-w-52 flex-1', !counts && 'text-soft line-through')}>
+        {movementWords(movement, unit)}
+        {movement.kind === 'used' && (
+          <>
+            {' in '}
+            <Link to={`/batches/${movement.batchId}`} className="text-press">
+              batch {movement.batchNumber}
+            </Link>
+          </>
+        )}
+      </span>
+      {counts ? (
+        <Button
+          look="quiet"
+          aria-label={`Undo: ${movementWords(movement, unit)}`}
+          onClick={() => void write('The change', () => ledger.undo(id))}
+        >
+          Undo
+        </Button>
+      ) : (
+        <span className="px-3.5 text-sm text-soft">undone</span>
+      )}
+    </li>
+  );
+};
+
+const isUndoing = ({ kind }: Movement): boolean => kind === 'undone';
+
+/** What came and went in a bottle, and what is left by that. */
+export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }) => {
+  const { data = [] } = useStored(['movements', bottleId], () => ledger.of(bottleId));
+  const counting = new Set(inForce(data).map(({ id }) => id));
+  const { unit, size, atStart, left, openedOn } = bottle;
+  return (
+    <section
+      aria-label="What is left"
+      className="mx-auto mt-4 grid max-w-4xl gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+    >
+      <h2 className="text-lg">
+        {formatNumber(left, 3)} {unit} left
+        <span className="text-base font-normal text-soft">
+          {' '}
+          of {formatNumber(size, 3)} {unit}
+        </span>
+      </h2>
+      <Entry bottleId={bottleId} bottle={bottle} />
+      <ul>
+        {[...data]
+          .reverse()
+          .filter(({ movement }) => !isUndoing(movement))
+          .map((record) => (
+            <Line key={record.id} record={record} counts={counting.has(record.id)} unit={unit} />
+          ))}
+        <li className="flex min-h-11 flex-wrap items-center gap-x-4 py-1 text-soft">
+          <span className="w-28 text-sm">{openedOn ? dayWords(openedOn) : ''}</span>
+          <span>
+            {openedOn ? 'Opened; o' : 'O'}n the shelf with {formatNumber(atStart, 3)} {unit} in it
+          </span>
+        </li>
+      </ul>
+    </section>
+  );
+};

@@ -1,0 +1,138 @@
+import type { Taken } from '@jubbet/core/batch';
+import { inForce, leftIn, movementSchema, type Movement } from '@jubbet/core/stock';
+import { db, type Database, type MovementRecord } from './database';
+import { now } from './now';
+
+const movementOf = (bottleId: string, movement: Movement): MovementRecord => {
+  const at = now();
+  return {
+    id: crypto.randomUUID(),
+    bottleId,
+    at,
+    updatedAt: at,
+    movement: movementSchema.parse(movement),
+  };
+};
+
+/** No finer than this is anything measured, in ml or g. */
+const fineness = 1e-4;
+const rounded = (amount: number): number => Math.round(amount / fineness) * fineness;
+
+type UsedRecord = MovementRecord & { readonly movement: { readonly kind: 'used' } };
+
+/** What of a batch stands in the ledgers, and is not undone. */
+const usedInForce = async (store: Database, batchId: string): Promise<readonly UsedRecord[]> => {
+  const used = await store.movements.where('movement.batchId').equals(batchId).toArray();
+  const bottles = [...new Set(used.map(({ bottleId }) => bottleId))];
+  const all = await store.movements.where('bottleId').anyOf(bottles).toArray();
+  return inForce(all).filter(
+    (one): one is UsedRecord => one.movement.kind === 'used' && one.movement.batchId === batchId,
+  );
+};
+
+/** Undoes all that a batch took. Within a transaction that has the movements. */
+export const giveBack = async (store: Database, batchId: string): Promise<void> => {
+  const before = await usedInForce(store, batchId);
+  await store.movements.bulkAdd(
+    before.map(({ id, bottleId }) => movementOf(bottleId, { kind: 'undone', undoes: id })),
+  );
+};
+
+/**
+ * Writes down what a batch took of each bottle of this shelf; what stands there already stays.
+ * Within a transaction that has the movements and the bottles.
+ */
+export const takeOff = async (
+  store: Database,
+  { id: batchId, number }: { readonly id: string; readonly number: string },
+  taken: readonly Taken[],
+): Promise<void> => {
+  const bottles = new Map(
+    (await store.bottles.bulkGet(taken.flatMap(({ bottleId }) => bottleId ?? []))).flatMap(
+      (record) => (record ? [[record.id, record.bottle] as const] : []),
+    ),
+  );
+  const amounts = new Map<string, number>();
+  for (const { bottleId, ml, g } of taken) {
+    const bottle = bottleId === null ? undefined : bottles.get(bottleId);
+    if (bottleId === null || !bottle) continue;
+    const amount = bottle.unit === 'ml' ? ml : g;
+    amounts.set(bottleId, (amounts.get(bottleId) ?? 0) + amount);
+  }
+  const wanted = [...amounts]
+    .map(([bottleId, amount]) => [bottleId, rounded(amount)] as const)
+    .filter(([, amount]) => amount > 0);
+  const before = await usedInForce(store, batchId);
+  const isSame =
+    before.length === wanted.length &&
+    wanted.every(([bottleId, amount]) =>
+      before.some(
+        (one) => one.bottleId === bottleId && Math.abs(one.movement.amount - amount) < fineness / 2,
+      ),
+    );
+  if (isSame) return;
+  await giveBack(store, batchId);
+  await store.movements.bulkAdd(
+    wanted.map(([bottleId, amount]) =>
+      movementOf(bottleId, { kind: 'used', batchId, batchNumber: number, amount }),
+    ),
+  );
+};
+
+/** The ledger of the bottles. */
+export const ledgerStore = (store: Database = db) => {
+  const tables = [store.bottles, store.movements];
+  const of = async (bottleId: string): Promise<MovementRecord[]> =>
+    (await store.movements.where('bottleId').equals(bottleId).toArray()).sort(
+      (a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id),
+    );
+  const bottleOf = async (bottleId: string) => {
+    const found = await store.bottles.get(bottleId);
+    if (!found || found.deletedAt !== null) throw new Error('this bottle has been deleted');
+    return found;
+  };
+  const leftNow = async (bottleId: string): Promise<number> =>
+    leftIn((await bottleOf(bottleId)).bottle, await of(bottleId));
+  return {
+    /** All movements of a bottle, the first ahead. */
+    of,
+    /**
+     * Something was taken out: spilled, given away or thrown away.
+     *
+     * @throws where that is more than is in it
+     */
+    takeOut: (
+      bottleId: string,
+      movement: Extract<Movement, { kind: 'spilled' | 'given-away' | 'thrown-away' }>,
+    ): Promise<void> =>
+      store.transaction('rw', tables, async () => {
+        if (movement.amount > (await leftNow(bottleId)) + fineness) {
+          throw new Error('that is more than is left in it; count it anew first');
+        }
+        await store.movements.add(movementOf(bottleId, movement));
+      }),
+    /** What is really in it, and why that differs. */
+    countAnew: (bottleId: string, found: number, why: string): Promise<void> =>
+      store.transaction('rw', tables, async () => {
+        const { bottle } = await bottleOf(bottleId);
+        if (found > bottle.size) throw new Error('more is left than the full bottle holds');
+        const reckoned = await leftNow(bottleId);
+        await store.movements.add(
+          movementOf(bottleId, { kind: 'counted', found, reckoned, why: why.trim() }),
+        );
+      }),
+    /** Undoes a movement by another; one that is undone already stays so. */
+    undo: (movementId: string): Promise<void> =>
+      store.transaction('rw', tables, async () => {
+        const found = await store.movements.get(movementId);
+        if (!found) throw new Error('there is no such movement');
+        const isInForce = inForce(await of(found.bottleId)).some(({ id }) => id === movementId);
+        if (!isInForce) return;
+        await store.movements.add(
+          movementOf(found.bottleId, { kind: 'undone', undoes: movementId }),
+        );
+      }),
+  };
+};
+
+export const ledger = ledgerStore();

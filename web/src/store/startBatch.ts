@@ -1,0 +1,90 @@
+import { asSettled, type Blend, type Evaluation } from '@jubbet/core/drops';
+import { fileOf } from '@jubbet/core/exchange';
+import { isReason } from '@jubbet/core/making';
+import { analysesInUse } from '@jubbet/core/stock';
+import { materialsUsed } from '@jubbet/core/catalog';
+import type { Recipe } from '@jubbet/core/recipe';
+import { addToLog } from './batchLog';
+import type { Database } from './database';
+import { keepDraft } from './drafts';
+import { now, today } from './now';
+import { settingsStore } from './settings';
+import { takeNumber } from './serials';
+
+/** What a batch is begun with. */
+export interface Start {
+  /** The sheet as it stands: kept as a draft of its own. */
+  readonly recipe: Recipe;
+  readonly blendId: string;
+  readonly blend: Blend;
+  readonly evaluation: Evaluation;
+  readonly reason: string;
+}
+
+/**
+ * Numbers a batch and freezes its blend, in one transaction.
+ *
+ * @returns its id
+ * @throws where it is over a limit without a reason, or must not be used on the person it is for
+ */
+export const startBatch = async (
+  store: Database,
+  { blendId, recipe, blend, evaluation, reason }: Start,
+): Promise<string> => {
+  if (evaluation.blocking) throw new Error('this blend is over with no way past it');
+  if (evaluation.verdict === 'over' && !isReason(reason)) {
+    throw new Error('a blend that is over needs a written reason');
+  }
+  const tables = [store.batches, store.benchEvents, store.settings, store.drafts, store.materials];
+  return store.transaction('rw', tables, async () => {
+    const { batchPrefix, benchFirst, benchRounds } = await settingsStore(store).read();
+    const madeOn = today();
+    const number = await takeNumber(store, batchPrefix, madeOn);
+    const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
+    const made = asSettled(recipe, blend, evaluation);
+    const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
+    const id = crypto.randomUUID();
+    const at = now();
+    await store.batches.add({
+      id,
+      number,
+      blendId,
+      file: fileOf(made),
+      askedPercent: recipe.target?.percent ?? null,
+      verdict: evaluation.verdict,
+      personId: recipe.brief.personId,
+      materials: materialsUsed(
+        own.map((record) => record.own),
+        ids,
+      ),
+      analyses: analysesInUse(
+        blend.catalog,
+        recipe.oils.map((oil) => oil.id),
+      ),
+      bottles: Object.fromEntries(
+        ids.flatMap((material) => {
+          const open = blend.catalog.openBottle(material);
+          return open?.id ? [[material, { id: open.id, lot: open.bottle.lot }]] : [];
+        }),
+      ),
+      reason: reason.trim(),
+      startedAt: at,
+      finishedAt: null,
+      updatedAt: at,
+      made: null,
+      log: null,
+      notToBeUsed: false,
+      madeOn,
+      notes: '',
+      review: null,
+      deletedAt: null,
+    });
+    await keepDraft(store, blendId, recipe, id);
+    // As this maker works; nothing is written where that is the usual way.
+    if (benchFirst !== 'oils' || benchRounds) {
+      const event = { kind: 'order', first: benchFirst, rounds: benchRounds } as const;
+      await addToLog(store, id, [{ seq: 1, at, event }]);
+    }
+    return id;
+  });
+};
