@@ -90,8 +90,8 @@ const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
 /** Oils that were added on purpose, in whole drops. */
 const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => {
   const drops = new Map<string, number>();
-  for (const one of tally.also) {
-    if (one.container !== container || !one.intended || one.ingredient === null) continue;
+  for (const one of [...tally.also.filter(({ intended }) => intended), ...tally.amended]) {
+    if (one.container !== container || one.ingredient === null) continue;
     if (one.amount?.unit !== 'drops') continue;
     drops.set(one.ingredient, (drops.get(one.ingredient) ?? 0) + one.amount.value);
   }
@@ -102,6 +102,7 @@ const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => 
 export const isAsPlanned = ({ oils }: Recipe, made: Made): boolean =>
   made.tally.movedTo.size === 0 &&
   made.tally.also.every(({ intended }) => !intended) &&
+  made.tally.amended.length === 0 &&
   weighedOff(made).length === 0 &&
   made.tally.filledTo.size === 0 &&
   made.containers.every(({ evaluation: { mixture } }) =>

@@ -1,3 +1,11 @@
+export {
+  type Added,
+  amendedEvents,
+  amendedMade,
+  dropsToStrength,
+  largerFor,
+  roomMl,
+} from './amend';
 export { asIngredient } from './asIngredient';
 export {
   isAsPlanned,

@@ -4,6 +4,7 @@ import { type Blend, evaluate, type Evaluation } from '../drops';
 import { asCounted } from './asCounted';
 import { eachContainer } from './eachContainer';
 import { stepsOf } from './stepsOf';
+import { withAmended } from './amended';
 import { alsoIn, withSomethingElse, withUntold } from './somethingElse';
 import { inOrder } from './order';
 import { putsOil, type Step } from './steps/registry';
@@ -34,20 +35,24 @@ const formulaOf = (
   drops: ReadonlyMap<string, number>,
   isIn: (id: string) => boolean,
 ): Formula =>
-  withSomethingElse(
+  withAmended(
     blend.catalog,
-    withWeighed(
-      {
-        ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn), (oilId) =>
-          oilTold(steps, tally, container, oilId),
-        ),
-        container: containerAt(blend, tally, container),
-      },
-      steps,
-      tally,
-      container,
+    withSomethingElse(
+      blend.catalog,
+      withWeighed(
+        {
+          ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn), (oilId) =>
+            oilTold(steps, tally, container, oilId),
+          ),
+          container: containerAt(blend, tally, container),
+        },
+        steps,
+        tally,
+        container,
+      ),
+      alsoIn(tally, container),
     ),
-    alsoIn(tally, container),
+    tally.amended.filter((one) => one.container === container),
   );
 
 /** One bottle judged, with what else went in. */

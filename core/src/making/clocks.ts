@@ -9,9 +9,7 @@ export type ClockFor =
   | 'look-at-cooling'
   | 'chill'
   | 'set'
-  | 'firm'
-  | 'patch-24'
-  | 'patch-48';
+  | 'firm';
 
 /** A clock that a step offers, with how long it usually runs. */
 export interface Clock {
@@ -54,11 +52,6 @@ export const clocksOf = (step: Step): readonly Clock[] => {
           minutes: Math.max(...step.kinds.map((kind) => setsAfter[kind] ?? 60)),
         },
         { for: 'firm', minutes: day },
-      ];
-    case 'label':
-      return [
-        { for: 'patch-24', minutes: day },
-        { for: 'patch-48', minutes: 2 * day },
       ];
     default:
       return [];

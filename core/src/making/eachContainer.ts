@@ -20,6 +20,7 @@ const contentKey = (planned: readonly Step[], tally: Tally, number: number): str
     tally.movedTo.get(number) ?? null,
     tally.filledTo.get(number) ?? null,
     tally.also.filter(({ container }) => container === number),
+    tally.amended.filter(({ container }) => container === number),
   ]);
 
 /** Works each container out, those that are alike once: of a thousand bottles most are. */

@@ -1,8 +1,9 @@
 import { fillMl, forbiddenNamed, type Catalog, type Oil } from '../catalog';
 import type { Evaluation } from '../drops';
 import { finding, worst } from '../limits';
-import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
+import type { Formula, OilMeasure } from '../mixture';
 import type { SomethingElse } from './event';
+import { joined } from './inFormula';
 import type { Tally } from './tally';
 
 /** What went into a container that its recipe does not have. */
@@ -29,16 +30,6 @@ const measureOf = ({ amount }: SomethingElse): OilMeasure => {
     case 'g':
       return { by: 'g', g: amount.value };
   }
-};
-
-/** Two measures of one oil as one, so that no limit is passed by half and half. */
-const joined = (one: FormulaOil, more: OilMeasure, dropsPerMl: number): OilMeasure => {
-  if (one.measure.by === 'drops' && more.by === 'drops') {
-    return { by: 'drops', drops: one.measure.drops + more.drops };
-  }
-  const ml = (measure: OilMeasure): number =>
-    measured({ ...one, measure }, dropsPerMl, 0).ml.likely;
-  return { by: 'ml', ml: ml(one.measure) + ml(more) };
 };
 
 /** The formula of one container with what else went in, of what the house knows. */

@@ -24,7 +24,7 @@ export interface Tally {
   /** What went in that the recipe does not have, in the order in which it was told. */
   readonly also: readonly Told<SomethingElse>[];
   readonly spilled: readonly Told<EventOf<'spilled'>>[];
-  /** What was added after the end, in the order in which it was told; it stands in `also` too. */
+  /** What was added after the end, in the order in which it was told. */
   readonly amended: readonly Told<EventOf<'amended'>>[];
   /** Weights asked for anew, by step, in g. */
   readonly askedG: ReadonlyMap<string, number>;
@@ -131,20 +131,8 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       return { ...tally, also: [...tally.also, { ...event, seq }] };
     case 'spilled':
       return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
-    case 'amended': {
-      const { container, ingredient, bottleId, amount, words } = event;
-      const added: SomethingElse = {
-        kind: 'something-else',
-        ...{ container, ingredient, bottleId, amount, words },
-        source: 'typed',
-        intended: true,
-      };
-      return {
-        ...tally,
-        also: [...tally.also, { ...added, seq }],
-        amended: [...tally.amended, { ...event, seq }],
-      };
-    }
+    case 'amended':
+      return { ...tally, amended: [...tally.amended, { ...event, seq }] };
     case 'struck': {
       const stays = (one: { readonly seq: number }): boolean => one.seq !== event.undoes;
       return {

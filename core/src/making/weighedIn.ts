@@ -1,6 +1,7 @@
 import { fillMl } from '../catalog';
 import { measured, mix, type Formula, type OilMeasure } from '../mixture';
 import type { BenchMeasure } from './event';
+import { mostInIt } from './inFormula';
 import { containerOfStep } from './stepsOf';
 import type { Step } from './steps/registry';
 import type { Tally } from './tally';
@@ -42,12 +43,6 @@ const carrierTold = (
   const step = steps.find((one) => one.kind === 'top-up' && containerOfStep(one) === container);
   return (step && tally.measured.get(step.id)) ?? null;
 };
-
-/** A bottle holds what it holds, whatever is typed; a jug may be as large as it needs to be. */
-const mostInIt = ({ container, into }: Formula, line: number): number =>
-  into === undefined
-    ? Math.max(line, container.brimfulMl ?? container.nominalMl)
-    : Number.POSITIVE_INFINITY;
 
 /**
  * A formula with its bases as they were weighed: what is in makes the whole, whatever line was

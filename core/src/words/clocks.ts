@@ -10,8 +10,6 @@ const names: Readonly<Record<ClockFor, string>> = {
   chill: 'Whip it again',
   set: 'Look whether it has set',
   firm: 'Judge how firm it is',
-  'patch-24': 'Patch test: look after 24 hours',
-  'patch-48': 'Patch test: look after 48 hours',
 };
 
 /** What a clock says when it is over. */

@@ -48,6 +48,7 @@ export {
   formatRange,
 } from './numbers';
 export { eachWords, fromWords, inAllWords, roughTimeWords } from './onTheTable';
+export { skinWords, standingWords, testAdvice, testedWords } from './patchTests';
 export { planWords } from './plan';
 export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';

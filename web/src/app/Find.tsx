@@ -12,6 +12,7 @@ import { blends } from '../store/blends';
 import { bottles } from '../store/bottles';
 import { today } from '../store/now';
 import { people } from '../store/people';
+import { recipients } from '../store/recipients';
 import { useWrite } from '../parts/useWrite';
 import { useStored } from '../store/useStored';
 
@@ -39,6 +40,8 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const house = useStored(['people'], () => people.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
   const own = useStored(['vessels'], () => containers.list()).data ?? [];
+  const given = useStored(['recipients'], () => recipients.list()).data ?? [];
+  const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
   const plain = plainName(query);
   const matches = (...names: string[]) =>
     plain !== '' && names.some((name) => plainName(name).includes(plain));
@@ -79,6 +82,26 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         name: wearerWords(wearerOn(person, today())),
         aside: '',
         open: at(`/people/${id}`),
+      })),
+    ...given
+      .filter(({ recipient }) => matches(recipient.name, recipient.which))
+      .slice(0, mostOfAKind)
+      .map(({ id, recipient }) => ({
+        key: `recipient/${id}`,
+        kind: 'got',
+        name: recipient.name,
+        aside: `a piece of batch ${log.find(({ id: one }) => one === recipient.batchId)?.['number'] ?? ''}`,
+        open: at(`/batches/${recipient.batchId}`),
+      })),
+    ...tagged
+      .filter(({ tags }) => matches(...tags))
+      .slice(0, mostOfAKind)
+      .map(({ id, name, tags }) => ({
+        key: `tag/${id}`,
+        kind: 'tag',
+        name: name || 'Without a name',
+        aside: tags.join(', '),
+        open: at(`/blends/${id}`),
       })),
     ...shelf
       .filter(({ bottle }) => matches(bottle.lot, nameIn(catalog, bottle.materialId)))

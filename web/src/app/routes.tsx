@@ -78,6 +78,11 @@ export const router = createBrowserRouter([
               Component: (await screens.make()).MakeScreen,
             }),
           },
+          { path: 'todo', lazy: async () => ({ Component: (await screens.todo()).TodoScreen }) },
+          {
+            path: 'recall',
+            lazy: async () => ({ Component: (await screens.recall()).RecallScreen }),
+          },
           {
             path: 'batches',
             lazy: async () => ({

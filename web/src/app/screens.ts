@@ -25,5 +25,7 @@ export const screens = {
   people: () => import('../screens/people/PeopleScreen'),
   peopleGrid: () => import('../screens/people/PeopleGridScreen'),
   person: () => import('../screens/people/PersonScreen'),
+  todo: () => import('../screens/todo/TodoScreen'),
+  recall: () => import('../screens/trail/RecallScreen'),
   settings: () => import('../screens/settings/SettingsScreen'),
 };

@@ -7,7 +7,6 @@ import {
   packLog,
   withUndone,
   type BenchEvent,
-  type EventOf,
   type LogEntry,
 } from '@jubbet/core/making';
 import { readCatalog } from './houseCatalog';
@@ -18,6 +17,18 @@ import { idsBy, textsOf } from './listed';
 import { giveBack } from './ledger';
 import { now } from './now';
 import { startBatch, type Start } from './startBatch';
+
+/** A batch by its name. */
+interface NamedBatch {
+  readonly id: string;
+  readonly number: string;
+  readonly name: string;
+  readonly madeOn: string;
+}
+const namedOf = ({ id, number, file, madeOn }: BatchRecord): NamedBatch => ({
+  ...{ id, number, madeOn },
+  name: file.name,
+});
 
 /** So many batches are judged in one transaction. */
 const mendedAtOnce = 50;
@@ -69,6 +80,17 @@ export const batchStore = (store: Database = db) => {
         .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
         .map(({ id }) => id);
     },
+    /** Batches that were made for somebody, the last ahead. */
+    madeFor: async (personId: string): Promise<readonly NamedBatch[]> =>
+      (await store.batches.where('personId').equals(personId).toArray())
+        .filter(({ deletedAt }) => deletedAt === null)
+        .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
+        .map(namedOf),
+    /** Batches by their ids, those that are there. */
+    named: async (ids: readonly string[]): Promise<readonly NamedBatch[]> =>
+      (await store.batches.bulkGet([...new Set(ids)])).flatMap((batch) =>
+        batch && batch.deletedAt === null ? [namedOf(batch)] : [],
+      ),
     /** Numbers and names of all batches, to find one by. */
     names: () => textsOf(store.batches, ['number', 'file.name']),
     /** A batch with what happened at its bench; null where it is not in the log. */
@@ -198,7 +220,10 @@ export const batchStore = (store: Database = db) => {
     },
     note: (id: string, notes: string): Promise<void> => change(id, { notes }),
     /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
-    amend: async (id: string, events: readonly EventOf<'amended'>[]): Promise<void> => {
+    amend: async (id: string, events: readonly BenchEvent[]): Promise<void> => {
+      if (!events.every(({ kind }) => ['moved', 'filled', 'amended'].includes(kind))) {
+        throw new Error('only what was added, and into what, amends a batch');
+      }
       const house = await readCatalog(store);
       await store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(id);

@@ -25,6 +25,9 @@ const nobody = <W extends object>(wearer: W): W => {
   ) as W;
 };
 
+/** What stands in place of their name. */
+const nobodyName = 'somebody who was erased';
+
 interface Brief {
   wearer?: unknown;
   asked?: readonly string[];
@@ -66,6 +69,26 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
         batch.file = { ...batch.file, brief: briefOfNobody(batch.file.brief) } as typeof batch.file;
         batch.personId = null;
         batch.updatedAt = at;
+      });
+    // What they got and how their skin took it stays with the batch, without their name.
+    await store.recipients
+      .where('recipient.personId')
+      .equals(id)
+      .modify((one) => {
+        one.recipient = { ...one.recipient, personId: null, name: nobodyName };
+        one.updatedAt = at;
+      });
+    await store.patchTests
+      .where('test.personId')
+      .equals(id)
+      .modify((one) => {
+        one.test = {
+          ...one.test,
+          personId: null,
+          personName: nobodyName,
+          readings: one.test.readings.map((reading) => ({ ...reading, words: '' })),
+        };
+        one.updatedAt = at;
       });
     await store.people.delete(id);
     await store.snapshots.clear();

@@ -2,7 +2,7 @@ import { asSettled, settleMade, workOut } from '@jubbet/core/drops';
 import { fileOf } from '@jubbet/core/exchange';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
-import { madeOf, summaryOf } from '@jubbet/core/batch';
+import { madeOf, summaryOf, takenBy, type Taken } from '@jubbet/core/batch';
 import {
   doneAt,
   dropAt,
@@ -15,12 +15,16 @@ import {
 import type {
   BatchRecord,
   BlendRecord,
+  BottleRecord,
   DraftRecord,
   EventRecord,
   ContainerRecord,
+  MovementRecord,
 } from './database';
 import { daysBefore, exampleBlends, startOf } from './exampleBlends';
-import { makings, ownContainers } from './exampleMakings';
+import { exampleMoved } from './exampleIds';
+import { recipientsOf, testsOf } from './exampleLife';
+import { batchIdOf, makings, ownContainers } from './exampleMakings';
 import { parts } from './exampleTold';
 
 /** Each batch was made of a draft; the prompt desk's first was another. */
@@ -43,7 +47,10 @@ const exampleDrafts = (
       batchId: null,
       ...rest,
     });
-    if (batch.blendId !== 'prompt-desk') return [kept(1, blend.recipe, { batchId: batch.id })];
+    if (batch.blendId !== 'prompt-desk') {
+      const alike = batches.filter(({ blendId }) => blendId === batch.blendId);
+      return [kept(alike.indexOf(batch) + 1, blend.recipe, { batchId: batch.id })];
+    }
     const louder = parts({ petitgrain: 2, 'ylang-ylang': 1, patchouli: 1 });
     return [
       kept(
@@ -58,8 +65,53 @@ const exampleDrafts = (
     ];
   });
 
+/** A bottle of each material that was open on a day: the one opened first. */
+const bottlesOn = (
+  day: string,
+  shelf: readonly BottleRecord[],
+  entries: readonly { readonly id: string }[],
+): BatchRecord['bottles'] =>
+  Object.fromEntries(
+    entries.flatMap(({ id: materialId }) => {
+      const [found] = shelf
+        .filter(
+          ({ bottle: { materialId: of, openedOn, finishedOn } }) =>
+            of === materialId &&
+            openedOn !== null &&
+            openedOn <= day &&
+            (finishedOn === null || day < finishedOn),
+        )
+        .sort((a, b) => (a.bottle.openedOn ?? '').localeCompare(b.bottle.openedOn ?? ''));
+      return found ? [[materialId, { id: found.id, lot: found.bottle.lot }]] : [];
+    }),
+  );
+
+/** What a batch took, as it stands in the ledgers. */
+const movementsOf = (
+  { id: batchId, number, startedAt: at }: BatchRecord,
+  taken: readonly Taken[],
+  shelf: readonly BottleRecord[],
+): MovementRecord[] =>
+  taken.flatMap(({ bottleId, ml, g }) => {
+    const found = shelf.find(({ id }) => id === bottleId);
+    if (!found) return [];
+    const amount = Math.round(10_000 * (found.bottle.unit === 'ml' ? ml : g)) / 10_000;
+    return [
+      {
+        id: `${exampleMoved}${batchId}-${found.id}`,
+        bottleId: found.id,
+        ...{ at, updatedAt: at },
+        movement: { kind: 'used', batchId, batchNumber: number, amount },
+      },
+    ];
+  });
+
 /** What the example house has made of its blends, with the drops as they fell. */
-export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
+export const exampleBatches = (
+  day: string,
+  blends: readonly BlendRecord[],
+  shelf: readonly BottleRecord[],
+) => {
   const serials = new Map<string, number>();
   const made = makings.map((making) => {
     const recipe = blends.find(({ id }) => id === making.blend)?.recipe ?? emptyRecipe();
@@ -87,11 +139,10 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
     const at = startOf(madeOn);
     const log = events.map((event, n): LogEntry => ({ seq: n + 1, at, event }));
     const recipeMade = asSettled(recipe, worked.blend, worked.evaluation);
-    const made = finished
-      ? summaryOf(madeOf(settleMade(shippedCatalog, recipeMade), events), madeOn, madeOn)
-      : null;
+    const made = finished ? madeOf(settleMade(shippedCatalog, recipeMade), events) : null;
+    const bottles = bottlesOn(madeOn, shelf, [...recipe.oils, ...recipe.bases]);
     const batch: BatchRecord = {
-      id: `batch-${making.blend}`,
+      id: batchIdOf(making),
       number: `${year}-${String(serial).padStart(3, '0')}`,
       blendId: making.blend,
       file: fileOf(recipeMade),
@@ -100,26 +151,35 @@ export const exampleBatches = (day: string, blends: readonly BlendRecord[]) => {
       personId: recipe.brief.personId,
       materials: [],
       analyses: {},
-      bottles: {},
+      bottles,
       reason: '',
       startedAt: at,
       finishedAt: finished ? at : null,
       updatedAt: at,
-      made,
+      made: made && summaryOf(made, madeOn, madeOn),
       log: finished ? packLog(log) : null,
       notToBeUsed: false,
       madeOn,
       notes: making.notes ?? '',
-      review: null,
+      review: making.review
+        ? { mark: making.review[0], words: making.review[1], at: startOf(daysBefore(madeOn, -7)) }
+        : null,
       deletedAt: null,
     };
-    return { batch, log: finished ? [] : log };
+    const taken = made ? takenBy(made, events, bottles) : [];
+    return { batch, log: finished ? [] : log, taken };
   });
 
   const batches = made.map(({ batch }) => batch);
   return {
     batches,
     drafts: exampleDrafts(blends, batches),
+    movements: made.flatMap(({ batch, taken }) => movementsOf(batch, taken, shelf)),
+    recipients: recipientsOf(day),
+    patchTests: testsOf(
+      day,
+      batches.map(({ id, number, file }) => ({ id, number, name: file.name })),
+    ),
     benchEvents: made.flatMap(({ batch, log }) =>
       log.map((entry): EventRecord => ({ batchId: batch.id, ...entry })),
     ),
@@ -143,11 +203,8 @@ export const exampleHouse = (day: string) => {
   const first = exampleBlends(day);
   return {
     ...first,
-    ...exampleBatches(day, first.blends),
+    ...exampleBatches(day, first.blends, first.bottles),
     materials: [],
-    movements: [],
-    recipients: [],
-    patchTests: [],
     vessels: exampleContainers(day),
   };
 };

@@ -44,14 +44,17 @@ const draftOf = (entry: Told, day: string): Recipe => ({
 
 const supplier = 'The Brass Still, Marlpit';
 
+/** A day, so many months before another; null for none. */
+const monthsBefore = (day: string, months: number | undefined): string | null =>
+  months === undefined
+    ? null
+    : formatISO(subMonths(parseISO(day), months), { representation: 'date' });
+
 const bottleOf = (entry: Shelved, day: string): Bottle => ({
   materialId: entry.material,
   lot: entry.lot,
   supplier,
-  openedOn:
-    entry.openedAgo === undefined
-      ? null
-      : formatISO(subMonths(parseISO(day), entry.openedAgo), { representation: 'date' }),
+  openedOn: monthsBefore(day, entry.openedAgo),
   printedDate: null,
   unit: entry.unit ?? 'ml',
   size: entry.size,
@@ -61,7 +64,7 @@ const bottleOf = (entry: Shelved, day: string): Bottle => ({
   price: entry.price,
   weighings: [...(entry.weighings ?? [])],
   analysis: null,
-  finishedOn: null,
+  finishedOn: monthsBefore(day, entry.finishedAgo),
 });
 
 /** A day, so many days before another. */

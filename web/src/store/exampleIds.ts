@@ -1,4 +1,5 @@
-import { makings, ownContainers } from './exampleMakings';
+import { exampleRecipients, exampleTests } from './exampleLife';
+import { batchIdOf, makings, ownContainers } from './exampleMakings';
 import { melts } from './exampleMelts';
 import { people, pouring, told } from './exampleTold';
 import { shelved } from './exampleShelf';
@@ -11,10 +12,15 @@ export const exampleIds: ReadonlySet<string> = new Set([
   ...Object.keys(people),
   ...shelved.map(({ id }) => id),
   ...ownContainers.map(({ id }) => id),
-  ...makings.map(({ blend }) => `batch-${blend}`),
+  ...makings.map(batchIdOf),
+  ...exampleRecipients.map(({ id }) => id),
+  ...exampleTests.map(({ id }) => id),
   ...makings.flatMap(({ blend }) => [1, 2].map((number) => `draft-${blend}-${number}`)),
 ]);
 
 /** The notes of a batch as the example has them; empty where it has none. */
 export const exampleNotes = (batchId: string): string =>
-  makings.find(({ blend }) => `batch-${blend}` === batchId)?.notes ?? '';
+  makings.find((one) => batchIdOf(one) === batchId)?.notes ?? '';
+
+/** Movements of the example's own batches begin with this. */
+export const exampleMoved = 'example-';

@@ -11,6 +11,8 @@ export interface Shelved {
   readonly price: number;
   /** Months before the house is opened. */
   readonly openedAgo?: number;
+  /** Months before the house is opened, where it is empty by now. */
+  readonly finishedAgo?: number;
   readonly weighings?: Bottle['weighings'];
 }
 
@@ -102,5 +104,35 @@ export const shelved: readonly Shelved[] = [
     atStart: 95,
     price: 6.5,
     openedAgo: 8,
+  },
+  {
+    id: 'lavender-0',
+    material: 'lavender',
+    lot: 'LV-101',
+    size: 10,
+    atStart: 10,
+    price: 6,
+    openedAgo: 13,
+    finishedAgo: 5,
+  },
+  {
+    id: 'jojoba-0',
+    material: 'jojoba',
+    lot: 'JJ-3',
+    size: 100,
+    atStart: 100,
+    price: 11,
+    openedAgo: 14,
+    finishedAgo: 6,
+  },
+  {
+    id: 'fco-0',
+    material: 'fractionated_coconut',
+    lot: 'FC-7',
+    size: 250,
+    atStart: 250,
+    price: 8,
+    openedAgo: 13,
+    finishedAgo: 3,
   },
 ];

@@ -8,12 +8,20 @@ import { halfSeeded } from './seed';
 export const seedBatches = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     if ((await store.settings.get('seeded'))?.value !== halfSeeded) return;
-    const { batches, drafts, benchEvents } = exampleBatches(day, exampleBlends(day).blends);
+    const { blends, bottles } = exampleBlends(day);
+    const { batches, drafts, benchEvents, movements, recipients, patchTests } = exampleBatches(
+      day,
+      blends,
+      bottles,
+    );
     // A visitor may have been quicker: their number stands on a label already.
     const taken = (await store.batches.orderBy('number').keys()).map(String);
     await store.batches.bulkAdd(numberedApart(batches, taken));
     await store.drafts.bulkAdd(drafts);
     await store.benchEvents.bulkAdd(benchEvents);
+    await store.movements.bulkAdd(movements);
+    await store.recipients.bulkAdd(recipients);
+    await store.patchTests.bulkAdd(patchTests);
     await store.vessels.bulkAdd(exampleContainers(day));
     await store.settings.put({ key: 'seeded', value: true });
   });

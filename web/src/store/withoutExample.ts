@@ -1,6 +1,6 @@
 import type { House } from './database';
 import { exampleMaker } from './exampleBlends';
-import { exampleIds, exampleNotes } from './exampleIds';
+import { exampleIds, exampleMoved, exampleNotes } from './exampleIds';
 
 /** The same house without what the example put in and nobody has touched. */
 export const withoutExample = (here: House): House => {
@@ -15,8 +15,19 @@ export const withoutExample = (here: House): House => {
       .map(({ id }) => id),
   ]);
   const blends = here.blends.filter((one) => !isExample(one) || one.revision > 1);
+  // Who gave a piece away, or tests one, has made it theirs.
+  const given = new Set([
+    ...here.recipients.filter((one) => !isExample(one)).map(({ recipient }) => recipient.batchId),
+    ...here.patchTests
+      .filter((one) => !isExample(one))
+      .flatMap(({ test: { of } }) => (of.kind === 'batch' ? [of.batchId] : [])),
+  ]);
   const batches = here.batches.filter(
-    (one) => !isExample(one) || touched.has(one.id) || one.notes !== exampleNotes(one.id),
+    (one) =>
+      !isExample(one) ||
+      touched.has(one.id) ||
+      one.notes !== exampleNotes(one.id) ||
+      given.has(one.id),
   );
   const wearers = new Set([
     ...blends.map(({ recipe }) => recipe.brief.personId),
@@ -29,7 +40,7 @@ export const withoutExample = (here: House): House => {
   );
   // A bottle that a visitor took from is theirs by now.
   const moved = new Set(
-    here.movements.filter((one) => !isExample(one)).map(({ bottleId }) => bottleId),
+    here.movements.filter(({ id }) => !id.startsWith(exampleMoved)).map(({ bottleId }) => bottleId),
   );
   const batchIds = new Set(batches.map(({ id: one }) => one));
   const bottles = here.bottles.filter((one) => isTheirs(one) || moved.has(one.id));
@@ -47,8 +58,8 @@ export const withoutExample = (here: House): House => {
     materials: here.materials,
     bottles,
     vessels: here.vessels.filter(isTheirs),
-    // What hangs on a bottle or a batch goes with it, and what a visitor wrote down stays.
-    movements: here.movements.filter((one) => !isExample(one) && bottleIds.has(one.bottleId)),
+    // What hangs on a bottle goes with it, and what a visitor wrote down stays.
+    movements: here.movements.filter((one) => bottleIds.has(one.bottleId)),
     recipients: here.recipients.filter(isTheirs),
     patchTests: here.patchTests.filter(isTheirs),
     settings: [

@@ -10,6 +10,7 @@ import {
 } from '@jubbet/core/batch';
 import type { Recipe } from '@jubbet/core/recipe';
 import { wearerOn } from '@jubbet/core/brief';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
@@ -62,8 +63,9 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
   const planned =
     kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
-  const remove = async () => {
-    const gone = await write('The batch', () => batches.remove(batch.id).then(() => true));
+  const [asking, setAsking] = useState(false);
+  const remove = async (wasMade: boolean) => {
+    const gone = await write('The batch', () => batches.remove(batch.id, wasMade).then(() => true));
     if (!gone) return;
     await navigate('/batches');
     tell({
@@ -95,9 +97,27 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
     const put = await write('The material', () => materials.addOnce(material).then(() => true));
     if (put) await navigate(`/materials/${id}`);
   };
+  if (asking) {
+    return (
+      <div
+        role="alertdialog"
+        aria-label="Was it made?"
+        className="flex flex-wrap items-center gap-2 rounded-lg bg-amber-wash px-4 py-2"
+      >
+        <p>Was this batch made? Then what it used stays off the shelf.</p>
+        <Button autoFocus onClick={() => void remove(true)}>
+          It was made
+        </Button>
+        <Button onClick={() => void remove(false)}>It was not: put it back</Button>
+        <Button look="quiet" onClick={() => setAsking(false)}>
+          Cancel
+        </Button>
+      </div>
+    );
+  }
   return (
     <div className="flex flex-wrap gap-2">
-      <Button look="quiet" onClick={() => void remove()}>
+      <Button look="quiet" onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
         Delete
       </Button>
       <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>

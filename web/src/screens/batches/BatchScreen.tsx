@@ -30,9 +30,14 @@ import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
+import { Amend } from './Amend';
 import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
+import { Given } from './Given';
 import { KeptContents } from './KeptContents';
+import { MadeFrom } from './MadeFrom';
+import { PatchTests } from './PatchTests';
+import { Review } from './Review';
 import { WentIn } from './WentIn';
 import { useUnits } from '../../parts/useUnits';
 
@@ -204,8 +209,13 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
               }
             />
           </section>
+          {!open && !batch.notToBeUsed && <Amend batch={batch} made={made} events={events} />}
+          {!open && <Review key={batch.review?.at ?? ''} batch={batch} />}
           <BatchNotes batch={batch} />
         </section>
+        <MadeFrom batch={batch} />
+        {!open && <PatchTests batch={batch} made={made} />}
+        {!open && !batch.notToBeUsed && <Given batch={batch} made={made} />}
       </div>
     </CatalogContext>
   );

@@ -51,9 +51,6 @@ export const Clocks = ({
         ({ words, step: of }) => words === clockWords(clock.for) && of === (step?.id ?? null),
       ),
   );
-  // Two drops under a plaster are looked at twice: one press starts both clocks.
-  const patch = offered.filter(({ for: what }) => what === 'patch-24' || what === 'patch-48');
-  const others = offered.filter((clock) => !patch.includes(clock));
   const start = (length: number, words: string): void => {
     askToNotify();
     onEvents([clockEvent(step, length, words)]);
@@ -103,21 +100,7 @@ export const Clocks = ({
         </ul>
       )}
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        {patch.length > 1 && (
-          <button
-            type="button"
-            className={panelButton}
-            onClick={() => {
-              askToNotify();
-              onEvents(
-                patch.map((clock) => clockEvent(step, clock.minutes, clockWords(clock.for))),
-              );
-            }}
-          >
-            <b>Begin a patch test</b>: look after 24 and 48 hours
-          </button>
-        )}
-        {others.map((clock) => (
+        {offered.map((clock) => (
           <button
             key={clock.for}
             type="button"

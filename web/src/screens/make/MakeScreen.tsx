@@ -71,7 +71,10 @@ export const MakeScreen = () => {
   if (error) throw error;
   return (
     <div className="mx-auto max-w-3xl">
-      <ScreenTitle title="Make" />
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Make" />
+        <ButtonLink to="/todo">What needs doing</ButtonLink>
+      </div>
       {ids?.length === 0 && (
         <>
           <p className="mt-4 max-w-prose">

@@ -1,15 +1,18 @@
 import type { Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';
 import { onTheTable } from '@jubbet/core/stock';
-import { eachWords, fromWords, inAllWords } from '@jubbet/core/words';
+import { eachWords, formatNumber, fromWords, inAllWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
+import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { together } from '../../parts/together';
 import { useUnits } from '../../parts/useUnits';
-import { bottles } from '../../store/bottles';
+import { useWrite } from '../../parts/useWrite';
+import { bottles, type ShelvedRecord } from '../../store/bottles';
+import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 
 /** All that must stand on the table, how much of it, and from which bottle. */
@@ -70,6 +73,14 @@ export const TableOfMaterials = ({
               >
                 {isShort && '▲ '}
                 {together(text)}
+                <OtherBottles
+                  material={oil?.name ?? base?.name ?? row.materialId}
+                  inUse={catalog.openBottle(row.materialId)?.id ?? null}
+                  bottles={shelf.filter(
+                    ({ bottle }) =>
+                      bottle.materialId === row.materialId && bottle.finishedOn === null,
+                  )}
+                />
               </Cell>
             </Row>
           );
@@ -95,3 +106,39 @@ const BaseSwatch = ({ kind }: { kind: string }) => (
     )}
   />
 );
+
+/** Several bottles of one material: which is taken. A closed one is opened with it. */
+const OtherBottles = ({
+  material,
+  inUse,
+  bottles: alike,
+}: {
+  material: string;
+  inUse: string | null;
+  bottles: readonly ShelvedRecord[];
+}) => {
+  const write = useWrite();
+  const others = alike.filter(({ id, bottle }) => id !== inUse && bottle.left > 0);
+  if (others.length === 0) return null;
+  const take = async ({ id, bottle }: ShelvedRecord): Promise<void> => {
+    if (bottle.openedOn === null) await bottles.write(id, { ...bottle, openedOn: today() });
+    await bottles.takeFirst(id);
+  };
+  return (
+    <span className="mt-1 flex flex-wrap gap-1.5">
+      {others.map((record) => (
+        <Button
+          key={record.id}
+          className="min-h-8! px-2! py-0.5! text-sm"
+          aria-label={`${material}: take ${bottleWords(record)}`}
+          onClick={() => void write('The bottle', () => take(record))}
+        >
+          Take {bottleWords(record)}
+        </Button>
+      ))}
+    </span>
+  );
+};
+
+const bottleWords = ({ bottle }: ShelvedRecord): string =>
+  `${bottle.lot ? `lot ${bottle.lot}` : 'another bottle'}, ${formatNumber(bottle.left, 3)} ${bottle.unit}${bottle.openedOn === null ? ', and open it' : ''}`;

@@ -53,7 +53,12 @@ export const Reactions = ({ person, set }: Props) => {
       <ul className="grid gap-2">
         {reactions.map((reaction) => (
           <li key={reaction.materialId} className="flex flex-wrap items-end gap-3">
-            <b className="min-w-36 pb-1.5">{nameIn(catalog, reaction.materialId)}</b>
+            <span className="min-w-36 pb-1.5">
+              <b>{nameIn(catalog, reaction.materialId)}</b>
+              {reaction.suspected && (
+                <span className="block text-sm text-soft">suspected: test it alone</span>
+              )}
+            </span>
             <TextField
               label="On"
               type="date"

@@ -12,6 +12,7 @@ import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { Erase } from './Erase';
 import { PregnancyWeeks, Reactions } from './PersonMore';
+import { TheirBatches } from './TheirBatches';
 
 const blank: Person = {
   name: '',
@@ -143,5 +144,10 @@ export const PersonScreen = () => {
   if (data === null) {
     return <Missing title="Person not found" text="They may have been deleted." />;
   }
-  return <PersonForm key={personId} id={personId} stored={data.person} />;
+  return (
+    <>
+      <PersonForm key={personId} id={personId} stored={data.person} />
+      <TheirBatches personId={personId} />
+    </>
+  );
 };

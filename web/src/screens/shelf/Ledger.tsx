@@ -3,7 +3,7 @@ import { dayWords, formatNumber, movementWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button, ButtonLink } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { useWrite } from '../../parts/useWrite';
 import type { MovementRecord } from '../../store/database';
@@ -129,7 +129,14 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
       aria-label="What is left"
       className="mx-auto mt-4 grid max-w-4xl gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
     >
-      <h2 className="text-lg">
+      <ButtonLink
+        look="quiet"
+        className="justify-self-start"
+        to={`/recall?bottle=${encodeURIComponent(bottleId)}`}
+      >
+        What it went into, and who has it
+      </ButtonLink>
+      <h2 className="order-first text-lg">
         {formatNumber(left, 3)} {unit} left
         <span className="text-base font-normal text-soft">
           {' '}

@@ -1,0 +1,17 @@
+import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
+
+/** Two measures of one oil as one, so that no limit is passed by half and half. */
+export const joined = (one: FormulaOil, more: OilMeasure, dropsPerMl: number): OilMeasure => {
+  if (one.measure.by === 'drops' && more.by === 'drops') {
+    return { by: 'drops', drops: one.measure.drops + more.drops };
+  }
+  const ml = (measure: OilMeasure): number =>
+    measured({ ...one, measure }, dropsPerMl, 0).ml.likely;
+  return { by: 'ml', ml: ml(one.measure) + ml(more) };
+};
+
+/** A bottle holds what it holds, whatever is typed; a jug may be as large as it needs to be. */
+export const mostInIt = ({ container, into }: Formula, line: number): number =>
+  into === undefined
+    ? Math.max(line, container.brimfulMl ?? container.nominalMl)
+    : Number.POSITIVE_INFINITY;

@@ -1,0 +1,1 @@
+export { datesToMind, inTurn, runningOut, type Todo, toReview } from './needsDoing';

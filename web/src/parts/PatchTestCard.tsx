@@ -1,0 +1,153 @@
+import {
+  canBeRead,
+  dueAt,
+  readAtHours,
+  skinSigns,
+  standingOf,
+  type SkinSign,
+} from '@jubbet/core/batch';
+import { dayWords, skinWords, standingWords, testAdvice, testedWords } from '@jubbet/core/words';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import type { PatchTestRecord } from '../store/database';
+import { patchTests, type Told } from '../store/patchTests';
+import { Button } from './Button';
+import { TextField } from './Field';
+import { SkinPicture } from './SkinPicture';
+import { useSeconds } from './useSeconds';
+import { useWrite } from './useWrite';
+
+const momentWords = (at: Date): string => format(at, 'EEEE d MMM, HH:mm');
+
+/** One patch test: where it stands, what was read, and the next reading. */
+export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecord }) => {
+  const write = useWrite();
+  const nowMs = useSeconds(true);
+  const [seen, setSeen] = useState<SkinSign | null>(null);
+  const [words, setWords] = useState('');
+  const [why, setWhy] = useState<string | null>(null);
+  const standing = standingOf(test, nowMs);
+  const isOpen = standing === 'waiting' || standing === 'due-24' || standing === 'due-48';
+  const due = readAtHours.filter(
+    (hours) => canBeRead(test, hours, nowMs) && !test.readings.some((one) => one.hours === hours),
+  );
+  // Whoever looks only on the third day reads the second of the two.
+  const hours: Told['hours'] = due[due.length - 1] ?? 0;
+  const save = async (): Promise<void> => {
+    if (seen === null) return;
+    const saved = await write('The reading', async () => {
+      await patchTests.read(id, { hours, skin: seen, words: words.trim() });
+      return true;
+    });
+    if (!saved) return;
+    setSeen(null);
+    setWords('');
+  };
+  return (
+    <section
+      aria-label={`Patch test on ${test.personName}`}
+      className="grid gap-2 rounded-lg border border-line px-4 py-3"
+    >
+      <p>
+        <b>{test.personName}</b>: {testedWords(test)}.{' '}
+        <span className={standing === 'reacted' ? 'font-semibold text-brick' : ''}>
+          {standing === 'reacted' && '■ '}
+          {standing === 'clear' && '● '}
+          {(standing === 'due-24' || standing === 'due-48') && '▲ '}
+          {standingWords(standing)}
+        </span>
+      </p>
+      <p className="text-sm text-soft">
+        Begun {momentWords(new Date(test.startedAt))}.{' '}
+        {isOpen &&
+          readAtHours
+            .filter((one) => !test.readings.some((reading) => reading.hours === one))
+            .map((one) => `Look after ${one} hours: ${momentWords(dueAt(test, one))}.`)
+            .join(' ')}
+      </p>
+      {test.readings.length > 0 && (
+        <ul className="text-[15px]">
+          {test.readings.map((one) => (
+            <li key={one.at}>
+              {one.hours === 0 ? `On ${dayWords(one.at.slice(0, 10))}` : `After ${one.hours} hours`}
+              : {skinWords(one.skin)}
+              {one.words && `. ${one.words}`}
+            </li>
+          ))}
+        </ul>
+      )}
+      {test.stopped && <p className="text-[15px]">Stopped: {test.stopped.why}</p>}
+      <p className="max-w-prose text-[15px]">{testAdvice(test, standing)}</p>
+      {isOpen && (
+        <form
+          className="grid gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+        >
+          <fieldset className="flex flex-wrap gap-2">
+            <legend className="mb-1 text-sm text-soft">
+              {hours === 0 ? 'Something to see already?' : `What you see after ${hours} hours`}
+            </legend>
+            {skinSigns.map((sign) => (
+              <label
+                key={sign}
+                className="grid w-28 cursor-pointer justify-items-center gap-1 rounded-lg border border-line p-2 text-center text-sm has-checked:border-press has-checked:bg-slate-wash"
+              >
+                <SkinPicture sign={sign} />
+                <span className="flex items-start gap-1.5">
+                  <input
+                    type="radio"
+                    name={`skin-${id}`}
+                    className="mt-1 accent-press"
+                    checked={seen === sign}
+                    onChange={() => setSeen(sign)}
+                  />
+                  {skinWords(sign)}
+                </span>
+              </label>
+            ))}
+          </fieldset>
+          <div className="flex flex-wrap items-end gap-3">
+            <TextField
+              label="In words"
+              className="w-64"
+              maxLength={500}
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+            <Button type="submit" look="first" disabled={seen === null}>
+              Save the reading
+            </Button>
+            {why === null && (
+              <Button look="quiet" onClick={() => setWhy('')}>
+                Stop this test
+              </Button>
+            )}
+          </div>
+          {why !== null && (
+            <div className="flex flex-wrap items-end gap-3">
+              <TextField
+                label="Why it is stopped"
+                className="w-64"
+                maxLength={500}
+                value={why}
+                onChange={(event) => setWhy(event.target.value)}
+              />
+              <Button
+                disabled={!why.trim()}
+                onClick={() => void write('The test', () => patchTests.stop(id, why))}
+              >
+                Stop it
+              </Button>
+              <p className="basis-full text-sm text-soft">
+                Until another test is read clear, the batch can’t be given to them.
+              </p>
+            </div>
+          )}
+        </form>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,261 @@
+import {
+  amendedEvents,
+  amendedMade,
+  dropsToStrength,
+  largerFor,
+  roomMl,
+  type Added,
+  type Made,
+} from '@jubbet/core/batch';
+import {
+  botanicalOf,
+  nameIn,
+  searchBases,
+  searchOils,
+  type Base,
+  type Oil,
+} from '@jubbet/core/catalog';
+import type { BenchEvent } from '@jubbet/core/making';
+import {
+  containerWords,
+  dayWords,
+  formatDrops,
+  formatG,
+  formatMl,
+  formatPercent,
+  strengthWords,
+  verdictSaid,
+} from '@jubbet/core/words';
+import { useState } from 'react';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { PickByName } from '../../parts/PickByName';
+import { useWrite } from '../../parts/useWrite';
+import { verdictShapes } from '../../parts/VerdictMark';
+import { batches } from '../../store/batches';
+import type { BatchRecord } from '../../store/database';
+
+type Unit = Added['amount']['unit'];
+const units = [
+  ['ml', 'ml'],
+  ['g', 'g'],
+  ['drops', 'drops'],
+] as const;
+
+const amountWords = ({ unit, value }: Added['amount']): string =>
+  unit === 'drops' ? formatDrops(value) : unit === 'ml' ? formatMl(value, 4) : formatG(value, 4);
+
+/** What was added after the end, and that printed labels no longer tell the truth. */
+const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const catalog = useCatalog();
+  const { amended } = made.tally;
+  if (amended.length === 0) return null;
+  return (
+    <div className="rounded-lg bg-amber-wash px-4 py-2">
+      <p>
+        <b>▲ Replace the printed labels.</b> This batch was changed after it was finished:
+      </p>
+      <ul>
+        {amended.map((one) => (
+          <li key={one.seq}>
+            {amountWords(one.amount)} of {nameIn(catalog, one.ingredient)} added
+            {made.blend.count > 1 && ` to bottle ${one.container + 1}`}: {one.words}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1">
+        {batch.made && `Judged anew on ${dayWords(batch.made.judgedOn)}. `}
+        <ButtonLink to={`/batches/${batch.id}/label`}>New labels</ButtonLink>
+      </p>
+    </div>
+  );
+};
+
+/** Strength and verdict of a container, in a line. */
+const cameTo = (made: Made, number: number): string => {
+  const one = made.containers.find((found) => found.number === number);
+  if (!one) return '';
+  const { verdict, mixture, blocking } = one.evaluation;
+  return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictSaid(verdict)}${blocking ? ', must not be used on the person it is for' : ''}`;
+};
+
+/** Something is added to a finished batch: what it is then, before it is saved. */
+const Add = ({
+  batch,
+  made,
+  events,
+  onDone,
+}: {
+  batch: BatchRecord;
+  made: Made;
+  events: readonly BenchEvent[];
+  onDone: () => void;
+}) => {
+  const catalog = useCatalog();
+  const write = useWrite();
+  const filled = made.containers.filter(({ isEmpty }) => !isEmpty).map(({ number }) => number);
+  const [ingredient, setIngredient] = useState<string | null>(null);
+  const [unit, setUnit] = useState<Unit>('ml');
+  const [value, setValue] = useState<number | null>(null);
+  const [to, setTo] = useState('all');
+  const [into, setInto] = useState('');
+  const [words, setWords] = useState('');
+  const containers = to === 'all' ? filled : [Number(to)];
+  const first = containers[0] ?? 0;
+  const isWhole = unit !== 'drops' || Number.isInteger(value);
+  const amount = value !== null && value > 0 && isWhole ? { unit, value } : null;
+  const density =
+    ingredient === null
+      ? null
+      : (catalog.oil(ingredient)?.densityGPerMl ?? catalog.base(ingredient)?.densityGPerMl ?? 0.9);
+  const ml =
+    amount === null || density === null
+      ? 0
+      : amount.unit === 'ml'
+        ? amount.value
+        : amount.unit === 'g'
+          ? amount.value / density
+          : amount.value / made.blend.formula.dropsPerMl;
+  const isFull = containers.some((number) => ml > roomMl(made, number) + 1e-6);
+  const larger = isFull ? largerFor(made, first, ml) : [];
+  const chosen = larger.find(({ id }) => id === into) ?? larger[0];
+  const added: Added | null =
+    ingredient !== null && amount !== null && (!isFull || chosen)
+      ? {
+          ingredient,
+          bottleId: catalog.openBottle(ingredient)?.id ?? null,
+          amount,
+          words: words.trim(),
+          containers,
+          into: isFull ? (chosen?.id ?? null) : null,
+        }
+      : null;
+  const after = added ? amendedMade(made, events, { ...added, words: 'to see' }) : null;
+  const target = batch.askedPercent;
+  const more = after && target ? dropsToStrength(after, first, target) : null;
+  const save = async (): Promise<void> => {
+    if (!added || !added.words) return;
+    const saved = await write('The change', async () => {
+      await batches.amend(batch.id, amendedEvents(made, added));
+      return true;
+    });
+    if (saved) onDone();
+  };
+  return (
+    <form
+      aria-label="Add to this batch"
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        {ingredient === null ? (
+          <div className="w-80 max-w-full">
+            <PickByName<Oil | Base>
+              label="What was added"
+              placeholder="What was added? Type three letters"
+              search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
+              isTaken={() => false}
+              describe={botanicalOf}
+              onPick={({ id }) => {
+                setIngredient(id);
+                setUnit(catalog.oil(id) ? 'drops' : 'ml');
+              }}
+            />
+          </div>
+        ) : (
+          <p className="pb-1.5">
+            <b>{nameIn(catalog, ingredient)}</b>
+            <Button look="quiet" onClick={() => setIngredient(null)}>
+              Something else
+            </Button>
+          </p>
+        )}
+        <NumberUnder
+          name="How much"
+          label={filled.length > 1 && to === 'all' ? 'How much, to each' : 'How much'}
+          className="w-20"
+          value={value}
+          rule={{ least: 0, above: true, most: 10_000, whole: unit === 'drops' }}
+          onNumber={setValue}
+          onEmpty={() => setValue(null)}
+        />
+        <SelectField label="In" value={unit} choices={units} onChoose={setUnit} />
+        {filled.length > 1 && (
+          <SelectField
+            label="Added to"
+            value={to}
+            choices={[
+              ['all', 'each of them'],
+              ...filled.map((number) => [String(number), `bottle ${number + 1}`] as const),
+            ]}
+            onChoose={setTo}
+          />
+        )}
+        {isFull && larger.length > 0 && (
+          <SelectField
+            label="Poured over into"
+            value={chosen?.id ?? ''}
+            choices={larger.map((one) => [one.id ?? '', containerWords(one)] as const)}
+            onChoose={setInto}
+          />
+        )}
+        <TextField
+          label="Why"
+          className="w-64"
+          maxLength={500}
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+      </div>
+      <p role="status">
+        {isFull && !chosen
+          ? `There is room for ${formatMl(roomMl(made, first), 3)} more in it, and no larger one of its kind in the library.`
+          : after && (
+              <>
+                Now {cameTo(made, first)}; with it <b>{cameTo(after, first)}</b>.
+                {more !== null &&
+                  target !== null &&
+                  ` ${formatDrops(more)} more of its oils, in proportion, bring it to ${formatPercent(target, 3)}.`}
+              </>
+            )}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" look="first" disabled={!added || !words.trim()}>
+          Save what was added
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Cancel
+        </Button>
+      </div>
+    </form>
+  );
+};
+
+/** Corrections of a finished batch: never overwritten, added with a reason. */
+export const Amend = ({
+  batch,
+  made,
+  events,
+}: {
+  batch: BatchRecord;
+  made: Made;
+  events: readonly BenchEvent[];
+}) => {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <section aria-label="Corrections" className="grid gap-2">
+      <Amended batch={batch} made={made} />
+      {isOpen ? (
+        <Add batch={batch} made={made} events={events} onDone={() => setOpen(false)} />
+      ) : (
+        <div>
+          <Button onClick={() => setOpen(true)}>Something was added to it later</Button>
+        </div>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,155 @@
+import { madePieces } from '@jubbet/core/label';
+import { piecesLeft, sameName, type Made } from '@jubbet/core/batch';
+import { countedWords, dayWords } from '@jubbet/core/words';
+import { useId, useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../parts/Button';
+import { NumberUnder, TextField } from '../../parts/Field';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+import type { BatchRecord } from '../../store/database';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
+import { recipients } from '../../store/recipients';
+import { useStored } from '../../store/useStored';
+
+/** How many pieces a batch came to. */
+const piecesOf = (made: Made): number =>
+  madePieces(made).reduce((total, { count }) => total + count, 0);
+
+/** Who got which piece, and when. */
+export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const write = useWrite();
+  const tell = useNotice();
+  const listId = useId();
+  const house = useStored(['people'], () => people.list()).data ?? [];
+  const given = useStored(['recipients', batch.id], () => recipients.ofBatch(batch.id)).data ?? [];
+  const [name, setName] = useState('');
+  const [pieces, setPieces] = useState(1);
+  const [which, setWhich] = useState('');
+  const [on, setOn] = useState(today());
+  const all = piecesOf(made);
+  const left = piecesLeft(
+    all,
+    given.map(({ recipient }) => recipient),
+  );
+  const save = async (): Promise<void> => {
+    const person = house.find(({ person }) => sameName(person.name, name));
+    const saved = await write('Who got it', () =>
+      recipients.add({
+        batchId: batch.id,
+        pieces,
+        which: which.trim(),
+        personId: person?.id ?? null,
+        name: name.trim(),
+        on,
+      }),
+    );
+    if (saved === undefined) return;
+    setName('');
+    setWhich('');
+    setPieces(1);
+  };
+  return (
+    <section
+      aria-label="Who got it"
+      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+    >
+      <h2 className="text-lg">
+        Who got it
+        <span className="text-base font-normal text-soft">
+          {' '}
+          {left >= 0
+            ? `${left} of ${countedWords(all, 'piece')} still here`
+            : `${-left} more than were made`}
+        </span>
+      </h2>
+      {given.length > 0 && (
+        <ul>
+          {given.map(({ id, recipient }) => (
+            <li
+              key={id}
+              className="flex min-h-11 flex-wrap items-center gap-x-4 border-b border-line py-1 last:border-0"
+            >
+              <span className="w-28 text-sm text-soft">{dayWords(recipient.on)}</span>
+              <span className="min-w-44 flex-1">
+                {recipient.personId ? (
+                  <Link to={`/people/${recipient.personId}`} className="text-press">
+                    {recipient.name}
+                  </Link>
+                ) : (
+                  recipient.name
+                )}
+                , {countedWords(recipient.pieces, 'piece')}
+                {recipient.which && `: ${recipient.which}`}
+              </span>
+              <Button
+                look="quiet"
+                aria-label={`Remove ${recipient.name} from who got it`}
+                onClick={() =>
+                  void write('Who got it', async () => {
+                    await recipients.remove(id);
+                    tell({
+                      text: `${recipient.name} is removed from who got it.`,
+                      undo: () => void write('Who got it', () => recipients.restore(id)),
+                    });
+                  })
+                }
+              >
+                Remove
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <form
+        aria-label="Give a piece"
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim() && on) void save();
+        }}
+      >
+        <TextField
+          label="To"
+          list={listId}
+          maxLength={120}
+          className="w-52"
+          placeholder="A name, or where it went"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <datalist id={listId}>
+          {house.map(({ id, person }) => (
+            <option key={id} value={person.name} />
+          ))}
+        </datalist>
+        <NumberUnder
+          name="Pieces"
+          className="w-16"
+          value={pieces}
+          rule={{ least: 1, most: 1000, whole: true }}
+          onNumber={setPieces}
+        />
+        <TextField
+          label="Which"
+          maxLength={80}
+          className="w-36"
+          placeholder="if it matters"
+          value={which}
+          onChange={(event) => setWhich(event.target.value)}
+        />
+        <TextField
+          label="On"
+          type="date"
+          max={today()}
+          value={on}
+          onChange={(event) => setOn(event.target.value)}
+        />
+        <Button type="submit" disabled={!name.trim() || !on}>
+          Save who got it
+        </Button>
+      </form>
+    </section>
+  );
+};

@@ -1,0 +1,183 @@
+import { calendarOf } from '@jubbet/core/exchange';
+import { dueAt, readAtHours, sameName, standingOf, type Made } from '@jubbet/core/batch';
+import { nameIn } from '@jubbet/core/catalog';
+import { nameOrNone, testedWords } from '@jubbet/core/words';
+import { CalendarPlus } from 'lucide-react';
+import { useId, useState } from 'react';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { TextField } from '../../parts/Field';
+import { PatchTestCard } from '../../parts/PatchTestCard';
+import { saveFile } from '../../parts/saveFile';
+import { useSeconds } from '../../parts/useSeconds';
+import { useWrite } from '../../parts/useWrite';
+import type { BatchRecord, PatchTestRecord } from '../../store/database';
+import { now } from '../../store/now';
+import { patchTests } from '../../store/patchTests';
+import { people } from '../../store/people';
+import { useStored } from '../../store/useStored';
+
+/** What is in a batch, each material once. */
+const ingredientsOf = ({ containers }: Made): readonly { readonly id: string }[] => {
+  const ids = containers.flatMap(({ evaluation: { mixture } }) => [
+    ...mixture.oils.map(({ oil }) => oil.id),
+    ...mixture.bases.map(({ base }) => base.id),
+  ]);
+  return [...new Set(ids)].map((id) => ({ id }));
+};
+
+const toCalendar = (records: readonly PatchTestRecord[]): void =>
+  saveFile(
+    'patch tests.ics',
+    calendarOf(
+      records.flatMap(({ id, test }) =>
+        readAtHours
+          .filter((hours) => !test.readings.some((one) => one.hours === hours))
+          .map((hours) => ({
+            id: `patch-test-${id}-${hours}`,
+            at: dueAt(test, hours).toISOString(),
+            title: `Patch test on ${test.personName}: look after ${hours} hours`,
+            text: testedWords(test),
+          })),
+      ),
+      now(),
+    ),
+    'text/calendar',
+  );
+
+/** After a reaction to the blend, its materials one by one, until the one is found. */
+const OneByOne = ({
+  record: { test },
+  ingredients,
+  begun,
+}: {
+  record: PatchTestRecord;
+  ingredients: readonly { readonly id: string }[];
+  begun: readonly PatchTestRecord[];
+}) => {
+  const catalog = useCatalog();
+  const write = useWrite();
+  const isBegun = (id: string): boolean =>
+    begun.some(
+      ({ test: other }) =>
+        other.of.kind === 'material' &&
+        other.of.materialId === id &&
+        sameName(other.personName, test.personName),
+    );
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span className="text-sm text-soft">
+        Test alone on {test.personName}, each in plain carrier on a spot of its own:
+      </span>
+      {ingredients
+        .filter(({ id }) => !isBegun(id))
+        .map(({ id }) => (
+          <Button
+            key={id}
+            onClick={() =>
+              void write('The test', () =>
+                patchTests.begin({
+                  of: { kind: 'material', materialId: id, name: nameIn(catalog, id) },
+                  personId: test.personId,
+                  personName: test.personName,
+                }),
+              )
+            }
+          >
+            {nameIn(catalog, id)}
+          </Button>
+        ))}
+    </div>
+  );
+};
+
+/** Patch tests of a batch, and of its materials after a reaction. */
+export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const write = useWrite();
+  const listId = useId();
+  const house = useStored(['people'], () => people.list()).data ?? [];
+  const all = useStored(['patch tests'], () => patchTests.list()).data ?? [];
+  const wearer = made.blend.brief.wearer;
+  const [name, setName] = useState(wearer !== 'anyone' ? (wearer.name ?? '') : '');
+  const ingredients = ingredientsOf(made);
+  const own = all.filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batch.id);
+  // A reaction and its end do not hang on the hour; the cards tell of the time by themselves.
+  const nowMs = useSeconds(false);
+  const reacted = own.filter(({ test }) => standingOf(test, nowMs) === 'reacted');
+  const alone = all.filter(
+    ({ test: { of, personName } }) =>
+      of.kind === 'material' &&
+      ingredients.some(({ id }) => id === of.materialId) &&
+      reacted.some(({ test }) => sameName(test.personName, personName)),
+  );
+  const open = [...own, ...alone].filter(({ test }) =>
+    ['waiting', 'due-24', 'due-48'].includes(standingOf(test, nowMs)),
+  );
+  const begin = (): void => {
+    const person = house.find(({ person: one }) => sameName(one.name, name));
+    void write('The test', () =>
+      patchTests.begin({
+        of: {
+          kind: 'batch',
+          batchId: batch.id,
+          number: batch.number,
+          name: batch.file.name ? nameOrNone(batch.file.name) : '',
+        },
+        personId: person?.id ?? null,
+        personName: name.trim(),
+      }),
+    );
+  };
+  return (
+    <section
+      aria-label="Patch tests"
+      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+    >
+      <h2 className="text-lg">Patch tests</h2>
+      <p className="max-w-prose text-[15px] text-soft">
+        Two drops on the inside of the elbow, under a plaster, kept dry for 48 hours.
+      </p>
+      {own.map((record) => (
+        <div key={record.id} className="grid gap-2">
+          <PatchTestCard record={record} />
+          {reacted.includes(record) && (
+            <OneByOne record={record} ingredients={ingredients} begun={alone} />
+          )}
+        </div>
+      ))}
+      {alone.map((record) => (
+        <PatchTestCard key={record.id} record={record} />
+      ))}
+      <form
+        aria-label="Begin a patch test"
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) begin();
+        }}
+      >
+        <TextField
+          label="On whom"
+          list={listId}
+          maxLength={80}
+          className="w-52"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <datalist id={listId}>
+          {house.map(({ id, person }) => (
+            <option key={id} value={person.name} />
+          ))}
+        </datalist>
+        <Button type="submit" disabled={!name.trim()}>
+          Begin a patch test
+        </Button>
+        {open.length > 0 && (
+          <Button look="quiet" onClick={() => toCalendar(open)}>
+            <CalendarPlus aria-hidden size={18} /> Save to a calendar
+          </Button>
+        )}
+      </form>
+    </section>
+  );
+};

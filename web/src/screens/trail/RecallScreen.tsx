@@ -1,0 +1,194 @@
+import {
+  batchesWith,
+  bottlesOf,
+  suspectsOf,
+  type Suspect,
+  type TrailBatch,
+} from '@jubbet/core/batch';
+import { nameIn, type Catalog } from '@jubbet/core/catalog';
+import { countedWords, dayWords, formatList, nameOrNone } from '@jubbet/core/words';
+import { Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { Missing } from '../../parts/Missing';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import type { RecipientRecord } from '../../store/database';
+import { bottles, type ShelvedRecord } from '../../store/bottles';
+import { people } from '../../store/people';
+import { recipients } from '../../store/recipients';
+import { trailedBatches, type Trailed } from '../../store/trail';
+import { useStored } from '../../store/useStored';
+
+/** Where a recall begins, by its address. */
+interface Begun {
+  readonly title: string;
+  readonly suspects: readonly Suspect[];
+  /** The batch that it is about, where it is about one. */
+  readonly batch: TrailBatch | null;
+}
+
+const lotWords = (catalog: Catalog, materialId: string, lot: string): string =>
+  `${nameIn(catalog, materialId)}${lot ? `, lot ${lot}` : ''}`;
+
+const begunFrom = (
+  catalog: Catalog,
+  params: URLSearchParams,
+  all: readonly TrailBatch[],
+  shelf: readonly ShelvedRecord[],
+): Begun | null => {
+  const batch = all.find(({ id }) => id === params.get('batch'));
+  if (batch) {
+    return {
+      title: `What shares a bottle with ${nameOrNone(batch.name)}, batch ${batch.number}`,
+      suspects: suspectsOf(all, batch),
+      batch,
+    };
+  }
+  const bottleId = params.get('bottle');
+  const onShelf = shelf.find(({ id }) => id === bottleId)?.bottle;
+  // A bottle that is gone from the shelf still stands in what was made from it.
+  const gone = all.flatMap(({ from }) => from).find((one) => one.bottleId === bottleId);
+  const found = onShelf ?? gone;
+  if (!bottleId || !found) return null;
+  const { materialId, lot } = found;
+  return {
+    title: `What ${lotWords(catalog, materialId, lot)} went into`,
+    suspects: [
+      { kind: 'bottle', bottleId },
+      ...(lot ? [{ kind: 'lot', materialId, lot } as const] : []),
+    ],
+    batch: null,
+  };
+};
+
+/** What a batch has in common with what is suspect, in words. */
+const sharedWords = (
+  catalog: Catalog,
+  all: readonly TrailBatch[],
+  one: TrailBatch,
+  { suspects, batch }: Begun,
+): string => {
+  if (batch?.id === one.id) return 'itself';
+  const shared = bottlesOf(all, one).filter(({ bottleId, materialId, lot }) =>
+    suspects.some((suspect) =>
+      suspect.kind === 'bottle'
+        ? suspect.bottleId === bottleId
+        : suspect.kind === 'lot' && suspect.materialId === materialId && suspect.lot === lot,
+    ),
+  );
+  const names = [...new Set(shared.map((s) => lotWords(catalog, s.materialId, s.lot)))];
+  return names.length > 0 ? formatList(names) : 'has it in it';
+};
+
+const gotWords = (
+  { batch }: Trailed,
+  given: readonly RecipientRecord[],
+  names: ReadonlyMap<string, string>,
+): string => {
+  const theirs = given.filter(({ recipient }) => recipient.batchId === batch.id);
+  if (theirs.length > 0) {
+    return theirs
+      .map(
+        ({ recipient: { name, pieces, which, on } }) =>
+          `${name}, ${countedWords(pieces, 'piece')}${which ? ` (${which})` : ''}, ${dayWords(on)}`,
+      )
+      .join('; ');
+  }
+  const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
+  return madeFor ? `nobody noted; made for ${madeFor}` : 'nobody noted';
+};
+
+/** From a bottle, a lot or a batch to every other piece that shares it, and who has it. */
+export const RecallScreen = () => {
+  const catalog = useCatalog();
+  const [params] = useSearchParams();
+  const trailed = useStored(['trail'], () => trailedBatches()).data;
+  const given = useStored(['recipients'], () => recipients.list()).data;
+  const shelf = useStored(['bottles'], () => bottles.list()).data;
+  const house = useStored(['people'], () => people.list()).data;
+  const all = useMemo(() => (trailed ?? []).map(({ batch }) => batch), [trailed]);
+  const begun = useMemo(
+    () => (shelf ? begunFrom(catalog, params, all, shelf) : null),
+    [catalog, params, all, shelf],
+  );
+  const found = useMemo(
+    () => (begun ? new Set(batchesWith(all, begun.suspects)) : new Set<TrailBatch>()),
+    [all, begun],
+  );
+  if (!trailed || !given || !shelf || !house) {
+    return <p role="status">Looking through the batches.</p>;
+  }
+  if (!begun) {
+    return (
+      <Missing
+        title="Nothing to follow here"
+        text="Open a bottle or a batch, and follow it from there."
+      />
+    );
+  }
+  const names = new Map(house.map(({ id, person }) => [id, person.name]));
+  const rows = trailed.filter(({ batch }) => found.has(batch));
+  return (
+    <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title={begun.title}
+          aside={rows.length === 1 ? '1 batch' : `${rows.length} batches`}
+        />
+        <Button onClick={() => window.print()}>
+          <Printer aria-hidden size={18} /> Print
+        </Button>
+      </div>
+      {rows.length === 0 ? (
+        <p>No batch in the log was made from it.</p>
+      ) : (
+        <section className="rounded-xl border border-line bg-sheet px-5 py-3">
+          <Table
+            cards
+            columns={[
+              { name: 'Batch' },
+              { name: 'Made' },
+              { name: 'Shares' },
+              { name: 'Who has it' },
+            ]}
+          >
+            <tbody>
+              {rows.map((row) => {
+                const { batch, isDeleted, isFinished } = row;
+                return (
+                  <Row key={batch.id}>
+                    <RowHead>
+                      {isDeleted ? (
+                        <>
+                          {nameOrNone(batch.name)}, {batch.number}
+                          <span className="block text-sm text-soft">deleted from the log</span>
+                        </>
+                      ) : (
+                        <Link to={`/batches/${batch.id}`} className="text-press">
+                          {nameOrNone(batch.name)}, {batch.number}
+                        </Link>
+                      )}
+                    </RowHead>
+                    <Cell under="Made" className="whitespace-nowrap">
+                      {dayWords(batch.madeOn)}
+                      {!isFinished && <span className="block text-sm">on the bench</span>}
+                    </Cell>
+                    <Cell under="Shares">{sharedWords(catalog, all, batch, begun)}</Cell>
+                    <Cell under="Who has it">{gotWords(row, given, names)}</Cell>
+                  </Row>
+                );
+              })}
+            </tbody>
+          </Table>
+        </section>
+      )}
+      <p className="max-w-prose text-sm text-soft">
+        If something may harm, tell everyone who has it to stop using it, and keep a piece of it and
+        the bottle. Who sells must also follow the rules of their country.
+      </p>
+    </div>
+  );
+};

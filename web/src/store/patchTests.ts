@@ -1,0 +1,138 @@
+import {
+  canBeRead,
+  patchTestSchema,
+  standingOf,
+  type PatchTest,
+  type ReadAt,
+  type SkinSign,
+} from '@jubbet/core/batch';
+import type { Reaction } from '@jubbet/core/brief';
+import { db, type Database, type PatchTestRecord } from './database';
+import { now, today } from './now';
+
+/** What is told when a patch is looked at. */
+export interface Told {
+  /** 0 for a look in between. */
+  readonly hours: ReadAt | 0;
+  readonly skin: SkinSign;
+  readonly words: string;
+}
+
+/** Patch tests: begun, read, given up. What was read is never changed. */
+export const patchTestsStore = (store: Database = db) => {
+  const getOne = async (id: string): Promise<PatchTestRecord> => {
+    const found = await store.patchTests.get(id);
+    if (!found || found.deletedAt !== null) throw new Error('this patch test has been deleted');
+    return found;
+  };
+  const put = async (record: PatchTestRecord, test: PatchTest): Promise<void> => {
+    await store.patchTests.put({ ...record, test: patchTestSchema.parse(test), updatedAt: now() });
+  };
+  const list = async (): Promise<PatchTestRecord[]> =>
+    (await store.patchTests.toArray())
+      .filter(({ deletedAt }) => deletedAt === null)
+      .sort((a, b) => b.test.startedAt.localeCompare(a.test.startedAt));
+  /** What is in a batch, by what was counted and measured; each material once. */
+  const materialsOf = async (batchId: string): Promise<readonly string[]> => {
+    const contents = (await store.batches.get(batchId))?.made?.contents ?? [];
+    return [
+      ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map(({ id }) => id))),
+    ];
+  };
+  /** A reaction stands with the person from then on: a caution on each of several, an avoid on one. */
+  const remember = async ({ of, personId }: PatchTest, { skin, words }: Told): Promise<void> => {
+    const person = personId === null ? undefined : await store.people.get(personId);
+    if (!person) return;
+    const what = [
+      of.kind === 'batch' ? `patch test of batch ${of.number}: ${skin}` : `patch test: ${skin}`,
+      words,
+    ]
+      .filter(Boolean)
+      .join(', ');
+    const known = person.person.reactions ?? [];
+    const on = today();
+    const more: readonly Reaction[] =
+      of.kind === 'material'
+        ? [{ materialId: of.materialId, on, what }]
+        : (await materialsOf(of.batchId))
+            .filter((id) => !known.some(({ materialId }) => materialId === id))
+            .map((id) => ({ materialId: id, on, what, suspected: true as const }));
+    // What was only suspected is known now.
+    const before = known.filter(
+      (one) => !(one.suspected && more.some(({ materialId }) => materialId === one.materialId)),
+    );
+    await store.people.put({
+      ...person,
+      person: { ...person.person, reactions: [...before, ...more].slice(-100) },
+      updatedAt: now(),
+    });
+  };
+  /** Read clear after two days, a material that was suspected is not any more. */
+  const acquit = async ({ of, personId }: PatchTest): Promise<void> => {
+    const person = personId === null ? undefined : await store.people.get(personId);
+    if (!person || of.kind !== 'material') return;
+    const before = person.person.reactions ?? [];
+    const reactions = before.filter(
+      ({ materialId, suspected }) => !(suspected && materialId === of.materialId),
+    );
+    if (reactions.length === before.length) return;
+    await store.people.put({
+      ...person,
+      person: { ...person.person, reactions },
+      updatedAt: now(),
+    });
+  };
+  return {
+    /** All of them, the last begun first. */
+    list,
+    ofBatch: async (batchId: string): Promise<PatchTestRecord[]> =>
+      (await list()).filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batchId),
+    ofPerson: async (personId: string): Promise<PatchTestRecord[]> =>
+      (await list()).filter(({ test }) => test.personId === personId),
+    begin: async (test: Omit<PatchTest, 'startedAt' | 'readings' | 'stopped'>): Promise<string> => {
+      const id = crypto.randomUUID();
+      const at = now();
+      await store.patchTests.add({
+        id,
+        test: patchTestSchema.parse({ ...test, startedAt: at, readings: [], stopped: null }),
+        createdAt: at,
+        updatedAt: at,
+        deletedAt: null,
+      });
+      return id;
+    },
+    /**
+     * Adds what was seen.
+     *
+     * @throws where it is too early for that reading, or it was read already
+     */
+    read: (id: string, told: Told): Promise<void> =>
+      store.transaction('rw', store.patchTests, store.people, store.batches, async () => {
+        const record = await getOne(id);
+        const { test } = record;
+        const at = now();
+        const { hours } = told;
+        if (hours !== 0) {
+          if (test.readings.some((one) => one.hours === hours)) {
+            throw new Error(`the reading after ${hours} hours is saved already`);
+          }
+          if (!canBeRead(test, hours, Date.parse(at))) {
+            throw new Error(`${hours} hours are not over yet`);
+          }
+        }
+        const next = { ...test, readings: [...test.readings, { ...told, at }] };
+        const [before, after] = [test, next].map((one) => standingOf(one, Date.parse(at)));
+        await put(record, next);
+        if (after === 'reacted' && before !== 'reacted') await remember(next, told);
+        if (after === 'clear') await acquit(next);
+      }),
+    /** Washed off, or given up: until another is read clear, the batch is not theirs. */
+    stop: (id: string, why: string): Promise<void> =>
+      store.transaction('rw', store.patchTests, async () => {
+        const record = await getOne(id);
+        await put(record, { ...record.test, stopped: { at: now(), why: why.trim() } });
+      }),
+  };
+};
+
+export const patchTests = patchTestsStore();

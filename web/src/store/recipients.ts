@@ -1,0 +1,66 @@
+import { clearanceFor, recipientSchema, type Recipient } from '@jubbet/core/batch';
+import { db, type Database, type RecipientRecord } from './database';
+import { keptRecords } from './keptRecords';
+
+/** Why a batch is not given to somebody, by their patch tests. */
+const notClearedWords = {
+  'not-read':
+    'a patch test of this batch is not read yet; it can be theirs once it is read clear after 48 hours',
+  again: 'the last patch test of this batch says nothing; begin another first',
+  reacted: 'their skin reacted to this batch; it can’t be given to them',
+} as const;
+
+/** Who got what. */
+export const recipientsStore = (store: Database = db) => {
+  const kept = keptRecords<RecipientRecord, 'recipient'>(
+    store.recipients,
+    'recipient',
+    (recipient) => recipientSchema.parse(recipient),
+    'this entry has been deleted',
+  );
+  const tables = [store.recipients, store.patchTests, store.batches, store.people];
+  /** @throws where the batch must not be used, or a patch test holds it back */
+  const check = async ({ batchId, personId, name }: Recipient): Promise<void> => {
+    const batch = await store.batches.get(batchId);
+    if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
+    if (batch.log === null) throw new Error('this batch is still on the bench');
+    if (batch.notToBeUsed || batch.made?.blocking) {
+      throw new Error('this batch is not to be used');
+    }
+    const tests = (await store.patchTests.where('test.of.batchId').equals(batchId).toArray())
+      .filter(({ deletedAt }) => deletedAt === null)
+      .map(({ test }) => test);
+    const clearance = clearanceFor(tests, batchId, { personId, name }, Date.now());
+    if (clearance !== 'no-test' && clearance !== 'clear') {
+      throw new Error(notClearedWords[clearance]);
+    }
+  };
+  const ordered = (list: readonly RecipientRecord[]): RecipientRecord[] =>
+    list
+      .filter(({ deletedAt }) => deletedAt === null)
+      .sort((a, b) => a.recipient.on.localeCompare(b.recipient.on));
+  return {
+    list: async (): Promise<RecipientRecord[]> => ordered(await store.recipients.toArray()),
+    ofBatch: async (batchId: string): Promise<RecipientRecord[]> =>
+      ordered(await store.recipients.where('recipient.batchId').equals(batchId).toArray()),
+    ofPerson: async (personId: string): Promise<RecipientRecord[]> =>
+      ordered(await store.recipients.where('recipient.personId').equals(personId).toArray()),
+    /** @throws where the batch must not be used, or a patch test holds it back */
+    add: (recipient: Recipient): Promise<string> =>
+      store.transaction('rw', tables, async () => {
+        await check(recipient);
+        return kept.add(recipient);
+      }),
+    remove: kept.remove,
+    /** Brings an entry back, where nothing has come to stand against it. */
+    restore: (id: string): Promise<void> =>
+      store.transaction('rw', tables, async () => {
+        const found = await store.recipients.get(id);
+        if (!found) throw new Error('this entry has been deleted');
+        await check(found.recipient);
+        await kept.restore(id);
+      }),
+  };
+};
+
+export const recipients = recipientsStore();
