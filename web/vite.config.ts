@@ -42,6 +42,11 @@ export default defineConfig({
     emptyOutDir: true,
     assetsInlineLimit: 0,
     target: 'es2022',
+    // What a screen needs beside its own file it asks for itself; a list of it all would come with
+    // the first page. Of the first page it is asked for at once.
+    modulePreload: {
+      resolveDependencies: (file, needs) => (/Blends|start/.test(file) ? needs : []),
+    },
     rolldownOptions: {
       output: {
         // What every screen needs comes in few files, so that a cold start asks seldom.
@@ -65,7 +70,7 @@ export default defineConfig({
             { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
             {
               name: 'shared',
-              test: /\/core\/src\/(?!advice\/|batch\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|firstAid|looks|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture|data\/looks|data\/origins|data\/first-aid)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|lookUp|number|readNumber|spoons|temperature)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(amounts|analysis|conditions|days|explain|fileProblems|findings|label|limitName|maximum|notes|mishaps|onTheTable|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|texture|units|wearers))/,
+              test: /\/core\/src\/(?!advice\/|batch\/|planning\/|reading\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|firstAid|looks|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/texture|data\/looks|data\/origins|data\/first-aid)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|lookUp|number|readNumber|spoons|temperature)|recipe\/(amountInUnit|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(movements|patchTests|shelfTable|amounts|analysis|conditions|days|explain|fileProblems|findings|label|limitName|maximum|notes|mishaps|onTheTable|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|texture|units|wearers))/,
               minShareCount: 15,
               priority: 1,
             },
@@ -76,7 +81,7 @@ export default defineConfig({
               minShareCount: 4,
               priority: 1,
             },
-            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 18, priority: 0 },
+            { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 24, priority: 0 },
           ],
         },
       },

@@ -38,7 +38,7 @@ export const largerFor = (
       ({ kind, nominalMl, brimfulMl }) =>
         kind === one.container.kind &&
         nominalMl > one.container.nominalMl &&
-        (brimfulMl ?? nominalMl) >= whole,
+        brimfulMl >= whole,
     )
     .sort((a, b) => a.nominalMl - b.nominalMl);
 };

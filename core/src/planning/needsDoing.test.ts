@@ -23,12 +23,12 @@ test('a bottle runs out below a tenth of what it holds', () => {
 });
 
 test('how it was is asked from the fifth day on, and not for ever', () => {
-  const batches = ['2026-11-21', '2026-11-20', '2026-08-27', '2026-08-26'].map((madeOn) => ({
+  const batches = ['2026-11-21', '2026-11-20', '2026-10-26', '2026-10-25'].map((madeOn) => ({
     id: madeOn,
     madeOn,
     of: null,
   }));
-  expect(ids(toReview(batches, today))).toEqual(['review/2026-11-20', 'review/2026-08-27']);
+  expect(ids(toReview(batches, today))).toEqual(['review/2026-11-20', 'review/2026-10-26']);
 });
 
 test('what is late stands first, then what comes soonest', () => {

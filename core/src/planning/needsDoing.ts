@@ -20,7 +20,7 @@ const aheadDays = 30;
 const lowShare = 0.1;
 /** How a batch was is asked after so many days, and not for ever. */
 const reviewAfterDays = 5;
-const reviewUntilDays = 90;
+const reviewUntilDays = 30;
 
 const dayMs = 86_400_000;
 const plus = (day: Day, days: number): Day =>

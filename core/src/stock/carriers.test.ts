@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
 import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 
 const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
   materialId: 'jojoba',

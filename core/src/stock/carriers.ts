@@ -2,7 +2,7 @@ import { baseFacts, type Base } from '../catalog';
 import type { WearerOrAnyone } from '../brief';
 import { allergyTo } from '../limits';
 import { pricePer100Ml, stockAsOne, stockOf, type Stock } from './shelf';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 
 /** A base beside what of it stands on the shelf. */
 export interface CarrierOnShelf {

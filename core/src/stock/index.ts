@@ -18,18 +18,10 @@ export {
   type TimeLine,
 } from './timeLine';
 export { enoughFor } from './enough';
-export {
-  effectOf,
-  inForce,
-  leftIn,
-  type Moved,
-  type Movement,
-  type MovementKind,
-  movementSchema,
-  type ShelvedBottle,
-} from './movement';
+export { inForce, leftIn, type Moved, type ShelvedBottle } from './ledger';
+export { type Movement, movementSchema } from './movement';
 export { onTheTable, type OnTheTable } from './onTheTable';
-export { analysisSchema, type Bottle, bottleSchema } from './bottle';
+export { analysisSchema, type Bottle, bottleSchema, isDay } from './bottle';
 export {
   analysesInUse,
   bottlesInUse,

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import type { Bottle } from './bottle';
 
 const id = z.string().min(1).max(120);
 /** In the unit of the bottle. */
@@ -22,70 +21,3 @@ export const movementSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('undone'), undoes: id }),
 ]);
 export type Movement = z.infer<typeof movementSchema>;
-export type MovementKind = Movement['kind'];
-
-/** A movement with its id and when it was written down. */
-export interface Moved {
-  readonly id: string;
-  readonly at: string;
-  readonly movement: Movement;
-}
-
-/** By how much a movement changes what is in the bottle, in its unit. */
-export const effectOf = (movement: Movement): number => {
-  switch (movement.kind) {
-    case 'used':
-    case 'spilled':
-    case 'given-away':
-    case 'thrown-away':
-      return -movement.amount;
-    case 'counted':
-      // The difference, not the number: whatever is undone before it, the sum stays right.
-      return movement.found - movement.reckoned;
-    case 'undone':
-      return 0;
-  }
-};
-
-/** The movements that count: not undone, or undone and brought back. */
-export const inForce = <M extends Moved>(moved: readonly M[]): readonly M[] => {
-  const undoing = new Map<string, M[]>();
-  for (const one of moved) {
-    if (one.movement.kind !== 'undone') continue;
-    const { undoes } = one.movement;
-    undoing.set(undoes, [...(undoing.get(undoes) ?? []), one]);
-  }
-  const known = new Map<string, boolean>();
-  const counts = (one: M, asking: ReadonlySet<string>): boolean => {
-    const before = known.get(one.id);
-    if (before !== undefined) return before;
-    // A ring of undoings comes only out of a broken file: what is in it undoes nothing.
-    if (asking.has(one.id)) return false;
-    const deeper = new Set(asking).add(one.id);
-    const answer = !(undoing.get(one.id) ?? []).some((undo) => counts(undo, deeper));
-    known.set(one.id, answer);
-    return answer;
-  };
-  // Asked from the last to the first, a chain of undoings is never climbed far.
-  for (const one of [...moved].reverse()) counts(one, new Set());
-  return moved.filter((one) => counts(one, new Set()) && one.movement.kind !== 'undone');
-};
-
-/** The dust of floating point, in ml or g. */
-const dust = 1e-6;
-
-/**
- * What the ledger says is in a bottle, in its unit: never less than nothing, as no bottle holds that,
- * however much was taken out of it on paper.
- */
-export const leftIn = (
-  { atStart, finishedOn }: Pick<Bottle, 'atStart' | 'finishedOn'>,
-  moved: readonly Moved[],
-): number => {
-  if (finishedOn !== null) return 0;
-  const sum = inForce(moved).reduce((total, { movement }) => total + effectOf(movement), atStart);
-  return Math.max(0, Math.round(sum / dust) * dust);
-};
-
-/** A bottle with what is left in it by its ledger. */
-export type ShelvedBottle = Bottle & { readonly left: number };

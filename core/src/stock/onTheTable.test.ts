@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { evaluate } from '../drops';
 import { blendOf } from '../drops/blend.testing';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 import { onTheTable } from './onTheTable';
 
 const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({

@@ -1,5 +1,5 @@
 import type { Mixture } from '../mixture';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 
 /** A material as it must stand on the table, and the bottle that it comes from. */
 export interface OnTheTable {

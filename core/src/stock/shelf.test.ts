@@ -11,7 +11,7 @@ import {
   usualUnit,
 } from './shelf';
 import { bottleSchema } from './bottle';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 import { describe, expect, test } from 'vitest';
 
 const bottle = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({

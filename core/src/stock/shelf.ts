@@ -1,7 +1,7 @@
 import { type Catalog, type OpenBottle, isMelted, keepsFrom } from '../catalog';
 import { isPossibleDrop, measuredDrop, type Range, type Day } from '../quantity';
 import { isDay, type Bottle } from './bottle';
-import type { ShelvedBottle } from './movement';
+import type { ShelvedBottle } from './ledger';
 
 /** What is left of a material on the shelf, of bottles in ml and of those in g. */
 export interface Stock {

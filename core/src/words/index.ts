@@ -55,6 +55,7 @@ export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';
 export { suggestionWords } from './suggestions';
+export { shelfLineWords, shelfTableWords } from './shelfTable';
 export { setPointWords, textureName, waxShareWords } from './texture';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';

@@ -145,6 +145,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
           },
           {
+            path: 'shelf/import',
+            lazy: async () => ({ Component: (await screens.shelfImport()).ShelfImportScreen }),
+          },
+          {
             path: 'shelf/dates',
             lazy: async () => ({ Component: (await screens.dates()).DatesScreen }),
           },

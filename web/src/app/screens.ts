@@ -11,6 +11,7 @@ export const screens = {
   drafts: () => import('../screens/blends/VersionsScreen'),
   wearers: () => import('../screens/blends/WhoScreen'),
   shelf: () => import('../screens/shelf/ShelfScreen'),
+  shelfImport: () => import('../screens/shelf/ShelfImportScreen'),
   dates: () => import('../screens/shelf/DatesScreen'),
   container: () => import('../screens/shelf/ContainerScreen'),
   bottle: () => import('../screens/shelf/BottleScreen'),

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Driver } from './driver';
 
 /** A line that was understood, with when it came. */
-export interface Reading {
+interface Reading {
   readonly seq: number;
   readonly atMs: number;
   readonly value: number;

@@ -49,7 +49,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
       className="grid gap-2 rounded-lg border border-line px-4 py-3"
     >
       <p>
-        <b>{test.personName}</b>: {testedWords(test)}.{' '}
+        <b>{test.personName}</b>: {testedWords(test)} ·{' '}
         <span className={standing === 'reacted' ? 'font-semibold text-brick' : ''}>
           {standing === 'reacted' && '■ '}
           {standing === 'clear' && '● '}

@@ -48,6 +48,17 @@ export const bottlesStore = (store: Database = db) => {
   };
   return {
     ...kept,
+    /** Adds all of them, or none. */
+    addAll: (list: readonly Bottle[]): Promise<string[]> =>
+      store.transaction('rw', store.bottles, async () => {
+        const ids: string[] = [];
+        for (const bottle of list) ids.push(await kept.add(bottle));
+        return ids;
+      }),
+    removeAll: (ids: readonly string[]): Promise<void> =>
+      store.transaction('rw', store.bottles, async () => {
+        for (const id of ids) await kept.remove(id);
+      }),
     list: (): Promise<readonly ShelvedRecord[]> =>
       store.transaction('r', tables, async () =>
         shelvedOf(await kept.list(), await store.movements.toArray()),

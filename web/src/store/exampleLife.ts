@@ -68,7 +68,8 @@ export const exampleTests: readonly Tested[] = [
     id: 'test-ines',
     batch: 'batch-after-the-lift',
     on: 'ines',
-    hoursAgo: 27,
+    // Between 30 and 54 hours ago, at whatever time of the day it is.
+    hoursAgo: 40,
     read: [],
   },
 ];

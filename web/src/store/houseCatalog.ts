@@ -5,8 +5,8 @@ import {
   type Catalog,
   type OwnMaterial,
 } from '@jubbet/core/catalog';
-import { bottlesInUse, leftIn, type ShelvedBottle } from '@jubbet/core/stock';
-import { db, type BottleRecord, type Database } from './database';
+import { bottlesInUse } from '@jubbet/core/stock';
+import { db, type BottleRecord, type Database, type MovementRecord } from './database';
 import { today } from './now';
 
 /** What a house lays over the shipped materials, and the bottles that stand in it. */
@@ -15,45 +15,40 @@ export interface HouseMaterials {
   /** Taken out of the house: what was made of them can still be read. */
   readonly removed: readonly OwnMaterial[];
   /** Each with its id, so that a batch can say which it was made from. */
-  readonly bottles: readonly (ShelvedBottle & { readonly id: string })[];
+  readonly bottles: readonly BottleRecord[];
+  /** What came out of those among which one is to be chosen. */
+  readonly moved: readonly MovementRecord[];
   readonly day: string;
 }
 
-/**
- * The bottles, with what is left in them where that tells which of several is taken first; a ledger
- * of years need not be read for the others.
- */
-const bottlesToChoose = async (store: Database): Promise<HouseMaterials['bottles']> => {
-  const all = (await store.bottles.toArray()).filter(({ deletedAt }) => deletedAt === null);
-  const isOpen = ({ bottle }: BottleRecord): boolean =>
-    bottle.openedOn !== null && bottle.finishedOn === null;
-  const open = all.filter(isOpen);
+/** Movements of the bottles of which several of one material are open: they tell which is taken. */
+const movedOfRivals = async (
+  store: Database,
+  bottles: readonly BottleRecord[],
+): Promise<readonly MovementRecord[]> => {
+  const open = bottles.filter(
+    ({ bottle }) => bottle.openedOn !== null && bottle.finishedOn === null,
+  );
   const rivals = open
     .filter((one) =>
       open.some((other) => other !== one && other.bottle.materialId === one.bottle.materialId),
     )
     .map(({ id }) => id);
-  const moved =
-    rivals.length > 0 ? await store.movements.where('bottleId').anyOf(rivals).toArray() : [];
-  return all.map(({ id, bottle }) => ({
-    ...bottle,
-    id,
-    left: leftIn(
-      bottle,
-      moved.filter(({ bottleId }) => bottleId === id),
-    ),
-  }));
+  // A ledger of years need not be read for the others.
+  return rivals.length > 0 ? store.movements.where('bottleId').anyOf(rivals).toArray() : [];
 };
 
 /** Reads what the house lays over the shipped materials. */
 export const readMaterials = async (store: Database = db): Promise<HouseMaterials> => {
   const materials = await store.materials.toArray();
+  const bottles = (await store.bottles.toArray()).filter(({ deletedAt }) => deletedAt === null);
   return {
     materials: materials.filter(({ deletedAt }) => deletedAt === null).map(({ own }) => own),
     removed: materials
       .filter(({ deletedAt, own }) => deletedAt !== null && own.kind !== 'figure')
       .map(({ own }) => own),
-    bottles: await bottlesToChoose(store),
+    bottles,
+    moved: await movedOfRivals(store, bottles),
     day: today(),
   };
 };
@@ -63,6 +58,7 @@ export const catalogFrom = async ({
   materials,
   removed,
   bottles,
+  moved,
   day,
 }: HouseMaterials): Promise<Catalog> => {
   let catalog = shippedCatalog;
@@ -70,7 +66,12 @@ export const catalogFrom = async ({
     const { laidOver } = await import('./ownMaterials');
     catalog = catalogOf(laidOver(materials), laidOver(removed));
   }
-  return withOpenBottles(catalog, bottlesInUse(catalog, bottles, day));
+  const shelved =
+    moved.length > 0
+      ? (await import('./bottles')).shelvedOf(bottles, moved)
+      : bottles.map(({ id, bottle }) => ({ id, bottle: { ...bottle, left: bottle.atStart } }));
+  const here = shelved.map(({ id, bottle }) => ({ ...bottle, id }));
+  return withOpenBottles(catalog, bottlesInUse(catalog, here, day));
 };
 
 /** The catalog of the house as it stands in the store. */

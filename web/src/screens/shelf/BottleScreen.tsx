@@ -9,7 +9,7 @@ import {
   type Oil,
 } from '@jubbet/core/catalog';
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
 import { Button } from '../../parts/Button';
@@ -84,11 +84,14 @@ const BottleForm = ({
   id,
   stored,
   moved = false,
+  ledger: lines,
 }: {
   id: string | null;
   stored: Bottle;
   /** Something was taken from it: its ledger is in its unit. */
   moved?: boolean;
+  /** What came and went in it. */
+  ledger?: ReactNode;
 }) => {
   const catalog = useCatalog();
   const isNew = id === null;
@@ -232,6 +235,7 @@ const BottleForm = ({
           )}
         </div>
       </section>
+      {lines}
       {material && catalog.oil(material.id) && (
         <>
           <section
@@ -276,14 +280,12 @@ export const BottleScreen = () => {
   }
   const { left: _, ...stored } = data.bottle;
   return (
-    <>
-      <BottleForm
-        key={bottleId}
-        id={bottleId}
-        stored={stored}
-        moved={(moved.data ?? []).length > 0}
-      />
-      <Ledger bottleId={bottleId} bottle={data.bottle} />
-    </>
+    <BottleForm
+      key={bottleId}
+      id={bottleId}
+      stored={stored}
+      moved={(moved.data ?? []).length > 0}
+      ledger={<Ledger bottleId={bottleId} bottle={data.bottle} />}
+    />
   );
 };

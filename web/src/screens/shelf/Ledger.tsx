@@ -24,6 +24,7 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
   const [act, setAct] = useState<Act>('counted');
   const [amount, setAmount] = useState<number | null>(null);
   const [why, setWhy] = useState('');
+  const canSave = amount !== null && (act !== 'counted' || why.trim() !== '');
   const save = async (): Promise<void> => {
     if (amount === null) return;
     const saved = await write('The change', async () => {
@@ -37,12 +38,15 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
     setWhy('');
   };
   return (
-    <form
+    // The page around it is a form of its own: Enter here saves this line and nothing else.
+    <div
+      role="group"
       aria-label="Change what is left"
       className="flex flex-wrap items-end gap-4"
-      onSubmit={(event) => {
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
         event.preventDefault();
-        void save();
+        if (canSave) void save();
       }}
     >
       <SelectField
@@ -70,10 +74,10 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
-      <Button type="submit" disabled={amount === null || (act === 'counted' && !why.trim())}>
+      <Button disabled={!canSave} onClick={() => void save()}>
         Save the change
       </Button>
-    </form>
+    </div>
   );
 };
 
@@ -102,7 +106,7 @@ const Line = ({
           </>
         )}
       </span>
-      {counts ? (
+      {counts && movement.kind === 'used' ? null : counts ? (
         <Button
           look="quiet"
           aria-label={`Undo: ${movementWords(movement, unit)}`}
@@ -127,7 +131,7 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
   return (
     <section
       aria-label="What is left"
-      className="mx-auto mt-4 grid max-w-4xl gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
     >
       <ButtonLink
         look="quiet"

@@ -138,6 +138,7 @@ export const ShelfScreen = () => {
         <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
         <div className="flex gap-2">
           <ButtonLink to="/shelf/dates">Dates</ButtonLink>
+          <ButtonLink to="/shelf/import">Import bottles</ButtonLink>
           <ButtonLink look="first" to="/shelf/new">
             Add a bottle
           </ButtonLink>

@@ -83,22 +83,21 @@ const sharedWords = (
   return names.length > 0 ? formatList(names) : 'has it in it';
 };
 
-const gotWords = (
+/** Who has pieces of it, each in a line. */
+const gotLines = (
   { batch }: Trailed,
   given: readonly RecipientRecord[],
   names: ReadonlyMap<string, string>,
-): string => {
+): readonly string[] => {
   const theirs = given.filter(({ recipient }) => recipient.batchId === batch.id);
   if (theirs.length > 0) {
-    return theirs
-      .map(
-        ({ recipient: { name, pieces, which, on } }) =>
-          `${name}, ${countedWords(pieces, 'piece')}${which ? ` (${which})` : ''}, ${dayWords(on)}`,
-      )
-      .join('; ');
+    return theirs.map(
+      ({ recipient: { name, pieces, which, on } }) =>
+        `${name} · ${countedWords(pieces, 'piece')}${which ? ` (${which})` : ''} · ${dayWords(on)}`,
+    );
   }
   const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
-  return madeFor ? `nobody noted; made for ${madeFor}` : 'nobody noted';
+  return [madeFor ? `nobody noted; made for ${madeFor}` : 'nobody noted'];
 };
 
 /** From a bottle, a lot or a batch to every other piece that shares it, and who has it. */
@@ -162,14 +161,15 @@ export const RecallScreen = () => {
                   <Row key={batch.id}>
                     <RowHead>
                       {isDeleted ? (
-                        <>
-                          {nameOrNone(batch.name)}, {batch.number}
-                          <span className="block text-sm text-soft">deleted from the log</span>
-                        </>
+                        nameOrNone(batch.name)
                       ) : (
                         <Link to={`/batches/${batch.id}`} className="text-press">
-                          {nameOrNone(batch.name)}, {batch.number}
+                          {nameOrNone(batch.name)}
                         </Link>
+                      )}
+                      <span className="block text-sm whitespace-nowrap">{batch.number}</span>
+                      {isDeleted && (
+                        <span className="block text-sm text-soft">deleted from the log</span>
                       )}
                     </RowHead>
                     <Cell under="Made" className="whitespace-nowrap">
@@ -177,7 +177,13 @@ export const RecallScreen = () => {
                       {!isFinished && <span className="block text-sm">on the bench</span>}
                     </Cell>
                     <Cell under="Shares">{sharedWords(catalog, all, batch, begun)}</Cell>
-                    <Cell under="Who has it">{gotWords(row, given, names)}</Cell>
+                    <Cell under="Who has it">
+                      <ul>
+                        {gotLines(row, given, names).map((line) => (
+                          <li key={line}>{line}</li>
+                        ))}
+                      </ul>
+                    </Cell>
                   </Row>
                 );
               })}

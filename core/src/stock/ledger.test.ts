@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { effectOf, inForce, leftIn, movementSchema, type Moved, type Movement } from './movement';
+import { effectOf, inForce, leftIn, type Moved } from './ledger';
+import { movementSchema, type Movement } from './movement';
 
 const moved = (id: string, movement: Movement): Moved => ({ id, at: '2026-11-01', movement });
 const used = (id: string, amount: number) =>

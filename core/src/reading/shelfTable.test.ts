@@ -1,0 +1,107 @@
+import { describe, expect, test } from 'vitest';
+import { shippedCatalog } from '../catalog';
+import { readShelf, type ShelfLineProblem } from './shelfTable';
+
+const today = '2026-11-25';
+const rows = (text: string) => text.split('\n').map((line) => line.split(';'));
+const read = (text: string, chosen?: ReadonlyMap<number, string>) => {
+  const found = readShelf(rows(text), shippedCatalog, today, chosen);
+  if (!found.ok) throw new Error(found.code);
+  return found;
+};
+const first = (text: string) => read(text).lines[0];
+const problemOf = (head: string, line: string): ShelfLineProblem | null => {
+  const one = first(`${head}\n${line}`);
+  return one && !one.ok ? one.problem : null;
+};
+
+test('a whole shelf, with the headings that people use', () => {
+  const { lines, unread } = read(
+    [
+      'Oil;Lot No.;Shop;Size (ml);Remaining;Opened;Expiry date;Cost;Shelf',
+      'tea tree;TT-9;The Brass Still;10 ml;6,5;3 May 2026;2028-01-31;£7.50;top',
+      'Shea butter;;;250 g;;;;',
+      'Lavandula angustifolia;LV-1;;5;;;;40',
+    ].join('\n'),
+  );
+  expect(unread).toEqual(['Shelf']);
+  expect(lines.map((one) => one.ok)).toEqual([true, true, true]);
+  const bottles = lines.flatMap((one) => (one.ok ? [one.bottle] : []));
+  expect(bottles[0]).toMatchObject({
+    materialId: 'tea-tree',
+    lot: 'TT-9',
+    supplier: 'The Brass Still',
+    unit: 'ml',
+    size: 10,
+    atStart: 6.5,
+    openedOn: '2026-05-03',
+    printedDate: '2028-01-31',
+    price: 7.5,
+  });
+  // Without a word of what is left it is full, and closed without a day.
+  expect(bottles[1]).toMatchObject({ unit: 'g', size: 250, atStart: 250, openedOn: null });
+  expect(bottles[2]?.materialId).toBe('lavender');
+});
+
+describe('a bad line is named with what is wrong, and takes no other with it', () => {
+  test.each<[string, string, Partial<ShelfLineProblem>]>([
+    ['oil;size', ';10', { code: 'no-material' }],
+    ['oil;size', 'moon dust;10', { code: 'unknown-material', name: 'moon dust' }],
+    ['oil;size', 'tea tree;', { code: 'no-size' }],
+    ['oil;size', 'tea tree;0', { code: 'no-size' }],
+    ['oil;size', 'tea tree;ten', { code: 'unit' }],
+    ['oil;size', 'tea tree;2 oz', { code: 'unit', text: 'oz' }],
+    ['oil;size;left', 'tea tree;10;12', { code: 'more-than-holds' }],
+    ['oil;size;opened', 'tea tree;10;31 Feb 2026', { code: 'day' }],
+    ['oil;size;opened', 'tea tree;10;03/04/2026', { code: 'day-two-ways' }],
+    ['oil;size;opened', 'tea tree;10;2027-01-01', { code: 'to-come' }],
+    ['oil;size;price', 'tea tree;10;dear', { code: 'number', column: 'price' }],
+  ])('%s: %s', (head, line, problem) => {
+    expect(problemOf(head, line)).toMatchObject(problem);
+  });
+
+  test('what must never go on skin is told as that', () => {
+    expect(problemOf('oil;size', 'wormseed;10')).toMatchObject({ code: 'never-on-skin' });
+  });
+
+  test('a day that can only be read one way is read', () => {
+    const opened = (text: string) => {
+      const one = first(`oil;size;opened\ntea tree;10;${text}`);
+      return one?.ok ? one.bottle.openedOn : null;
+    };
+    expect(['13/05/2026', '05/13/2026', '04/04/2026', '3. May 2026'].map(opened)).toEqual([
+      '2026-05-13',
+      '2026-05-13',
+      '2026-04-04',
+      '2026-05-03',
+    ]);
+  });
+});
+
+test('a name of several oils is never guessed: the maker chooses by the line', () => {
+  const text = 'oil;size\ntea tree;10\nchamomile;5';
+  const asked = read(text).lines[1];
+  expect(asked?.ok).toBe(false);
+  if (asked?.ok !== false || asked.problem.code !== 'several') throw new Error('not asked');
+  expect(asked.problem.ids.length).toBeGreaterThan(1);
+  const [id = ''] = asked.problem.ids;
+  expect(read(text, new Map([[3, id]])).lines[1]).toMatchObject({
+    ok: true,
+    bottle: { materialId: id },
+  });
+  // Something else than was asked about is no answer.
+  expect(read(text, new Map([[3, 'lavender']])).lines[1]?.ok).toBe(false);
+});
+
+test.each([
+  ['', 'empty'],
+  ['oil;size', 'empty'],
+  ['what;how much\ntea tree;10', 'no-heading'],
+])('a table without sense is refused: %s', (text, code) => {
+  expect(readShelf(rows(text), shippedCatalog, today)).toEqual({ ok: false, code });
+});
+
+test('a table without end is not read', () => {
+  const many = ['oil;size', ...Array<string>(2001).fill('tea tree;10')].join('\n');
+  expect(readShelf(rows(many), shippedCatalog, today)).toEqual({ ok: false, code: 'too-long' });
+});

@@ -1,0 +1,167 @@
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './axe';
+
+const given = (page: Page) => page.getByRole('region', { name: 'Who got it' });
+
+/** Makes a blend from start to end, counting every drop. */
+const make = async (page: Page, blend: string): Promise<void> => {
+  await page.goto(`/blends/${blend}/make`);
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await expect(page.locator('[data-pad]')).toBeVisible();
+  for (let n = 0; n < 40 && /\/make\//.test(page.url()); n += 1) {
+    const name = (await page.locator('[data-pad]').getAttribute('aria-label')) ?? '';
+    const drops = Number(/: 0 of (\d+)/.exec(name)?.[1] ?? 0);
+    for (let drop = 1; drop <= drops; drop += 1) {
+      await page.locator('[data-pad]').click();
+      await expect(page.getByTestId('count')).toHaveText(String(drop));
+    }
+    const counted = await page.locator('[data-pad]').getAttribute('aria-label');
+    await page.keyboard.press('Enter');
+    await expect
+      .poll(async () =>
+        /\/make\//.test(page.url())
+          ? await page
+              .locator('[data-pad]')
+              .getAttribute('aria-label', { timeout: 2000 })
+              .catch(() => '')
+          : 'elsewhere',
+      )
+      .not.toBe(counted);
+  }
+};
+
+test('three batches, run short, another bottle, a reaction comes in, recall', async ({ page }) => {
+  await page.goto('/blends');
+  await expect(page.getByRole('link', { name: /Row G/ }).first()).toBeVisible();
+  // Nearly all of the frankincense is gone: it is counted anew, with a reason.
+  await page.goto('/shelf/frankincense-1');
+  const ledger = page.getByRole('region', { name: 'What is left' });
+  await ledger.getByLabel('Left in it now, in ml').fill('0.02');
+  await ledger.getByLabel('Why').fill('the cap was loose');
+  await page.keyboard.press('Enter');
+  await expect(ledger).toContainText('0.02 ml left');
+  await page.goto('/shelf/new?of=frankincense');
+  await page.getByLabel('Lot').fill('FK-9');
+  await page.getByLabel('Opened on').fill('');
+  await page.getByRole('button', { name: 'Add to shelf' }).click();
+  // Run short: the other bottle is opened and taken.
+  await page.goto('/blends/row-g/make');
+  const row = page.getByRole('row', { name: /Frankincense/ });
+  await expect(row).toContainText('not enough');
+  await row.getByRole('button', { name: /take lot FK-9/ }).click();
+  await expect(row).toContainText('lot FK-9, 10 ml left');
+  await make(page, 'row-g');
+  await make(page, 'row-g');
+  await make(page, 'row-g');
+  const batch = page.url();
+  await page.goto('/shelf');
+  await page
+    .getByRole('link', { name: /Frankincense/ })
+    .last()
+    .click();
+  await expect(ledger.getByText(/used in/)).toHaveCount(3);
+  // Somebody outside the house gets a piece of the last, and their skin reacts.
+  await page.goto(batch);
+  await given(page).getByLabel('To').fill('Choir, third row');
+  await given(page).getByRole('button', { name: 'Save who got it' }).click();
+  await expect(given(page)).toContainText('0 of 1 piece still here');
+  const tests = page.getByRole('region', { name: 'Patch tests' });
+  await tests.getByLabel('On whom').fill('Choir, first row');
+  await tests.getByRole('button', { name: 'Begin a patch test' }).click();
+  const card = tests.getByRole('region', { name: 'Patch test on Choir, first row' });
+  await card.getByLabel('red, or it itches').check();
+  await card.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(card).toContainText('a reaction');
+  // Not to them, whatever comes.
+  await given(page).getByLabel('To').fill('choir, FIRST row');
+  await given(page).getByRole('button', { name: 'Save who got it' }).click();
+  await expect(page.getByText(/can’t be given to them/)).toBeVisible();
+  await expectAccessible(page);
+  // Every other piece that shares a bottle, and who has it.
+  await page.getByRole('link', { name: 'What shares a bottle with it' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('What shares a bottle');
+  await expect(page.getByRole('row', { name: /Row G.*Choir, third row/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Row G.*lot FK-9/ })).toHaveCount(2);
+  await expectAccessible(page);
+});
+
+test('a patch test is read after two days, and lets the batch go', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-25T10:00:00') });
+  await page.goto('/blends');
+  await page.goto('/batches/batch-curtain-call');
+  const tests = page.getByRole('region', { name: 'Patch tests' });
+  await tests.getByLabel('On whom').fill('Ines');
+  await tests.getByRole('button', { name: 'Begin a patch test' }).click();
+  await given(page).getByLabel('To').fill('Ines');
+  await given(page).getByRole('button', { name: 'Save who got it' }).click();
+  await expect(page.getByText(/once it is read clear after 48 hours/)).toBeVisible();
+  await page.clock.setFixedTime(new Date('2026-11-27T10:30:00'));
+  await page.goto('/todo');
+  await expect(page.getByRole('region', { name: 'Patch tests to read' })).toContainText(
+    'Ines, Curtain call',
+  );
+  const card = page.getByRole('region', { name: 'Patch test on Ines' }).filter({
+    hasText: 'Curtain call',
+  });
+  await card.getByLabel('no change').check();
+  await card.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(card).toHaveCount(0);
+  await page.goto('/batches/batch-curtain-call');
+  await given(page).getByLabel('To').fill('Ines');
+  await given(page).getByRole('button', { name: 'Save who got it' }).click();
+  await expect(given(page).getByRole('link', { name: 'Ines' })).toBeVisible();
+});
+
+test('carrier is added to a finished batch: a new strength, and new labels', async ({ page }) => {
+  await page.goto('/blends');
+  await page.goto('/batches/batch-after-the-lift');
+  const before = await page
+    .getByText(/^\d.*% /)
+    .first()
+    .textContent();
+  await page.getByRole('button', { name: 'Something was added to it later' }).click();
+  const form = page.getByRole('form', { name: 'Add to this batch' });
+  await form.getByLabel('What was added').fill('fractionated');
+  await page.getByRole('option').first().waitFor();
+  await page.keyboard.press('Enter');
+  await form.getByLabel('How much').fill('5');
+  await expect(form.getByRole('status')).toContainText(/with it/);
+  await form.getByLabel('Why').fill('too strong for every day');
+  await form.getByRole('button', { name: 'Save what was added' }).click();
+  const corrections = page.getByRole('region', { name: 'Corrections' });
+  await expect(corrections).toContainText('Replace the printed labels');
+  await expect(corrections).toContainText('5 ml of Fractionated coconut oil added');
+  await expect(page.getByText(/^\d.*% /).first()).not.toHaveText(before ?? '');
+});
+
+test('bottles come in out of a table; a bad line is named, and takes no other with it', async ({
+  page,
+}) => {
+  await page.goto('/blends');
+  await page.goto('/shelf/import');
+  await page
+    .getByLabel('or paste it')
+    .fill('oil,size,opened\ntea tree,10 ml,2026-05-03\nmoon dust,5,\npeppermint,10,03/04/2026');
+  const read = page.getByRole('region', { name: 'What was read' });
+  await expect(read).toContainText('1 bottle can be added; 2 lines are not a bottle yet');
+  await expect(read).toContainText('“moon dust” isn’t a name that Jubbet knows');
+  await expect(read).toContainText('“03/04/2026” may be read two ways');
+  await expectAccessible(page);
+  await read.getByRole('button', { name: 'Add 1, leave out 2' }).click();
+  await expect(page.getByRole('link', { name: /Tea tree/i })).toBeVisible();
+});
+
+test('a batch that is deleted asks whether it was made', async ({ page }) => {
+  await page.goto('/blends');
+  await page.goto('/shelf/lavender-1');
+  const heading = page.getByRole('heading', { name: /ml left/ });
+  await expect(page.getByText(/used in/).first()).toBeVisible();
+  const before = (await heading.textContent()) ?? '';
+  await page.goto('/batches/batch-interval');
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'It was not: put it back' }).click();
+  await expect(page.getByText(/is deleted/)).toBeVisible();
+  await page.goto('/shelf/lavender-1');
+  await expect(heading).not.toHaveText(before);
+  await expect(page.getByText('undone')).toBeVisible();
+});

@@ -1,0 +1,167 @@
+import { nameIn } from '@jubbet/core/catalog';
+import { readShelf, type ShelfLine } from '@jubbet/core/reading';
+import { formatNumber, shelfLineWords, shelfTableWords } from '@jubbet/core/words';
+import Papa from 'papaparse';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { useWrite } from '../../parts/useWrite';
+import { bottles } from '../../store/bottles';
+import { today } from '../../store/now';
+
+/** No table of a shelf is longer, in characters. */
+const longest = 1_000_000;
+
+const rowsOf = (text: string): string[][] => {
+  const delimiter = [';', '\t'].find((mark) => text.includes(mark)) ?? ',';
+  return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
+};
+
+const example = 'material;lot;size;left;opened;best before;price';
+
+const LineRow = ({ one, onChoose }: { one: ShelfLine; onChoose: (materialId: string) => void }) => {
+  const catalog = useCatalog();
+  if (!one.ok) {
+    return (
+      <Row>
+        <RowHead>Line {one.line}</RowHead>
+        <Cell under="Bottle" className="text-brick">
+          <span aria-hidden>■ </span>
+          {shelfLineWords(one.problem)}
+          {one.problem.code === 'several' && (
+            <span className="mt-1 flex flex-wrap gap-2">
+              {one.problem.ids.map((id) => (
+                <Button key={id} onClick={() => onChoose(id)}>
+                  {nameIn(catalog, id)}
+                </Button>
+              ))}
+            </span>
+          )}
+        </Cell>
+      </Row>
+    );
+  }
+  const { materialId, lot, unit, size, atStart, openedOn, printedDate } = one.bottle;
+  return (
+    <Row>
+      <RowHead>Line {one.line}</RowHead>
+      <Cell under="Bottle">
+        <b>{nameIn(catalog, materialId)}</b>
+        {lot && `, lot ${lot}`}, {formatNumber(atStart, 3)} of {formatNumber(size, 3)} {unit}
+        {openedOn && `, opened ${openedOn}`}
+        {printedDate && `, best before ${printedDate}`}
+      </Cell>
+    </Row>
+  );
+};
+
+/** A whole shelf out of a table: looked through before anything is added. */
+export const ShelfImportScreen = () => {
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(new Map());
+  const [trouble, setTrouble] = useState('');
+  const take = (told: string): void => {
+    setChosen(new Map());
+    setTrouble(told.length > longest ? 'That is too long for a table of bottles.' : '');
+    setText(told.length > longest ? '' : told);
+  };
+  const read = text.trim() === '' ? null : readShelf(rowsOf(text), catalog, today(), chosen);
+  const lines = read?.ok ? read.lines : [];
+  const good = lines.flatMap((one) => (one.ok ? [one.bottle] : []));
+  const bad = lines.length - good.length;
+  const add = async (): Promise<void> => {
+    const ids = await write('The shelf', () => bottles.addAll(good));
+    if (!ids) return;
+    await navigate('/shelf');
+    tell({
+      text: good.length === 1 ? '1 bottle is added.' : `${good.length} bottles are added.`,
+      undo: () => void write('The shelf', () => bottles.removeAll(ids)),
+    });
+  };
+  return (
+    <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Import bottles" />
+        <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
+      </div>
+      <section className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4">
+        <p className="max-w-prose">
+          A CSV file from any spreadsheet: a line of headings, then a line for each bottle. Needed
+          are “material” and “size”; lot, supplier, left, unit, bought, opened, best before and
+          price are read where they are there.
+        </p>
+        <input
+          type="file"
+          aria-label="Table of bottles"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (!file) return;
+            if (file.size > longest) setTrouble('That is too large for a table of bottles.');
+            else void file.text().then(take, () => setTrouble('That file could not be read.'));
+          }}
+        />
+        <label className="grid gap-1">
+          <span className="text-sm text-soft">or paste it</span>
+          <textarea
+            rows={6}
+            className="rounded-md border border-field bg-transparent px-2 py-1.5 font-mono text-sm placeholder:text-soft"
+            placeholder={`${example}\ntea tree;TT-9;10 ml;6.5;2026-05-03;2028-01-31;7.50`}
+            value={text}
+            onChange={(event) => take(event.target.value)}
+          />
+        </label>
+        {(trouble || (read && !read.ok)) && (
+          <p role="alert" className="text-brick">
+            {trouble || (read && !read.ok && shelfTableWords(read))}
+          </p>
+        )}
+      </section>
+      {read?.ok && (
+        <section
+          aria-label="What was read"
+          className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+        >
+          <p role="status">
+            {good.length === 1 ? '1 bottle' : `${good.length} bottles`} can be added
+            {bad > 0 && `; ${bad === 1 ? '1 line is' : `${bad} lines are`} not a bottle yet`}.
+            {read.unread.length > 0 &&
+              ` Not read: ${read.unread.map((name) => `“${name.slice(0, 40)}”`).join(', ')}.`}
+          </p>
+          <Table columns={[{ name: 'Line' }, { name: 'Bottle' }]}>
+            <tbody>
+              {[...lines]
+                .sort((a, b) => Number(a.ok) - Number(b.ok))
+                .slice(0, 200)
+                .map((one) => (
+                  <LineRow
+                    key={one.line}
+                    one={one}
+                    onChoose={(id) => setChosen(new Map(chosen).set(one.line, id))}
+                  />
+                ))}
+            </tbody>
+          </Table>
+          {lines.length > 200 && <p className="text-soft">and {lines.length - 200} more</p>}
+          <div>
+            <Button look="first" disabled={good.length === 0} onClick={() => void add()}>
+              {bad > 0
+                ? `Add ${good.length}, leave out ${bad}`
+                : good.length === 1
+                  ? 'Add 1 bottle'
+                  : `Add ${good.length} bottles`}
+            </Button>
+          </div>
+        </section>
+      )}
+    </div>
+  );
+};

@@ -1,0 +1,113 @@
+import 'fake-indexeddb/auto';
+import { wearerOn } from '@jubbet/core/brief';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { openDatabase, type Database } from './database';
+import { patchTestsStore } from './patchTests';
+import { recipientsStore } from './recipients';
+import { seedOnce } from './seed.testing';
+
+let serial = 0;
+let db: Database;
+const noon = new Date('2026-11-26T12:00:00.000Z');
+
+beforeEach(async () => {
+  serial += 1;
+  db = openDatabase(`tests-${serial}`);
+  await seedOnce(db, '2026-11-26');
+  vi.useFakeTimers({ toFake: ['Date'], now: noon });
+});
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+const later = (hours: number): void => {
+  vi.setSystemTime(new Date(noon.getTime() + hours * 3_600_000));
+};
+
+const batchId = 'batch-curtain-call';
+const onInes = {
+  of: { kind: 'batch', batchId, number: '2026-024', name: 'Curtain call' },
+  personId: 'ines',
+  personName: 'Ines',
+} as const;
+const give = (part: { personId?: string | null; name?: string } = {}) =>
+  recipientsStore(db).add({
+    ...{ batchId, pieces: 1, which: '', on: '2026-11-26' },
+    ...{ personId: 'ines', name: 'Ines', ...part },
+  });
+const clear = { skin: 'clear', words: '' } as const;
+
+describe('a batch is not given to whom it is tested on until it is read clear', () => {
+  test('neither by who they are, nor by a typed name; others may have it', async () => {
+    const tests = patchTestsStore(db);
+    const id = await tests.begin(onInes);
+    await expect(give()).rejects.toThrow(/not read yet/);
+    await expect(give({ personId: null, name: 'ines ' })).rejects.toThrow(/not read yet/);
+    await give({ personId: null, name: 'A friend' });
+    later(24);
+    await tests.read(id, { ...clear, hours: 24 });
+    await expect(give()).rejects.toThrow(/not read yet/);
+    later(48);
+    await tests.read(id, { ...clear, hours: 48 });
+    await give();
+    expect(
+      (await recipientsStore(db).ofPerson('ines')).map(({ recipient }) => recipient.batchId),
+    ).toContain(batchId);
+  });
+
+  test('nor by undoing a removal, after a test was begun', async () => {
+    const id = await give();
+    await recipientsStore(db).remove(id);
+    await patchTestsStore(db).begin(onInes);
+    await expect(recipientsStore(db).restore(id)).rejects.toThrow(/not read yet/);
+  });
+
+  test('nor by stopping the test', async () => {
+    const tests = patchTestsStore(db);
+    await tests.stop(await tests.begin(onInes), 'it fell off');
+    await expect(give()).rejects.toThrow(/begin another/);
+  });
+
+  test('a reading is not saved before its time, twice, or for a batch on the bench', async () => {
+    const tests = patchTestsStore(db);
+    const id = await tests.begin(onInes);
+    await expect(tests.read(id, { ...clear, hours: 48 })).rejects.toThrow(/not over yet/);
+    later(24);
+    await tests.read(id, { ...clear, hours: 24 });
+    await expect(tests.read(id, { ...clear, hours: 24 })).rejects.toThrow(/saved already/);
+    await expect(
+      recipientsStore(db).add({
+        ...{ batchId: 'batch-prompt-desk', pieces: 1, which: '', on: '2026-11-26' },
+        ...{ personId: null, name: 'A friend' },
+      }),
+    ).rejects.toThrow(/still on the bench/);
+  });
+});
+
+test('a reaction to a blend is suspected of each material; alone, one is an allergy, one is let go', async () => {
+  const tests = patchTestsStore(db);
+  const id = await tests.begin(onInes);
+  await tests.read(id, { hours: 0, skin: 'red', words: 'itched' });
+  const ines = async () => wearerOn((await db.people.get('ines'))!.person, '2026-11-26');
+  const contents = (await db.batches.get(batchId))!.made!.contents!;
+  const inIt = [
+    ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map((one) => one.id))),
+  ];
+  expect((await ines()).suspected).toEqual(inIt);
+  const [guilty = '', innocent = ''] = inIt;
+  const alone = (materialId: string) =>
+    tests.begin({
+      of: { kind: 'material', materialId, name: materialId },
+      personId: 'ines',
+      personName: 'Ines',
+    });
+  const [bad, good] = [await alone(guilty), await alone(innocent)];
+  later(48);
+  await tests.read(bad, { hours: 48, skin: 'raised', words: '' });
+  await tests.read(good, { ...clear, hours: 48 });
+  expect((await ines()).allergies).toContain(guilty);
+  expect((await ines()).suspected).toEqual(
+    inIt.filter((one) => one !== guilty && one !== innocent),
+  );
+  await expect(give()).rejects.toThrow(/reacted to this batch/);
+});
