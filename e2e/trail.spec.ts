@@ -57,7 +57,7 @@ test('three batches, run short, another bottle, a reaction comes in, recall', as
   await page.goto('/shelf');
   await page
     .getByRole('link', { name: /Frankincense/ })
-    .last()
+    .first()
     .click();
   await expect(ledger.getByText(/used in/)).toHaveCount(3);
   // Somebody outside the house gets a piece of the last, and their skin reacts.
