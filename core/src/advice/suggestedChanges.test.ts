@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { shippedCatalog } from '../catalog';
+import { catalogOf, houseMaterials, shippedCatalog, withOpenBottles } from '../catalog';
 import { workOut } from '../drops';
 import { emptyRecipe, type Recipe } from '../recipe';
 import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
@@ -283,4 +283,44 @@ test('one drop too much is thinned in carrier: by hand', () => {
     carrierMl: expect.closeTo(0.1),
     share: expect.closeTo(1 / 3),
   });
+});
+
+test('a pre-dilution on the shelf comes in place of an oil of which one drop is too much', () => {
+  const rose = 'rose-otto';
+  const diluted = {
+    kind: 'ready-made' as const,
+    id: 'own-rose-in-jojoba',
+    name: 'Rose, 10 % in jojoba',
+    botanical: '',
+    densityGPerMl: 0.87,
+    shelfYears: 1,
+    note: 'middle' as const,
+    viscosity: 'thin' as const,
+    source: 'batch 2026-003',
+    essentialPercent: 10,
+    parts: [{ id: rose, parts: 1 }],
+    carriers: [{ id: 'jojoba', parts: 1 }],
+  };
+  const house = catalogOf(houseMaterials([diluted]));
+  const bottle = {
+    lot: '2026-003',
+    keepsUntil: '2027-01-01',
+    because: 'opened',
+    past: false,
+  } as const;
+  const shelf = withOpenBottles(
+    house,
+    new Map([[diluted.id, { bottle, id: 'b', dropMl: null, analysis: null }]]),
+  );
+  const given = recipe(
+    { oils: [{ id: rose, drops: 1 }] },
+    { wearer: { ...healthyAdult, ageMonths: 5 }, place: 'body-leave-on' },
+  );
+  const offered = (catalog: typeof shelf) =>
+    suggestChanges(catalog, given, 9).some(({ change }) =>
+      JSON.stringify(change).includes(diluted.id),
+    );
+  expect(offered(shelf)).toBe(true);
+  // Where none stands on the shelf, none is offered.
+  expect(offered(house)).toBe(false);
 });

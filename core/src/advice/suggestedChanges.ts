@@ -155,6 +155,35 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
   return one ? [one] : [];
 };
 
+/**
+ * A bottle on the shelf that is that oil alone, already diluted, in place of an oil of which one drop
+ * is too much.
+ */
+const dilutedOnShelf = (
+  catalog: Catalog,
+  recipe: Recipe,
+  { evaluation: { plan, mixture } }: Done,
+): SuggestedChange[] => {
+  const coarse = new Set([
+    ...plan.leftOut.map(({ oilId }) => oilId),
+    ...mixture.oils.filter(({ drops }) => drops !== null && drops <= 1).map(({ oil }) => oil.id),
+  ]);
+  return recipe.oils
+    .filter(({ id }) => coarse.has(id))
+    .flatMap(({ id: from }) =>
+      catalog.oils
+        .filter(
+          ({ id, madeOf }) =>
+            madeOf?.oils.length === 1 &&
+            madeOf.oils[0]?.oil.id === from &&
+            madeOf.carriers.length > 0 &&
+            catalog.openBottle(id) !== undefined &&
+            !recipe.oils.some((oil) => oil.id === id),
+        )
+        .map(({ id }): SuggestedChange => ({ kind: 'swap', from, to: id })),
+    );
+};
+
 /** One drop is too coarse: an oil is left out, or one of each passes what was asked. */
 const isTooCoarse = (recipe: Recipe, { evaluation: { plan, mixture } }: Done): boolean =>
   plan.leftOut.length > 0 ||
@@ -200,7 +229,9 @@ const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
       : []),
     ...swaps(recipe, held),
     ...(fewer ? [fewer] : []),
-    ...(isTooCoarse(recipe, done) ? prediluted(catalog, recipe, done) : []),
+    ...(isTooCoarse(recipe, done)
+      ? [...dilutedOnShelf(catalog, recipe, done), ...prediluted(catalog, recipe, done)]
+      : []),
     ...held.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] })),
     ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
   ];

@@ -24,10 +24,13 @@ export const materialsStore = (store: Database = db) => {
       (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null),
     put,
     /** Adds it, unless it is here already: what has been changed of it since stays. */
-    addOnce: (own: OwnMaterial): Promise<void> =>
+    /** @returns true where it was not there before */
+    addOnce: (own: OwnMaterial): Promise<boolean> =>
       store.transaction('rw', store.materials, async () => {
         const before = await store.materials.get(own.id);
-        if (before?.deletedAt !== null) await put(own);
+        const isNew = before?.deletedAt !== null;
+        if (isNew) await put(own);
+        return isNew;
       }),
     remove: async (id: string): Promise<void> => {
       const at = now();

@@ -9,6 +9,7 @@ import {
   type Made,
 } from '@jubbet/core/batch';
 import type { Recipe } from '@jubbet/core/recipe';
+import type { Bottle } from '@jubbet/core/stock';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -17,6 +18,7 @@ import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
+import { bottles } from '../../store/bottles';
 import type { BatchRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
 import { plannedRecipe } from '../../store/madeBlend';
@@ -52,6 +54,29 @@ const useAgain = (batch: BatchRecord) => {
     }
   };
 };
+
+/** A batch as a bottle: its number is its lot, and it was opened when it was made. */
+const bottleOfBatch = (
+  materialId: string,
+  { number, madeOn }: BatchRecord,
+  ml: number,
+  until: string,
+): Bottle => ({
+  materialId,
+  lot: number,
+  supplier: '',
+  boughtOn: null,
+  openedOn: madeOn,
+  printedDate: until,
+  unit: 'ml',
+  size: Math.round(100 * ml) / 100,
+  atStart: Math.round(100 * ml) / 100,
+  price: null,
+  weighings: [],
+  analysis: null,
+  first: false,
+  finishedOn: null,
+});
 
 /** What can be done with a batch. */
 export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
@@ -94,7 +119,14 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       tell({ text: 'This batch has no essential oil: use its carrier instead.' });
       return;
     }
-    const put = await write('The material', () => materials.addOnce(material).then(() => true));
+    const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
+    const ml = first?.evaluation.mixture.fillMl ?? 0;
+    const put = await write('The material', async () => {
+      const isNew = await materials.addOnce(material);
+      // What is left of a batch stands on the shelf as any other bottle does.
+      if (isNew && ml > 0) await bottles.add(bottleOfBatch(id, batch, ml, until.date));
+      return true;
+    });
     if (put) await navigate(`/materials/${id}`);
   };
   if (asking) {
