@@ -97,6 +97,20 @@ describe('what was told is told once', () => {
     vi.useRealTimers();
   });
 
+  test('what is put on now has not stood there while nobody listened', () => {
+    vi.useFakeTimers();
+    const bench = new Bench([simulatedThermometer(calm)]);
+    vi.advanceTimersByTime(10 * 60_000);
+    bench.hand('probe', { hand: 'jug', celsius: 78 });
+    const heard: LineEvent[] = [];
+    const stop = bench.hear('probe', 0, (event) => heard.push(event));
+    vi.advanceTimersByTime(30_000);
+    stop?.();
+    vi.useRealTimers();
+    // Half a minute in the room, and not ten: it has hardly cooled.
+    expect(valueOf(heard.at(-1)?.line ?? '')).toBeGreaterThan(75);
+  });
+
   test('after each of a hundred breaks the lines go on where they were left', () => {
     const bench = new Bench([simulatedScale(calm)]);
     const heard: LineEvent[] = [];

@@ -28,10 +28,15 @@ class OnBench {
     return this.#device.everyMs;
   }
 
-  /** Time has gone on: one more line. */
-  tell(nowMs: number): void {
+  /** Time has gone on, also while nobody listened. */
+  #goOn(nowMs: number): void {
     this.#device.tick(Math.max(0, nowMs - this.#lastMs) / 1000);
     this.#lastMs = nowMs;
+  }
+
+  /** One more line. */
+  tell(nowMs: number): void {
+    this.#goOn(nowMs);
     this.#seq += 1;
     const event: LineEvent = {
       seq: this.#seq,
@@ -53,11 +58,14 @@ class OnBench {
     return () => this.#listeners.delete(listener);
   }
 
-  command(command: DeviceCommand): boolean {
+  command(command: DeviceCommand, nowMs: number): boolean {
+    this.#goOn(nowMs);
     return this.#device.command(command);
   }
 
-  hand(hand: Hand): boolean {
+  hand(hand: Hand, nowMs: number): boolean {
+    // What is put on now has not lain there since the last line.
+    this.#goOn(nowMs);
     return this.#device.hand(hand);
   }
 
@@ -107,10 +115,10 @@ export class Bench {
 
   /** Null where there is no such device; false where it cannot do that. */
   command(id: string, command: DeviceCommand): boolean | null {
-    return this.#devices.get(id)?.command(command) ?? null;
+    return this.#devices.get(id)?.command(command, this.#now()) ?? null;
   }
 
   hand(id: string, hand: Hand): boolean | null {
-    return this.#devices.get(id)?.hand(hand) ?? null;
+    return this.#devices.get(id)?.hand(hand, this.#now()) ?? null;
   }
 }
