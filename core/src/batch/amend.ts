@@ -36,9 +36,7 @@ export const largerFor = (
   return usualContainers
     .filter(
       ({ kind, nominalMl, brimfulMl }) =>
-        kind === one.container.kind &&
-        nominalMl > one.container.nominalMl &&
-        brimfulMl >= whole,
+        kind === one.container.kind && nominalMl > one.container.nominalMl && brimfulMl >= whole,
     )
     .sort((a, b) => a.nominalMl - b.nominalMl);
 };

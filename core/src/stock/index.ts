@@ -17,6 +17,7 @@ export {
   type Standing,
   type TimeLine,
 } from './timeLine';
+export { type Cost, costsOf, priceAtMargin, type Priced } from './cost';
 export { enoughFor } from './enough';
 export { inForce, leftIn, type Moved, type ShelvedBottle } from './ledger';
 export { type Movement, movementSchema } from './movement';
@@ -32,3 +33,4 @@ export {
   stockOf,
   usualUnit,
 } from './shelf';
+export { type Kept, type ToBuy, toBuy } from './toBuy';

@@ -33,6 +33,7 @@ export {
   labelText,
   type LabelText,
 } from './label';
+export { moneyWords } from './money';
 export { movementWords } from './movements';
 export { nameFromId } from './names';
 export { noteWords } from './notes';

@@ -145,6 +145,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
           },
           {
+            path: 'shelf/shopping',
+            lazy: async () => ({ Component: (await screens.shopping()).ShoppingScreen }),
+          },
+          {
             path: 'shelf/import',
             lazy: async () => ({ Component: (await screens.shelfImport()).ShelfImportScreen }),
           },

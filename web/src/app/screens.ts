@@ -12,6 +12,7 @@ export const screens = {
   wearers: () => import('../screens/blends/WhoScreen'),
   shelf: () => import('../screens/shelf/ShelfScreen'),
   shelfImport: () => import('../screens/shelf/ShelfImportScreen'),
+  shopping: () => import('../screens/shelf/ShoppingScreen'),
   dates: () => import('../screens/shelf/DatesScreen'),
   container: () => import('../screens/shelf/ContainerScreen'),
   bottle: () => import('../screens/shelf/BottleScreen'),

@@ -94,6 +94,8 @@ export const ledgerStore = (store: Database = db) => {
   const leftNow = async (bottleId: string): Promise<number> =>
     leftIn((await bottleOf(bottleId)).bottle, await of(bottleId));
   return {
+    /** All movements of all bottles. */
+    all: (): Promise<MovementRecord[]> => store.movements.toArray(),
     /** All movements of a bottle, the first ahead. */
     of,
     /**

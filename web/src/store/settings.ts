@@ -51,6 +51,18 @@ export const settingsSchema = z.object({
     .regex(/^[\w-]{1,20}$/)
     .catch('A4'),
   labelNames: z.enum(['common', 'botanical']).catch('common'),
+  /** The maker's own money, as a sign or a code. */
+  currency: z.string().max(8).catch('£'),
+  /** What a container of a kind and size, and a label, cost; null where nobody has said. */
+  containerPrices: z
+    .record(z.string().max(80), z.number().min(0).max(10_000))
+    .refine((prices) => Object.keys(prices).length <= mostLabelSizes)
+    .catch({}),
+  labelPrice: z.number().min(0).max(10_000).nullable().catch(null),
+  /** How much of each price stays, in percent of it; null where nobody has said. */
+  marginPercent: z.number().min(0).max(95).nullable().catch(null),
+  /** What is in the basket already, by material and unit. */
+  shoppingTicked: z.array(z.string().max(200)).max(500).catch([]),
   /** Light or dark, or as the system has it. */
   scheme: z.enum(['system', 'light', 'dark']).catch('system'),
   /** Stands before the year in batch numbers. */

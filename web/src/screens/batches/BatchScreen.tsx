@@ -33,6 +33,7 @@ import { useStored } from '../../store/useStored';
 import { Amend } from './Amend';
 import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
+import { Cost } from './Cost';
 import { Given } from './Given';
 import { KeptContents } from './KeptContents';
 import { MadeFrom } from './MadeFrom';
@@ -214,6 +215,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
           <BatchNotes batch={batch} />
         </section>
         <MadeFrom batch={batch} />
+        {!open && <Cost batch={batch} made={made} events={events} />}
         {!open && <PatchTests batch={batch} made={made} />}
         {!open && !batch.notToBeUsed && <Given batch={batch} made={made} />}
       </div>

@@ -55,6 +55,13 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           defaultValue={stored.batchPrefix}
           onChange={(event) => keep('batchPrefix', event.target.value)}
         />
+        <TextField
+          label="Your money, as a sign or a code"
+          maxLength={8}
+          className="w-20"
+          defaultValue={stored.currency}
+          onChange={(event) => keep('currency', event.target.value)}
+        />
       </section>
       <section aria-label="How new blends start" className={section}>
         <h2 className="text-lg">How new blends start</h2>

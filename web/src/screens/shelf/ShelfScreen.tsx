@@ -136,8 +136,9 @@ export const ShelfScreen = () => {
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <ButtonLink to="/shelf/dates">Dates</ButtonLink>
+          <ButtonLink to="/shelf/shopping">Shopping list</ButtonLink>
           <ButtonLink to="/shelf/import">Import bottles</ButtonLink>
           <ButtonLink look="first" to="/shelf/new">
             Add a bottle

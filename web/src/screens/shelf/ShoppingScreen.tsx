@@ -1,0 +1,174 @@
+import { nameIn, type Catalog } from '@jubbet/core/catalog';
+import { toBuy, type ToBuy } from '@jubbet/core/stock';
+import { countedWords, formatNumber, moneyWords } from '@jubbet/core/words';
+import Papa from 'papaparse';
+import { useNavigate } from 'react-router';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
+import { OilName } from '../../parts/OilName';
+import { saveFile } from '../../parts/saveFile';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import { bottles } from '../../store/bottles';
+import { ledger } from '../../store/ledger';
+import { today } from '../../store/now';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+
+const keyOf = ({ materialId, unit }: ToBuy): string => `${materialId}/${unit}`;
+
+const howLong = ({ days, left, unit }: ToBuy): string => {
+  if (left <= 0) return 'empty';
+  const amount = `${formatNumber(left, 3)} ${unit} left`;
+  if (days === null) return amount;
+  return days < 1
+    ? `${amount}, gone today at the usual pace`
+    : `${amount}, ${countedWords(Math.floor(days), 'day')} at the usual pace`;
+};
+
+/** What a line of the list says, without the tick. */
+const lineOf = (catalog: Catalog, one: ToBuy): string => {
+  const { bottle } = one.last;
+  return `${nameIn(catalog, one.materialId)}, ${formatNumber(bottle.size, 3)} ${one.unit}${bottle.supplier ? `, ${bottle.supplier}` : ''}`;
+};
+
+/** What runs out, as a list to take along; what was bought goes onto the shelf. */
+export const ShoppingScreen = () => {
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const shelf = useStored(['bottles'], () => bottles.list()).data;
+  const moved = useStored(['all movements'], () => ledger.all()).data;
+  const set = useStored(['settings'], () => settings.read()).data;
+  if (!shelf || !moved || !set) return null;
+  const list = toBuy(
+    shelf.map(({ id, bottle }) => ({
+      id,
+      bottle,
+      moved: moved.filter(({ bottleId }) => bottleId === id),
+    })),
+    today(),
+  );
+  const ticked = new Set(set.shoppingTicked);
+  const open = list.filter((one) => !ticked.has(keyOf(one)));
+  const tick = (one: ToBuy, isTicked: boolean): void => {
+    const here = new Set(list.map(keyOf));
+    const next = [...ticked].filter((key) => key !== keyOf(one) && here.has(key));
+    void write('The list', () =>
+      settings.write('shoppingTicked', isTicked ? [...next, keyOf(one)] : next),
+    );
+  };
+  const buy = async ({ last: { bottle } }: ToBuy): Promise<void> => {
+    const { left: _, ...same } = bottle;
+    const id = await write('The bottle', () =>
+      bottles.add({
+        ...same,
+        lot: '',
+        boughtOn: today(),
+        openedOn: null,
+        printedDate: null,
+        atStart: bottle.size,
+        weighings: [],
+        analysis: null,
+        first: false,
+        finishedOn: null,
+      }),
+    );
+    if (id === undefined) return;
+    await navigate(`/shelf/${id}`);
+    tell({ text: 'It is on the shelf, closed. Type its lot number and its dates.' });
+  };
+  const markdown = (): string =>
+    list
+      .map((one) => `- [${ticked.has(keyOf(one)) ? 'x' : ' '}] ${lineOf(catalog, one)}`)
+      .join('\n');
+  const csv = (): string =>
+    Papa.unparse(
+      {
+        fields: ['material', 'size', 'unit', 'supplier', 'last price', 'left', 'days left'],
+        data: open.map((one) => [
+          nameIn(catalog, one.materialId),
+          one.last.bottle.size,
+          one.unit,
+          one.last.bottle.supplier,
+          one.last.bottle.price ?? '',
+          Math.round(100 * one.left) / 100,
+          one.days === null ? '' : Math.floor(one.days),
+        ]),
+      },
+      // What begins like a formula is made harmless for spreadsheets.
+      { escapeFormulae: true },
+    );
+  const copy = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(open.map((one) => lineOf(catalog, one)).join('\n'));
+      tell({ text: 'The list is copied.' });
+    } catch {
+      tell({ text: 'The browser did not allow copying. Save the list instead.', alarm: true });
+    }
+  };
+  return (
+    <div className="mx-auto grid max-w-3xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title="Shopping list"
+          aside={list.length > 0 ? `${open.length} of ${list.length} to buy` : ''}
+        />
+        <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
+      </div>
+      {list.length === 0 ? (
+        <p className="max-w-prose">
+          Nothing runs out: of everything on the shelf there is enough for a month at the usual
+          pace.
+        </p>
+      ) : (
+        <>
+          <ul className="rounded-xl border border-line bg-sheet px-5 py-2">
+            {list.map((one) => (
+              <li
+                key={keyOf(one)}
+                className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5 last:border-0"
+              >
+                <label className="flex min-w-60 flex-1 cursor-pointer items-center gap-3">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-press"
+                    checked={ticked.has(keyOf(one))}
+                    onChange={(event) => tick(one, event.target.checked)}
+                  />
+                  <span className={ticked.has(keyOf(one)) ? 'text-soft line-through' : ''}>
+                    <OilName name={nameIn(catalog, one.materialId)} />,{' '}
+                    {formatNumber(one.last.bottle.size, 3)} {one.unit}
+                    <span className="block text-sm text-soft">
+                      {howLong(one)}
+                      {one.last.bottle.supplier && ` · ${one.last.bottle.supplier}`}
+                      {one.last.bottle.price !== null &&
+                        ` · ${moneyWords(one.last.bottle.price, set.currency)} last time`}
+                    </span>
+                  </span>
+                </label>
+                <Button
+                  aria-label={`Bought: ${nameIn(catalog, one.materialId)}`}
+                  onClick={() => void buy(one)}
+                >
+                  Bought
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => void copy()}>Copy the list</Button>
+            <Button onClick={() => saveFile('shopping list.csv', csv(), 'text/csv')}>
+              Save as CSV
+            </Button>
+            <Button onClick={() => saveFile('shopping list.md', markdown(), 'text/markdown')}>
+              Save as Markdown
+            </Button>
+          </div>
+        </>
+      )}
+    </div>
+  );
+};
