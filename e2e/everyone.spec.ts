@@ -21,11 +21,13 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['before the bench', '/blends/prompt-desk/make', 'Before you make Prompt desk'],
     ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
     ['what is on the bench', '/make', 'Make'],
+    ['what needs doing', '/todo', 'What needs doing'],
   ],
   'the log': [
     ['the log', '/batches', 'Batches'],
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
+    ['a recall', '/recall?batch=batch-raffle-table', 'What shares a bottle with'],
   ],
   'people and versions': [
     ['versions', '/blends/prompt-desk/versions', 'Versions of Prompt desk'],
@@ -37,6 +39,8 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
   'the shelf': [
     ['the shelf', '/shelf', 'Shelf'],
     ['dates', '/shelf/dates', 'Dates'],
+    ['bottles out of a table', '/shelf/import', 'Import bottles'],
+    ['the shopping list', '/shelf/shopping', 'Shopping list'],
     ['a bottle', '/shelf/sandalwood-1', 'Sandalwood, East Indian'],
     ['a container of one’s own', '/shelf/containers/new', 'New container'],
   ],
