@@ -8,8 +8,8 @@ test('before the bench: containers, what is on the table, from which bottle, how
   const table = page.getByRole('region', { name: 'On the table' });
   const petitgrain = table.getByRole('row', { name: /Petitgrain/ });
   await expect(petitgrain).toContainText('2 drops');
-  await expect(petitgrain).toContainText(/lot PG-07, [\d.]+ ml left/);
-  const leftMl = Number(/([\d.]+) ml left/.exec(await petitgrain.innerText())?.[1]);
+  await expect(petitgrain).toContainText(/lot PG-07, [\d.]+\sml left/);
+  const leftMl = Number(/([\d.]+)\sml left/.exec(await petitgrain.innerText())?.[1]);
   await expect(table.getByRole('row', { name: /Camellia/ })).toContainText('not on the shelf');
   await expect(table).toContainText(/About \d+ minutes at the table, by our estimate/);
 

@@ -92,7 +92,7 @@ export const ShelfImportScreen = () => {
         <ScreenTitle title="Import bottles" />
         <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
       </div>
-      <section className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4">
+      <section className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4">
         <p className="max-w-prose">
           A CSV file from any spreadsheet: a line of headings, then a line for each bottle. Needed
           are “material” and “size”; lot, supplier, left, unit, bought, opened, best before and
@@ -101,6 +101,7 @@ export const ShelfImportScreen = () => {
         <input
           type="file"
           aria-label="Table of bottles"
+          className="max-w-full"
           accept=".csv,.tsv,.txt,text/csv,text/plain"
           onChange={(event) => {
             const [file] = event.target.files ?? [];
@@ -109,11 +110,11 @@ export const ShelfImportScreen = () => {
             else void file.text().then(take, () => setTrouble('That file could not be read.'));
           }}
         />
-        <label className="grid gap-1">
+        <label className="grid grid-cols-[minmax(0,1fr)] gap-1">
           <span className="text-sm text-soft">or paste it</span>
           <textarea
             rows={6}
-            className="rounded-md border border-field bg-transparent px-2 py-1.5 font-mono text-sm placeholder:text-soft"
+            className="w-full rounded-md border border-field bg-transparent px-2 py-1.5 font-mono text-sm placeholder:text-soft"
             placeholder={`${example}\ntea tree;TT-9;10 ml;6.5;2026-05-03;2028-01-31;7.50`}
             value={text}
             onChange={(event) => take(event.target.value)}
@@ -128,7 +129,7 @@ export const ShelfImportScreen = () => {
       {read?.ok && (
         <section
           aria-label="What was read"
-          className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+          className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
         >
           <p role="status">
             {good.length === 1 ? '1 bottle' : `${good.length} bottles`} can be added
