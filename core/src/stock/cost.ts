@@ -10,7 +10,7 @@ export interface Priced {
 }
 
 /** One material of a batch with its cost; null where its price is not known. */
-export interface CostLine {
+interface CostLine {
   readonly materialId: string;
   readonly cost: number | null;
 }
