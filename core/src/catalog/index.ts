@@ -18,7 +18,7 @@ export type {
   PatchTestName,
   ProductCategory,
 } from './cautionSchema';
-export { chemistryOf, goesWith } from './chemistry';
+export { chemistryOf, findConstituent, goesWith } from './chemistry';
 export {
   chemistryCautions,
   euRestrictions,
@@ -33,6 +33,7 @@ export type { PlaceId, StageId } from './guidelineSchema';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
+export { inciIn, inciOfBase, inciOfOil, type Region } from './inci';
 export { isMelted } from './isMelted';
 export { type Form, forms, looseDensity, looseUnits, measures, usualForm } from './measures';
 export {

@@ -10,3 +10,11 @@ export {
   spotsOf,
 } from './labelSize';
 export { insideBox, madePieces, type Piece, plannedPieces } from './pieces';
+export { claimsIn, type FoundClaim } from './claims';
+export {
+  type Ingredient,
+  namedAbove,
+  type NamedAllergen,
+  type SaleFacts,
+  saleFactsOf,
+} from './forSale';

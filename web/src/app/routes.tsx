@@ -96,6 +96,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'batches/:batchId/for-sale',
+            lazy: async () => ({ Component: (await screens.forSale()).ForSaleScreen }),
+          },
+          {
             path: 'batches/:batchId/label',
             lazy: async () => ({
               Component: (await screens.label()).BatchLabelScreen,

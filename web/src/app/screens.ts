@@ -21,6 +21,7 @@ export const screens = {
   handbook: () => import('../screens/handbook/HandbookScreen'),
   firstAid: () => import('../screens/handbook/FirstAidScreen'),
   label: () => import('../screens/label/LabelScreen'),
+  forSale: () => import('../screens/label/ForSaleScreen'),
   make: () => import('../screens/make/MakeScreen'),
   batches: () => import('../screens/batches/BatchesScreen'),
   batch: () => import('../screens/batches/BatchScreen'),

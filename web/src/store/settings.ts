@@ -61,6 +61,8 @@ export const settingsSchema = z.object({
   labelPrice: z.number().min(0).max(10_000).nullable().catch(null),
   /** How much of each price stays, in percent of it; null where nobody has said. */
   marginPercent: z.number().min(0).max(95).nullable().catch(null),
+  /** Who answers for what is sold, with an address, as it stands on packs. */
+  responsible: z.string().max(300).catch(''),
   /** What is in the basket already, by material and unit. */
   shoppingTicked: z.array(z.string().max(200)).max(500).catch([]),
   /** Light or dark, or as the system has it. */

@@ -163,6 +163,9 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
         <Button onClick={() => void asMaterial()}>Use it in another blend</Button>
       )}
       <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+      {!open && !batch.notToBeUsed && (
+        <ButtonLink to={`/batches/${batch.id}/for-sale`}>For sale</ButtonLink>
+      )}
       {!batch.notToBeUsed && (
         <ButtonLink look={open ? 'first' : 'plain'} to={`/make/${batch.id}`}>
           {open ? 'Go on making' : 'See the bench'}

@@ -1,0 +1,167 @@
+import { madeOf } from '@jubbet/core/batch';
+import type { Region } from '@jubbet/core/catalog';
+import { claimsIn, labelOf, madePieces } from '@jubbet/core/label';
+import type { BenchEvent } from '@jubbet/core/making';
+import { fillingsWords, labelText, nameOrNone } from '@jubbet/core/words';
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { Choices } from '../../parts/Choices';
+import { SelectField, TextField } from '../../parts/Field';
+import { Missing } from '../../parts/Missing';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { useWrite } from '../../parts/useWrite';
+import { batches } from '../../store/batches';
+import type { BatchRecord } from '../../store/database';
+import { madeBlend } from '../../store/madeBlend';
+import { settings, type Settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+import { SaleIngredients } from './SaleIngredients';
+import { ask, cannot, mustStand } from './saleRules';
+import { SaleSection } from './SaleSection';
+
+/** When what stands here of the law was last looked through. */
+const lookedThrough = 'November 2026';
+
+const ForSale = ({
+  batch,
+  events,
+  set,
+}: {
+  batch: BatchRecord;
+  events: readonly BenchEvent[];
+  set: Settings;
+}) => {
+  const catalog = useCatalog();
+  const write = useWrite();
+  const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
+  const pieces = madePieces(made);
+  const [region, setRegion] = useState<Region>('eu');
+  const [chosen, setChosen] = useState('0');
+  const piece = pieces[Number(chosen)] ?? pieces[0];
+  if (!piece) {
+    return <Missing title="Nothing is in it yet" text="Make the batch first." />;
+  }
+  const label = labelOf(
+    made.blend,
+    piece,
+    { batch: batch.number, madeOn: batch.madeOn, maker: set.maker },
+    batch.notToBeUsed,
+  );
+  const rows = mustStand(batch, made, piece, region, set);
+  const directions = labelText(catalog, label).directions;
+  const claims = claimsIn([batch.file.name, made.blend.purpose, directions].join('. '));
+  return (
+    <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title={`For sale: ${nameOrNone(batch.file.name)}`}
+          aside={`batch ${batch.number}`}
+        />
+        <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+      </div>
+      {label.doNotUse && (
+        <p className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          ■ This batch is not to be used, so it can’t be sold. You can’t override this.
+        </p>
+      )}
+      <SaleSection title="Where it is sold">
+        <Choices
+          legend="Whose law"
+          name="region"
+          value={region}
+          choices={[
+            { value: 'eu', text: 'EU and Great Britain' },
+            { value: 'us', text: 'United States' },
+          ]}
+          onChoose={setRegion}
+        />
+        {pieces.length > 1 && (
+          <SelectField
+            label="Which of them"
+            value={chosen}
+            choices={pieces.map(
+              ({ container, count }, n) =>
+                [String(n), fillingsWords([{ container, count }])] as const,
+            )}
+            onChoose={setChosen}
+          />
+        )}
+        <TextField
+          label={
+            region === 'eu'
+              ? 'Responsible person, name and address'
+              : 'Name and place of business, and where harm is reported'
+          }
+          maxLength={300}
+          className="w-full max-w-xl"
+          defaultValue={set.responsible}
+          onChange={(event) => {
+            const { value } = event.target;
+            void write('The address', () => settings.write('responsible', value));
+          }}
+        />
+        <p className="text-sm text-soft">
+          What stands here of the law was looked through in {lookedThrough}. Laws change, and local
+          rules decide.
+        </p>
+      </SaleSection>
+      <SaleSection title="What must stand on it">
+        <Table cards columns={[{ name: 'What' }, { name: 'What it says' }]}>
+          <tbody>
+            {rows.map(({ what, says }) => (
+              <Row key={what}>
+                <RowHead>{what}</RowHead>
+                <Cell under="What it says">
+                  {says ?? <span className="text-brick">■ still missing</span>}
+                </Cell>
+              </Row>
+            ))}
+          </tbody>
+        </Table>
+      </SaleSection>
+      {claims.length > 0 && (
+        <SaleSection title="Words that make it a medicine">
+          <ul className="grid gap-1">
+            {claims.map(({ words, instead }) => (
+              <li key={words}>
+                ▲ “{words}”:{' '}
+                {instead === null ? 'leave it out.' : `say instead, for example, “${instead}”.`}
+              </li>
+            ))}
+          </ul>
+          <p className="max-w-prose text-sm text-soft">
+            A claim to treat, cure or prevent makes it a medicine in the eyes of the law, whatever
+            is in it; others must be shown to be true.
+          </p>
+        </SaleSection>
+      )}
+      <SaleIngredients piece={piece} made={made} region={region} />
+      <SaleSection title="What no program can do">
+        <ul className="list-disc pl-5">
+          {cannot[region].map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+        </ul>
+        <p>{ask[region]}</p>
+      </SaleSection>
+    </div>
+  );
+};
+
+/** What the law wants of a batch that is sold, in one place. */
+export const ForSaleScreen = () => {
+  const { batchId = '' } = useParams();
+  const { data, error } = useStored(['batch with events', batchId], () =>
+    batches.withEvents(batchId),
+  );
+  const set = useStored(['settings'], () => settings.read()).data;
+  if (error) throw error;
+  if (data === undefined || !set) return null;
+  if (data === null) {
+    return <Missing title="Batch not found" text="It may have been deleted." />;
+  }
+  return <ForSale batch={data.batch} events={data.events} set={set} />;
+};

@@ -1,0 +1,109 @@
+import type { Made } from '@jubbet/core/batch';
+import { inciIn, nameIn, type Region } from '@jubbet/core/catalog';
+import { namedAbove, saleFactsOf, type Piece } from '@jubbet/core/label';
+import { formatList, formatPercent } from '@jubbet/core/words';
+import { useMemo } from 'react';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { SaleSection } from './SaleSection';
+
+/** The list of ingredients as it stands on a pack, and what is wanting in it. */
+export const SaleIngredients = ({
+  piece,
+  made,
+  region,
+}: {
+  piece: Piece;
+  made: Made;
+  region: Region;
+}) => {
+  const catalog = useCatalog();
+  const tell = useNotice();
+  const { brief } = made.blend;
+  const facts = useMemo(
+    () => saleFactsOf(piece.evaluation.mixture, brief),
+    [piece.evaluation.mixture, brief],
+  );
+  const common = (id: string): string => nameIn(catalog, id);
+  const unnamed = facts.ingredients.filter(({ inci }) => inci === null);
+  const derived = facts.ingredients.filter(({ isDerived }) => isDerived);
+  const list = [
+    ...facts.ingredients.flatMap(({ inci, materialId }) =>
+      inci === null ? [] : [inciIn(region, inci, common(materialId))],
+    ),
+    // The US names no allergens of a scent yet.
+    ...(region === 'eu' ? facts.allergens.map(({ inci }) => inci) : []),
+  ];
+  const text = `Ingredients: ${list.join(', ')}.`;
+  const threshold = brief.use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
+  const copy = async (): Promise<void> => {
+    try {
+      await navigator.clipboard.writeText(text);
+      tell({ text: 'The list is copied.' });
+    } catch {
+      tell({ text: 'The browser did not allow copying. Select the text instead.', alarm: true });
+    }
+  };
+  return (
+    <SaleSection title="Ingredients">
+      <p className="max-w-prose rounded-lg bg-slate-wash px-4 py-3" data-testid="ingredients">
+        {text}
+      </p>
+      <div>
+        <Button onClick={() => void copy()}>Copy the list</Button>
+      </div>
+      {unnamed.length > 0 && (
+        <p className="text-brick">
+          ■ Not in it, as their INCI name is not known:{' '}
+          {formatList(unnamed.map(({ materialId }) => common(materialId)))}.
+        </p>
+      )}
+      {derived.length > 0 && (
+        <p className="max-w-prose text-[15px]">
+          ▲ Made of genus and species; compare with your supplier’s papers, which also name the part
+          of the plant: {formatList(derived.map(({ inci }) => inci ?? ''))}.
+        </p>
+      )}
+      {region === 'eu' && (
+        <>
+          {facts.allergens.length > 0 && (
+            <Table
+              className="w-fit!"
+              columns={[
+                { name: 'Allergen to be named' },
+                { name: 'Usually', right: true },
+                { name: 'At most', right: true },
+                { name: 'From' },
+              ]}
+            >
+              <tbody>
+                {facts.allergens.map(({ inci, percent, from }) => (
+                  <Row key={inci}>
+                    <RowHead>{inci}</RowHead>
+                    <Cell right under="Usually">
+                      {formatPercent(percent.likely, 2)}
+                    </Cell>
+                    <Cell right under="At most">
+                      {formatPercent(percent.high, 2)}
+                    </Cell>
+                    <Cell under="From">{formatList(from.map(common))}</Cell>
+                  </Row>
+                ))}
+              </tbody>
+            </Table>
+          )}
+          <p className="max-w-prose text-sm text-soft">
+            Named is what may be above {formatPercent(threshold, 2)} with the most that the oils
+            usually hold. The list has the allergens of 2003 that occur in essential oils. Products
+            that are new since 31 July 2026 must name about 80 in the EU; the others are not in
+            Jubbet: take them from your supplier’s allergen statements.
+            {facts.unknown.length > 0 &&
+              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough: what it brings is missing here.`}
+          </p>
+        </>
+      )}
+    </SaleSection>
+  );
+};
