@@ -47,7 +47,8 @@ test('a perfume is adjusted twice by smell, with an oil that is new, and becomes
   }
   // The log says what fell, and keeps the words.
   await expect(page.getByRole('heading', { level: 1, name: /^Prompt desk, batch/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Frankincense/ })).toContainText(
+  const wentIn = page.getByRole('region', { name: 'What went in' });
+  await expect(wentIn.getByRole('row', { name: /Frankincense/ })).toContainText(
     'added after smelling',
   );
   await expect(page.getByLabel('How it smells now')).toHaveValue(

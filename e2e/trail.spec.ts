@@ -165,3 +165,33 @@ test('a batch that is deleted asks whether it was made', async ({ page }) => {
   await expect(heading).not.toHaveText(before);
   await expect(page.getByText('undone')).toBeVisible();
 });
+
+test('a batch for sale: the list of the law, what is missing, and words that make it a medicine', async ({
+  page,
+}) => {
+  await page.goto('/blends/raffle-table');
+  await page.getByLabel('What it is for').fill('Relieves muscle pain');
+  await expect(page.getByLabel('What it is for')).toHaveValue('Relieves muscle pain');
+  await make(page, 'raffle-table');
+  await page.getByRole('link', { name: 'For sale' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('For sale: Raffle table');
+  const list = page.getByTestId('ingredients');
+  // Falling order of weight, then the allergens.
+  await expect(list).toHaveText(
+    /^Ingredients: Caprylic\/Capric Triglyceride, .*Lavandula Angustifolia Oil.*Linalool, .*Limonene/,
+  );
+  const must = page.getByRole('region', { name: 'What must stand on it' });
+  await expect(must.getByRole('row', { name: /Responsible person/ })).toContainText(
+    'still missing',
+  );
+  await page.getByLabel('Responsible person, name and address').fill('Wardrobe Lane 4, Marlpit');
+  await expect(must.getByRole('row', { name: /Responsible person/ })).toContainText('Marlpit');
+  await expect(page.getByRole('region', { name: /medicine/ })).toContainText(
+    'for a warming rub after exercise',
+  );
+  await page.getByLabel('United States').check();
+  await expect(must.getByRole('row', { name: /Net contents/ })).toContainText('fl oz');
+  await expect(list).toContainText('Lavandula Angustifolia (Lavender) Oil');
+  await expect(list).not.toContainText('Linalool');
+  await expectAccessible(page);
+});

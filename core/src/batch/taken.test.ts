@@ -45,6 +45,27 @@ test('what was thrown away with its container is gone too', () => {
   expect(taken[0]?.ml).toBeCloseTo(0.45, 6);
 });
 
+test('what was added after smelling came out of its own bottle', () => {
+  const events: BenchEvent[] = [
+    ...drops(0, 4, 'lv-1'),
+    ...drops(1, 4, 'lv-1'),
+    {
+      kind: 'something-else',
+      container: 0,
+      ingredient: 'petitgrain',
+      bottleId: 'pg-1',
+      source: 'tap',
+      amount: { unit: 'drops', value: 1 },
+      words: '',
+      intended: true,
+    },
+  ];
+  const petitgrain = takenBy(madeOf(blend, events), events, {}).find(
+    ({ materialId }) => materialId === 'petitgrain',
+  );
+  expect(petitgrain).toMatchObject({ bottleId: 'pg-1', ml: expect.closeTo(0.05, 6) as number });
+});
+
 test('of nothing nothing was taken', () => {
   expect(takenBy(madeOf(blend, []), [], {})).toEqual([]);
 });

@@ -31,16 +31,46 @@ const mixturesOf = (
   return [...thrownAway, ...kept];
 };
 
+/** What one event put in out of a bottle, in drops of the usual size; less where it was taken back. */
+const pouring = (
+  event: BenchEvent,
+  dropsPerMl: number,
+): { readonly id: string; readonly bottleId: string | null; readonly drops: number } | null => {
+  switch (event.kind) {
+    case 'drop':
+    case 'take-back':
+      return {
+        id: event.ingredient,
+        bottleId: event.bottleId,
+        drops: event.kind === 'drop' ? event.drops : -event.drops,
+      };
+    case 'something-else':
+    case 'amended': {
+      const { ingredient: id, bottleId, amount } = event;
+      if (id === null || amount === null) return null;
+      // Of the same material out of two bottles it decides the shares alone, never the sum.
+      const drops = amount.unit === 'drops' ? amount.value : amount.value * dropsPerMl;
+      return { id, bottleId, drops };
+    }
+    default:
+      return null;
+  }
+};
+
 /** Of each material how many drops, or pourings, came out of which bottle. */
-const sharesOf = (events: readonly BenchEvent[]): ReadonlyMap<string, Map<string, number>> => {
-  const shares = new Map<string, Map<string, number>>();
+const sharesOf = (
+  events: readonly BenchEvent[],
+  dropsPerMl: number,
+  bottles: Readonly<Record<string, { readonly id: string }>>,
+): ReadonlyMap<string, Map<string | null, number>> => {
+  const shares = new Map<string, Map<string | null, number>>();
   for (const event of events) {
-    if (event.kind !== 'drop' && event.kind !== 'take-back') continue;
-    if (event.bottleId === null) continue;
-    const of = shares.get(event.ingredient) ?? new Map<string, number>();
-    const before = of.get(event.bottleId) ?? 0;
-    of.set(event.bottleId, before + (event.kind === 'drop' ? event.drops : -event.drops));
-    shares.set(event.ingredient, of);
+    const poured = pouring(event, dropsPerMl);
+    if (!poured) continue;
+    const of = shares.get(poured.id) ?? new Map<string | null, number>();
+    const bottleId = poured.bottleId ?? bottles[poured.id]?.id ?? null;
+    of.set(bottleId, (of.get(bottleId) ?? 0) + poured.drops);
+    shares.set(poured.id, of);
   }
   return shares;
 };
@@ -69,7 +99,7 @@ export const takenBy = (
       total.set(id, { ml: before.ml + ml.likely, g: before.g + g.likely });
     }
   }
-  const shares = sharesOf(events);
+  const shares = sharesOf(events, made.blend.formula.dropsPerMl, bottles);
   return [...total].flatMap(([materialId, { ml, g }]): Taken[] => {
     if (ml <= dust) return [];
     const counted = [...(shares.get(materialId) ?? [])].filter(([, drops]) => drops > 0);
