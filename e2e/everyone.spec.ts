@@ -27,6 +27,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['the log', '/batches', 'Batches'],
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
+    ['for sale', '/batches/batch-raffle-table/for-sale', 'For sale: Raffle table'],
     ['a recall', '/recall?batch=batch-raffle-table', 'What shares a bottle with'],
   ],
   'people and versions': [

@@ -70,7 +70,7 @@ export const SaleIngredients = ({
         <>
           {facts.allergens.length > 0 && (
             <Table
-              className="w-fit!"
+              cards
               columns={[
                 { name: 'Allergen to be named' },
                 { name: 'Usually', right: true },

@@ -1,8 +1,7 @@
 import { madeBestBefore, type Made } from '@jubbet/core/batch';
 import type { Region } from '@jubbet/core/catalog';
 import type { Piece } from '@jubbet/core/label';
-import { massWords, volumeWords } from '@jubbet/core/words';
-import { format, parseISO } from 'date-fns';
+import { dayWords, massWords, volumeWords } from '@jubbet/core/words';
 import { unitsOf } from '../../parts/useUnits';
 import type { BatchRecord } from '../../store/database';
 import type { Settings } from '../../store/settings';
@@ -34,8 +33,8 @@ export const mustStand = (
       says: small && region === 'eu' ? `${content}; not needed under 5 ml or 5 g` : content,
     },
     {
-      what: region === 'eu' ? 'Best used before the end of' : 'Date (not required by law)',
-      says: until ? format(parseISO(until.date), 'MM/yyyy') : null,
+      what: region === 'eu' ? 'Best used before' : 'Date (not required by law)',
+      says: until ? dayWords(until.date) : null,
     },
     { what: 'Batch', says: batch.number },
     { what: 'Ingredients', says: 'as below' },
