@@ -22,7 +22,10 @@ export const takeOffShelf = (
   batch: BatchRecord,
   made: Made,
   events: readonly BenchEvent[],
-): Promise<void> => takeOff(store, batch, takenBy(made, events, batch.bottles));
+): Promise<void> =>
+  batch.beforeLedger
+    ? Promise.resolve()
+    : takeOff(store, batch, takenBy(made, events, batch.bottles));
 
 /**
  * Finishes a batch: what came of it and what happened at its bench stand in its record, and what it

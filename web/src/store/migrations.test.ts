@@ -8,6 +8,7 @@ import { openDatabase, type BlendRecord, type Database } from './database';
 import { formsOfAll, tables } from './records';
 import { version6 } from './version6.testing';
 import { version7, version7Now } from './version7.testing';
+import { version11 } from './version11.testing';
 
 // Frozen examples of older forms of the store. They are never changed.
 
@@ -270,6 +271,7 @@ test('version 6 opens: a batch carries its materials and for whom it was, and no
     verdict: 'within',
     bottles: {},
     review: null,
+    beforeLedger: true,
     updatedAt: at,
   };
   const log = [{ event: dropNow, at: [at] }];
@@ -413,4 +415,36 @@ test('version 9 opens: blends have room for tags, those of the way back too', as
   const db = openDatabase('ninth');
   expect(await db.blends.toArray()).toEqual([blend]);
   expect((await db.wayBack.toArray()).map(({ record }) => record)).toEqual([blend, null]);
+});
+
+test('version 11 opens: what was left in a bottle is what its ledger begins with', async () => {
+  const old = new Dexie('eleventh');
+  old
+    .version(11)
+    .stores({ bottles: 'id', batches: 'id, &number', snapshots: 'id', wayBack: '++n' });
+  await old.table('bottles').add(version11.bottle);
+  await old.table('batches').add(version11.batch);
+  await old.table('snapshots').add({ id: 'last', at: '2026-11-25T10:00:00.000Z', why: 'before' });
+  await old.table('wayBack').add({ table: 'bottles', key: 'lavender-1', record: version11.bottle });
+  old.close();
+
+  const db = openDatabase('eleventh');
+  const forms = await formsOfAll();
+  const { left, ...bottle } = version11.bottle.bottle;
+  const lifted = {
+    ...version11.bottle,
+    bottle: { ...bottle, atStart: left, boughtOn: null, first: false },
+  };
+  expect(await db.bottles.toArray()).toEqual([lifted]);
+  expect(forms.bottles.safeParse(lifted).success).toBe(true);
+  expect(await wayBack(db, 'bottles')).toEqual([lifted]);
+  expect(await db.batches.get('batch-1')).toEqual({
+    ...version11.batch,
+    review: null,
+    beforeLedger: true,
+  });
+  // What the batch took was typed over long ago: judged anew, it takes nothing once more.
+  await batchStore(db).mend();
+  expect((await db.batches.get('batch-1'))?.made).not.toBeNull();
+  expect(await db.movements.count()).toBe(0);
 });

@@ -41,6 +41,8 @@ export const batches = recordKind({
       startedAt: moment,
       finishedAt: moment.nullable(),
       updatedAt: moment,
+      /** Finished before there were ledgers: what it took was typed over in its bottles then. */
+      beforeLedger: z.literal(true).optional(),
       /** What came of it, from what was counted; null until it is finished. */
       made: madeSummarySchema.nullable(),
       /** What happened at its bench; null while it is on the bench, and each thing has its record. */
@@ -66,14 +68,14 @@ export const batches = recordKind({
     'id, &number, blendId, [blendId+startedAt], startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
   since: 1,
   lifts: async () => {
-    const { batchNotReviewed, batchOfItsOwn, withLog, batchInTerms } = await import('./older');
+    const { batchBeforeLedger, batchOfItsOwn, withLog, batchInTerms } = await import('./older');
     return {
       7: liftWith(['materials', 'drafts'], ({ materials = [], drafts = [] }) =>
         batchOfItsOwn(materials, drafts),
       ),
       8: lift(batchInTerms),
       9: liftWith(['events'], withLog),
-      12: lift(batchNotReviewed),
+      12: lift(batchBeforeLedger),
     };
   },
   // Its number gets a mark: two labels never bear the same.

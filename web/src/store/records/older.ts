@@ -1,5 +1,5 @@
 // How records of older versions are lifted, in one piece to be fetched when one is met.
-export { batchNotReviewed, batchOfItsOwn, bottleWithLedger, bottleWithUnit } from './olderForms';
+export { batchBeforeLedger, batchOfItsOwn, bottleWithLedger, bottleWithUnit } from './olderForms';
 export { openLog, withLog } from './olderLogs';
 export {
   batchInTerms,

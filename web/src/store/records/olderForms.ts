@@ -22,9 +22,14 @@ export const bottleWithLedger = (record: unknown): unknown => {
   return { ...record, bottle: { ...bottle, atStart: left, boughtOn: null, first: false } };
 };
 
-/** Up to version 11 of the store, and 7 of the file, nobody was asked how a batch was. */
-export const batchNotReviewed = (record: unknown): unknown =>
-  isObject(record) && !('review' in record) ? { ...record, review: null } : record;
+/**
+ * Up to version 11 of the store, and 7 of the file, nobody was asked how a batch was, and what a
+ * finished one took had been typed over in its bottles: it is not taken once more.
+ */
+export const batchBeforeLedger = (record: unknown): unknown =>
+  isObject(record) && !('review' in record)
+    ? { ...record, review: null, ...(record['log'] ? { beforeLedger: true } : {}) }
+    : record;
 
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : []);
 
