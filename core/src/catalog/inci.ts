@@ -12,7 +12,7 @@ const known: Readonly<Record<string, string>> = {
   bergamot: 'Citrus Aurantium Bergamia Peel Oil',
   'bergamot-fcf': 'Citrus Aurantium Bergamia Peel Oil',
   'eucalyptus-globulus': 'Eucalyptus Globulus Leaf Oil',
-  rosemary: 'Rosmarinus Officinalis Leaf Oil',
+  'rosemary-cineole': 'Rosmarinus Officinalis Leaf Oil',
   'rosemary-verbenone': 'Rosmarinus Officinalis Leaf Oil',
   'rosemary-camphor': 'Rosmarinus Officinalis Leaf Oil',
   patchouli: 'Pogostemon Cablin Oil',

@@ -7,6 +7,7 @@ import {
   type SkinSign,
 } from '@jubbet/core/batch';
 import type { Reaction } from '@jubbet/core/brief';
+import { skinWords } from '@jubbet/core/words';
 import { db, type Database, type PatchTestRecord } from './database';
 import { now, today } from './now';
 
@@ -44,7 +45,9 @@ export const patchTestsStore = (store: Database = db) => {
     const person = personId === null ? undefined : await store.people.get(personId);
     if (!person) return;
     const what = [
-      of.kind === 'batch' ? `patch test of batch ${of.number}: ${skin}` : `patch test: ${skin}`,
+      of.kind === 'batch'
+        ? `patch test of batch ${of.number}: ${skinWords(skin)}`
+        : `patch test: ${skinWords(skin)}`,
       words,
     ]
       .filter(Boolean)

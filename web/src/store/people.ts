@@ -1,4 +1,4 @@
-import { personSchema } from '@jubbet/core/brief';
+import { personSchema, type Person } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { listedBy } from './listed';
@@ -13,6 +13,27 @@ export const peopleStore = (store: Database = db) => {
   );
   return {
     ...records,
+    /**
+     * Writes what was changed on a page, and nothing else of it: a reaction that was saved elsewhere
+     * in the meantime stays.
+     *
+     * @param before the person as the page last had them
+     */
+    writeChanged: (id: string, before: Person, after: Person): Promise<void> =>
+      store.transaction('rw', store.people, async () => {
+        const found = await store.people.get(id);
+        if (!found) throw new Error('this person has been deleted');
+        const keys = [
+          ...new Set([...Object.keys(before), ...Object.keys(after)]),
+        ] as (keyof Person)[];
+        const changed = keys.filter(
+          (key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]),
+        );
+        await records.write(id, {
+          ...found.person,
+          ...Object.fromEntries(changed.map((key) => [key, after[key]])),
+        });
+      }),
     /** Ids of all, by their names. */
     ids: async (): Promise<string[]> =>
       (await listedBy(store.people, 'person.name'))

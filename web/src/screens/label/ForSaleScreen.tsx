@@ -22,9 +22,6 @@ import { SaleIngredients } from './SaleIngredients';
 import { ask, cannot, mustStand } from './saleRules';
 import { SaleSection } from './SaleSection';
 
-/** When what stands here of the law was last looked through. */
-const lookedThrough = 'November 2026';
-
 const ForSale = ({
   batch,
   events,
@@ -104,8 +101,8 @@ const ForSale = ({
           }}
         />
         <p className="text-sm text-soft">
-          What stands here of the law was looked through in {lookedThrough}. Laws change, and local
-          rules decide.
+          These rules are as Jubbet knew them in November 2026: recalled, not copied from the law.
+          Check the current text; local rules decide.
         </p>
       </SaleSection>
       <SaleSection title="What must stand on it">

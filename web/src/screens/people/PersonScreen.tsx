@@ -56,9 +56,10 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
         const now = JSON.stringify(values);
         const read = bornSchema.safeParse(values);
         if (now === written.current || !read.success) return;
+        const before = JSON.parse(written.current) as Person;
         written.current = now;
         setOnItsWay((count) => count + 1);
-        void write(read.data.name, () => people.write(id, read.data)).finally(() =>
+        void write(read.data.name, () => people.writeChanged(id, before, read.data)).finally(() =>
           setOnItsWay((count) => count - 1),
         );
       },
