@@ -28,7 +28,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
     ['for sale', '/batches/batch-raffle-table/for-sale', 'For sale: Raffle table'],
-    ['a recall', '/recall?batch=batch-raffle-table', 'What shares a bottle with'],
+    ['a recall', '/recall?batch=batch-raffle-table', 'Batches from the same bottles as'],
   ],
   'people and versions': [
     ['versions', '/blends/prompt-desk/versions', 'Versions of Prompt desk'],

@@ -78,8 +78,10 @@ test('three batches, run short, another bottle, a reaction comes in, recall', as
   await expect(page.getByText(/can’t be given to them/)).toBeVisible();
   await expectAccessible(page);
   // Every other piece that shares a bottle, and who has it.
-  await page.getByRole('link', { name: 'What shares a bottle with it' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('What shares a bottle');
+  await page.getByRole('link', { name: 'Batches from the same bottles' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(
+    'Batches from the same bottles',
+  );
   await expect(page.getByRole('row', { name: /Row G.*Choir, third row/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Row G.*lot FK-9/ })).toHaveCount(2);
   await expectAccessible(page);
@@ -143,7 +145,7 @@ test('bottles come in out of a table; a bad line is named, and takes no other wi
     .getByLabel('or paste it')
     .fill('oil,size,opened\ntea tree,10 ml,2026-05-03\nmoon dust,5,\npeppermint,10,03/04/2026');
   const read = page.getByRole('region', { name: 'What was read' });
-  await expect(read).toContainText('1 bottle can be added; 2 lines are not a bottle yet');
+  await expect(read).toContainText('1 bottle can be added; 2 lines can’t be added yet');
   await expect(read).toContainText('“moon dust” isn’t a name that Jubbet knows');
   await expect(read).toContainText('“03/04/2026” may be read two ways');
   await expectAccessible(page);
@@ -180,7 +182,7 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   await expect(list).toHaveText(
     /^Ingredients: Simmondsia Chinensis Seed Oil, .*Lavandula Angustifolia Oil.*, Linalool/,
   );
-  const must = page.getByRole('region', { name: 'What must stand on it' });
+  const must = page.getByRole('region', { name: 'What must be on the pack' });
   await expect(must.getByRole('row', { name: /Responsible person/ })).toContainText(
     'still missing',
   );

@@ -8,7 +8,7 @@ const cases: [Movement, string][] = [
   [{ kind: 'given-away', amount: 1.5, why: '' }, '1.5 ml given away'],
   [
     { kind: 'counted', found: 4, reckoned: 5.2, why: 'a leak' },
-    'Counted anew: 4 ml found, 5.2 ml expected: a leak',
+    'Recounted: 4 ml found, 5.2 ml expected: a leak',
   ],
 ];
 

@@ -16,7 +16,7 @@ export const movementWords = (movement: Movement, unit: 'ml' | 'g'): string => {
     case 'thrown-away':
       return `${of(movement.amount)} thrown away${because(movement.why)}`;
     case 'counted':
-      return `Counted anew: ${of(movement.found)} found, ${of(movement.reckoned)} expected${because(movement.why)}`;
+      return `Recounted: ${of(movement.found)} found, ${of(movement.reckoned)} expected${because(movement.why)}`;
     case 'undone':
       return 'Undone';
   }

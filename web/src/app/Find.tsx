@@ -88,7 +88,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
       .slice(0, mostOfAKind)
       .map(({ id, recipient }) => ({
         key: `recipient/${id}`,
-        kind: 'got',
+        kind: 'given',
         name: recipient.name,
         aside: `a piece of batch ${log.find(({ id: one }) => one === recipient.batchId)?.['number'] ?? ''}`,
         open: at(`/batches/${recipient.batchId}`),

@@ -93,8 +93,8 @@ class OpenPort {
 
 const nothingRead = (kind: Device['kind'], baudRate: number): string =>
   kind === 'scale'
-    ? `Nothing that came at ${baudRate} baud is a weight. Switch the scale on, set it to send on its own, or try another speed: its manual names it.`
-    : `Nothing that came at ${baudRate} baud is a temperature. Switch the thermometer on, or try another speed: its manual names it.`;
+    ? `No weight could be read at ${baudRate} baud. Switch the scale on, set it to send continuously, or try the speed its manual gives.`
+    : `No temperature could be read at ${baudRate} baud. Switch the thermometer on, or try the speed its manual gives.`;
 
 let connected = 0;
 

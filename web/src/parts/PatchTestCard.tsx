@@ -58,11 +58,11 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
         </span>
       </p>
       <p className="text-sm text-soft">
-        Begun {momentWords(new Date(test.startedAt))}.{' '}
+        Started {momentWords(new Date(test.startedAt))}.{' '}
         {isOpen &&
           readAtHours
             .filter((one) => !test.readings.some((reading) => reading.hours === one))
-            .map((one) => `Look after ${one} hours: ${momentWords(dueAt(test, one))}.`)
+            .map((one) => `Check at ${one} hours: ${momentWords(dueAt(test, one))}.`)
             .join(' ')}
       </p>
       {test.readings.length > 0 && (

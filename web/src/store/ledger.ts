@@ -109,7 +109,7 @@ export const ledgerStore = (store: Database = db) => {
     ): Promise<void> =>
       store.transaction('rw', tables, async () => {
         if (movement.amount > (await leftNow(bottleId)) + fineness) {
-          throw new Error('that is more than is left in it; count it anew first');
+          throw new Error('that is more than is left in it; recount it first');
         }
         await store.movements.add(movementOf(bottleId, movement));
       }),

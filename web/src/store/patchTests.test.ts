@@ -71,7 +71,7 @@ describe('a batch is not given to whom it is tested on until it is read clear', 
   test('a reading is not saved before its time, twice, or for a batch on the bench', async () => {
     const tests = patchTestsStore(db);
     const id = await tests.begin(onInes);
-    await expect(tests.read(id, { ...clear, hours: 48 })).rejects.toThrow(/not over yet/);
+    await expect(tests.read(id, { ...clear, hours: 48 })).rejects.toThrow(/too early/);
     later(24);
     await tests.read(id, { ...clear, hours: 24 });
     await expect(tests.read(id, { ...clear, hours: 24 })).rejects.toThrow(/saved already/);

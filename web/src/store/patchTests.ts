@@ -120,7 +120,7 @@ export const patchTestsStore = (store: Database = db) => {
             throw new Error(`the reading after ${hours} hours is saved already`);
           }
           if (!canBeRead(test, hours, Date.parse(at))) {
-            throw new Error(`${hours} hours are not over yet`);
+            throw new Error(`it is too early for the reading after ${hours} hours`);
           }
         }
         const next = { ...test, readings: [...test.readings, { ...told, at }] };

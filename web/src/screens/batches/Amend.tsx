@@ -65,7 +65,7 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         ))}
       </ul>
       <p className="mt-1">
-        {batch.made && `Judged anew on ${dayWords(batch.made.judgedOn)}. `}
+        {batch.made && `Checked again on ${dayWords(batch.made.judgedOn)}. `}
         <ButtonLink to={`/batches/${batch.id}/label`}>New labels</ButtonLink>
       </p>
     </div>

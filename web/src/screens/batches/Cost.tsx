@@ -64,7 +64,7 @@ const Pieces = ({
         return (
           <div key={key} className="grid gap-2 border-t border-line pt-3">
             <p>
-              {count} × {containerWords(container)}: {said(content)} of what is in it, each
+              {count} × {containerWords(container)}: {said(content)} of contents each
               {each !== null && (
                 <>
                   ; with container and label <b>{said(each)}</b>

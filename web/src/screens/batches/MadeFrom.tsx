@@ -16,7 +16,7 @@ export const MadeFrom = ({ batch }: { batch: BatchRecord }) => {
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="text-lg">Made from</h2>
         <ButtonLink look="quiet" to={`/recall?batch=${encodeURIComponent(batch.id)}`}>
-          What shares a bottle with it
+          Batches from the same bottles
         </ButtonLink>
       </div>
       <ul className="mt-1 grid gap-1 sm:grid-cols-2">
@@ -24,7 +24,7 @@ export const MadeFrom = ({ batch }: { batch: BatchRecord }) => {
           <li key={`${materialId}/${bottleId}`}>
             <OilName name={nameIn(catalog, materialId)} />
             {bottleId === null ? (
-              <span className="text-soft">, bottle not noted</span>
+              <span className="text-soft">, bottle not recorded</span>
             ) : (
               <>
                 {', '}

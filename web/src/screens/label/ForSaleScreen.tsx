@@ -105,7 +105,7 @@ const ForSale = ({
           Check the current text; local rules decide.
         </p>
       </SaleSection>
-      <SaleSection title="What must stand on it">
+      <SaleSection title="What must be on the pack">
         <Table cards columns={[{ name: 'What' }, { name: 'What it says' }]}>
           <tbody>
             {rows.map(({ what, says }) => (
@@ -136,7 +136,7 @@ const ForSale = ({
         </SaleSection>
       )}
       <SaleIngredients piece={piece} made={made} region={region} />
-      <SaleSection title="What no program can do">
+      <SaleSection title="What Jubbet can’t do for you">
         <ul className="list-disc pl-5">
           {cannot[region].map((one) => (
             <li key={one}>{one}</li>

@@ -62,8 +62,8 @@ export const SaleIngredients = ({
       )}
       {derived.length > 0 && (
         <p className="max-w-prose text-[15px]">
-          ▲ Made of genus and species; compare with your supplier’s papers, which also name the part
-          of the plant: {formatList(derived.map(({ inci }) => inci ?? ''))}.
+          ▲ Built from genus and species. Compare with your supplier’s papers, which also name the
+          part of the plant: {formatList(derived.map(({ inci }) => inci ?? ''))}.
         </p>
       )}
       {region === 'eu' && (
@@ -95,12 +95,12 @@ export const SaleIngredients = ({
             </Table>
           )}
           <p className="max-w-prose text-sm text-soft">
-            Named is what may be above {formatPercent(threshold, 2)} with the most that the oils
-            usually hold. The list has the allergens of 2003 that occur in essential oils. Products
-            that are new since 31 July 2026 must name about 80 in the EU; the others are not in
+            Allergens are listed where they may be above {formatPercent(threshold, 2)} at the most
+            that the oils usually contain. The list covers those of 2003 that occur in essential
+            oils. Since 31 July 2026 new products in the EU must name about 80; the rest are not in
             Jubbet: take them from your supplier’s allergen statements.
             {facts.unknown.length > 0 &&
-              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough: what it brings is missing here.`}
+              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough, so its allergens are missing here.`}
           </p>
         </>
       )}

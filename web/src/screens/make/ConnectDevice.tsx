@@ -53,7 +53,7 @@ export const ConnectDevice = ({ kind }: { kind: Device['kind'] }) => {
           Choose the port
         </button>
         <p role="status" className="basis-full">
-          {isBusy ? `Waiting for the ${kind} to say something.` : trouble}
+          {isBusy ? 'Waiting for the first reading.' : trouble}
         </p>
       </div>
     </details>

@@ -85,7 +85,7 @@ test('what is left is counted anew with a reason, taken out, and undone; never t
   type('How much, in ml', '2');
   press('Save the change');
   await screen.findByText('7 ml left', { exact: false });
-  press('Undo: Counted anew: 9 ml found, 12 ml expected: the dropper leaks');
+  press('Undo: Recounted: 9 ml found, 12 ml expected: the dropper leaks');
   await screen.findByText('10 ml left', { exact: false });
   expect(screen.getByText('undone')).toBeTruthy();
   // Its ledger is in ml: another unit would make other amounts of the same numbers.

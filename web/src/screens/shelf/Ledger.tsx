@@ -11,7 +11,7 @@ import { ledger } from '../../store/ledger';
 import { useStored } from '../../store/useStored';
 
 const acts = {
-  counted: 'Counted anew',
+  counted: 'Recounted',
   spilled: 'Spilled',
   'given-away': 'Given away',
   'thrown-away': 'Thrown away',
@@ -138,7 +138,7 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
         className="justify-self-start"
         to={`/recall?bottle=${encodeURIComponent(bottleId)}`}
       >
-        What it went into, and who has it
+        Where it went, and who has it
       </ButtonLink>
       <h2 className="order-first text-lg">
         {formatNumber(left, 3)} {unit} left

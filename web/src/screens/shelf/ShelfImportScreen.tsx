@@ -133,7 +133,7 @@ export const ShelfImportScreen = () => {
         >
           <p role="status">
             {good.length === 1 ? '1 bottle' : `${good.length} bottles`} can be added
-            {bad > 0 && `; ${bad === 1 ? '1 line is' : `${bad} lines are`} not a bottle yet`}.
+            {bad > 0 && `; ${bad === 1 ? '1 line' : `${bad} lines`} can’t be added yet`}.
             {read.unread.length > 0 &&
               ` Not read: ${read.unread.map((name) => `“${name.slice(0, 40)}”`).join(', ')}.`}
           </p>

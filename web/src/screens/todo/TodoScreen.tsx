@@ -135,10 +135,10 @@ export const TodoScreen = () => {
       {tests.length > 0 && (
         <section
           id="tests"
-          aria-label="Patch tests that run"
+          aria-label="Patch tests in progress"
           className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
         >
-          <h2 className="text-lg">Patch tests that run</h2>
+          <h2 className="text-lg">Patch tests in progress</h2>
           {tests.map(({ record }) => (
             <PatchTestCard key={record.id} record={record} />
           ))}

@@ -42,7 +42,7 @@ const begunFrom = (
   const batch = all.find(({ id }) => id === params.get('batch'));
   if (batch) {
     return {
-      title: `What shares a bottle with ${nameOrNone(batch.name)}, batch ${batch.number}`,
+      title: `Batches from the same bottles as ${nameOrNone(batch.name)}, ${batch.number}`,
       suspects: suspectsOf(all, batch),
       batch,
     };
@@ -55,7 +55,7 @@ const begunFrom = (
   if (!bottleId || !found) return null;
   const { materialId, lot } = found;
   return {
-    title: `What ${lotWords(catalog, materialId, lot)} went into`,
+    title: `Batches made with ${lotWords(catalog, materialId, lot)}`,
     suspects: [
       { kind: 'bottle', bottleId },
       ...(lot ? [{ kind: 'lot', materialId, lot } as const] : []),
@@ -97,7 +97,7 @@ const gotLines = (
     );
   }
   const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
-  return [madeFor ? `nobody noted; made for ${madeFor}` : 'nobody noted'];
+  return [madeFor ? `not recorded; made for ${madeFor}` : 'not recorded'];
 };
 
 /** From a bottle, a lot or a batch to every other piece that shares it, and who has it. */
