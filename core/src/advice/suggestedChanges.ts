@@ -4,6 +4,7 @@ import { canBeCovered, isCareful, knownWearer, wholeBlendLimit, type Finding } f
 import { isIn, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { lessStrong } from './lessStrong';
+import { dilutedOnShelf } from './dilutedOnShelf';
 import { predilutedWhole } from './predilution';
 
 /** A change with what it would come to. */
@@ -153,35 +154,6 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
     plan.aimedMl.map((ml) => share * (ml ?? 0)),
   );
   return one ? [one] : [];
-};
-
-/**
- * A bottle on the shelf that is that oil alone, already diluted, in place of an oil of which one drop
- * is too much.
- */
-const dilutedOnShelf = (
-  catalog: Catalog,
-  recipe: Recipe,
-  { evaluation: { plan, mixture } }: Done,
-): SuggestedChange[] => {
-  const coarse = new Set([
-    ...plan.leftOut.map(({ oilId }) => oilId),
-    ...mixture.oils.filter(({ drops }) => drops !== null && drops <= 1).map(({ oil }) => oil.id),
-  ]);
-  return recipe.oils
-    .filter(({ id }) => coarse.has(id))
-    .flatMap(({ id: from }) =>
-      catalog.oils
-        .filter(
-          ({ id, madeOf }) =>
-            madeOf?.oils.length === 1 &&
-            madeOf.oils[0]?.oil.id === from &&
-            madeOf.carriers.length > 0 &&
-            catalog.openBottle(id) !== undefined &&
-            !recipe.oils.some((oil) => oil.id === id),
-        )
-        .map(({ id }): SuggestedChange => ({ kind: 'swap', from, to: id })),
-    );
 };
 
 /** One drop is too coarse: an oil is left out, or one of each passes what was asked. */

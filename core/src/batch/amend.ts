@@ -1,6 +1,6 @@
 import { usualContainer, usualContainers, type Container } from '../catalog';
 import type { BenchEvent, EventOf } from '../making';
-import { strengthBy } from '../mixture';
+import { densityOf, strengthBy } from '../mixture';
 import { madeOf, type Made } from './made';
 
 /** What was added to a batch after its end, to each of some containers. */
@@ -14,6 +14,25 @@ export interface Added {
   /** The larger container of the library into which each is poured first; null where it has room. */
   readonly into: string | null;
 }
+
+/** How much an addition makes a container hold more, in ml; null of what the house does not know. */
+export const addedMl = (
+  { blend: { catalog, formula } }: Made,
+  ingredient: string,
+  { unit, value }: Added['amount'],
+): number | null => {
+  const oil = catalog.oil(ingredient);
+  const density = oil ? densityOf(oil).likely : catalog.base(ingredient)?.densityGPerMl;
+  if (density === undefined) return null;
+  switch (unit) {
+    case 'ml':
+      return value;
+    case 'g':
+      return value / density;
+    case 'drops':
+      return value / formula.dropsPerMl;
+  }
+};
 
 /** How much more fits into a container of a batch, in ml; a jug takes whatever comes. */
 export const roomMl = ({ blend, containers }: Made, number: number): number => {

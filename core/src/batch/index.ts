@@ -1,5 +1,6 @@
 export {
   type Added,
+  addedMl,
   amendedEvents,
   amendedMade,
   dropsToStrength,
@@ -16,7 +17,7 @@ export {
 } from './again';
 export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
-export { type Made, type MadeContainer, madeOf } from './made';
+export { type Made, type MadeContainer, madeOf, materialsIn } from './made';
 export { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
 export { type Taken, takenBy } from './taken';
 export { type MadeContents, type MadeSummary, madeSummarySchema } from './outcome';

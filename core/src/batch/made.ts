@@ -82,3 +82,13 @@ export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
     blocking: filled.some(({ evaluation }) => evaluation.blocking),
   };
 };
+
+/** What is in a batch, each material once. */
+export const materialsIn = ({ containers }: Made): readonly string[] => [
+  ...new Set(
+    containers.flatMap(({ evaluation: { mixture } }) => [
+      ...mixture.oils.map(({ oil }) => oil.id),
+      ...mixture.bases.map(({ base }) => base.id),
+    ]),
+  ),
+];

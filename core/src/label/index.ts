@@ -18,3 +18,4 @@ export {
   type SaleFacts,
   saleFactsOf,
 } from './forSale';
+export { type PieceCosts, pieceCosts } from './pieceCost';

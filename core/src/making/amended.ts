@@ -1,20 +1,9 @@
 import { fillMl, type Catalog } from '../catalog';
-import { measured, mix, type Formula, type OilMeasure } from '../mixture';
+import { measured, mix, type Formula } from '../mixture';
 import type { EventOf } from './event';
-import { joined, mostInIt } from './inFormula';
+import { joined, measureOf, mostInIt } from './inFormula';
 
 type Amended = EventOf<'amended'>;
-
-const measureOf = ({ amount }: Amended): OilMeasure => {
-  switch (amount.unit) {
-    case 'drops':
-      return { by: 'drops', drops: amount.value };
-    case 'ml':
-      return { by: 'ml', ml: amount.value };
-    case 'g':
-      return { by: 'g', g: amount.value };
-  }
-};
 
 const oilsMl = ({ oils, dropsPerMl }: Formula): number =>
   oils.reduce(
@@ -65,7 +54,7 @@ export const withAmended = (
     }));
     const oil = catalog.oil(one.ingredient);
     if (oil) {
-      const measure = measureOf(one);
+      const measure = measureOf(one.amount);
       const isThere = before.oils.some((entry) => entry.oil.id === oil.id);
       const oils = isThere
         ? before.oils.map((entry) =>

@@ -1,4 +1,17 @@
 import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
+import type { EventOf } from './event';
+
+/** An amount as it was told at the bench, as the measure of an oil. */
+export const measureOf = ({ unit, value }: EventOf<'amended'>['amount']): OilMeasure => {
+  switch (unit) {
+    case 'drops':
+      return { by: 'drops', drops: value };
+    case 'ml':
+      return { by: 'ml', ml: value };
+    case 'g':
+      return { by: 'g', g: value };
+  }
+};
 
 /** Two measures of one oil as one, so that no limit is passed by half and half. */
 export const joined = (one: FormulaOil, more: OilMeasure, dropsPerMl: number): OilMeasure => {

@@ -1,9 +1,9 @@
 import { fillMl, forbiddenNamed, type Catalog, type Oil } from '../catalog';
 import type { Evaluation } from '../drops';
 import { finding, worst } from '../limits';
-import type { Formula, OilMeasure } from '../mixture';
+import type { Formula } from '../mixture';
 import type { SomethingElse } from './event';
-import { joined } from './inFormula';
+import { joined, measureOf } from './inFormula';
 import type { Tally } from './tally';
 
 /** What went into a container that its recipe does not have. */
@@ -19,19 +19,6 @@ const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | un
 /** Where nobody can say how much of a base it was: enough to be judged as being in it. */
 const traceMl = 0.01;
 
-/** Where nobody can say how much of an oil it was, one drop; that it may be more is said too. */
-const measureOf = ({ amount }: SomethingElse): OilMeasure => {
-  if (amount === null) return { by: 'drops', drops: 1 };
-  switch (amount.unit) {
-    case 'drops':
-      return { by: 'drops', drops: amount.value };
-    case 'ml':
-      return { by: 'ml', ml: amount.value };
-    case 'g':
-      return { by: 'g', g: amount.value };
-  }
-};
-
 /** The formula of one container with what else went in, of what the house knows. */
 export const withSomethingElse = (
   catalog: Catalog,
@@ -44,7 +31,8 @@ export const withSomethingElse = (
     const { ingredient, amount } = one;
     const oil = oilOf(catalog, one);
     if (oil) {
-      const measure = measureOf(one);
+      // Where nobody can say how much it was, one drop; that it may be more is said too.
+      const measure = measureOf(amount ?? { unit: 'drops', value: 1 });
       const there = before.oils.some((entry) => entry.oil.id === oil.id);
       return {
         ...before,

@@ -22,7 +22,9 @@ const momentWords = (at: Date): string => format(at, 'EEEE d MMM, HH:mm');
 /** One patch test: where it stands, what was read, and the next reading. */
 export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecord }) => {
   const write = useWrite();
-  const nowMs = useSeconds(true);
+  const nowMs = useSeconds(
+    test.stopped === null && !test.readings.some(({ hours }) => hours === 48),
+  );
   const [seen, setSeen] = useState<SkinSign | null>(null);
   const [words, setWords] = useState('');
   const [why, setWhy] = useState<string | null>(null);

@@ -177,12 +177,9 @@ export const blendStore = (store: Database = db) => {
     /** The words to find it by, in place of those before; each once, whatever its capitals. */
     /** Blends that have tags. */
     tagged: async (): Promise<{ id: string; name: string; tags: readonly string[] }[]> =>
-      (
-        await store.blends
-          .toCollection()
-          .filter(({ tags, deletedAt }) => deletedAt === null && tags.length > 0)
-          .toArray()
-      ).map(({ id, recipe, tags }) => ({ id, name: recipe.name, tags })),
+      (await store.blends.where('tags').above('').distinct().toArray())
+        .filter(({ deletedAt }) => deletedAt === null)
+        .map(({ id, recipe, tags }) => ({ id, name: recipe.name, tags })),
     tag: async (id: string, tags: readonly string[]): Promise<void> => {
       const each = new Map<string, string>();
       for (const tag of tags.map((one) => one.trim())) {

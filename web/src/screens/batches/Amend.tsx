@@ -1,4 +1,5 @@
 import {
+  addedMl,
   amendedEvents,
   amendedMade,
   dropsToStrength,
@@ -105,18 +106,7 @@ const Add = ({
   const first = containers[0] ?? 0;
   const isWhole = unit !== 'drops' || Number.isInteger(value);
   const amount = value !== null && value > 0 && isWhole ? { unit, value } : null;
-  const density =
-    ingredient === null
-      ? null
-      : (catalog.oil(ingredient)?.densityGPerMl ?? catalog.base(ingredient)?.densityGPerMl ?? 0.9);
-  const ml =
-    amount === null || density === null
-      ? 0
-      : amount.unit === 'ml'
-        ? amount.value
-        : amount.unit === 'g'
-          ? amount.value / density
-          : amount.value / made.blend.formula.dropsPerMl;
+  const ml = ingredient === null || amount === null ? 0 : (addedMl(made, ingredient, amount) ?? 0);
   const isFull = containers.some((number) => ml > roomMl(made, number) + 1e-6);
   const larger = isFull ? largerFor(made, first, ml) : [];
   const chosen = larger.find(({ id }) => id === into) ?? larger[0];

@@ -1,6 +1,6 @@
-import { takenBy, type Made } from '@jubbet/core/batch';
+import { takenBy, type Made, type Taken } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
-import { madePieces } from '@jubbet/core/label';
+import { madePieces, pieceCosts, type Piece, type PieceCosts } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
 import { costsOf, priceAtMargin, type Priced } from '@jubbet/core/stock';
 import { containerWords, formatList, formatMl, moneyWords } from '@jubbet/core/words';
@@ -10,20 +10,13 @@ import { NumberUnder } from '../../parts/Field';
 import { OilName } from '../../parts/OilName';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { useWrite } from '../../parts/useWrite';
-import { bottles } from '../../store/bottles';
+import { bottles, type ShelvedRecord } from '../../store/bottles';
 import type { BatchRecord } from '../../store/database';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
-/** What is taken off the shelf, each with its bottle. */
-const usePriced = (
-  batch: BatchRecord,
-  made: Made,
-  events: readonly BenchEvent[],
-): readonly Priced[] | null => {
-  const shelf = useStored(['bottles'], () => bottles.list()).data;
-  const taken = useMemo(() => takenBy(made, events, batch.bottles), [made, events, batch.bottles]);
-  if (!shelf) return null;
+/** What was taken, priced by the bottles that it came from. */
+const pricedBy = (shelf: readonly ShelvedRecord[], taken: readonly Taken[]): readonly Priced[] => {
   const byId = new Map(shelf.map(({ id, bottle }) => [id, bottle]));
   return taken.map(({ materialId, bottleId, ml, g }) => {
     const bottle = bottleId === null ? null : (byId.get(bottleId) ?? null);
@@ -31,98 +24,100 @@ const usePriced = (
   });
 };
 
+/** A price that is remembered, or none. */
+const PriceField = ({
+  name,
+  value,
+  most = 10_000,
+  onChange,
+}: {
+  name: string;
+  value: number | null;
+  most?: number;
+  onChange: (value: number | null) => Promise<void>;
+}) => {
+  const write = useWrite();
+  return (
+    <NumberUnder
+      name={name}
+      className="w-20"
+      value={value}
+      rule={{ least: 0, most }}
+      onNumber={(next) => void write(name, () => onChange(next))}
+      onEmpty={() => void write(name, () => onChange(null))}
+    />
+  );
+};
+
 const Pieces = ({
-  made,
-  known,
+  pieces,
+  costs: { each, rest },
   isAll,
   money,
 }: {
-  made: Made;
-  /** Of all materials, as far as it is known. */
-  known: number;
+  pieces: readonly Piece[];
+  costs: PieceCosts;
   /** False where some price is not known: everything is at least so much. */
   isAll: boolean;
   money: Settings;
 }) => {
-  const write = useWrite();
-  const pieces = madePieces(made);
-  const wholeMl = made.containers
-    .filter(({ isEmpty }) => !isEmpty)
-    .reduce((total, { evaluation }) => total + evaluation.mixture.fillMl, 0);
-  const inPieces = pieces.reduce((total, { ml, count }) => total + ml * count, 0);
-  const jugMl = wholeMl - inPieces;
   const said = (amount: number): string =>
     `${isAll ? '' : 'at least '}${moneyWords(amount, money.currency)}`;
   const { containerPrices, labelPrice, marginPercent } = money;
   return (
     <>
-      {pieces.map(({ container, count, ml }) => {
+      {pieces.map(({ container, count }, n) => {
         const key = `${container.kind}-${container.nominalMl}`;
         const price = containerPrices[key] ?? null;
-        const content = wholeMl > 0 ? (known * ml) / wholeMl : 0;
-        const each = price === null || labelPrice === null ? null : content + price + labelPrice;
+        const content = each[n] ?? 0;
+        const whole = price === null || labelPrice === null ? null : content + price + labelPrice;
         return (
-          <div key={key} className="grid gap-2 border-t border-line pt-3">
+          <div key={n} className="grid gap-2 border-t border-line pt-3">
             <p>
               {count} × {containerWords(container)}: {said(content)} of contents each
-              {each !== null && (
+              {whole !== null && (
                 <>
-                  ; with container and label <b>{said(each)}</b>
+                  ; with container and label <b>{said(whole)}</b>
                 </>
               )}
-              {each !== null && marginPercent !== null && (
+              {whole !== null && marginPercent !== null && (
                 <>
                   . At a margin of {marginPercent} % a stall would ask{' '}
-                  <b>{said(priceAtMargin(each, marginPercent))}</b>
+                  <b>{said(priceAtMargin(whole, marginPercent))}</b>
                 </>
               )}
               .
             </p>
             <div className="flex flex-wrap gap-3">
-              <NumberUnder
+              <PriceField
                 name="Container, each"
-                className="w-20"
                 value={price}
-                rule={{ least: 0, most: 10_000 }}
-                onNumber={(value) =>
-                  void write('The price', () =>
-                    settings.write('containerPrices', { ...containerPrices, [key]: value }),
-                  )
-                }
-                onEmpty={() => {
-                  const { [key]: _, ...rest } = containerPrices;
-                  void write('The price', () => settings.write('containerPrices', rest));
+                onChange={(value) => {
+                  const { [key]: _, ...others } = containerPrices;
+                  return settings.write(
+                    'containerPrices',
+                    value === null ? others : { ...others, [key]: value },
+                  );
                 }}
               />
-              <NumberUnder
+              <PriceField
                 name="Label, each"
-                className="w-20"
                 value={labelPrice}
-                rule={{ least: 0, most: 10_000 }}
-                onNumber={(value) =>
-                  void write('The price', () => settings.write('labelPrice', value))
-                }
-                onEmpty={() => void write('The price', () => settings.write('labelPrice', null))}
+                onChange={(value) => settings.write('labelPrice', value)}
               />
-              <NumberUnder
+              <PriceField
                 name="Margin, % of the price"
-                className="w-20"
                 value={marginPercent}
-                rule={{ least: 0, most: 95 }}
-                onNumber={(value) =>
-                  void write('The margin', () => settings.write('marginPercent', value))
-                }
-                onEmpty={() =>
-                  void write('The margin', () => settings.write('marginPercent', null))
-                }
+                most={95}
+                onChange={(value) => settings.write('marginPercent', value)}
               />
             </div>
           </div>
         );
       })}
-      {jugMl > 0.05 && (
+      {rest.ml > 0.05 && (
         <p className="text-soft">
-          {formatMl(jugMl, 3)} stayed in the jug: {said((known * jugMl) / wholeMl)} of it.
+          {formatMl(rest.ml, 3)} stayed in the jug or was thrown away: {said(rest.cost)} of it.
         </p>
       )}
     </>
@@ -140,10 +135,13 @@ export const Cost = ({
   events: readonly BenchEvent[];
 }) => {
   const catalog = useCatalog();
-  const priced = usePriced(batch, made, events);
+  const shelf = useStored(['bottles'], () => bottles.list()).data;
   const money = useStored(['settings'], () => settings.read()).data;
-  if (!priced || !money || priced.length === 0) return null;
-  const { lines, known, unknown } = costsOf(priced);
+  const taken = useMemo(() => takenBy(made, events, batch.bottles), [made, events, batch.bottles]);
+  if (!shelf || !money || taken.length === 0) return null;
+  const cost = costsOf(pricedBy(shelf, taken));
+  const { lines, known, unknown } = cost;
+  const pieces = madePieces(made);
   return (
     <section
       aria-label="What it cost"
@@ -183,7 +181,12 @@ export const Cost = ({
         </p>
       )}
       {unknown.length < lines.length && (
-        <Pieces made={made} known={known} isAll={unknown.length === 0} money={money} />
+        <Pieces
+          pieces={pieces}
+          costs={pieceCosts(pieces, cost, taken)}
+          isAll={unknown.length === 0}
+          money={money}
+        />
       )}
     </section>
   );

@@ -1,5 +1,12 @@
 import { calendarOf } from '@jubbet/core/exchange';
-import { dueAt, readAtHours, sameName, standingOf, type Made } from '@jubbet/core/batch';
+import {
+  dueAt,
+  readAtHours,
+  materialsIn,
+  sameName,
+  standingOf,
+  type Made,
+} from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import { nameOrNone, testedWords } from '@jubbet/core/words';
 import { CalendarPlus } from 'lucide-react';
@@ -16,15 +23,6 @@ import { now } from '../../store/now';
 import { patchTests } from '../../store/patchTests';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
-
-/** What is in a batch, each material once. */
-const ingredientsOf = ({ containers }: Made): readonly { readonly id: string }[] => {
-  const ids = containers.flatMap(({ evaluation: { mixture } }) => [
-    ...mixture.oils.map(({ oil }) => oil.id),
-    ...mixture.bases.map(({ base }) => base.id),
-  ]);
-  return [...new Set(ids)].map((id) => ({ id }));
-};
 
 const toCalendar = (records: readonly PatchTestRecord[]): void =>
   saveFile(
@@ -52,7 +50,7 @@ const OneByOne = ({
   begun,
 }: {
   record: PatchTestRecord;
-  ingredients: readonly { readonly id: string }[];
+  ingredients: readonly string[];
   begun: readonly PatchTestRecord[];
 }) => {
   const catalog = useCatalog();
@@ -70,8 +68,8 @@ const OneByOne = ({
         Test alone on {test.personName}, each in plain carrier on a spot of its own:
       </span>
       {ingredients
-        .filter(({ id }) => !isBegun(id))
-        .map(({ id }) => (
+        .filter((id) => !isBegun(id))
+        .map((id) => (
           <Button
             key={id}
             onClick={() =>
@@ -99,7 +97,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
   const all = useStored(['patch tests'], () => patchTests.list()).data ?? [];
   const wearer = made.blend.brief.wearer;
   const [name, setName] = useState(wearer !== 'anyone' ? (wearer.name ?? '') : '');
-  const ingredients = ingredientsOf(made);
+  const ingredients = materialsIn(made);
   const own = all.filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batch.id);
   // A reaction and its end do not hang on the hour; the cards tell of the time by themselves.
   const nowMs = useSeconds(false);
@@ -107,7 +105,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
   const alone = all.filter(
     ({ test: { of, personName } }) =>
       of.kind === 'material' &&
-      ingredients.some(({ id }) => id === of.materialId) &&
+      ingredients.includes(of.materialId) &&
       reacted.some(({ test }) => sameName(test.personName, personName)),
   );
   const open = [...own, ...alone].filter(({ test }) =>

@@ -1,19 +1,11 @@
 import { analysisProblemWords, formatPercent } from '@jubbet/core/words';
 import { readAnalysis, type ReadAnalysis } from '@jubbet/core/reading';
 import type { Bottle } from '@jubbet/core/stock';
-import Papa from 'papaparse';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { TextField } from '../../parts/Field';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-
-const longest = 1_000_000;
-
-/** Cells of a table with commas, semicolons or tabs; a comma may be a decimal point. */
-const rowsOf = (text: string): string[][] => {
-  const delimiter = [';', '\t'].find((mark) => text.includes(mark)) ?? ',';
-  return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
-};
+import { longestTable, tableRows } from '../../parts/tableRows';
 
 type Found = Extract<ReadAnalysis, { ok: true }>;
 
@@ -84,11 +76,11 @@ export const AnalysisField = ({
   const read = (given: string) => {
     setText(given);
     setFound(null);
-    if (given.length > longest) {
+    if (given.length > longestTable) {
       setTold('This is too long to be the analysis of one bottle. Nothing was changed.');
       return;
     }
-    const next = readAnalysis(rowsOf(given));
+    const next = readAnalysis(tableRows(given));
     setTold(next.ok ? null : `${analysisProblemWords(next)} Nothing was changed.`);
     if (next.ok) setFound(next);
   };

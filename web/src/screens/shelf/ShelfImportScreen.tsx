@@ -1,25 +1,17 @@
 import { nameIn } from '@jubbet/core/catalog';
 import { readShelf, type ShelfLine } from '@jubbet/core/reading';
 import { formatNumber, shelfLineWords, shelfTableWords } from '@jubbet/core/words';
-import Papa from 'papaparse';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { longestTable, tableRows } from '../../parts/tableRows';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
-
-/** No table of a shelf is longer, in characters. */
-const longest = 1_000_000;
-
-const rowsOf = (text: string): string[][] => {
-  const delimiter = [';', '\t'].find((mark) => text.includes(mark)) ?? ',';
-  return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
-};
 
 const example = 'material;lot;size;left;opened;best before;price';
 
@@ -70,10 +62,14 @@ export const ShelfImportScreen = () => {
   const [trouble, setTrouble] = useState('');
   const take = (told: string): void => {
     setChosen(new Map());
-    setTrouble(told.length > longest ? 'That is too long for a table of bottles.' : '');
-    setText(told.length > longest ? '' : told);
+    setTrouble(told.length > longestTable ? 'That is too long for a table of bottles.' : '');
+    setText(told.length > longestTable ? '' : told);
   };
-  const read = text.trim() === '' ? null : readShelf(rowsOf(text), catalog, today(), chosen);
+  const rows = useMemo(() => (text.trim() === '' ? null : tableRows(text)), [text]);
+  const read = useMemo(
+    () => rows && readShelf(rows, catalog, today(), chosen),
+    [rows, catalog, chosen],
+  );
   const lines = read?.ok ? read.lines : [];
   const good = lines.flatMap((one) => (one.ok ? [one.bottle] : []));
   const bad = lines.length - good.length;
@@ -106,7 +102,7 @@ export const ShelfImportScreen = () => {
           onChange={(event) => {
             const [file] = event.target.files ?? [];
             if (!file) return;
-            if (file.size > longest) setTrouble('That is too large for a table of bottles.');
+            if (file.size > longestTable) setTrouble('That is too large for a table of bottles.');
             else void file.text().then(take, () => setTrouble('That file could not be read.'));
           }}
         />
