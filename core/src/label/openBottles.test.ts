@@ -1,3 +1,4 @@
+import { bottleOf } from '../stock/shelved.testing';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog, withOpenBottles } from '../catalog';
 import { asSettled, evaluate, settleMade } from '../drops';
@@ -11,24 +12,15 @@ import { plannedPieces } from './pieces';
 const opened = (bottles: readonly ShelvedBottle[], today: string) =>
   withOpenBottles(shippedCatalog, bottlesInUse(shippedCatalog, bottles, today));
 describe('a bottle on the shelf', () => {
-  const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
-    materialId: 'lemon',
-    lot: 'L1',
-    supplier: '',
-    boughtOn: null,
-    openedOn: '2026-01-10',
-    printedDate: null,
-    unit: 'ml',
-    size: 10,
-    atStart: 5,
-    left: 5,
-    price: null,
-    weighings: [],
-    analysis: null,
-    first: false,
-    finishedOn: null,
-    ...more,
-  });
+  const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
+    bottleOf({
+      materialId: 'lemon',
+      lot: 'L1',
+      openedOn: '2026-01-10',
+      atStart: 5,
+      left: 5,
+      ...more,
+    });
   const onBlend = (bottles: readonly ShelvedBottle[], oil = 'lemon', today = '2026-11-25') => {
     const { blend, evaluation } = madeOut(
       { brief: { sun: 'covered' }, oils: [{ id: oil, drops: 2 }] },

@@ -1,26 +1,20 @@
+import { bottleOf } from './shelved.testing';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
 import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
 import type { ShelvedBottle } from './ledger';
 
-const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
-  materialId: 'jojoba',
-  lot: '',
-  supplier: '',
-  boughtOn: null,
-  openedOn: null,
-  printedDate: null,
-  unit: 'ml',
-  size: 250,
-  atStart: 140,
-  left: 140,
-  price: 20,
-  weighings: [],
-  analysis: null,
-  first: false,
-  finishedOn: null,
-  ...more,
-});
+const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
+  bottleOf({
+    materialId: 'jojoba',
+    lot: '',
+    openedOn: null,
+    size: 250,
+    atStart: 140,
+    left: 140,
+    price: 20,
+    ...more,
+  });
 
 const anything: CarriersAsked = {
   kind: 'oil',

@@ -1,27 +1,18 @@
+import { bottleOf } from './shelved.testing';
 import { expect, test } from 'vitest';
 import { evaluate } from '../drops';
 import { blendOf } from '../drops/blend.testing';
 import type { ShelvedBottle } from './ledger';
 import { onTheTable } from './onTheTable';
 
-const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle => ({
-  materialId: 'lavender',
-  lot: 'L-1',
-  supplier: '',
-  boughtOn: null,
-  openedOn: '2026-06-01',
-  printedDate: null,
-  unit: 'ml',
-  size: 10,
-  atStart: 10,
-  left: 10,
-  price: null,
-  weighings: [],
-  analysis: null,
-  first: false,
-  finishedOn: null,
-  ...more,
-});
+const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
+  bottleOf({
+    lot: 'L-1',
+    openedOn: '2026-06-01',
+    atStart: 10,
+    left: 10,
+    ...more,
+  });
 
 // 6 drops of 0.05 ml are 0.3 ml in each roll-on.
 const { mixture } = evaluate(blendOf({ oils: { lavender: 6 }, bases: { jojoba: 1 } }));

@@ -1,3 +1,4 @@
+import { bottleOf } from './shelved.testing';
 import { shippedCatalog, withOpenBottles, oilInBottle } from '../catalog';
 import { oilOf } from '../catalog/known.testing';
 import {
@@ -14,24 +15,15 @@ import { bottleSchema } from './bottle';
 import type { ShelvedBottle } from './ledger';
 import { describe, expect, test } from 'vitest';
 
-const bottle = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
-  materialId: 'orange-sweet',
-  lot: 'OR-1',
-  supplier: '',
-  boughtOn: null,
-  openedOn: '2026-03-01',
-  printedDate: null,
-  unit: 'ml',
-  size: 10,
-  atStart: 4,
-  left: 4,
-  price: null,
-  weighings: [],
-  analysis: null,
-  first: false,
-  finishedOn: null,
-  ...more,
-});
+const bottle = (more: Partial<ShelvedBottle> = {}): ShelvedBottle =>
+  bottleOf({
+    materialId: 'orange-sweet',
+    lot: 'OR-1',
+    openedOn: '2026-03-01',
+    atStart: 4,
+    left: 4,
+    ...more,
+  });
 
 describe('how long a bottle keeps', () => {
   // Sweet orange keeps a year once it is open.

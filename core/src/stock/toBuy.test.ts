@@ -1,3 +1,4 @@
+import { bottleOf } from './shelved.testing';
 import { expect, test } from 'vitest';
 import { toBuy, type Kept } from './toBuy';
 
@@ -10,24 +11,14 @@ const kept = (
   part: Partial<Kept['bottle']> = {},
 ): Kept => ({
   id,
-  bottle: {
-    materialId: 'lavender',
+  bottle: bottleOf({
     lot: id,
-    supplier: '',
     boughtOn: '2026-01-01',
     openedOn: '2026-01-01',
-    printedDate: null,
-    unit: 'ml',
-    size: 10,
     atStart: 10,
     left,
-    price: null,
-    weighings: [],
-    analysis: null,
-    first: false,
-    finishedOn: null,
     ...part,
-  },
+  }),
   moved: used.map(([at, amount], n) => ({
     id: `${id}/${n}`,
     at: `${at}T10:00:00.000Z`,

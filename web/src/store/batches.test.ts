@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { bottleOf } from './bottle.testing';
 import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
@@ -273,22 +274,7 @@ test('what a file says came of a batch is not believed: its events are judged', 
   });
 });
 
-const bottle = {
-  materialId: 'lavender',
-  lot: 'LV-9',
-  supplier: '',
-  openedOn: '2026-09-01',
-  printedDate: null,
-  unit: 'ml' as const,
-  size: 10,
-  atStart: 8,
-  boughtOn: null,
-  first: false,
-  price: null,
-  weighings: [],
-  analysis: null,
-  finishedOn: null,
-};
+const bottle = bottleOf({});
 
 test('a batch says which bottles of the shelf it was made from, by id and lot', async () => {
   const id = await bottlesStore(db).add(bottle);

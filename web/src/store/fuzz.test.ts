@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { bottleOf } from './bottle.testing';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import type { Bottle } from '@jubbet/core/stock';
 import type { OwnContainer } from '@jubbet/core/catalog';
@@ -26,22 +27,7 @@ const seeded = (seed: number) => {
 
 const recipe = (name: string): Recipe => ({ ...emptyRecipe(), name });
 
-const bottle = (lot: string): Bottle => ({
-  materialId: 'lavender',
-  lot,
-  supplier: '',
-  openedOn: null,
-  printedDate: null,
-  unit: 'ml',
-  size: 10,
-  atStart: 10,
-  boughtOn: null,
-  first: false,
-  price: null,
-  weighings: [],
-  analysis: null,
-  finishedOn: null,
-});
+const bottle = (lot: string): Bottle => bottleOf({ lot, openedOn: null, atStart: 10 });
 
 const vessel = (name: string): OwnContainer => ({
   name,

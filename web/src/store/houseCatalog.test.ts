@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
+import { bottleOf } from './bottle.testing';
 import { shippedCatalog, type Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
 import { emptyRecipe } from '@jubbet/core/recipe';
-import type { Bottle } from '@jubbet/core/stock';
 import { expect, test } from 'vitest';
 import { bottlesStore } from './bottles';
 import { openDatabase } from './database';
@@ -10,22 +10,10 @@ import { readCatalog } from './houseCatalog';
 import { materialsStore } from './materials';
 import { nightJasmine } from './nightJasmine.testing';
 
-const bottle: Bottle = {
-  materialId: 'lavender',
+const bottle = bottleOf({
   lot: 'LV-1',
-  supplier: '',
   openedOn: '2026-01-10',
-  printedDate: null,
-  unit: 'ml',
-  size: 10,
-  atStart: 8,
-  boughtOn: null,
-  first: false,
-  price: null,
-  weighings: [],
-  analysis: null,
-  finishedOn: null,
-};
+});
 
 const figure = {
   kind: 'figure',

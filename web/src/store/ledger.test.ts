@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { bottleOf } from './bottle.testing';
 import { beforeEach, expect, test } from 'vitest';
 import { bottlesStore } from './bottles';
 import { openDatabase, type Database } from './database';
@@ -12,22 +13,7 @@ beforeEach(() => {
   db = openDatabase(`ledger-${serial}`);
 });
 
-const bottle = {
-  materialId: 'lavender',
-  lot: 'LV-9',
-  supplier: '',
-  boughtOn: null,
-  openedOn: '2026-09-01',
-  printedDate: null,
-  unit: 'ml' as const,
-  size: 10,
-  atStart: 8,
-  price: null,
-  weighings: [],
-  analysis: null,
-  first: false,
-  finishedOn: null,
-};
+const bottle = bottleOf({});
 const left = async (id: string) => (await bottlesStore(db).get(id))?.bottle.left;
 
 test('two tabs that take at once both count, and undoing twice is undoing once', async () => {

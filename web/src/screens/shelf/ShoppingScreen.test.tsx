@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
+import { bottleOf } from '../../store/bottle.testing';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
 import { showScreen } from '../../parts/onScreen.testing';
@@ -9,22 +10,14 @@ import { ShoppingScreen } from './ShoppingScreen';
 
 afterEach(cleanup);
 
-const bottle = {
-  materialId: 'lavender',
-  lot: 'LV-9',
+const bottle = bottleOf({
   supplier: 'The Brass Still',
-  boughtOn: null,
-  openedOn: '2026-09-01',
   printedDate: '2028-01-01',
-  unit: 'ml' as const,
-  size: 10,
   atStart: 0.5,
   price: 8,
   weighings: [{ drops: 20, massG: 0.8 }],
-  analysis: null,
   first: true,
-  finishedOn: null,
-};
+});
 
 test('what runs out is on the list, ticked it stays so, and bought it stands on the shelf', async () => {
   await bottles.add(bottle);

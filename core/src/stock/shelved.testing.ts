@@ -1,0 +1,21 @@
+import type { ShelvedBottle } from './ledger';
+
+/** An open bottle of lavender of 10 ml with 8 ml in it, unless asked otherwise. */
+export const bottleOf = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
+  materialId: 'lavender',
+  lot: 'LV-9',
+  supplier: '',
+  boughtOn: null,
+  openedOn: '2026-09-01',
+  printedDate: null,
+  unit: 'ml',
+  size: 10,
+  atStart: 8,
+  left: 8,
+  price: null,
+  weighings: [],
+  analysis: null,
+  first: false,
+  finishedOn: null,
+  ...more,
+});
