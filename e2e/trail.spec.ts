@@ -191,6 +191,21 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   await expect(page.getByRole('region', { name: /medicine/ })).toContainText(
     'for a warming rub after exercise',
   );
+  // The label itself: all of it on the bottle, or the list on the box.
+  await page.getByRole('link', { name: 'Label to sell it' }).click();
+  const labels = page.getByRole('group', { name: 'Labels' });
+  await expect(labels).toContainText('Lavandula Angustifolia Oil');
+  await expect(labels).toContainText('Marlpit');
+  await expect(labels).toContainText('Keep cool, dark and tightly closed.');
+  await expect(page.getByText(/Still missing/)).toHaveCount(0);
+  await page.getByLabel('Sold in a box').check();
+  await expect(labels).not.toContainText('Ingredients:');
+  await expect(labels).toContainText(/Batch 20\d\d-\d+ · Wardrobe Lane 4, Marlpit/);
+  await page.getByLabel('Width').fill('20');
+  await page.getByLabel('Height').fill('15');
+  await page.getByLabel('Height').blur();
+  await expect(page.getByText(/there is no room for .*the precautions/)).toBeVisible();
+  await page.goBack();
   await page.getByLabel('United States').check();
   await expect(must.getByRole('row', { name: /Net contents/ })).toContainText('fl oz');
   await expect(list).toContainText('Lavandula Angustifolia (Lavender) Oil');

@@ -16,6 +16,7 @@ const known: Readonly<Record<string, string>> = {
   'rosemary-verbenone': 'Rosmarinus Officinalis Leaf Oil',
   'rosemary-camphor': 'Rosmarinus Officinalis Leaf Oil',
   patchouli: 'Pogostemon Cablin Oil',
+  frankincense: 'Boswellia Carterii Oil',
 };
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

@@ -33,6 +33,13 @@ export {
   labelText,
   type LabelText,
 } from './label';
+export {
+  type LabelFaces,
+  labelFaces,
+  type LabelParagraph,
+  type LabelRun,
+  tooSmallWords,
+} from './labelFaces';
 export { moneyWords } from './money';
 export { movementWords } from './movements';
 export { nameFromId } from './names';
@@ -71,3 +78,12 @@ export {
   volumeWords,
 } from './units';
 export { smelledWords, somethingElseWords, spilledWords } from './mishaps';
+export {
+  notByJubbet,
+  type PackRow,
+  packRows,
+  type SaleChoices,
+  saleText,
+  type SaleText,
+  whoKnows,
+} from './salePack';

@@ -10,6 +10,7 @@ import { dayWords } from './days';
 import { massWords, metricUnits, volumeWords, type Units } from './units';
 import { findingMessage } from './findings';
 import { capitalised, formatList, formatMl, formatPercent, uncapitalised } from './numbers';
+import type { SaleText } from './salePack';
 
 /** A label as it is read: every line of it in words. */
 export interface LabelText {
@@ -34,6 +35,8 @@ export interface LabelText {
   readonly cautions: readonly string[];
   /** What is drawn beside the name, of what its cautions say. */
   readonly signs: readonly LabelSign[];
+  /** What the law adds where it is sold; null on what is kept or given away. */
+  readonly sale: SaleText | null;
 }
 
 /** Drawn on a label: keep the skin out of the sun; not for young children. */
@@ -139,13 +142,14 @@ type IngredientNames = 'common' | 'botanical';
 export interface LabelChoices {
   readonly names?: IngredientNames;
   readonly units?: Units;
+  readonly sale?: SaleText | null;
 }
 
 /** A label in words. */
 export const labelText = (
   catalog: Catalog,
   label: Label,
-  { names = 'common', units = metricUnits }: LabelChoices = {},
+  { names = 'common', units = metricUnits, sale = null }: LabelChoices = {},
 ): LabelText => ({
   doNotUse: label.doNotUse,
   name: nameOrNone(label.name),
@@ -162,6 +166,7 @@ export const labelText = (
   maker: label.maker,
   cautions: [...new Set(label.cautions.flatMap((caution) => cautionWords(catalog, caution) ?? []))],
   signs: signsOf(label.cautions),
+  sale,
 });
 
 const each = <T>(labels: readonly LabelText[], of: (label: LabelText) => readonly T[]): T[] => [
@@ -190,6 +195,13 @@ export const boxLabelText = (
     bestBefore: all.map(({ bestBefore }) => bestBefore).reduce((a, b) => (b.date < a.date ? b : a)),
     cautions: each(all, ({ cautions }) => cautions),
     signs: each(all, ({ signs }) => signs),
+    // What the box bears, it bears whole.
+    sale: first.sale && {
+      ...first.sale,
+      content: inside,
+      isBoxed: false,
+      ingredients: each(all, ({ sale }) => (sale ? [sale.ingredients] : [])).join(' '),
+    },
   };
 };
 

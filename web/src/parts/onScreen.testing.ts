@@ -3,6 +3,14 @@ import { render } from '@testing-library/react';
 import { createElement, type ComponentType } from 'react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 
+/** jsdom draws nothing, so nothing ever changes its size. */
+class NeverResized {
+  observe = () => undefined;
+  unobserve = () => undefined;
+  disconnect = () => undefined;
+}
+globalThis.ResizeObserver = NeverResized;
+
 /**
  * One screen at its address, in a house of its own; any other address is an empty page.
  *

@@ -111,7 +111,7 @@ export const told: readonly Told[] = [
   {
     id: 'raffle-table',
     name: 'Raffle table',
-    purpose: 'a gift from the Marlpit Players',
+    purpose: 'roll-on perfume from the Marlpit Players',
     wearer: 'anyone',
     percent: 1,
     oils: parts({ 'bergamot-fcf': 2, lavender: 1, 'cedarwood-virginian': 1 }),

@@ -111,3 +111,13 @@ test('a reaction to a blend is suspected of each material; alone, one is an alle
   );
   await expect(give()).rejects.toThrow(/reacted to this batch/);
 });
+
+test('a name that is typed is whoever bears it in the house, in any letters', async () => {
+  const { name } = (await db.people.get('ines'))!.person;
+  const begun = async (personName: string) =>
+    (await db.patchTests.get(
+      await patchTestsStore(db).begin({ ...onInes, personId: null, personName }),
+    ))!.test.personId;
+  expect(await begun(` ${name.toUpperCase()} `)).toBe('ines');
+  expect(await begun('Somebody from the stalls')).toBeNull();
+});

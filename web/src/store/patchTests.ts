@@ -10,6 +10,7 @@ import type { Reaction } from '@jubbet/core/brief';
 import { skinWords } from '@jubbet/core/words';
 import { db, type Database, type PatchTestRecord } from './database';
 import { now, today } from './now';
+import { personNamed } from './people';
 
 /** What is told when a patch is looked at. */
 export interface Told {
@@ -92,18 +93,29 @@ export const patchTestsStore = (store: Database = db) => {
       (await list()).filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batchId),
     ofPerson: async (personId: string): Promise<PatchTestRecord[]> =>
       (await list()).filter(({ test }) => test.personId === personId),
-    begin: async (test: Omit<PatchTest, 'startedAt' | 'readings' | 'stopped'>): Promise<string> => {
-      const id = crypto.randomUUID();
-      const at = now();
-      await store.patchTests.add({
-        id,
-        test: patchTestSchema.parse({ ...test, startedAt: at, readings: [], stopped: null }),
-        createdAt: at,
-        updatedAt: at,
-        deletedAt: null,
-      });
-      return id;
-    },
+    begin: (test: Omit<PatchTest, 'startedAt' | 'readings' | 'stopped'>): Promise<string> =>
+      store.transaction('rw', store.patchTests, store.people, async () => {
+        const id = crypto.randomUUID();
+        const at = now();
+        const personId = await personNamed(store, {
+          personId: test.personId,
+          name: test.personName,
+        });
+        await store.patchTests.add({
+          id,
+          test: patchTestSchema.parse({
+            ...test,
+            personId,
+            startedAt: at,
+            readings: [],
+            stopped: null,
+          }),
+          createdAt: at,
+          updatedAt: at,
+          deletedAt: null,
+        });
+        return id;
+      }),
     /**
      * Adds what was seen.
      *

@@ -1,7 +1,24 @@
+import { sameName } from '@jubbet/core/batch';
 import { personSchema, type Person } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { listedBy } from './listed';
+
+/**
+ * Whom a name means: the person who was pressed, or the one in the house whose name it is, in any
+ * letters; null for somebody from outside.
+ */
+export const personNamed = async (
+  store: Database,
+  { personId, name }: { readonly personId: string | null; readonly name: string },
+): Promise<string | null> =>
+  personId ??
+  (
+    await store.people
+      .filter(({ deletedAt, person }) => deletedAt === null && sameName(person.name, name))
+      .first()
+  )?.id ??
+  null;
 
 /** Who is in the house. Blends for somebody who moves out keep the wearer as they are. */
 export const peopleStore = (store: Database = db) => {

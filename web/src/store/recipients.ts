@@ -1,6 +1,7 @@
 import { clearanceFor, recipientSchema, type Recipient } from '@jubbet/core/batch';
 import { db, type Database, type RecipientRecord } from './database';
 import { keptRecords } from './keptRecords';
+import { personNamed } from './people';
 
 /** Why a batch is not given to somebody, by their patch tests. */
 const notClearedWords = {
@@ -46,8 +47,9 @@ export const recipientsStore = (store: Database = db) => {
     ofPerson: async (personId: string): Promise<RecipientRecord[]> =>
       ordered(await store.recipients.where('recipient.personId').equals(personId).toArray()),
     /** @throws where the batch must not be used, or a patch test holds it back */
-    add: (recipient: Recipient): Promise<string> =>
+    add: (given: Recipient): Promise<string> =>
       store.transaction('rw', tables, async () => {
+        const recipient = { ...given, personId: await personNamed(store, given) };
         await check(recipient);
         return kept.add(recipient);
       }),

@@ -1,5 +1,5 @@
 import { madePieces } from '@jubbet/core/label';
-import { piecesLeft, sameName, type Made } from '@jubbet/core/batch';
+import { piecesLeft, type Made } from '@jubbet/core/batch';
 import { countedWords, dayWords } from '@jubbet/core/words';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
@@ -34,13 +34,13 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
     given.map(({ recipient }) => recipient),
   );
   const save = async (): Promise<void> => {
-    const person = house.find(({ person }) => sameName(person.name, name));
     const saved = await write('Who got it', () =>
       recipients.add({
         batchId: batch.id,
         pieces,
         which: which.trim(),
-        personId: person?.id ?? null,
+        // The store knows whose name it is.
+        personId: null,
         name: name.trim(),
         on,
       }),

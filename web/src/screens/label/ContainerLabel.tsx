@@ -1,58 +1,76 @@
+import { labelFaces, type LabelParagraph, type LabelText } from '@jubbet/core/words';
 import { signPaths, signStroke, signWords } from './signs';
-import { type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
 
-/** What the front says; cautions may stand here or on a label of their own. */
-export const ContainerLabel = ({
-  label,
-  cautions,
-}: {
-  label: LabelText;
-  cautions: readonly string[];
-}) =>
-  label.doNotUse ? (
-    <p className="m-auto text-center text-[2em] leading-none font-bold">{doNotUseWords}</p>
-  ) : (
+const Signs = ({ signs }: Pick<LabelText, 'signs'>) =>
+  signs.length > 0 && (
+    <span className="flex shrink-0 gap-[0.3em]">
+      {signs.map((sign) => (
+        <svg
+          key={sign}
+          role="img"
+          aria-label={signWords[sign]}
+          viewBox="0 0 24 24"
+          className="size-[1.85em]"
+          fill="none"
+          stroke="black"
+          strokeWidth={signStroke}
+          strokeLinecap="round"
+        >
+          <path d={signPaths[sign]} />
+        </svg>
+      ))}
+    </span>
+  );
+
+const looks: Record<LabelParagraph['size'], string> = {
+  title: 'font-serif text-[1.7em] leading-[1.05] font-semibold',
+  lead: 'text-[1.08em]',
+  text: '',
+};
+
+const Paragraph = ({ paragraph: { about, size, runs } }: { paragraph: LabelParagraph }) => (
+  <p data-about={about} className={looks[size]}>
+    {runs.map(({ text, bold }) =>
+      bold && size !== 'title' ? <b key={text}>{text}</b> : <span key={text}>{text}</span>,
+    )}
+  </p>
+);
+
+/** Paragraphs of a label under each other. */
+const Paragraphs = ({ all }: { all: readonly LabelParagraph[] }) =>
+  all.map((paragraph) => <Paragraph key={paragraph.about} paragraph={paragraph} />);
+
+/** The front of a label; what may stand on the back does so where it is split. */
+export const ContainerLabel = ({ label, isSplit }: { label: LabelText; isSplit: boolean }) => {
+  const { front, back, foot } = labelFaces(label);
+  const [title, ...rest] = front;
+  if (label.doNotUse) {
+    return (
+      <p className="m-auto text-center text-[2em] leading-none font-bold">
+        {title?.runs.map(({ text }) => text).join('')}
+      </p>
+    );
+  }
+  return (
     <>
       <div className="flex items-start justify-between gap-[0.4em]">
-        <p className="font-serif text-[1.7em] leading-[1.05] font-semibold">{label.name}</p>
-        {label.signs.length > 0 && (
-          <span className="flex shrink-0 gap-[0.3em]">
-            {label.signs.map((sign) => (
-              <svg
-                key={sign}
-                role="img"
-                aria-label={signWords[sign]}
-                viewBox="0 0 24 24"
-                className="size-[1.85em]"
-                fill="none"
-                stroke="black"
-                strokeWidth={signStroke}
-                strokeLinecap="round"
-              >
-                <path d={signPaths[sign]} />
-              </svg>
-            ))}
-          </span>
-        )}
+        {title && <Paragraph paragraph={title} />}
+        <Signs signs={label.signs} />
       </div>
-      <p>
-        <b className="text-[1.15em]">{label.strength}</b> · {label.what} · <b>{label.forWhom}</b>
-      </p>
-      <p>
-        {label.purpose && (
-          <>
-            <i>{label.purpose}</i>
-            {'. '}
-          </>
-        )}
-        <b>{label.directions}</b>
-      </p>
-      <p>Ingredients: {[...label.bases, ...label.oils].join('; ')}.</p>
-      {cautions.length > 0 && <p>{cautions.join(' ')}</p>}
-      <p>
-        Made {dayWords(label.madeOn)} · <b>Best before {dayWords(label.bestBefore.date)}</b> · Batch{' '}
-        {label.batch || '________'}
-        {label.maker && ` · ${label.maker}`}
-      </p>
+      <Paragraphs all={[...rest, ...(isSplit ? [] : back), ...foot]} />
     </>
   );
+};
+
+/** What stands on a second label, for the back. */
+export const BackLabel = ({ label }: { label: LabelText }) => {
+  const { again, back } = labelFaces(label);
+  return (
+    <>
+      <div className="font-semibold">
+        <Paragraph paragraph={again} />
+      </div>
+      <Paragraphs all={back} />
+    </>
+  );
+};

@@ -1,8 +1,16 @@
 import { madeOf } from '@jubbet/core/batch';
 import type { Region } from '@jubbet/core/catalog';
-import { claimsIn, labelOf, madePieces } from '@jubbet/core/label';
+import { claimsIn, labelOf, madePieces, saleFactsOf } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
-import { fillingsWords, labelText, nameOrNone } from '@jubbet/core/words';
+import {
+  fillingsWords,
+  labelText,
+  nameOrNone,
+  notByJubbet,
+  packRows,
+  saleText,
+  whoKnows,
+} from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
@@ -18,8 +26,8 @@ import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { unitsOf } from '../../parts/useUnits';
 import { SaleIngredients } from './SaleIngredients';
-import { ask, cannot, mustStand } from './saleRules';
 import { SaleSection } from './SaleSection';
 
 const ForSale = ({
@@ -47,7 +55,15 @@ const ForSale = ({
     { batch: batch.number, madeOn: batch.madeOn, maker: set.maker },
     batch.notToBeUsed,
   );
-  const rows = mustStand(batch, made, piece, region, set);
+  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief);
+  const sale = saleText(catalog, label, facts, {
+    region,
+    responsible: set.responsible,
+    isShownSafe: false,
+    isBoxed: false,
+    units: unitsOf(set),
+  });
+  const rows = packRows(label, sale);
   const directions = labelText(catalog, label).directions;
   const claims = claimsIn([batch.file.name, made.blend.purpose, directions].join('. '));
   return (
@@ -57,7 +73,9 @@ const ForSale = ({
           title={`For sale: ${nameOrNone(batch.file.name)}`}
           aside={`batch ${batch.number}`}
         />
-        <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
+        <ButtonLink look="first" to={`/batches/${batch.id}/label?for=${region}`}>
+          Label to sell it
+        </ButtonLink>
       </div>
       {label.doNotUse && (
         <p className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
@@ -135,14 +153,14 @@ const ForSale = ({
           </p>
         </SaleSection>
       )}
-      <SaleIngredients piece={piece} made={made} region={region} />
+      <SaleIngredients facts={facts} sale={sale} use={made.blend.brief.use} />
       <SaleSection title="What Jubbet can’t do for you">
         <ul className="list-disc pl-5">
-          {cannot[region].map((one) => (
+          {notByJubbet[region].map((one) => (
             <li key={one}>{one}</li>
           ))}
         </ul>
-        <p>{ask[region]}</p>
+        <p>{whoKnows[region]}</p>
       </SaleSection>
     </div>
   );

@@ -26,8 +26,8 @@ test('a label of a plan bears what is in it, and as many as are asked for', asyn
   await show({});
   expect(await screen.findByRole('heading', { name: 'Label: Trial' })).toBeTruthy();
   fireEvent.change(screen.getByLabelText('How many labels'), { target: { value: '3' } });
-  // The one that is measured, and those that are printed.
-  await waitFor(() => expect(screen.getAllByText(/^Best before/)).toHaveLength(1 + 3));
+  // Those that are measured, whole and split, and those that are printed.
+  await waitFor(() => expect(screen.getAllByText(/^Best before/)).toHaveLength(2 + 3));
   expect(screen.getAllByText(/Lavandula angustifolia|Lavender/).length).toBeGreaterThan(2);
 });
 

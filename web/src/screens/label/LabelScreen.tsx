@@ -6,11 +6,15 @@ import {
   plannedPieces,
   type LabelFacts,
   type Piece,
+  saleFactsOf,
 } from '@jubbet/core/label';
 import {
   boxLabelText,
   labelText,
   type LabelText,
+  packRows,
+  type SaleChoices,
+  saleText,
   settleProblemWords,
   fillingsWords,
   formatList,
@@ -22,7 +26,7 @@ import type { BenchEvent } from '@jubbet/core/making';
 import type { Blend } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -37,6 +41,7 @@ import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { Labels, type Printing } from './Labels';
+import { StillMissing, useSale } from './SaleFields';
 import { unitsOf } from '../../parts/useUnits';
 
 /** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
@@ -67,6 +72,8 @@ const LabelsOf = ({
   notToBeUsed = false,
   printing,
   back,
+  sale = null,
+  saleFields,
 }: {
   blend: Blend;
   pieces: readonly [Piece, ...Piece[]];
@@ -76,25 +83,39 @@ const LabelsOf = ({
   /** How labels were printed last. */
   printing: Printing;
   back: string;
+  /** How it is sold; null where it is kept or given away. */
+  sale?: SaleChoices | null;
+  saleFields?: ReactNode;
 }) => {
   const [chosen, setChosen] = useState('0');
   const isBox = chosen === box;
   const piece = pieces[Number(chosen)] ?? pieces[0];
-  const textOf = (one: Piece): LabelText =>
-    labelText(blend.catalog, labelOf(blend, one, facts, notToBeUsed), {
+  const textOf = (one: Piece): LabelText => {
+    const label = labelOf(blend, one, facts, notToBeUsed);
+    return labelText(blend.catalog, label, {
       names: printing.labelNames,
       units: unitsOf(printing),
+      sale:
+        sale &&
+        saleText(blend.catalog, label, saleFactsOf(one.evaluation.mixture, blend.brief), sale),
     });
+  };
   const [first, ...others] = pieces;
   const inAll = pieces.reduce((total, { count }) => total + count, 0);
   const kind = isBox ? box : piece.container.kind;
+  const label = isBox
+    ? boxLabelText([textOf(first), ...others.map(textOf)], fillingsWords(insideBox(pieces)))
+    : textOf(piece);
+  const missing = label.sale
+    ? packRows(label, label.sale).flatMap(({ what, says }) => (says === null ? [what] : []))
+    : [];
   return (
     <Labels
       key={chosen}
-      label={
-        isBox
-          ? boxLabelText([textOf(first), ...others.map(textOf)], fillingsWords(insideBox(pieces)))
-          : textOf(piece)
+      label={label}
+      notice={
+        missing.length > 0 &&
+        !label.doNotUse && <StillMissing what={missing} to={`${back}/for-sale`} />
       }
       kind={kind}
       printing={printing}
@@ -102,17 +123,20 @@ const LabelsOf = ({
       size={printing.labelSizes[kind] ?? (isBox ? boxSize : labelSizeOf(piece.container))}
       back={back}
       choose={
-        inAll > 1 && (
-          <SelectField
-            label="For which containers"
-            value={chosen}
-            choices={[
-              ...pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const),
-              [box, `the box with all ${inAll} in it`] as const,
-            ]}
-            onChoose={setChosen}
-          />
-        )
+        <>
+          {saleFields}
+          {inAll > 1 && (
+            <SelectField
+              label="For which containers"
+              value={chosen}
+              choices={[
+                ...pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const),
+                [box, `the box with all ${inAll} in it`] as const,
+              ]}
+              onChoose={setChosen}
+            />
+          )}
+        </>
       }
     />
   );
@@ -140,6 +164,7 @@ const LabelOfBatch = ({
   const catalog = useCatalog();
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const [first, ...others] = useMemo(() => madePieces(made), [made]);
+  const { sale, fields } = useSale(printing);
   if (!first) {
     return (
       <NoLabel
@@ -155,6 +180,8 @@ const LabelOfBatch = ({
       pieces={[first, ...others]}
       facts={{ batch: batch.number, madeOn: batch.madeOn, maker: printing.maker }}
       notToBeUsed={batch.notToBeUsed}
+      sale={sale}
+      saleFields={fields}
       printing={printing}
       back={`/batches/${batch.id}`}
     />

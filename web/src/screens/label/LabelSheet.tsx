@@ -1,16 +1,35 @@
-import type { LabelText } from '@jubbet/core/words';
+import { formatList, type LabelText, labelFaces, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { ContainerLabel } from './ContainerLabel';
+import { BackLabel, ContainerLabel } from './ContainerLabel';
 
 /** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */
 const points = [8, 7.5, 7, 6.5, 6, 5.5, 5];
+const smallest = 5;
 
 interface Fit {
   readonly points: number;
-  /** The cautions stand on a label of their own. */
+  /** What may stand on the back has a label of its own. */
   readonly split: boolean;
+  /** What there is no room for, even so. */
+  readonly left: readonly string[];
 }
+
+const isTooFull = ({ scrollHeight, clientHeight, scrollWidth, clientWidth }: HTMLElement) =>
+  scrollHeight > clientHeight || scrollWidth > clientWidth;
+
+const setIn = (element: HTMLElement, pt: number): HTMLElement => {
+  element.style.fontSize = `${pt}pt`;
+  return element;
+};
+
+/** What a label that is too full says below its edge. */
+const belowEdge = (element: HTMLElement): readonly string[] => {
+  const { bottom } = element.getBoundingClientRect();
+  return [...element.querySelectorAll<HTMLElement>('[data-about]')].flatMap((paragraph) =>
+    paragraph.getBoundingClientRect().bottom > bottom ? [paragraph.dataset['about'] ?? ''] : [],
+  );
+};
 
 const paper =
   'overflow-hidden rounded-sm border border-dashed border-[#8b8f9c] bg-white text-black leading-[1.22] break-inside-avoid flex flex-col justify-between';
@@ -24,7 +43,7 @@ const style = (size: LabelSize, pt: number) => ({
 
 /**
  * Labels at their true size. The type shrinks until all fits; where even the
- * smallest does not, the cautions get a label of their own. Nothing is cut.
+ * smallest does not, what may stand on the back gets a label of its own.
  */
 export const LabelSheet = ({
   label,
@@ -35,54 +54,49 @@ export const LabelSheet = ({
   size: LabelSize;
   count: number;
 }) => {
-  const probe = useRef<HTMLDivElement>(null);
-  const second = useRef<HTMLDivElement>(null);
+  const whole = useRef<HTMLDivElement>(null);
+  const front = useRef<HTMLDivElement>(null);
+  const behind = useRef<HTMLDivElement>(null);
   const wanted = JSON.stringify([label, size]);
-  const [fit, setFit] = useState<Fit>({ points: 8, split: false });
-  const [tight, setTight] = useState(false);
+  const { back } = labelFaces(label);
+  const hasBack = back.length > 0;
+  const [fit, setFit] = useState<Fit>({ points: 8, split: false, left: [] });
   useLayoutEffect(() => {
-    const front = probe.current;
-    const back = second.current;
-    if (!front || !back) return;
-    const fits = (element: HTMLElement, pt: number): boolean => {
-      element.style.fontSize = `${pt}pt`;
-      return (
-        element.scrollHeight <= element.clientHeight && element.scrollWidth <= element.clientWidth
-      );
-    };
-    const try_ = (split: boolean): number | undefined => {
-      front.dataset['split'] = String(split);
-      return points.find((pt) => fits(front, pt) && (!split || fits(back, pt)));
-    };
-    const whole = try_(false);
-    const halves = whole ?? try_(true);
-    setFit({ points: halves ?? 5, split: whole === undefined });
-    setTight(halves === undefined);
-  }, [wanted]);
+    const ways = [[whole], ...(hasBack ? [[front, behind]] : [])].map((way) =>
+      way.flatMap(({ current }) => (current ? [current] : [])),
+    );
+    for (const [n, way] of ways.entries()) {
+      const pt = points.find((one) => !way.some((element) => isTooFull(setIn(element, one))));
+      if (pt !== undefined) {
+        setFit({ points: pt, split: n > 0, left: [] });
+        return;
+      }
+    }
+    const last = ways[ways.length - 1] ?? [];
+    setFit({ points: smallest, split: hasBack, left: last.flatMap(belowEdge) });
+  }, [wanted, hasBack]);
   const numbers = Array.from({ length: count }, (_, n) => n);
   return (
     <>
-      <div
-        aria-hidden
-        className="invisible fixed top-0 left-0 -z-10 print:hidden [&_[data-split=true]_.cautions]:hidden"
-      >
-        <div ref={probe} className={paper} style={style(size, 8)}>
-          <ContainerLabel label={label} cautions={[]} />
-          {!label.doNotUse && <p className="cautions">{label.cautions.join(' ')}</p>}
+      <div aria-hidden className="invisible fixed top-0 left-0 -z-10 print:hidden">
+        <div ref={whole} className={paper} style={style(size, 8)}>
+          <ContainerLabel label={label} isSplit={false} />
         </div>
-        <div ref={second} className={paper} style={style(size, 8)}>
-          <p className="font-semibold">{label.name}</p>
-          <p>{label.cautions.join(' ')}</p>
+        <div ref={front} className={paper} style={style(size, 8)}>
+          <ContainerLabel label={label} isSplit />
+        </div>
+        <div ref={behind} className={paper} style={style(size, 8)}>
+          <BackLabel label={label} />
         </div>
       </div>
       {count > 1 && (
         <p className="screen-only text-soft">One of {count}; all of them are printed.</p>
       )}
-      {fit.split && (
+      {(fit.left.length > 0 || fit.split) && (
         <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
-          {tight
-            ? 'This does not fit on a label of this size. Use a larger one, or tie on a tag.'
-            : 'It does not fit on one label, so the cautions are on a second one for the back.'}
+          {fit.left.length > 0
+            ? tooSmallWords(fit.left)
+            : `It does not fit on one label, so a second one for the back has ${formatList(back.map(({ about }) => about))}.`}
         </p>
       )}
       <div
@@ -94,12 +108,11 @@ export const LabelSheet = ({
         {numbers.map((n) => (
           <div key={n} className={n === 0 ? 'contents' : 'hidden print:contents'}>
             <div className={paper} style={style(size, fit.points)}>
-              <ContainerLabel label={label} cautions={fit.split ? [] : label.cautions} />
+              <ContainerLabel label={label} isSplit={fit.split} />
             </div>
             {fit.split && (
               <div className={paper} style={style(size, fit.points)}>
-                <p className="font-semibold">{label.name}</p>
-                <p>{label.cautions.join(' ')}</p>
+                <BackLabel label={label} />
               </div>
             )}
           </div>

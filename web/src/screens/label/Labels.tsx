@@ -1,4 +1,4 @@
-import { type LabelText, handLabel } from '@jubbet/core/words';
+import { type LabelText, handLabel, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -16,7 +16,14 @@ import { idOf, PaperFields, printedOn } from './PaperFields';
 /** How labels were printed last: it is how they are printed next. */
 export type Printing = Pick<
   Settings,
-  'maker' | 'labelSizes' | 'labelPaper' | 'labelNames' | 'degrees' | 'ounces' | 'spoons'
+  | 'maker'
+  | 'responsible'
+  | 'labelSizes'
+  | 'labelPaper'
+  | 'labelNames'
+  | 'degrees'
+  | 'ounces'
+  | 'spoons'
 >;
 
 /** One label, how large and how often it is printed, and on what. */
@@ -28,6 +35,7 @@ export const Labels = ({
   printing,
   back,
   choose,
+  notice,
 }: {
   label: LabelText;
   copies: number;
@@ -38,6 +46,8 @@ export const Labels = ({
   back: string;
   /** The way to the labels of another kind of container, where there is one. */
   choose: ReactNode;
+  /** What is wanting on it. */
+  notice: ReactNode;
 }) => {
   const [cut, setCut] = useState(usual);
   const [count, setCount] = useState(copies);
@@ -59,9 +69,9 @@ export const Labels = ({
       const { data, laidOut, pages } = await labelPdf(label, size, idOf(paper), count, firstSpot);
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
       setTold(
-        laidOut.fits
-          ? `${pages === 1 ? 'One page' : `${pages} pages`}, in ${laidOut.points}-point type${laidOut.faces.length > 1 ? '; the cautions are on a second label for the back' : ''}. Print it at 100 %, not fitted to the page.`
-          : 'It does not fit on a label of this size: the text runs over the edge. Use a larger label, or tie on a tag.',
+        laidOut.left.length > 0
+          ? tooSmallWords(laidOut.left)
+          : `${pages === 1 ? 'One page' : `${pages} pages`}, in ${laidOut.points}-point type${laidOut.faces.length > 1 ? '; a second label is for the back' : ''}. Print it at 100 %, not fitted to the page.`,
       );
     } catch (error) {
       setTold(
@@ -93,16 +103,18 @@ export const Labels = ({
       </div>
       <div className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
         {choose}
-        <label className="grid gap-1">
-          <span className="text-sm text-soft">Made by</span>
-          <input
-            className="w-64 rounded-md border border-field bg-transparent px-2 py-1.5"
-            maxLength={120}
-            defaultValue={label.maker}
-            placeholder="Your name, as printed on labels"
-            onChange={(event) => keep('maker', event.target.value)}
-          />
-        </label>
+        {!label.sale && (
+          <label className="grid gap-1">
+            <span className="text-sm text-soft">Made by</span>
+            <input
+              className="w-64 rounded-md border border-field bg-transparent px-2 py-1.5"
+              maxLength={120}
+              defaultValue={label.maker}
+              placeholder="Your name, as printed on labels"
+              onChange={(event) => keep('maker', event.target.value)}
+            />
+          </label>
+        )}
         <PaperFields
           size={size}
           paper={paper}
@@ -125,23 +137,26 @@ export const Labels = ({
             onNumber={setCount}
           />
         </label>
-        <SelectField
-          label="Names of ingredients"
-          value={printing.labelNames}
-          choices={
-            [
-              ['common', 'common names'],
-              ['botanical', 'botanical (INCI)'],
-            ] as const
-          }
-          onChoose={(names) => keep('labelNames', names)}
-        />
+        {!label.sale && (
+          <SelectField
+            label="Names of ingredients"
+            value={printing.labelNames}
+            choices={
+              [
+                ['common', 'common names'],
+                ['botanical', 'botanical (INCI)'],
+              ] as const
+            }
+            onChoose={(names) => keep('labelNames', names)}
+          />
+        )}
       </div>
       {told && (
         <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
           {told}
         </p>
       )}
+      {notice}
       <LabelSheet label={label} size={size} count={count} />
       <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
         <h2 className="text-lg">To write by hand</h2>

@@ -1,8 +1,7 @@
-import type { Made } from '@jubbet/core/batch';
-import { inciIn, nameIn, type Region } from '@jubbet/core/catalog';
-import { namedAbove, saleFactsOf, type Piece } from '@jubbet/core/label';
-import { formatList, formatPercent } from '@jubbet/core/words';
-import { useMemo } from 'react';
+import { nameIn } from '@jubbet/core/catalog';
+import type { Brief } from '@jubbet/core/brief';
+import { namedAbove, type SaleFacts } from '@jubbet/core/label';
+import { formatList, formatPercent, type SaleText } from '@jubbet/core/words';
 import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
@@ -11,33 +10,19 @@ import { SaleSection } from './SaleSection';
 
 /** The list of ingredients as it stands on a pack, and what is wanting in it. */
 export const SaleIngredients = ({
-  piece,
-  made,
-  region,
+  facts,
+  sale: { region, ingredients: text, unnamed },
+  use,
 }: {
-  piece: Piece;
-  made: Made;
-  region: Region;
+  facts: SaleFacts;
+  sale: SaleText;
+  use: Brief['use'];
 }) => {
   const catalog = useCatalog();
   const tell = useNotice();
-  const { brief } = made.blend;
-  const facts = useMemo(
-    () => saleFactsOf(piece.evaluation.mixture, brief),
-    [piece.evaluation.mixture, brief],
-  );
   const common = (id: string): string => nameIn(catalog, id);
-  const unnamed = facts.ingredients.filter(({ inci }) => inci === null);
   const derived = facts.ingredients.filter(({ isDerived }) => isDerived);
-  const list = [
-    ...facts.ingredients.flatMap(({ inci, materialId }) =>
-      inci === null ? [] : [inciIn(region, inci, common(materialId))],
-    ),
-    // The US names no allergens of a scent yet.
-    ...(region === 'eu' ? facts.allergens.map(({ inci }) => inci) : []),
-  ];
-  const text = `Ingredients: ${list.join(', ')}.`;
-  const threshold = brief.use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
+  const threshold = use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
   const copy = async (): Promise<void> => {
     try {
       await navigator.clipboard.writeText(text);
@@ -56,8 +41,7 @@ export const SaleIngredients = ({
       </div>
       {unnamed.length > 0 && (
         <p className="text-brick">
-          ■ Not in it, as their INCI name is not known:{' '}
-          {formatList(unnamed.map(({ materialId }) => common(materialId)))}.
+          ■ Not in it, as their INCI name is not known: {formatList(unnamed)}.
         </p>
       )}
       {derived.length > 0 && (

@@ -1,7 +1,7 @@
 import type { LabelText } from '@jubbet/core/words';
 import { papers } from '@jubbet/core/label';
 import fc from 'fast-check';
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { layOut, onPaper, places } from './layout';
 
 /** A typewriter: every letter is half its size wide. */
@@ -23,6 +23,7 @@ const label: LabelText = {
   maker: 'Dorrit Vane, Wardrobe Lane',
   cautions: ['For Ines only.', 'For the outside of the body. Not near eyes.'],
   signs: [],
+  sale: null,
 };
 
 const box = { width: 55, height: 45 };
@@ -31,7 +32,7 @@ const wordsOf = (laidOut: ReturnType<typeof layOut>) =>
 
 test('a usual label fits on one face, and every word is on it', () => {
   const laidOut = layOut(label, box, measure);
-  expect(laidOut).toMatchObject({ fits: true });
+  expect(laidOut.left).toEqual([]);
   expect(laidOut.faces).toHaveLength(1);
   const text = wordsOf(laidOut).join(' ');
   for (const word of ['Prompt', 'Ylang', '3.2', '2026-017', 'eyes.']) expect(text).toContain(word);
@@ -43,9 +44,9 @@ test('what does not fit on one face goes to two, and what does not fit on two sa
     cautions: Array.from({ length: 22 }, (_, n) => `Caution number ${n}, at some length.`),
   };
   const two = layOut(wordy, box, measure);
-  expect([two.faces.length, two.fits]).toEqual([2, true]);
+  expect([two.faces.length, two.left]).toEqual([2, []]);
   const none = layOut(wordy, { width: 20, height: 15 }, measure);
-  expect(none.fits).toBe(false);
+  expect(none.left).toContain('the cautions');
 });
 
 test('nothing is cut: every letter is within the label, whatever is written on it', () => {
@@ -65,7 +66,7 @@ test('nothing is cut: every letter is within the label, whatever is written on i
         expect(letters(face)).toBeGreaterThanOrEqual(
           names + letters(purpose) + letters(cautions.join(' ')),
         );
-        if (!laidOut.fits) return;
+        if (laidOut.left.length > 0) return;
         const mm = 72 / 25.4;
         for (const { runs, y, size } of laidOut.faces.flat()) {
           expect(y).toBeLessThanOrEqual((height - 3) * mm + 1e-6);
@@ -107,7 +108,7 @@ test('labels as long as those of jars find a page, turned where they must be', (
 test('what must not be used says that alone', () => {
   for (const size of [box, { width: 22, height: 22 }]) {
     const laidOut = layOut({ ...label, doNotUse: true }, size, measure);
-    expect(laidOut.fits).toBe(true);
+    expect(laidOut.left).toEqual([]);
     expect(wordsOf(laidOut).join(' ')).toBe('DO NOT USE');
   }
 });
@@ -131,4 +132,52 @@ test('signs stand at the right of the name, and the name breaks before it runs i
 
 test('what must not be used bears no sign beside that', () => {
   expect(layOut({ ...label, doNotUse: true, signs: ['sun'] }, box, measure).signs).toEqual([]);
+});
+
+describe('what is sold', () => {
+  const sold: LabelText = {
+    ...label,
+    cautions: ['For the outside of the body.'],
+    sale: {
+      region: 'eu',
+      content: '9.5 ml',
+      isSmall: false,
+      responsible: 'Dorrit Vane, Wardrobe Lane 4, Marlpit',
+      ingredients:
+        'Ingredients: Simmondsia Chinensis Seed Oil, Lavandula Angustifolia Oil, Linalool.',
+      isBoxed: false,
+      storage: 'Keep cool, dark and tightly closed.',
+      warnings: [],
+      unnamed: [],
+    },
+  };
+  const said = (laidOut: ReturnType<typeof layOut>, face: number) =>
+    (laidOut.faces[face] ?? []).flatMap(({ runs }) => runs.map(({ text }) => text)).join(' ');
+
+  test('bears all that the law wants, on one face where it fits', () => {
+    const laidOut = layOut(sold, { width: 99, height: 68 }, measure);
+    expect(laidOut.faces).toHaveLength(1);
+    for (const words of ['to stay awake', '9.5 ml', '2026-017', 'Marlpit', 'Linalool.', 'cool,']) {
+      expect(said(laidOut, 0)).toContain(words);
+    }
+  });
+
+  test('folds: name, content, date, batch and address in front, the list behind', () => {
+    const laidOut = layOut(sold, { width: 45, height: 25 }, measure);
+    expect(laidOut.faces).toHaveLength(2);
+    expect(laidOut.left).toEqual([]);
+    expect(said(laidOut, 0)).toContain('2026-017');
+    expect(said(laidOut, 0)).toContain('Marlpit');
+    expect(said(laidOut, 1)).toContain('Linalool.');
+    expect(said(laidOut, 0)).not.toContain('Linalool.');
+  });
+
+  test('says what there is no room for, and that the list is on the box does away with it', () => {
+    const small = { width: 45, height: 25 };
+    const ingredients = `Ingredients: ${'Citrus Aurantium Bergamia Peel Oil, '.repeat(20)}Linalool.`;
+    const long = { ...sold, sale: sold.sale && { ...sold.sale, ingredients } };
+    expect(layOut(long, small, measure).left).toEqual(['the ingredients']);
+    const boxed = { ...long, sale: long.sale && { ...long.sale, isBoxed: true } };
+    expect(layOut(boxed, small, measure).left).toEqual([]);
+  });
 });

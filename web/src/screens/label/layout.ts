@@ -1,11 +1,11 @@
-import { type LabelSign, type LabelText, dayWords, doNotUseWords } from '@jubbet/core/words';
+import {
+  labelFaces,
+  type LabelParagraph,
+  type LabelRun,
+  type LabelSign,
+  type LabelText,
+} from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
-
-/** A stretch of text in one weight. */
-interface Run {
-  readonly text: string;
-  readonly bold: boolean;
-}
 
 /** One line of a label: runs from the left, at a height from the top, in points. */
 export interface Line {
@@ -21,8 +21,8 @@ export interface LaidOut {
   readonly signs: readonly PlacedSign[];
   /** Type size of the text, in points. */
   readonly points: number;
-  /** False where even the smallest type on two faces does not hold it. */
-  readonly fits: boolean;
+  /** What even the smallest type on two faces does not hold; empty where all of it fits. */
+  readonly left: readonly string[];
 }
 
 /** Width of a text in points, in a weight and a size. */
@@ -34,11 +34,9 @@ const pointsPerMm = 72 / 25.4;
 const paddingMm = 1.5;
 const leading = 1.22;
 
-const plain = (text: string): Run => ({ text, bold: false });
-const bold = (text: string): Run => ({ text, bold: true });
-
 interface Paragraph {
-  readonly runs: readonly Run[];
+  readonly about: string;
+  readonly runs: readonly LabelRun[];
   /** Times the text size. */
   readonly scale: number;
   /** Left free at its right, in times the text size: signs stand there. */
@@ -58,13 +56,17 @@ export interface PlacedSign {
 const signScale = 1.85;
 const signGap = 0.3;
 
-const paragraph = (...runs: readonly Run[]): Paragraph => ({ runs, scale: 1 });
+/** In times the text size. */
+const scales: Record<LabelParagraph['size'], number> = { title: 1.5, lead: 1.1, text: 1 };
 
-const title = ({ name, signs }: LabelText): Paragraph => ({
-  runs: [bold(name)],
-  scale: 1.5,
-  free: signs.length * (signScale + signGap),
-});
+const setAs =
+  ({ signs, doNotUse }: LabelText) =>
+  ({ about, runs, size }: LabelParagraph): Paragraph => ({
+    about,
+    runs,
+    scale: doNotUse ? 2 : scales[size],
+    ...(size === 'title' && { free: signs.length * (signScale + signGap) }),
+  });
 
 const signsOn = (label: LabelText, width: number, points: number): PlacedSign[] => {
   if (label.doNotUse) return [];
@@ -77,28 +79,6 @@ const signsOn = (label: LabelText, width: number, points: number): PlacedSign[] 
   }));
 };
 
-/** What must not be used says that alone, as large as it goes. */
-const doNotUse: Paragraph = { runs: [bold(doNotUseWords)], scale: 2 };
-
-const front = (label: LabelText): Paragraph[] => [
-  title(label),
-  {
-    runs: [bold(label.strength), plain(` · ${label.what} · `), bold(label.forWhom)],
-    scale: 1.1,
-  },
-  paragraph(...(label.purpose ? [plain(`${label.purpose}. `)] : []), bold(label.directions)),
-  paragraph(plain(`Ingredients: ${[...label.bases, ...label.oils].join('; ')}.`)),
-];
-
-const foot = (label: LabelText): Paragraph =>
-  paragraph(
-    plain(`Made ${dayWords(label.madeOn)} · `),
-    bold(`Best before ${dayWords(label.bestBefore.date)}`),
-    plain(` · Batch ${label.batch || '________'}${label.maker ? ` · ${label.maker}` : ''}`),
-  );
-
-const cautions = (label: LabelText): Paragraph => paragraph(plain(label.cautions.join(' ')));
-
 interface Word {
   readonly text: string;
   readonly bold: boolean;
@@ -106,7 +86,7 @@ interface Word {
   readonly spaced: boolean;
 }
 
-const wordsOf = (runs: readonly Run[]): Word[] =>
+const wordsOf = (runs: readonly LabelRun[]): Word[] =>
   runs.flatMap((run) => {
     const parts = run.text.split(/( +)/);
     const words: Word[] = [];
@@ -196,41 +176,46 @@ const face = (
   });
 };
 
+const smallest = sizes[sizes.length - 1] ?? 5;
+
+/** The paragraphs that stand below the edge in the smallest type. */
+const leftOut = (
+  paragraphs: readonly Paragraph[],
+  box: { readonly width: number; readonly height: number },
+  measure: Measure,
+): readonly string[] =>
+  paragraphs.flatMap(({ about }, n) =>
+    face(paragraphs.slice(0, n + 1), box, smallest, measure) === null ? [about] : [],
+  );
+
 /**
  * Lays a label out at its true size: the largest type in which all of it fits on one
- * face; else the cautions go to a second face. Nothing is ever cut.
+ * face; else what may go to the back goes to a second face. Nothing is ever cut.
  */
 export const layOut = (label: LabelText, size: LabelSize, measure: Measure): LaidOut => {
   const box = {
     width: (size.width - 2 * paddingMm) * pointsPerMm,
     height: (size.height - 2 * paddingMm) * pointsPerMm,
   };
-  const one = label.doNotUse ? [doNotUse] : [...front(label), cautions(label), foot(label)];
-  const two = label.doNotUse
-    ? [[doNotUse]]
-    : [
-        [...front(label), foot(label)],
-        [paragraph(bold(label.name)), cautions(label)],
-      ];
-  for (const points of sizes) {
-    const lines = face(one, box, points, measure);
-    if (lines) {
-      return { faces: [lines], signs: signsOn(label, box.width, points), points, fits: true };
+  const faces = labelFaces(label);
+  const set = setAs(label);
+  const one = [[...faces.front, ...faces.back, ...faces.foot].map(set)];
+  const two = [[...faces.front, ...faces.foot].map(set), [faces.again, ...faces.back].map(set)];
+  for (const split of faces.back.length > 0 ? [one, two] : [one]) {
+    for (const points of sizes) {
+      const lines = split.map((paragraphs) => face(paragraphs, box, points, measure));
+      if (lines.every((each) => each !== null)) {
+        return { faces: lines, signs: signsOn(label, box.width, points), points, left: [] };
+      }
     }
   }
-  for (const points of sizes) {
-    const faces = two.map((paragraphs) => face(paragraphs, box, points, measure));
-    if (faces.every((lines) => lines !== null)) {
-      return { faces, signs: signsOn(label, box.width, points), points, fits: true };
-    }
-  }
-  const smallest = sizes[sizes.length - 1] ?? 5;
   const endless = { ...box, height: Infinity };
+  const split = faces.back.length > 0 ? two : one;
   return {
-    faces: two.map((paragraphs) => face(paragraphs, endless, smallest, measure) ?? []),
+    faces: split.map((paragraphs) => face(paragraphs, endless, smallest, measure) ?? []),
     signs: signsOn(label, box.width, smallest),
     points: smallest,
-    fits: false,
+    left: split.flatMap((paragraphs) => leftOut(paragraphs, box, measure)),
   };
 };
 

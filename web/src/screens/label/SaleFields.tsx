@@ -1,0 +1,93 @@
+import { notByJubbet } from '@jubbet/core/words';
+import { useState, type ReactNode } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { z } from 'zod';
+import { SelectField } from '../../parts/Field';
+import type { Settings } from '../../store/settings';
+import { unitsOf } from '../../parts/useUnits';
+import type { SaleChoices } from '@jubbet/core/words';
+
+const goals = ['gift', ...(Object.keys(notByJubbet) as (keyof typeof notByJubbet)[])] as const;
+const goalSchema = z.enum(goals).catch('gift');
+
+const goalWords: Record<(typeof goals)[number], string> = {
+  gift: 'to keep or give away',
+  eu: 'to sell in the EU or Great Britain',
+  us: 'to sell in the United States',
+};
+
+const Ticked = ({
+  text,
+  isOn,
+  onTick,
+}: {
+  text: string;
+  isOn: boolean;
+  onTick: (isOn: boolean) => void;
+}) => (
+  <label className="flex min-h-11 items-center gap-2">
+    <input
+      type="checkbox"
+      className="size-5"
+      checked={isOn}
+      onChange={({ target }) => onTick(target.checked)}
+    />
+    {text}
+  </label>
+);
+
+/** Whether labels are for what is sold, and where: it stands in the address. */
+export const useSale = (
+  set: Pick<Settings, 'responsible' | 'degrees' | 'ounces' | 'spoons'>,
+): { readonly sale: SaleChoices | null; readonly fields: ReactNode } => {
+  const [params, setParams] = useSearchParams();
+  const goal = goalSchema.parse(params.get('for') ?? undefined);
+  const [isBoxed, setBoxed] = useState(false);
+  const [isShownSafe, setShownSafe] = useState(false);
+  return {
+    sale:
+      goal === 'gift'
+        ? null
+        : {
+            region: goal,
+            responsible: set.responsible,
+            isShownSafe,
+            isBoxed,
+            units: unitsOf(set),
+          },
+    fields: (
+      <>
+        <SelectField
+          label="These labels are"
+          value={goal}
+          choices={goals.map((one) => [one, goalWords[one]] as const)}
+          onChoose={(next) => setParams(next === 'gift' ? {} : { for: next }, { replace: true })}
+        />
+        {goal !== 'gift' && (
+          <Ticked
+            text="Sold in a box, which bears the ingredients"
+            isOn={isBoxed}
+            onTick={setBoxed}
+          />
+        )}
+        {goal === 'us' && (
+          <Ticked
+            text="I have records that show it is safe"
+            isOn={isShownSafe}
+            onTick={setShownSafe}
+          />
+        )}
+      </>
+    ),
+  };
+};
+
+/** What a label that is sold still lacks, with the way to fill it in. */
+export const StillMissing = ({ what, to }: { what: readonly string[]; to: string }) => (
+  <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
+    ▲ Still missing on this label: {what.join('; ')}.{' '}
+    <Link className="underline" to={to}>
+      Fill it in
+    </Link>
+  </p>
+);
