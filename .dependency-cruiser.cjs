@@ -57,7 +57,7 @@ module.exports = {
       comment: 'No React, no browser, no Node.',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$|testing\\.ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|minisearch|date-fns)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|minisearch|date-fns|htmlparser2)/' },
     },
     {
       name: 'the-core-through-its-doors',

@@ -38,6 +38,7 @@ export { isMelted } from './isMelted';
 export { type Form, forms, looseDensity, looseUnits, measures, usualForm } from './measures';
 export {
   aliasesOf,
+  allNames,
   ambiguousNames,
   basesNamed,
   oilsNamed,

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
 import { baseFacts } from './baseFacts';
-import { forbiddenNamed } from './forbidden';
+import { forbiddenMaterials, forbiddenNamed } from './forbidden';
 import { botanicalOf } from './botanical';
 import type { Catalog } from './catalog';
 import { plainName } from './plainName';
@@ -77,6 +77,14 @@ const baseIndex = once((bases: readonly Base[]) => exactIndex(bases));
 export const oilsNamed = ({ oils }: Catalog, name: string): Oil[] => [
   ...(oilIndex(oils).get(plainName(name)) ?? []),
 ];
+
+/** Every name of every oil and base, and of what never goes on skin. */
+export const allNames = once(({ oils, bases }: Catalog): readonly string[] => [
+  ...oils.flatMap(namesOf),
+  ...bases.flatMap(namesOf),
+  ...ambiguousNames.map(({ name }) => name),
+  ...forbiddenMaterials.flatMap(({ name, aliases }) => [name, ...aliases]),
+]);
 
 /** All bases that go by exactly this name. */
 export const basesNamed = ({ bases }: Catalog, name: string): Base[] => [

@@ -6,3 +6,4 @@ export { checkBlend } from './checkBlend';
 export { firstFormProblem } from './formProblem';
 export { readBlend, readBlendText, recipeOf } from './readBlend';
 export { fileOf, writeBlend } from './writeBlend';
+export { type ReadingReport, readingReport } from './readReport';

@@ -1,3 +1,21 @@
+export {
+  type Choices,
+  type FoundContainer,
+  inProportionAt,
+  issuesOf,
+  type LineRole,
+  mostLetters,
+  type ReadIngredient,
+  type ReadIssue,
+  readRecipes,
+  type ReadRecipe,
+  type ReadUnit,
+  recipeOfRead,
+  type RoledLine,
+  strengthsOf,
+  type TakenRecipe,
+  type WrittenAmount,
+} from './recipe';
 export { type AnalysisProblem, readAnalysis, type ReadAnalysis } from './analysis';
 export {
   type ReadShelf,

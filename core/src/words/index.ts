@@ -87,3 +87,4 @@ export {
   type SaleText,
   whoKnows,
 } from './salePack';
+export { readIssueWords, writtenAmountWords } from './reading';

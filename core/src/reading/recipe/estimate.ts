@@ -1,0 +1,108 @@
+import { measures, shippedCatalog, type Base, type Catalog, type Oil } from '../../catalog';
+import { readAmount } from '../../quantity';
+import type { WrittenAmount } from './amounts';
+import { containerMl } from './containers';
+import type { ReadIngredient } from './ingredients';
+import type { ReadRecipe } from './readRecipes';
+
+/** Sizes of a drop that are in use, in drops to the ml, largest drop first. */
+export const dropsInUse = [15, 20, 25, 33] as const;
+/** The pharmacopoeia’s dropper: what is meant where a recipe says nothing. */
+export const usualDropsToMl = 20;
+/** Where no density is known: that of most carriers. */
+const usualDensity = 0.92;
+/** Room that stays free above a full bottle, in percent of what it is sold as. */
+const fillPercent = 95;
+
+export const materialOf = (catalog: Catalog, id: string): Oil | Base | undefined =>
+  catalog.oils.find((oil) => oil.id === id) ??
+  catalog.bases.find((base) => base.id === id) ??
+  shippedCatalog.bases.find((base) => base.id === id);
+
+/** What an ingredient is taken for in a sum: the likeliest of what it may be. */
+export const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | undefined => {
+  const [first] = one.candidates;
+  return first === undefined ? undefined : materialOf(catalog, first);
+};
+
+export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): boolean =>
+  kind === 'oil' || (kind === null && candidates.length === 0 && amount?.unit === 'drops');
+
+/**
+ * What an amount comes to in ml, spoons by the metric set, an ounce of a liquid as a fluid one;
+ * null of parts and percents.
+ */
+export const mlOfAmount = (
+  { unit, value }: WrittenAmount,
+  material: Oil | Base | undefined,
+  dropsToMl: number = usualDropsToMl,
+): number | null => {
+  if (unit === 'drops') return value / dropsToMl;
+  if (unit === 'parts' || unit === 'percent') return null;
+  const density = material?.densityGPerMl ?? usualDensity;
+  const isLiquid = !material || !('kind' in material) || material.kind === 'oil';
+  const said = unit === 'oz' && isLiquid ? 'fl oz' : unit;
+  const country = said === 'fl oz' || said === 'cup' ? 'us' : 'metric';
+  const read = readAmount(`${value} ${said}`, country, measures, { fillMl: 0, liquid: false });
+  if (!read.ok) return null;
+  return read.amount.kind === 'ml'
+    ? read.amount.ml
+    : read.amount.kind === 'g'
+      ? read.amount.g / density
+      : null;
+};
+
+/** How much of essential oil and how much in all, as far as the recipe says. */
+export interface Estimate {
+  /** Essential oil, in ml, at a size of the drop. */
+  readonly oilMl: (dropsToMl: number) => number;
+  /** What the bases come to, in ml; null where none has an amount of its own. */
+  readonly basesMl: number | null;
+  /** What the container holds when it is filled; null where none, or no size, was named. */
+  readonly containerMl: number | null;
+  /** All of it, in ml; null where nothing tells. */
+  readonly totalMl: (dropsToMl: number) => number | null;
+  /** Essential oil in percent of all of it; null where that is not known. */
+  readonly percent: (dropsToMl: number) => number | null;
+}
+
+/** Adds up a recipe as it was read. */
+export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
+  const oils = recipe.ingredients.filter(isOilIngredient);
+  const bases = recipe.ingredients.filter((one) => !isOilIngredient(one));
+  const hasFill = bases.some(({ isFill }) => isFill);
+  const sized = bases.flatMap((one) => {
+    const ml = one.amount ? mlOfAmount(one.amount, takenFor(catalog, one)) : null;
+    return ml === null ? [] : [ml];
+  });
+  const basesMl = sized.length > 0 ? sized.reduce((total, one) => total + one, 0) : null;
+  const size = recipe.container ? containerMl(recipe.container) : null;
+  const filled = size === null ? null : (size * fillPercent * (recipe.container?.count ?? 1)) / 100;
+  const percents = oils.filter(({ amount }) => amount?.unit === 'percent');
+  const oilMl = (dropsToMl: number): number =>
+    oils.reduce(
+      (total, one) =>
+        total + (one.amount ? (mlOfAmount(one.amount, takenFor(catalog, one), dropsToMl) ?? 0) : 0),
+      0,
+    );
+  const isAllSized =
+    bases.length > 0 &&
+    bases.every(({ amount, isFill }) => amount !== null && !isFill && amount.unit !== 'parts');
+  const totalMl = (dropsToMl: number): number | null => {
+    if (filled !== null && (hasFill || !isAllSized)) return filled;
+    return basesMl === null ? filled : basesMl + oilMl(dropsToMl);
+  };
+  return {
+    oilMl,
+    basesMl,
+    containerMl: filled,
+    totalMl,
+    percent: (dropsToMl) => {
+      const written = percents.reduce((total, { amount }) => total + (amount?.value ?? 0), 0);
+      const total = totalMl(dropsToMl);
+      const measured = oilMl(dropsToMl);
+      if (measured === 0) return percents.length > 0 && bases.length > 0 ? written : null;
+      return total === null || total <= 0 ? null : written + (100 * measured) / total;
+    },
+  };
+};

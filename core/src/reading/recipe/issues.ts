@@ -1,0 +1,272 @@
+import { forbiddenMaterials, type Catalog } from '../../catalog';
+import type { ReadUnit } from './amounts';
+import { dropsInUse, estimateOf, isOilIngredient, materialOf, usualDropsToMl } from './estimate';
+import { plainLetters } from './letters';
+import type { ReadIngredient } from './ingredients';
+import type { Mention, ReadRecipe } from './readRecipes';
+
+/** What does not add up in a recipe, as facts. */
+export type ReadIssue =
+  /** The sum that it names is not the sum of what it lists. */
+  | { readonly code: 'drops-differ'; readonly stated: number; readonly listed: number }
+  | { readonly code: 'no-amount'; readonly ingredient: string }
+  | { readonly code: 'no-carrier' }
+  | { readonly code: 'does-not-fit'; readonly ml: number; readonly containerMl: number }
+  /** Some by weight, some by volume. */
+  | {
+      readonly code: 'mass-and-volume';
+      readonly byWeight: readonly string[];
+      readonly byVolume: readonly string[];
+    }
+  | {
+      readonly code: 'strength-differs';
+      readonly stated: number;
+      readonly upTo: number | null;
+      readonly actual: number;
+      /** Drops to the ml at which it would be true; null where no drop is so small or so large. */
+      readonly trueAt: number | null;
+    }
+  | { readonly code: 'percent-sum'; readonly sum: number }
+  /** An oil that a step names, and the list does not. */
+  | { readonly code: 'oil-not-listed'; readonly said: string; readonly ids: readonly string[] }
+  /** Something that a step needs, and the list does not have. */
+  | { readonly code: 'step-needs'; readonly what: string; readonly ids: readonly string[] }
+  | { readonly code: 'never-on-skin'; readonly ingredient: string; readonly materialId: string }
+  /** As strong as some communities use oils: far over what any guideline here allows. */
+  | { readonly code: 'strong-habit'; readonly percent: number; readonly most: number }
+  | {
+      readonly code: 'which-material';
+      readonly ingredient: string;
+      readonly ids: readonly string[];
+    }
+  /** An ounce of a liquid: of weight, or of volume? */
+  | { readonly code: 'which-ounce'; readonly ingredient: string }
+  | { readonly code: 'unknown-ingredient'; readonly ingredient: string }
+  | { readonly code: 'misspelt'; readonly ingredient: string; readonly ids: readonly string[] };
+
+export type ReadIssueCode = ReadIssue['code'];
+
+const byWeight: readonly ReadUnit[] = ['g', 'lb'];
+const byVolume: readonly ReadUnit[] = ['ml', 'tbsp', 'tsp', 'cup', 'fl oz'];
+
+/** Most that a leave-on product of any place on the body takes, in percent; perfume takes more. */
+const mostAnywhere = 5;
+const mostOfPerfume = 20;
+/** A stated strength may be so far off before it is told, in percent of it, and in percent. */
+const tolerated = { share: 0.2, points: 0.25 };
+
+const isSolid = (catalog: Catalog, { candidates }: ReadIngredient): boolean =>
+  candidates.some((id) => {
+    const material = materialOf(catalog, id);
+    return material !== undefined && 'kind' in material && material.kind !== 'oil';
+  });
+
+const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
+  const drops = ingredients.filter(({ amount }) => amount?.unit === 'drops');
+  const low = drops.reduce((sum, { amount }) => sum + (amount?.low ?? amount?.value ?? 0), 0);
+  const high = drops.reduce((sum, { amount }) => sum + (amount?.high ?? amount?.value ?? 0), 0);
+  if (totalDrops === null || drops.length === 0 || (totalDrops >= low && totalDrops <= high))
+    return [];
+  return [
+    { code: 'drops-differ', stated: totalDrops, listed: low === high ? low : (low + high) / 2 },
+  ];
+};
+
+const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
+  const { ingredients, container, totalDrops } = recipe;
+  const bases = ingredients.filter((one) => !isOilIngredient(one) && one.candidates.length > 0);
+  const open = ingredients.filter(({ amount, isFill }) => amount === null && !isFill);
+  // One carrier without an amount, and a container: it is what fills it.
+  const [only] = bases.filter((one) => open.includes(one));
+  const fills =
+    container !== null &&
+    open.filter((one) => one === only).length === 1 &&
+    bases.filter((one) => open.includes(one)).length === 1;
+  return [
+    ...open
+      .filter((one) => !(fills && one === only))
+      .map(({ text }): ReadIssue => ({ code: 'no-amount', ingredient: text })),
+    ...(bases.length === 0 &&
+    !ingredients.some((one) => !isOilIngredient(one)) &&
+    !ingredients.every(({ amount }) => amount?.unit === 'percent' || amount?.unit === 'parts') &&
+    (ingredients.length > 0 || totalDrops !== null)
+      ? [{ code: 'no-carrier' } as const]
+      : []),
+  ];
+};
+
+const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
+  const bases = recipe.ingredients.filter((one) => !isOilIngredient(one) && one.amount);
+  const isWeighed = (one: ReadIngredient): boolean =>
+    one.amount !== null &&
+    (byWeight.includes(one.amount.unit) || (one.amount.unit === 'oz' && isSolid(catalog, one)));
+  const weighed = bases.filter(isWeighed);
+  const poured = bases.filter(
+    (one) => one.amount !== null && byVolume.includes(one.amount.unit) && one.also === null,
+  );
+  return [
+    ...(weighed.length > 0 && poured.length > 0
+      ? [
+          {
+            code: 'mass-and-volume' as const,
+            byWeight: weighed.map(({ text }) => text),
+            byVolume: poured.map(({ text }) => text),
+          },
+        ]
+      : []),
+    ...bases
+      .filter(
+        (one) =>
+          one.amount?.unit === 'oz' &&
+          !isSolid(catalog, one) &&
+          !/by weight|\(weight\)|weighed/i.test(one.text),
+      )
+      .map(({ text }): ReadIssue => ({ code: 'which-ounce', ingredient: text })),
+  ];
+};
+
+const strengthIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
+  const estimate = estimateOf(recipe, catalog);
+  const issues: ReadIssue[] = [];
+  const { basesMl, containerMl: filled } = estimate;
+  const total = (basesMl ?? 0) + estimate.oilMl(usualDropsToMl);
+  // A bottle holds a little more than it is sold as; what is past that runs over.
+  if (filled !== null && basesMl !== null && total > filled * 1.12) {
+    issues.push({ code: 'does-not-fit', ml: total, containerMl: filled });
+  }
+  const actual = estimate.percent(usualDropsToMl);
+  const { target } = recipe;
+  if (actual !== null && target !== null) {
+    const upTo = target.upTo ?? null;
+    const slack = Math.max(tolerated.points, tolerated.share * target.percent);
+    if (actual < target.percent - slack || actual > (upTo ?? target.percent) + slack) {
+      const oilAt20 = estimate.percent(usualDropsToMl) ?? 0;
+      const trueAt = Math.round((usualDropsToMl * oilAt20) / target.percent);
+      issues.push({
+        code: 'strength-differs',
+        stated: target.percent,
+        upTo,
+        actual,
+        trueAt: trueAt >= 12 && trueAt <= 67 ? trueAt : null,
+      });
+    }
+  }
+  const isPerfume = /perfume|parfum|cologne|scent stick|fragrance/i.test(
+    [recipe.title, ...recipe.steps].join(' '),
+  );
+  const most = isPerfume ? mostOfPerfume : mostAnywhere;
+  if (actual !== null && actual > most)
+    issues.push({ code: 'strong-habit', percent: actual, most });
+  return issues;
+};
+
+const percentIssues = ({ ingredients }: ReadRecipe): ReadIssue[] => {
+  const percents = ingredients.filter(({ amount }) => amount?.unit === 'percent');
+  const sum = percents.reduce((total, { amount }) => total + (amount?.value ?? 0), 0);
+  const isAll = percents.length > 1 && percents.length === ingredients.length;
+  return (isAll && Math.abs(sum - 100) > 0.5) || sum > 100.5
+    ? [{ code: 'percent-sum', sum: Math.round(100 * sum) / 100 }]
+    : [];
+};
+
+/** What a step may ask for by its kind alone. */
+const needs: readonly (readonly [RegExp, string, readonly string[]])[] = [
+  [/\b(?:wax|beeswax)\b/, 'a wax', ['wax']],
+  [/\bemulsif(?:ier|ying wax)\b/, 'an emulsifier', ['emulsifier']],
+  [/\bpreservative\b/, 'a preservative', ['preservative']],
+  [/\bwhip\b/, 'a butter', ['butter', 'wax']],
+  [/\bbutters?\b/, 'a butter', ['butter']],
+  [/\b(?:essential oils|eos)\b/, 'essential oils', ['essential']],
+  [/\b(?:carrier oils?|base oil)\b/, 'a carrier oil', ['oil', 'butter']],
+];
+
+const isNamed = (ingredients: readonly ReadIngredient[], ids: readonly string[]): boolean =>
+  ingredients.some(({ candidates }) => candidates.some((id) => ids.includes(id)));
+
+const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
+  const { ingredients, mentions, steps } = recipe;
+  const told = new Set<string>();
+  const missing = (kind: Mention['kind']): Mention[] =>
+    mentions.filter(({ ids, kind: of }) => {
+      const key = ids.join('|');
+      if (of !== kind || isNamed(ingredients, ids) || told.has(key)) return false;
+      told.add(key);
+      return true;
+    });
+  const kinds = new Set(
+    ingredients.flatMap((one) => [
+      ...(isOilIngredient(one) ? ['essential'] : []),
+      ...one.candidates.flatMap((id) => {
+        const material = materialOf(catalog, id);
+        return material && 'kind' in material ? [material.kind as string] : [];
+      }),
+      // What nobody here knows may be what a step needs.
+      ...(one.candidates.length === 0 && !isOilIngredient(one) ? ['unknown'] : []),
+    ]),
+  );
+  const all = plainLetters(steps.join(' \n '));
+  const general = kinds.has('unknown')
+    ? []
+    : needs
+        .filter(
+          ([pattern, , wanted]) => pattern.test(all) && !wanted.some((kind) => kinds.has(kind)),
+        )
+        .map(([, what]) => what);
+  const bases = missing('base');
+  return [
+    ...missing('oil').map(({ said, ids }): ReadIssue => ({ code: 'oil-not-listed', said, ids })),
+    ...bases.map(({ said, ids }): ReadIssue => ({ code: 'step-needs', what: said, ids })),
+    ...general
+      .filter(
+        (what) =>
+          !bases.some(
+            ({ said }) =>
+              what.endsWith(plainLetters(said)) ||
+              said.toLowerCase().includes(what.split(' ').pop() ?? ''),
+          ),
+      )
+      .map((what): ReadIssue => ({ code: 'step-needs', what, ids: [] })),
+  ];
+};
+
+const isOffSkin = (catalog: Catalog, id: string): boolean =>
+  forbiddenMaterials.some((one) => one.id === id) ||
+  catalog.oils.some((oil) => oil.id === id && (oil.keepOffSkin || oil.forbidden !== undefined));
+
+const nameIssues = ({ ingredients }: ReadRecipe, catalog: Catalog): ReadIssue[] =>
+  ingredients.flatMap(({ text, candidates, confidence }): ReadIssue[] => {
+    const [first] = candidates;
+    if (first === undefined) return [{ code: 'unknown-ingredient', ingredient: text }];
+    if (candidates.every((id) => isOffSkin(catalog, id))) {
+      return [{ code: 'never-on-skin', ingredient: text, materialId: first }];
+    }
+    if (candidates.length > 1)
+      return [{ code: 'which-material', ingredient: text, ids: candidates }];
+    return confidence < 1 && confidence > 0
+      ? [{ code: 'misspelt', ingredient: text, ids: candidates }]
+      : [];
+  });
+
+/** Everything in a recipe that does not add up, and every guess that was made; the gravest first. */
+export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIssue[] => [
+  ...nameIssues(recipe, catalog).filter(({ code }) => code === 'never-on-skin'),
+  ...strengthIssues(recipe, catalog),
+  ...dropsIssues(recipe),
+  ...percentIssues(recipe),
+  ...amountIssues(recipe),
+  ...measureIssues(recipe, catalog),
+  ...stepIssues(recipe, catalog),
+  ...nameIssues(recipe, catalog).filter(({ code }) => code !== 'never-on-skin'),
+];
+
+/** Sizes of a drop, with how strong the recipe is at each; empty where that is not known. */
+export const strengthsOf = (
+  recipe: ReadRecipe,
+  catalog: Catalog,
+): readonly { readonly dropsToMl: number; readonly percent: number }[] => {
+  const { percent } = estimateOf(recipe, catalog);
+  return dropsInUse.flatMap((dropsToMl) => {
+    const one = percent(dropsToMl);
+    return one === null ? [] : [{ dropsToMl, percent: one }];
+  });
+};

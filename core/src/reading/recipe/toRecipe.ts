@@ -1,0 +1,167 @@
+import type { Base, Catalog, Container } from '../../catalog';
+import type { SpoonCountry } from '../../quantity';
+import {
+  emptyRecipe,
+  mostDrops,
+  readBaseAmount,
+  readOilAmount,
+  type Recipe,
+  type RecipeBase,
+  type RecipeOil,
+} from '../../recipe';
+import type { WrittenAmount } from './amounts';
+import { containerFor, containerTaken } from './containers';
+import { estimateOf, usualDropsToMl } from './estimate';
+import type { ReadIngredient } from './ingredients';
+import type { ReadRecipe } from './readRecipes';
+
+/** What the maker chose where a recipe may be read in several ways. */
+export interface Choices {
+  /** The material of an ingredient by its place in the list; null leaves it out. */
+  readonly materials: Readonly<Record<number, string | null>>;
+  /** Whether a bare ounce of a liquid is of volume or of weight. */
+  readonly ounce: 'volume' | 'weight';
+  readonly country: SpoonCountry;
+  readonly dropsPerMl: number;
+}
+
+/** A recipe to work with, and what could not be taken into it. */
+export interface TakenRecipe {
+  readonly recipe: Recipe;
+  readonly leftOut: readonly ReadIngredient[];
+}
+
+/** Room for the source in the notes of a blend. */
+const mostNotes = 10_000;
+
+/** Recipes have at most so many. */
+const most = { oils: 60, bases: 30 };
+
+const unitSaid: Readonly<Record<WrittenAmount['unit'], string>> = {
+  drops: 'drops',
+  ml: 'ml',
+  g: 'g',
+  tbsp: 'tbsp',
+  tsp: 'tsp',
+  cup: 'cup',
+  'fl oz': 'fl oz',
+  oz: 'oz by weight',
+  lb: 'pound',
+  parts: 'parts',
+  percent: '%',
+};
+
+/** As it is typed into a field; of a range of drops the low end, since a drop can be added. */
+const saidOf = (
+  { unit, value, low }: WrittenAmount,
+  isLiquid: boolean,
+  ounce: Choices['ounce'],
+): string => {
+  if (unit === 'drops') return `${Math.max(1, Math.round(low ?? value))} drops`;
+  const isFluid = unit === 'oz' && isLiquid && ounce === 'volume';
+  return `${value} ${isFluid ? 'fl oz' : unitSaid[unit]}`;
+};
+
+const oilOf = (one: ReadIngredient, id: string, choices: Choices): RecipeOil => {
+  if (!one.amount) return { id, amount: null };
+  const read = readOilAmount(saidOf(one.amount, true, choices.ounce), {
+    country: choices.country,
+    fillMl: 0,
+  });
+  return { id, amount: read.ok ? read.amount : null };
+};
+
+const baseOf = (one: ReadIngredient, base: Base, choices: Choices): RecipeBase => {
+  const { id } = base;
+  if (one.isFill || !one.amount) return { id, amount: { unit: 'parts', value: 1 } };
+  const said = saidOf(one.amount, base.kind === 'oil', choices.ounce);
+  const read = readBaseAmount(said, base, {
+    country: choices.country,
+    wholeMl: 0,
+    dropsPerMl: choices.dropsPerMl,
+  });
+  return { id, amount: read.ok ? read.amount : null };
+};
+
+const sum = (a: RecipeOil['amount'], b: RecipeOil['amount']): RecipeOil['amount'] =>
+  a?.unit === 'drops' && b?.unit === 'drops'
+    ? { unit: 'drops', value: Math.min(mostDrops, a.value + b.value) }
+    : (a ?? b);
+
+/** The container that is taken where the recipe names none: the smallest that holds all of it. */
+const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[]): Container => {
+  if (read.container?.size) return containerTaken(read.container);
+  const ml = estimateOf(read, catalog).totalMl(usualDropsToMl);
+  if (ml === null) return containerTaken(read.container);
+  const isSolid = bases.some(({ kind }) => kind === 'wax' || kind === 'butter');
+  return containerFor(read.container?.kind ?? (isSolid ? 'jar' : 'dropper bottle'), ml);
+};
+
+/** A recipe that was read as one to work with: as it is written, right or wrong. */
+export const recipeOfRead = (
+  read: ReadRecipe,
+  source: string,
+  catalog: Catalog,
+  choices: Choices,
+): TakenRecipe => {
+  const oils = new Map<string, RecipeOil>();
+  const bases = new Map<string, RecipeBase>();
+  const leftOut: ReadIngredient[] = [];
+  const inIt: Base[] = [];
+  for (const [n, one] of read.ingredients.entries()) {
+    const chosen = choices.materials[n];
+    const id = chosen === undefined ? (one.candidates[0] ?? null) : chosen;
+    const base = catalog.bases.find((each) => each.id === id);
+    if (id === null) leftOut.push(one);
+    else if (base) {
+      if (bases.has(id) || bases.size >= most.bases) leftOut.push(one);
+      else {
+        bases.set(id, baseOf(one, base, choices));
+        inIt.push(base);
+      }
+    } else {
+      const oil = oilOf(one, id, choices);
+      const before = oils.get(id);
+      if (!before && oils.size >= most.oils) leftOut.push(one);
+      else oils.set(id, before ? { id, amount: sum(before.amount, oil.amount) } : oil);
+    }
+  }
+  const container = containerOf(read, catalog, inIt);
+  const start = emptyRecipe();
+  const notes = `As it was written:\n\n${source.trim()}`;
+  return {
+    recipe: {
+      ...start,
+      name: read.title.slice(0, 120),
+      notes: notes.length > mostNotes ? `${notes.slice(0, mostNotes - 2)} …` : notes,
+      containers: [
+        {
+          container: { id: container.id ?? 'roll-on-10' },
+          count: Math.min(1000, Math.max(1, read.container?.count ?? 1)),
+        },
+      ],
+      dropsPerMl: choices.dropsPerMl,
+      oils: [...oils.values()],
+      bases: [...bases.values()],
+    },
+    leftOut,
+  };
+};
+
+/**
+ * The same proportions for somebody: drops become parts, so that the whole may be weaker and smell
+ * the same.
+ *
+ * @param percent how strong it is to be
+ */
+export const inProportionAt = (recipe: Recipe, percent: number): Recipe => ({
+  ...recipe,
+  target: { percent },
+  oils: recipe.oils.map(({ id, amount }) => ({
+    id,
+    amount:
+      amount?.unit === 'drops' && amount.value > 0
+        ? { unit: 'parts' as const, value: amount.value }
+        : amount,
+  })),
+});

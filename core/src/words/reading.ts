@@ -1,0 +1,81 @@
+import { nameIn, type Catalog } from '../catalog';
+import type { ReadIssue, ReadUnit, WrittenAmount } from '../reading';
+import { countedWords, formatList, formatMl, formatNumber, formatPercent } from './numbers';
+
+/** Units of a recipe, of one and of several. */
+const units: Readonly<Record<ReadUnit, readonly [string, string]>> = {
+  drops: ['drop', 'drops'],
+  ml: ['ml', 'ml'],
+  g: ['g', 'g'],
+  tbsp: ['tbsp', 'tbsp'],
+  tsp: ['tsp', 'tsp'],
+  cup: ['cup', 'cups'],
+  'fl oz': ['fl oz', 'fl oz'],
+  oz: ['oz', 'oz'],
+  lb: ['lb', 'lb'],
+  parts: ['part', 'parts'],
+  percent: ['%', '%'],
+};
+
+/** An amount as it was read: `10 drops`, `2 to 3 tbsp`, `2.5 %`. */
+export const writtenAmountWords = ({ unit, value, low, high }: WrittenAmount): string => {
+  const [one, several] = units[unit];
+  const figure =
+    low !== undefined && high !== undefined
+      ? `${formatNumber(low, 4)} to ${formatNumber(high, 4)}`
+      : formatNumber(value, 4);
+  return `${figure} ${value === 1 ? one : several}`;
+};
+
+const either = (catalog: Catalog, ids: readonly string[]): string =>
+  ids.length > 1
+    ? `${ids
+        .slice(0, -1)
+        .map((id) => nameIn(catalog, id))
+        .join(', ')} or ${nameIn(catalog, ids[ids.length - 1] ?? '')}`
+    : nameIn(catalog, ids[0] ?? '');
+
+/** What does not add up, in a sentence. */
+export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
+  switch (issue.code) {
+    case 'drops-differ':
+      return `It says ${countedWords(issue.stated, 'drop')} in all, but lists ${formatNumber(issue.listed, 4)}.`;
+    case 'no-amount':
+      return `“${issue.ingredient}” has no amount.`;
+    case 'no-carrier':
+      return 'It names no carrier: undiluted oils are too strong for skin.';
+    case 'does-not-fit':
+      return `All of it is about ${formatMl(issue.ml, 2)}, but the container holds about ${formatMl(issue.containerMl, 2)}.`;
+    case 'mass-and-volume':
+      return `Some of it is weighed (${formatList(issue.byWeight)}), and some is measured by volume (${formatList(issue.byVolume)}).`;
+    case 'strength-differs': {
+      const stated =
+        issue.upTo === null
+          ? formatPercent(issue.stated)
+          : `${formatNumber(issue.stated, 3)} to ${formatPercent(issue.upTo)}`;
+      const made =
+        issue.trueAt === null
+          ? 'No size of drop makes that true.'
+          : `It would be true at ${issue.trueAt} drops per ml.`;
+      return `It says ${stated}, but is ${formatPercent(issue.actual)} at 20 drops per ml. ${made}`;
+    }
+    case 'percent-sum':
+      return `The percentages add up to ${formatPercent(issue.sum, 4)}, not to 100 %.`;
+    case 'oil-not-listed':
+      return `A step names “${issue.said}”, which is not among the ingredients.`;
+    case 'step-needs':
+      return `A step needs ${issue.ids.length > 0 ? `“${issue.what}”` : issue.what}, which is not among the ingredients.`;
+    case 'never-on-skin':
+      return `${nameIn(catalog, issue.materialId)} must never go on skin.`;
+    case 'strong-habit':
+      return `It is ${formatPercent(issue.percent)} essential oil at 20 drops per ml. No place on the body takes more than ${formatPercent(issue.most)}${issue.most > 5 ? ', as perfume' : ' of what is left on'}.`;
+    case 'which-material':
+      return `“${issue.ingredient}” may be ${either(catalog, issue.ids)}.`;
+    case 'which-ounce':
+      return `The ounce in “${issue.ingredient}” may be of volume (fl oz) or of weight.`;
+    case 'unknown-ingredient':
+      return `“${issue.ingredient}” is nothing that Jubbet knows.`;
+    case 'misspelt':
+      return `“${issue.ingredient}” was guessed: ${either(catalog, issue.ids)}.`;
+  }
+};
