@@ -255,11 +255,10 @@ export const ratioIn = (line: string): (Span & { readonly parts: readonly number
   const match = /(?<![\w.,/:])(\d{1,3}) ?[:/] ?(\d{1,3})(?: ?[:/] ?(\d{1,3}))?(?![\w/:]|\.\d)/.exec(
     plain,
   );
-  if (!match)
-    return /\b(?:equal (?:parts|amounts)|half and half|half [\w ]+,? half)\b/.test(plain)
-      ? equalParts(plain)
-      : null;
-  const parts = match.slice(1).flatMap((one) => (one === undefined ? [] : [Number(one)]));
+  if (!match) return equalParts(plain);
+  const parts = match
+    .slice(1)
+    .flatMap((one: string | undefined) => (one === undefined ? [] : [Number(one)]));
   const isSlash = match[0].includes('/');
   // `1/2` is a half; `50/50` and `70/30` are of a hundred.
   if (isSlash && parts.reduce((total, one) => total + one, 0) !== 100) return null;

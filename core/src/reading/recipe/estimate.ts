@@ -3,7 +3,7 @@ import { readAmount } from '../../quantity';
 import type { WrittenAmount } from './amounts';
 import { containerMl } from './containers';
 import type { ReadIngredient } from './ingredients';
-import type { ReadRecipe } from './readRecipes';
+import type { ReadRecipe } from './reader';
 
 /** Sizes of a drop that are in use, in drops to the ml, largest drop first. */
 export const dropsInUse = [15, 20, 25, 33] as const;
@@ -25,6 +25,10 @@ export const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | un
   return first === undefined ? undefined : materialOf(catalog, first);
 };
 
+/** True where the maker says that the ounces are of weight. */
+export const saysByWeight = ({ text }: ReadIngredient): boolean =>
+  /by weight|\(weight\)|weighed|\bwt\b/i.test(text);
+
 export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): boolean =>
   kind === 'oil' || (kind === null && candidates.length === 0 && amount?.unit === 'drops');
 
@@ -36,12 +40,13 @@ export const mlOfAmount = (
   { unit, value }: WrittenAmount,
   material: Oil | Base | undefined,
   dropsToMl: number = usualDropsToMl,
+  isByWeight = false,
 ): number | null => {
   if (unit === 'drops') return value / dropsToMl;
   if (unit === 'parts' || unit === 'percent') return null;
   const density = material?.densityGPerMl ?? usualDensity;
   const isLiquid = !material || !('kind' in material) || material.kind === 'oil';
-  const said = unit === 'oz' && isLiquid ? 'fl oz' : unit;
+  const said = unit === 'oz' && isLiquid && !isByWeight ? 'fl oz' : unit;
   const country = said === 'fl oz' || said === 'cup' ? 'us' : 'metric';
   const read = readAmount(`${value} ${said}`, country, measures, { fillMl: 0, liquid: false });
   if (!read.ok) return null;
@@ -72,7 +77,9 @@ export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
   const bases = recipe.ingredients.filter((one) => !isOilIngredient(one));
   const hasFill = bases.some(({ isFill }) => isFill);
   const sized = bases.flatMap((one) => {
-    const ml = one.amount ? mlOfAmount(one.amount, takenFor(catalog, one)) : null;
+    const ml = one.amount
+      ? mlOfAmount(one.amount, takenFor(catalog, one), usualDropsToMl, saysByWeight(one))
+      : null;
     return ml === null ? [] : [ml];
   });
   const basesMl = sized.length > 0 ? sized.reduce((total, one) => total + one, 0) : null;

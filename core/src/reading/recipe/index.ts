@@ -2,6 +2,7 @@ export { readUnits, type ReadUnit, type WrittenAmount } from './amounts';
 export { containerTaken, type FoundContainer } from './containers';
 export type { ReadIngredient } from './ingredients';
 export { issuesOf, type ReadIssue, strengthsOf } from './issues';
-export { type LineRole, readRecipes, type ReadRecipe, type RoledLine } from './readRecipes';
+export type { LineRole, ReadRecipe, RoledLine } from './reader';
+export { readRecipes } from './readRecipes';
 export { mostLetters } from './source';
 export { type Choices, inProportionAt, recipeOfRead, type TakenRecipe } from './toRecipe';

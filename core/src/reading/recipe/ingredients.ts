@@ -1,13 +1,24 @@
 import {
   amountsIn,
-  type FoundAmount,
-  ratioIn,
-  type ReadUnit,
   sharesIn,
+  type FoundAmount,
+  type ReadUnit,
   type WrittenAmount,
 } from './amounts';
 import { overlaps, plainLetters, type Span } from './letters';
-import { materialsIn, type FoundMaterial, type MaterialFinder } from './materials';
+import { materialsIn, type FoundMaterial } from './materials';
+import type { MaterialFinder } from './names';
+import {
+  bareAmounts,
+  filling,
+  inProportion,
+  lastAsides,
+  nearestMaterial,
+  paired,
+  shared,
+  withAlternatives,
+  withAsides,
+} from './pairing';
 
 /** An ingredient as it was read. */
 export interface ReadIngredient {
@@ -36,50 +47,6 @@ export interface ReadLine {
   /** Where something was understood. */
   readonly spans: readonly Span[];
 }
-
-const fillWords =
-  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? with|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? with|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
-
-/** A pair of what and how much, as near to each other as they come. */
-interface Pairing {
-  readonly amounts: readonly FoundAmount[];
-  readonly materials: readonly FoundMaterial[];
-}
-
-/** How far an amount is from a name: what parts two entries of a list counts for much. */
-const farFrom = (plain: string, a: Span, b: Span): number => {
-  const [from, to] = a.to <= b.from ? [a.to, b.from] : [b.to, a.from];
-  const between = plain.slice(from, to);
-  const parted = (between.match(/[;,+&]|\band\b|\bplus\b|\bthen\b|\. /g) ?? []).length;
-  return between.length + 40 * parted;
-};
-
-/** Which amount goes with which name: the nearest pairs first; each once. */
-const paired = (
-  plain: string,
-  { amounts, materials }: Pairing,
-): Map<FoundMaterial, FoundAmount> => {
-  const [firstAmount] = amounts;
-  const [firstMaterial] = materials;
-  const isAmountFirst = (firstAmount?.from ?? 0) < (firstMaterial?.from ?? 0);
-  const ways = materials.flatMap((material) =>
-    amounts.map((amount) => ({
-      material,
-      amount,
-      // Of two as near, the one on the side where this line has its amounts.
-      far:
-        farFrom(plain, material, amount) + (amount.from < material.from === isAmountFirst ? 0 : 25),
-    })),
-  );
-  const pairs = new Map<FoundMaterial, FoundAmount>();
-  const used = new Set<FoundAmount>();
-  for (const { material, amount } of [...ways].sort((a, b) => a.far - b.far)) {
-    if (pairs.has(material) || used.has(amount)) continue;
-    pairs.set(material, amount);
-    used.add(amount);
-  }
-  return pairs;
-};
 
 const confidenceOf = (material: FoundMaterial): number =>
   material.ids.length > 1 ? 0.5 : material.isMisspelt ? 0.6 : 1;
@@ -112,48 +79,6 @@ const ingredientOf = (
   };
 };
 
-/** A name in brackets, behind another, tells more of that one: `Lavender (Lavandula angustifolia)`. */
-const withAsides = (
-  plain: string,
-  materials: readonly FoundMaterial[],
-): readonly FoundMaterial[] => {
-  const kept: FoundMaterial[] = [];
-  for (const material of materials) {
-    const before = kept[kept.length - 1];
-    const between = before ? plain.slice(before.to, material.from) : '';
-    const alike =
-      before?.ids.filter((id) => material.ids.includes(id) && before.kind === material.kind) ?? [];
-    const isAside = /^[ \w]*[([/][\w .]*$|^ ?[,:/-] ?(?:inci|botanical)?:? ?$/.test(between);
-    const [first] = material.ids;
-    if (before && isAside && alike.length > 0) {
-      kept[kept.length - 1] = { ...before, to: material.to, ids: alike, isMisspelt: false };
-    } else if (before && /\($|\[$/.test(between.trim()) && before.ids.length > 1 && first) {
-      kept[kept.length - 1] = { ...before, to: material.to };
-    } else kept.push(material);
-  }
-  return kept;
-};
-
-/** `lavender or lavandin`: one ingredient that may be either. */
-const withAlternatives = (
-  plain: string,
-  materials: readonly FoundMaterial[],
-): readonly FoundMaterial[] => {
-  const kept: FoundMaterial[] = [];
-  for (const material of materials) {
-    const before = kept[kept.length - 1];
-    const between = before ? plain.slice(before.to, material.from) : '';
-    if (before && /^ *(?:,? or|\/|or other|, or) *$/.test(between)) {
-      kept[kept.length - 1] = {
-        ...before,
-        to: material.to,
-        ids: [...new Set([...before.ids, ...material.ids])],
-      };
-    } else kept.push(material);
-  }
-  return kept;
-};
-
 /** What is left of a line when noise is taken away: what an unknown ingredient is called. */
 const unknownName = (line: string, taken: readonly Span[]): string =>
   Array.from(line, (letter, n) =>
@@ -165,70 +90,6 @@ const unknownName = (line: string, taken: readonly Span[]): string =>
     .replace(/^(?:of|each|x)\b/i, '')
     .replace(/\s+/g, ' ')
     .trim();
-
-const lastAsides = (amounts: readonly FoundAmount[], plain: string): ReadonlySet<FoundAmount> =>
-  new Set(
-    amounts.filter((one, n) => {
-      const before = amounts[n - 1];
-      // `30 ml / 1 oz`, `30 ml (1 oz)`, `1 oz or 2 tbsp`: the second is the first in another measure.
-      return (
-        one.isAside ||
-        (before && /^ ?(?:\/|=|\bor\b|,? ?about|\() ?$/.test(plain.slice(before.to, one.from)))
-      );
-    }),
-  );
-
-/** The amounts of a proportion, one for each name that follows. */
-const inProportion = (
-  plain: string,
-  line: string,
-  materials: readonly FoundMaterial[],
-): readonly ReadIngredient[] | null => {
-  const ratio = ratioIn(line);
-  if (!ratio || materials.length < 2) return null;
-  const { parts } = ratio;
-  if (parts.length > 0 && parts.length !== materials.length) return null;
-  return materials.map((material, n) => ({
-    ...ingredientOf(line, material, undefined, undefined, false),
-    amount: { unit: 'parts', value: parts[n] ?? 1 },
-    isFill: fillWords.test(plain),
-  }));
-};
-
-/** Numbers right behind a name, or right before it, where no unit stands. */
-const bareAmounts = (
-  plain: string,
-  materials: readonly FoundMaterial[],
-  said: readonly FoundAmount[],
-  unit: ReadUnit,
-): readonly FoundAmount[] =>
-  materials.flatMap(({ from, to }): FoundAmount[] => {
-    const behind = /^[ :=.x*-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
-    const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x? ?$/.exec(plain.slice(0, from));
-    const [match, at] = behind ? [behind, to] : [ahead, ahead?.index ?? 0];
-    if (!match) return [];
-    const span = {
-      from: behind ? at + match[0].length - (match[1] ?? '').length : at,
-      to: at + match[0].length,
-    };
-    const value = Number((match[1] ?? '').replace(',', '.'));
-    return value > 0 && value <= 1000 && !said.some((one) => overlaps(one, span))
-      ? [{ ...span, amount: { unit, value }, isAside: false, isEach: false, isTotal: false }]
-      : [];
-  });
-
-/** Which of them fills what is left: the one that stands behind the words, else the nearest. */
-const filling = (
-  plain: string,
-  materials: readonly FoundMaterial[],
-  pairs: ReadonlyMap<FoundMaterial, FoundAmount>,
-): FoundMaterial | undefined => {
-  const match = fillWords.exec(plain);
-  if (!match) return undefined;
-  const at = match.index + match[0].length;
-  const free = materials.filter((one) => !pairs.has(one) && one.kind === 'base');
-  return free.find(({ from }) => from >= at) ?? free[free.length - 1];
-};
 
 /** In what a line stands. */
 interface LineContext {
@@ -264,7 +125,7 @@ export const readLine = (
   const found = materialsIn(rest, finder, isListed || said.length > 0).filter(
     (one) => free(one) || said.length > 0,
   );
-  const materials = withAlternatives(plain, withAsides(plain, found)).filter(
+  const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
     ({ isCommonWord, said: word }) =>
       !isCommonWord || isListed || written.length > 0 || /oil|eo/i.test(word),
   );
@@ -283,14 +144,14 @@ export const readLine = (
   const [firstTotal] = totals;
   const total = firstTotal?.amount.value ?? null;
   const spans: Span[] = [...taken, ...all, ...materials];
-  const proportion =
-    amounts.length === 0 || amounts.every(({ amount }) => amount.unit !== 'drops')
-      ? inProportion(plain, line, materials)
-      : null;
-  if (proportion) return { ingredients: proportion, total, spans };
-  const pairs = shared(plain, amounts, materials) ?? paired(plain, { amounts, materials });
+  const proportion = inProportion(line, materials, written);
+  const others = materials.filter((one) => !proportion.has(one));
+  const pairs = shared(plain, amounts, others) ?? paired(plain, { amounts, materials: others });
   const fills = filling(plain, materials, pairs);
   const ingredients = materials.flatMap((material): ReadIngredient[] => {
+    const parts = proportion.get(material);
+    if (parts)
+      return [{ ...ingredientOf(line, material, undefined, undefined, false), amount: parts }];
     const amount = pairs.get(material);
     const also = [...asides].find((aside) => nearestMaterial(plain, aside, materials) === material);
     if (!amount && also) return [ingredientOf(line, material, also, undefined, false)];
@@ -299,6 +160,11 @@ export const readLine = (
     const one = ingredientOf(line, material, amount, also, material === fills);
     return [isGuess ? { ...one, confidence: Math.min(0.6, one.confidence) } : one];
   });
+  // The whole line says more of a single ingredient: `(by weight)`, `grated`.
+  const [single, ...several] = ingredients;
+  if (single && several.length === 0 && (isListed || line.length <= 60)) {
+    return { ingredients: [{ ...single, text: line.trim() }], total, spans };
+  }
   const left = amounts.filter((one) => ![...pairs.values()].includes(one));
   const name = unknownName(line, spans);
   // An amount of something that nobody here knows is an ingredient still.
@@ -328,32 +194,4 @@ export const readLine = (
     };
   }
   return { ingredients, total, spans };
-};
-
-const nearestMaterial = (
-  plain: string,
-  amount: FoundAmount,
-  materials: readonly FoundMaterial[],
-): FoundMaterial | undefined =>
-  [...materials].sort((a, b) => farFrom(plain, a, amount) - farFrom(plain, b, amount))[0];
-
-/** `5 drops each of lavender, lemon and mint`; `lavender, lemon: 5 drops each`. */
-const shared = (
-  plain: string,
-  amounts: readonly FoundAmount[],
-  materials: readonly FoundMaterial[],
-): Map<FoundMaterial, FoundAmount> | null => {
-  if (!amounts.some(({ isEach }) => isEach)) return null;
-  const pairs = new Map<FoundMaterial, FoundAmount>();
-  const own = paired(plain, { amounts: amounts.filter(({ isEach }) => !isEach), materials });
-  for (const [n, amount] of amounts.entries()) {
-    if (!amount.isEach) continue;
-    const next = amounts[n + 1]?.from ?? Infinity;
-    const last = amounts[n - 1]?.to ?? -1;
-    const behind = materials.filter(({ from }) => from >= amount.to && from < next);
-    const ahead = materials.filter(({ from, to }) => to <= amount.from && from >= last);
-    for (const material of behind.length > 0 ? behind : ahead) pairs.set(material, amount);
-  }
-  for (const [material, amount] of own) if (!pairs.has(material)) pairs.set(material, amount);
-  return pairs;
 };

@@ -1,9 +1,16 @@
 import { forbiddenMaterials, type Catalog } from '../../catalog';
 import type { ReadUnit } from './amounts';
-import { dropsInUse, estimateOf, isOilIngredient, materialOf, usualDropsToMl } from './estimate';
+import {
+  dropsInUse,
+  estimateOf,
+  isOilIngredient,
+  materialOf,
+  saysByWeight,
+  usualDropsToMl,
+} from './estimate';
 import { plainLetters } from './letters';
 import type { ReadIngredient } from './ingredients';
-import type { Mention, ReadRecipe } from './readRecipes';
+import type { Mention, ReadRecipe } from './reader';
 
 /** What does not add up in a recipe, as facts. */
 export type ReadIssue =
@@ -115,12 +122,7 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
         ]
       : []),
     ...bases
-      .filter(
-        (one) =>
-          one.amount?.unit === 'oz' &&
-          !isSolid(catalog, one) &&
-          !/by weight|\(weight\)|weighed/i.test(one.text),
-      )
+      .filter((one) => one.amount?.unit === 'oz' && !isSolid(catalog, one) && !saysByWeight(one))
       .map(({ text }): ReadIssue => ({ code: 'which-ounce', ingredient: text })),
   ];
 };
@@ -198,7 +200,7 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
       ...(isOilIngredient(one) ? ['essential'] : []),
       ...one.candidates.flatMap((id) => {
         const material = materialOf(catalog, id);
-        return material && 'kind' in material ? [material.kind as string] : [];
+        return material && 'kind' in material ? [material.kind] : [];
       }),
       // What nobody here knows may be what a step needs.
       ...(one.candidates.length === 0 && !isOilIngredient(one) ? ['unknown'] : []),

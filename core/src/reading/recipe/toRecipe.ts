@@ -13,7 +13,7 @@ import type { WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
 import { estimateOf, usualDropsToMl } from './estimate';
 import type { ReadIngredient } from './ingredients';
-import type { ReadRecipe } from './readRecipes';
+import type { ReadRecipe } from './reader';
 
 /** What the maker chose where a recipe may be read in several ways. */
 export interface Choices {

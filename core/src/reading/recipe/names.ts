@@ -1,0 +1,189 @@
+import {
+  allNames,
+  basesNamed,
+  botanicalOf,
+  forbiddenNamed,
+  oilsNamed,
+  type Base,
+  type Catalog,
+  type Oil,
+} from '../../catalog';
+import { plainLetters } from './letters';
+
+/** What makers call bases beside their names. */
+const saidOfBases: Readonly<Record<string, readonly string[]>> = {
+  shea: ['shea_butter'],
+  karite: ['shea_butter'],
+  cocoa: ['cocoa_butter'],
+  cacao: ['cocoa_butter'],
+  mango: ['mango_butter'],
+  kokum: ['kokum_butter'],
+  almond: ['sweet_almond'],
+  apricot: ['apricot_kernel'],
+  rosehip: ['rosehip_seed'],
+  coconut: ['coconut_virgin', 'fractionated_coconut'],
+  'solid coconut': ['coconut_virgin'],
+  'virgin coconut': ['coconut_virgin'],
+  'liquid coconut': ['fractionated_coconut'],
+  'fractionated coco': ['fractionated_coconut'],
+  'fract coconut': ['fractionated_coconut'],
+  mct: ['fractionated_coconut'],
+  hemp: ['hemp_seed'],
+  camellia: ['camellia_seed'],
+  sunflower: ['sunflower_high_oleic', 'sunflower_linoleic'],
+  calendula: ['calendula_infused'],
+  arnica: ['arnica_infused'],
+  'aloe vera': ['aloe_vera_gel'],
+  aloe: ['aloe_vera_gel'],
+  'aloe gel': ['aloe_vera_gel'],
+  water: ['distilled_water'],
+  'spring water': ['distilled_water'],
+  'epsom salts': ['epsom_salt'],
+  'sea salts': ['sea_salt'],
+  sugar: ['white_sugar'],
+  'granulated sugar': ['white_sugar'],
+  'bicarbonate of soda': ['baking_soda'],
+  bicarb: ['baking_soda'],
+  glycerin: ['vegetable_glycerin'],
+  glycerine: ['vegetable_glycerin'],
+  'vit e': ['vitamin_e'],
+  tocopherol: ['vitamin_e'],
+  'bees wax': ['beeswax_white', 'beeswax_yellow'],
+  'castile soap': ['liquid_castile_soap'],
+  'evening primrose': ['evening_primrose'],
+  'perfumers alcohol': ['ethanol_perfumers'],
+  "perfumer's alcohol": ['ethanol_perfumers'],
+  wax: ['beeswax_white', 'beeswax_yellow'],
+};
+
+/** What goes by a name. */
+export interface Entry {
+  readonly oils: readonly string[];
+  readonly bases: readonly string[];
+}
+
+/** Nothing goes by that name. */
+export const none: Entry = { oils: [], bases: [] };
+
+const ids = (materials: readonly (Oil | Base)[]): string[] => materials.map(({ id }) => id);
+
+/** A name as the catalog may know it, with `oil` and `butter` put to it or taken away. */
+const variants = (name: string): readonly string[] => {
+  const bare = name
+    .replace(/\b(?:essential oils?|ess oils?|eos?|carrier oils?|oils?|butter|seed oil)\b/g, ' ')
+    .replace(/ +/g, ' ')
+    .trim();
+  const one = bare.replace(/s$/, '');
+  // `Yellow beeswax` is `Beeswax, yellow`.
+  const [first, second, ...more] = bare.split(' ');
+  const turned = second !== undefined && more.length === 0 ? `${second} ${first ?? ''}` : bare;
+  return [
+    ...new Set([
+      name,
+      bare,
+      one,
+      turned,
+      `${bare} oil`,
+      `${bare} seed`,
+      `${bare} seed oil`,
+      `${bare} butter`,
+    ]),
+  ].filter((each) => each.length > 1);
+};
+
+const plainWords = (said: string): string =>
+  plainLetters(said)
+    .replace(/[^a-z0-9']+/g, ' ')
+    .trim();
+
+/** All names of a catalog that may be misspelt, by their first letter. */
+const spellings = new WeakMap<Catalog, ReadonlyMap<string, readonly string[]>>();
+
+const knownNames = (catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
+  const before = spellings.get(catalog);
+  if (before) return before;
+  const byLetter = new Map<string, string[]>();
+  for (const name of new Set([...allNames(catalog).map(plainWords), ...Object.keys(saidOfBases)])) {
+    if (name.length < 5) continue;
+    const letter = name.charAt(0);
+    byLetter.set(letter, [...(byLetter.get(letter) ?? []), name]);
+  }
+  spellings.set(catalog, byLetter);
+  return byLetter;
+};
+
+/** How many letters apart two words are, two that changed places counting as one; at most `most` + 1. */
+export const lettersApart = (a: string, b: string, most: number): number => {
+  if (Math.abs(a.length - b.length) > most) return most + 1;
+  let before: number[] = [];
+  let last = Array.from({ length: b.length + 1 }, (_, n) => n);
+  for (let i = 1; i <= a.length; i += 1) {
+    const row = [i];
+    for (let j = 1; j <= b.length; j += 1) {
+      const same = a.charAt(i - 1) === b.charAt(j - 1);
+      let best = Math.min(
+        (last[j] ?? 0) + 1,
+        (row[j - 1] ?? 0) + 1,
+        (last[j - 1] ?? 0) + (same ? 0 : 1),
+      );
+      if (a.charAt(i - 1) === b.charAt(j - 2) && a.charAt(i - 2) === b.charAt(j - 1)) {
+        best = Math.min(best, (before[j - 2] ?? 0) + 1);
+      }
+      row.push(best);
+    }
+    before = last;
+    last = row;
+  }
+  return last[b.length] ?? most + 1;
+};
+
+/** Oils by genus and species, in small letters: of a citrus there are several. */
+const speciesOf = (catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
+  const oils = new Map<string, string[]>();
+  for (const oil of catalog.oils) {
+    const [species] = /^[a-z]+ (?:x )?[a-z]{3,}/.exec(plainWords(botanicalOf(oil))) ?? [];
+    if (species !== undefined) oils.set(species, [...(oils.get(species) ?? []), oil.id]);
+  }
+  return oils;
+};
+
+/** Finds materials in lines, by all their names, in one catalog. */
+export const materialFinder = (catalog: Catalog) => {
+  const species = speciesOf(catalog);
+  const looked = new Map<string, Entry>();
+  const look = (name: string): Entry => {
+    const before = looked.get(name);
+    if (before) return before;
+    let entry = none;
+    for (const one of variants(name)) {
+      const forbidden = forbiddenNamed(one);
+      const oils = forbidden
+        ? [forbidden.id]
+        : [...new Set([...ids(oilsNamed(catalog, one)), ...(species.get(one) ?? [])])];
+      const bases = [...ids(basesNamed(catalog, one)), ...(saidOfBases[one] ?? [])];
+      if (oils.length + bases.length > 0) {
+        entry = { oils, bases: [...new Set(bases)] };
+        break;
+      }
+    }
+    looked.set(name, entry);
+    return entry;
+  };
+  const spelt = new Map<string, string | null>();
+  const nearest = (name: string): string | null => {
+    const before = spelt.get(name);
+    if (before !== undefined) return before;
+    const most = name.length >= 8 ? 2 : 1;
+    let best: string | null = null;
+    let least = most + 1;
+    for (const one of knownNames(catalog).get(name.charAt(0)) ?? []) {
+      const apart = lettersApart(name, one, most);
+      if (apart < least) [best, least] = [one, apart];
+    }
+    spelt.set(name, best);
+    return best;
+  };
+  return { look, nearest };
+};
+
+export type MaterialFinder = ReturnType<typeof materialFinder>;

@@ -1,0 +1,201 @@
+import { ratioIn, type FoundAmount, type ReadUnit, type WrittenAmount } from './amounts';
+import { overlaps, type Span } from './letters';
+import type { FoundMaterial } from './materials';
+import type { MaterialFinder } from './names';
+
+const fillWords =
+  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? with|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? with|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
+
+/** A pair of what and how much, as near to each other as they come. */
+interface Pairing {
+  readonly amounts: readonly FoundAmount[];
+  readonly materials: readonly FoundMaterial[];
+}
+
+/** How far an amount is from a name: what parts two entries of a list counts for much. */
+const farFrom = (plain: string, a: Span, b: Span): number => {
+  const [from, to] = a.to <= b.from ? [a.to, b.from] : [b.to, a.from];
+  const between = plain.slice(from, to);
+  const parted = (between.match(/[;,+&]|\band\b|\bplus\b|\bthen\b|\. /g) ?? []).length;
+  return between.length + 40 * parted;
+};
+
+/** Which amount goes with which name: the nearest pairs first; each once. */
+export const paired = (
+  plain: string,
+  { amounts, materials }: Pairing,
+): Map<FoundMaterial, FoundAmount> => {
+  const [firstAmount] = amounts;
+  const [firstMaterial] = materials;
+  const isAmountFirst = (firstAmount?.from ?? 0) < (firstMaterial?.from ?? 0);
+  const ways = materials.flatMap((material) =>
+    amounts.map((amount) => ({
+      material,
+      amount,
+      // Of two as near, the one on the side where this line has its amounts.
+      far:
+        farFrom(plain, material, amount) + (amount.from < material.from === isAmountFirst ? 0 : 25),
+    })),
+  );
+  const pairs = new Map<FoundMaterial, FoundAmount>();
+  const used = new Set<FoundAmount>();
+  for (const { material, amount } of [...ways].sort((a, b) => a.far - b.far)) {
+    if (pairs.has(material) || used.has(amount)) continue;
+    pairs.set(material, amount);
+    used.add(amount);
+  }
+  return pairs;
+};
+
+/** A name in brackets, behind another, tells more of that one: `Lavender (Lavandula angustifolia)`. */
+export const withAsides = (
+  plain: string,
+  materials: readonly FoundMaterial[],
+): readonly FoundMaterial[] => {
+  const kept: FoundMaterial[] = [];
+  for (const material of materials) {
+    const before = kept[kept.length - 1];
+    const between = before ? plain.slice(before.to, material.from) : '';
+    const alike =
+      before?.ids.filter((id) => material.ids.includes(id) && before.kind === material.kind) ?? [];
+    const isAside = /^[ \w]*[([/][\w .]*$|^ ?[,:/-] ?(?:inci|botanical)?:? ?$/.test(between);
+    const [first] = material.ids;
+    if (before && isAside && alike.length > 0) {
+      kept[kept.length - 1] = { ...before, to: material.to, ids: alike, isMisspelt: false };
+    } else if (before && /\($|\[$/.test(between.trim()) && before.ids.length > 1 && first) {
+      kept[kept.length - 1] = { ...before, to: material.to };
+    } else kept.push(material);
+  }
+  return kept;
+};
+
+/** `lavender or lavandin`: one ingredient that may be either. */
+export const withAlternatives = (
+  plain: string,
+  found: readonly FoundMaterial[],
+  { look }: MaterialFinder,
+): readonly FoundMaterial[] => {
+  const kept: FoundMaterial[] = [];
+  for (const one of found) {
+    // `Roman or German chamomile`: the word before stands for a name too.
+    const said = /([a-z]+) or $/.exec(plain.slice(0, one.from));
+    const last = /[a-z]+$/.exec(plain.slice(one.from, one.to))?.[0] ?? '';
+    const other = said ? look(`${said[1] ?? ''} ${last}`) : { oils: [], bases: [] };
+    const more = one.kind === 'oil' ? other.oils : other.bases;
+    const material =
+      said && more.length > 0
+        ? { ...one, from: said.index, ids: [...new Set([...more, ...one.ids])] }
+        : one;
+    const before = kept[kept.length - 1];
+    const between = before ? plain.slice(before.to, material.from) : '';
+    if (before && /^ *(?:,? or|\/|or other|, or) *$/.test(between)) {
+      kept[kept.length - 1] = {
+        ...before,
+        to: material.to,
+        ids: [...new Set([...before.ids, ...material.ids])],
+      };
+    } else kept.push(material);
+  }
+  return kept;
+};
+
+/** Amounts that say another once more: `30 ml (1 oz)`. */
+export const lastAsides = (
+  amounts: readonly FoundAmount[],
+  plain: string,
+): ReadonlySet<FoundAmount> =>
+  new Set(
+    amounts.filter((one, n) => {
+      const before = amounts[n - 1];
+      // `30 ml / 1 oz`, `30 ml (1 oz)`, `1 oz or 2 tbsp`: the second is the first in another measure.
+      return (
+        one.isAside ||
+        (before && /^ ?(?:\/|=|\bor\b|,? ?about|\() ?$/.test(plain.slice(before.to, one.from)))
+      );
+    }),
+  );
+
+/** What a proportion says of the bases behind it: so many parts of each. */
+export const inProportion = (
+  line: string,
+  materials: readonly FoundMaterial[],
+  written: readonly FoundAmount[],
+): ReadonlyMap<FoundMaterial, WrittenAmount> => {
+  const ratio = ratioIn(line);
+  const bases = ratio
+    ? materials.filter(
+        ({ kind, from }) => kind === 'base' && (from >= ratio.to || ratio.parts.length > 0),
+      )
+    : [];
+  if (!ratio || bases.length < 2 || written.some(({ amount }) => amount.unit === 'parts')) {
+    return new Map();
+  }
+  const { parts } = ratio;
+  if (parts.length > bases.length) return new Map();
+  const of = parts.length > 0 ? bases.slice(0, parts.length) : bases;
+  return new Map(of.map((one, n) => [one, { unit: 'parts', value: parts[n] ?? 1 }]));
+};
+
+/** Numbers right behind a name, or right before it, where no unit stands. */
+export const bareAmounts = (
+  plain: string,
+  materials: readonly FoundMaterial[],
+  said: readonly FoundAmount[],
+  unit: ReadUnit,
+): readonly FoundAmount[] =>
+  materials.flatMap(({ from, to }): FoundAmount[] => {
+    const behind = /^[ :=.x*-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
+    const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x? ?$/.exec(plain.slice(0, from));
+    const [match, at] = behind ? [behind, to] : [ahead, ahead?.index ?? 0];
+    if (!match) return [];
+    const span = {
+      from: behind ? at + match[0].length - (match[1] ?? '').length : at,
+      to: at + match[0].length,
+    };
+    const value = Number((match[1] ?? '').replace(',', '.'));
+    return value > 0 && value <= 1000 && !said.some((one) => overlaps(one, span))
+      ? [{ ...span, amount: { unit, value }, isAside: false, isEach: false, isTotal: false }]
+      : [];
+  });
+
+/** Which of them fills what is left: the one that stands behind the words, else the nearest. */
+export const filling = (
+  plain: string,
+  materials: readonly FoundMaterial[],
+  pairs: ReadonlyMap<FoundMaterial, FoundAmount>,
+): FoundMaterial | undefined => {
+  const match = fillWords.exec(plain);
+  if (!match) return undefined;
+  const at = match.index + match[0].length;
+  const free = materials.filter((one) => !pairs.has(one) && one.kind === 'base');
+  return free.find(({ from }) => from >= at) ?? free[free.length - 1];
+};
+
+/** The name that is nearest to an amount. */
+export const nearestMaterial = (
+  plain: string,
+  amount: FoundAmount,
+  materials: readonly FoundMaterial[],
+): FoundMaterial | undefined =>
+  [...materials].sort((a, b) => farFrom(plain, a, amount) - farFrom(plain, b, amount))[0];
+
+/** `5 drops each of lavender, lemon and mint`; `lavender, lemon: 5 drops each`. */
+export const shared = (
+  plain: string,
+  amounts: readonly FoundAmount[],
+  materials: readonly FoundMaterial[],
+): Map<FoundMaterial, FoundAmount> | null => {
+  if (!amounts.some(({ isEach }) => isEach)) return null;
+  const pairs = new Map<FoundMaterial, FoundAmount>();
+  const own = paired(plain, { amounts: amounts.filter(({ isEach }) => !isEach), materials });
+  for (const [n, amount] of amounts.entries()) {
+    if (!amount.isEach) continue;
+    const next = amounts[n + 1]?.from ?? Infinity;
+    const last = amounts[n - 1]?.to ?? -1;
+    const behind = materials.filter(({ from }) => from >= amount.to && from < next);
+    const ahead = materials.filter(({ from, to }) => to <= amount.from && from >= last);
+    for (const material of behind.length > 0 ? behind : ahead) pairs.set(material, amount);
+  }
+  for (const [material, amount] of own) if (!pairs.has(material)) pairs.set(material, amount);
+  return pairs;
+};
