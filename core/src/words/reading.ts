@@ -75,6 +75,8 @@ export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
       return `The ounce in “${issue.ingredient}” may be of volume (fl oz) or of weight.`;
     case 'unknown-ingredient':
       return `“${issue.ingredient}” is nothing that Jubbet knows.`;
+    case 'unit-guessed':
+      return `No unit stands in “${issue.ingredient}”: the number was taken as drops.`;
     case 'misspelt':
       return `“${issue.ingredient}” was guessed: ${either(catalog, issue.ids)}.`;
   }

@@ -95,7 +95,7 @@ const figure = String.raw`\d+ +\d+ ?/ ?\d+|\d+ ?/ ?\d+|\d* ?[½¼¾⅓⅔⅛⅜�
 
 /** Longer before shorter: `tbsp` is no `t`. Small letters; T and t are told apart beforehand. */
 const units: readonly (readonly [ReadUnit, string, number?])[] = [
-  ['drops', String.raw`drops?|drps?|dr(?!\.? ?o)\.?|gtts?\.?|dps`],
+  ['drops', String.raw`drops?|(?<=\d)d|drps?|dr(?!\.? ?o)\.?|gtts?\.?|dps`],
   ['ml', String.raw`millilit(?:er|re)s?|mls?|cc`],
   ['ml', String.raw`centilit(?:er|re)s?|cls?`, 10],
   ['ml', String.raw`decilit(?:er|re)s?|dls?`, 100],
@@ -190,7 +190,7 @@ const unitOf = (
 const totalBefore =
   /\b(?:total(?: of| oils?| essential oils?| eos?| drops)*|sum|altogether|in all)[:= -]*$/;
 const totalAfter =
-  /^[ )]*(?:in total|total|altogether|in all|of essential oils? (?:in total|total|altogether)|(?:of )?(?:essential oils?|eos?) total)\b/;
+  /^[ )]*\(?(?:in total|total|altogether|in all|of essential oils? (?:in total|total|altogether)|(?:of )?(?:essential oils?|eos?) total)\b/;
 /** `12 drops mixed essential oils: …`: all of them together. */
 const ofAllOils =
   /^ ?(?:of )?(?:mixed |blended |combined |your |any |favou?rite |chosen |total |the |pure )*(?:essential oils?|eos?|oils?)(?: blend| of (?:your )?choice)?(?! ?(?:of|\(|from))/;
@@ -206,19 +206,27 @@ export const amountsIn = (line: string): readonly FoundAmount[] => {
     const letter = line.charAt(to - (match[0].endsWith('.') ? 2 : 1));
     const unit = unitOf(groups, letter);
     if (!unit) continue;
-    const amount = amountOf(unit[0], groups['low'] ?? '', groups['high'], unit[1]);
+    const { low = '', high } = groups;
+    // `Polysorbate 20 – 3 drops` is no range: its amount begins behind the dash.
+    const isRange = high !== undefined && (readFigure(high) ?? 0) > (readFigure(low) ?? 0);
+    const amount =
+      high === undefined || isRange
+        ? amountOf(unit[0], low, high, unit[1])
+        : amountOf(unit[0], high, undefined, unit[1]);
+    const from =
+      high === undefined || isRange ? match.index : match.index + match[0].lastIndexOf(high);
     // `70 C` is warm, not seventy cups.
     if (!amount || (groups['short'] !== undefined && amount.value > 10)) continue;
     const after = plain.slice(to);
     found.push({
-      from: match.index,
+      from,
       to,
       amount,
-      isAside: isInBrackets(plain, match.index),
+      isAside: isInBrackets(plain, from),
       isEach: eachAfter.test(after),
       isTotal:
         totalAfter.test(after) ||
-        totalBefore.test(plain.slice(0, match.index)) ||
+        totalBefore.test(plain.slice(0, from)) ||
         (unit[0] === 'drops' && ofAllOils.test(after)),
     });
   }

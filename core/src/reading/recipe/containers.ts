@@ -36,7 +36,7 @@ const kinds: readonly (readonly [string, string])[] = [
   ['jar', String.raw`(?:mason |jam |salve )?jars?|(?:lidded |glass |jam )pots?`],
   [
     'dropper bottle',
-    String.raw`(?:dropper|euro(?:pean)? dropper|amber|massage|glass)[ -](?:top )?bottles?|bottles?|vials?|flacons?`,
+    String.raw`(?:dropper|euro(?:pean)? dropper|amber|massage|glass)[ -](?:top )?bottles?|bottles?|vials?|flacons?|droppers?`,
   ],
 ];
 
@@ -68,6 +68,15 @@ const before = new RegExp(
 );
 const after = new RegExp(
   String.raw`(?<![\w.,/])${count}(?:(?:small|large|clean|empty|dark|amber|glass|sterili[sz]ed)[ -])*(?:${kindPattern}) ?(?:\(|, ?|of |[-:] ?)(?:of )?(?:size )?${size}`,
+  'g',
+);
+/** `makes 12 tubes`, `rollerball for sleep (10 ml)`. */
+const counted = new RegExp(
+  String.raw`(?<![\w.,/])(?:makes|yields?|fills?|for|into) (?:about )?(?<count>\d{1,3}) (?:small |glass |lip balm )*(?:${kindPattern})\b`,
+  'g',
+);
+const loosely = new RegExp(
+  String.raw`(?<![\w.,/])(?:${kindPattern})(?: [a-z]+){1,4} ?\(${size}\)`,
   'g',
 );
 const bare = new RegExp(
@@ -174,7 +183,7 @@ const unitOf = (unit: string): 'ml' | 'fl oz' | 'oz' | 'g' =>
 export const containersIn = (line: string): readonly FoundContainer[] => {
   const plain = plainLetters(line);
   const found: FoundContainer[] = [];
-  for (const pattern of [before, after, bare]) {
+  for (const pattern of [before, after, loosely, counted, bare]) {
     for (const match of plain.matchAll(pattern)) {
       const span = { from: match.index, to: match.index + match[0].length };
       if (found.some((one) => one.from < span.to && span.from < one.to)) continue;

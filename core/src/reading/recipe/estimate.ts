@@ -25,6 +25,20 @@ export const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | un
   return first === undefined ? undefined : materialOf(catalog, first);
 };
 
+/** Kinds of base that are measured by volume as a matter of course. */
+const liquidKinds: readonly string[] = [
+  'oil',
+  'aqueous',
+  'alcohol',
+  'humectant',
+  'soap',
+  'solubiliser',
+];
+
+/** True for what pours: an ounce of it may be of volume. */
+export const pours = (material: Oil | Base): boolean =>
+  !('kind' in material) || liquidKinds.includes(material.kind);
+
 /** True where the maker says that the ounces are of weight. */
 export const saysByWeight = ({ text }: ReadIngredient): boolean =>
   /by weight|\(weight\)|weighed|\bwt\b/i.test(text);
@@ -45,7 +59,7 @@ export const mlOfAmount = (
   if (unit === 'drops') return value / dropsToMl;
   if (unit === 'parts' || unit === 'percent') return null;
   const density = material?.densityGPerMl ?? usualDensity;
-  const isLiquid = !material || !('kind' in material) || material.kind === 'oil';
+  const isLiquid = material === undefined || pours(material);
   const said = unit === 'oz' && isLiquid && !isByWeight ? 'fl oz' : unit;
   const country = said === 'fl oz' || said === 'cup' ? 'us' : 'metric';
   const read = readAmount(`${value} ${said}`, country, measures, { fillMl: 0, liquid: false });

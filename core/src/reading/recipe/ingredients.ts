@@ -1,5 +1,6 @@
 import {
   amountsIn,
+  ratioIn,
   sharesIn,
   type FoundAmount,
   type ReadUnit,
@@ -10,6 +11,8 @@ import { materialsIn, type FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 import {
   bareAmounts,
+  besides,
+  entryOf,
   filling,
   inProportion,
   lastAsides,
@@ -35,6 +38,10 @@ export interface ReadIngredient {
   /** It fills what is left of the container. */
   readonly isFill: boolean;
   readonly isOptional: boolean;
+  /** It is spelled otherwise than anything here: the nearest was taken. */
+  readonly isMisspelt: boolean;
+  /** No unit stands there: the number was taken as drops. */
+  readonly isUnitGuessed: boolean;
   /** 1 where nothing was guessed; 0 where it is not known what it is. */
   readonly confidence: number;
 }
@@ -75,6 +82,8 @@ const ingredientOf = (
     also: also?.amount ?? null,
     isFill: isFill && !amount,
     isOptional: /\boptional(?:ly)?\b|\bif (?:you (?:like|wish|want)|desired)\b/i.test(line),
+    isMisspelt: material.isMisspelt,
+    isUnitGuessed: false,
     confidence: confidenceOf(material),
   };
 };
@@ -90,6 +99,24 @@ const unknownName = (line: string, taken: readonly Span[]): string =>
     .replace(/^(?:of|each|x)\b/i, '')
     .replace(/\s+/g, ' ')
     .trim();
+
+const trimmed = (line: string, { from, to }: Span): string =>
+  line.slice(from, to).replace(/^[^\p{L}\p{N}½¼¾⅓⅔⅛]+|[^\p{L}\p{N})%]+$/gu, '');
+
+/** Something with a name that is not in the library; `carrier oil of choice` is a base at least. */
+const unknownOf = (text: string, amount: WrittenAmount | null, line: string): ReadIngredient => ({
+  text,
+  materialId: null,
+  candidates: [],
+  kind: /carrier|base oil|vegetable oil|fixed oil/i.test(text) ? 'base' : null,
+  amount,
+  also: null,
+  isFill: false,
+  isOptional: /\boptional/i.test(line),
+  isMisspelt: false,
+  isUnitGuessed: false,
+  confidence: 0,
+});
 
 /** In what a line stands. */
 interface LineContext {
@@ -125,12 +152,18 @@ export const readLine = (
   const found = materialsIn(rest, finder, isListed || said.length > 0).filter(
     (one) => free(one) || said.length > 0,
   );
+  const isProportion = ratioIn(line) !== null;
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
     ({ isCommonWord, said: word }) =>
-      !isCommonWord || isListed || written.length > 0 || /oil|eo/i.test(word),
+      !isCommonWord ||
+      (word.toLowerCase() !== 'balm' && (isListed || written.length > 0 || isProportion)) ||
+      /oil|eo/i.test(word),
   );
+  // `Frankincense (3), lavender (2) in a 5 ml roller`: bare numbers of several oils are drops.
+  const isCounted = taken.length > 0 && materials.filter(({ kind }) => kind === 'oil').length > 1;
   const unit =
-    bareUnit ?? (isListed || said.some((one) => one.amount.unit === 'drops') ? 'drops' : null);
+    bareUnit ??
+    (isListed || said.some((one) => one.amount.unit === 'drops') || isCounted ? 'drops' : null);
   const guessed =
     unit === null
       ? []
@@ -156,16 +189,29 @@ export const readLine = (
     const also = [...asides].find((aside) => nearestMaterial(plain, aside, materials) === material);
     if (!amount && also) return [ingredientOf(line, material, also, undefined, false)];
     const isGuess = amount !== undefined && bareUnit === null && guessed.includes(amount);
-    if (!amount && !isListed && !fills && amounts.length === 0) return [];
+    if (!amount && !isListed && !fills && amounts.length + proportion.size === 0) return [];
     const one = ingredientOf(line, material, amount, also, material === fills);
-    return [isGuess ? { ...one, confidence: Math.min(0.6, one.confidence) } : one];
+    return [
+      isGuess ? { ...one, isUnitGuessed: true, confidence: Math.min(0.6, one.confidence) } : one,
+    ];
   });
+  const left = amounts.filter((one) => ![...pairs.values()].includes(one));
+  const isOfSomethingElse = (one: FoundAmount): boolean => {
+    const entry = entryOf(plain, one);
+    const others = [...materials, ...amounts.filter((other) => other !== one)];
+    return materials.length > 0 && !others.some((other) => overlaps(other, entry));
+  };
+  // `1 tsp zinc oxide`: an entry with an amount, of something that nobody here knows.
+  const unknown = left.flatMap((one): ReadIngredient[] =>
+    isOfSomethingElse(one) && /[a-z]{3}/.test(besides(plain, one)) && one.amount.unit !== 'percent'
+      ? [unknownOf(trimmed(line, entryOf(plain, one)), one.amount, line)]
+      : [],
+  );
   // The whole line says more of a single ingredient: `(by weight)`, `grated`.
-  const [single, ...several] = ingredients;
+  const [single, ...several] = [...ingredients, ...unknown];
   if (single && several.length === 0 && (isListed || line.length <= 60)) {
     return { ingredients: [{ ...single, text: line.trim() }], total, spans };
   }
-  const left = amounts.filter((one) => ![...pairs.values()].includes(one));
   const name = unknownName(line, spans);
   // An amount of something that nobody here knows is an ingredient still.
   const [lone] = left;
@@ -175,23 +221,7 @@ export const readLine = (
     (lone ?? amounts.length === 0) &&
     /\p{L}{3}/u.test(name)
   ) {
-    return {
-      ingredients: [
-        {
-          text: line.trim(),
-          materialId: null,
-          candidates: [],
-          kind: null,
-          amount: lone?.amount ?? null,
-          also: null,
-          isFill: false,
-          isOptional: /\boptional/i.test(line),
-          confidence: 0,
-        },
-      ],
-      total,
-      spans,
-    };
+    return { ingredients: [unknownOf(line.trim(), lone?.amount ?? null, line)], total, spans };
   }
-  return { ingredients, total, spans };
+  return { ingredients: [...ingredients, ...unknown], total, spans };
 };

@@ -5,6 +5,7 @@ import {
   estimateOf,
   isOilIngredient,
   materialOf,
+  pours,
   saysByWeight,
   usualDropsToMl,
 } from './estimate';
@@ -49,7 +50,9 @@ export type ReadIssue =
   /** An ounce of a liquid: of weight, or of volume? */
   | { readonly code: 'which-ounce'; readonly ingredient: string }
   | { readonly code: 'unknown-ingredient'; readonly ingredient: string }
-  | { readonly code: 'misspelt'; readonly ingredient: string; readonly ids: readonly string[] };
+  | { readonly code: 'misspelt'; readonly ingredient: string; readonly ids: readonly string[] }
+  /** A number without a unit was taken as drops. */
+  | { readonly code: 'unit-guessed'; readonly ingredient: string };
 
 export type ReadIssueCode = ReadIssue['code'];
 
@@ -65,7 +68,18 @@ const tolerated = { share: 0.2, points: 0.25 };
 const isSolid = (catalog: Catalog, { candidates }: ReadIngredient): boolean =>
   candidates.some((id) => {
     const material = materialOf(catalog, id);
-    return material !== undefined && 'kind' in material && material.kind !== 'oil';
+    return material !== undefined && !pours(material);
+  });
+
+/** A little of what keeps oils fresh is spooned into a recipe that is weighed, and nobody minds. */
+const isAdditive = (catalog: Catalog, { candidates }: ReadIngredient): boolean =>
+  candidates.some((id) => {
+    const material = materialOf(catalog, id);
+    return (
+      material !== undefined &&
+      'kind' in material &&
+      ['antioxidant', 'preservative'].includes(material.kind)
+    );
   });
 
 const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
@@ -80,13 +94,13 @@ const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
 };
 
 const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
-  const { ingredients, container, totalDrops } = recipe;
+  const { ingredients, container, target, totalDrops } = recipe;
   const bases = ingredients.filter((one) => !isOilIngredient(one) && one.candidates.length > 0);
   const open = ingredients.filter(({ amount, isFill }) => amount === null && !isFill);
-  // One carrier without an amount, and a container: it is what fills it.
+  // One carrier without an amount, and a container or a strength: it is the rest.
   const [only] = bases.filter((one) => open.includes(one));
   const fills =
-    container !== null &&
+    (container !== null || target !== null) &&
     open.filter((one) => one === only).length === 1 &&
     bases.filter((one) => open.includes(one)).length === 1;
   return [
@@ -109,7 +123,11 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
     (byWeight.includes(one.amount.unit) || (one.amount.unit === 'oz' && isSolid(catalog, one)));
   const weighed = bases.filter(isWeighed);
   const poured = bases.filter(
-    (one) => one.amount !== null && byVolume.includes(one.amount.unit) && one.also === null,
+    (one) =>
+      one.amount !== null &&
+      byVolume.includes(one.amount.unit) &&
+      one.also === null &&
+      !isAdditive(catalog, one),
   );
   return [
     ...(weighed.length > 0 && poured.length > 0
@@ -236,17 +254,20 @@ const isOffSkin = (catalog: Catalog, id: string): boolean =>
   catalog.oils.some((oil) => oil.id === id && (oil.keepOffSkin || oil.forbidden !== undefined));
 
 const nameIssues = ({ ingredients }: ReadRecipe, catalog: Catalog): ReadIssue[] =>
-  ingredients.flatMap(({ text, candidates, confidence }): ReadIssue[] => {
+  ingredients.flatMap(({ text, candidates, isMisspelt, isUnitGuessed }): ReadIssue[] => {
     const [first] = candidates;
     if (first === undefined) return [{ code: 'unknown-ingredient', ingredient: text }];
     if (candidates.every((id) => isOffSkin(catalog, id))) {
       return [{ code: 'never-on-skin', ingredient: text, materialId: first }];
     }
-    if (candidates.length > 1)
-      return [{ code: 'which-material', ingredient: text, ids: candidates }];
-    return confidence < 1 && confidence > 0
-      ? [{ code: 'misspelt', ingredient: text, ids: candidates }]
-      : [];
+    return [
+      ...(candidates.length > 1
+        ? [{ code: 'which-material' as const, ingredient: text, ids: candidates }]
+        : isMisspelt
+          ? [{ code: 'misspelt' as const, ingredient: text, ids: candidates }]
+          : []),
+      ...(isUnitGuessed ? [{ code: 'unit-guessed' as const, ingredient: text }] : []),
+    ];
   });
 
 /** Everything in a recipe that does not add up, and every guess that was made; the gravest first. */

@@ -3,6 +3,9 @@
  * place in the text itself. Dashes and quotes of all kinds become plain ones.
  */
 export const plainLetters = (text: string): string =>
+  letterByLetter(text).replace(/\.{2,}/g, (dots) => ' '.repeat(dots.length));
+
+const letterByLetter = (text: string): string =>
   Array.from({ length: text.length }, (_, n) => {
     const letter = text.charAt(n);
     if (letter >= ' ' && letter <= '~') return letter.toLowerCase();
@@ -10,7 +13,7 @@ export const plainLetters = (text: string): string =>
     if (/[‘’ʼ´`]/.test(letter)) return "'";
     if (/[“”«»]/.test(letter)) return '"';
     if (/[×✕]/.test(letter)) return 'x';
-    if (/[•·▪◦‣●]/.test(letter)) return '*';
+    if (/[•·▪◦‣●✓✔☐]/.test(letter)) return '*';
     if (/[\s\u00a0\u2007\u202f]/.test(letter)) return ' ';
     if (letter === 'œ') return 'o';
     const [bare = letter] = letter.normalize('NFD');

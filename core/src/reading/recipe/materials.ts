@@ -22,7 +22,7 @@ const otherThing =
 
 /** Names that are also words of every day. */
 const common = new Set(
-  'rose,sage,bay,lime,orange,pine,mint,balsam,water,sugar,salt,rue,fir,wax,cocoa,coconut,olive,lemon,almond,hemp,mango,apricot,aloe,camphor,clary,spruce,alcohol,honey,may chang,palm,castor,thyme,oil'.split(
+  'balm,rose,sage,bay,lime,orange,pine,mint,balsam,water,sugar,salt,rue,fir,wax,cocoa,coconut,olive,lemon,almond,hemp,mango,apricot,aloe,camphor,clary,spruce,alcohol,honey,may chang,palm,castor,thyme,oil'.split(
     ',',
   ),
 );
@@ -32,10 +32,10 @@ interface Word extends Span {
 }
 
 /** At most so many words are a name. */
-const mostWords = 6;
+const mostWords = 9;
 
 /** What may stand between two words of one name: a space, a hyphen, a comma, an opening bracket. */
-const joins = /^(?: |-| ?, | ?\. ?| ?\(|\) ?)$/;
+const joins = /^(?: |-|_|\/| ?, | ?\. ?| ?\(|\) ?)$/;
 
 const kindOf = ({ oils, bases }: Entry, said: string): 'oil' | 'base' => {
   const saysEssential = /\b(?:essential|eos?|ess)\b/.test(said);
@@ -123,7 +123,7 @@ const longest = (
   if (!nearest) return null;
   for (let last = Math.min(reach, at + 2); last >= at; last -= 1) {
     const name = nameOf(words.slice(at, last + 1)).replace(/ (?:essential )?oils?$| eo$/, '');
-    const word = name.length < 5 ? null : nearest(name);
+    const word = nearest(name);
     const entry = word === null ? none : look(word);
     if (entry.oils.length + entry.bases.length === 0) continue;
     const stretch = stretched(plain, words, last);

@@ -54,6 +54,28 @@ const saidOfBases: Readonly<Record<string, readonly string[]>> = {
   'perfumers alcohol': ['ethanol_perfumers'],
   "perfumer's alcohol": ['ethanol_perfumers'],
   wax: ['beeswax_white', 'beeswax_yellow'],
+  sao: ['sweet_almond'],
+};
+
+/** Short forms that makers write: what they mean is a guess. */
+const shortForms: Readonly<Record<string, string>> = {
+  lav: 'lavender',
+  berg: 'bergamot',
+  'y y': 'ylang ylang',
+  yy: 'ylang ylang',
+  ylang: 'ylang ylang',
+  frank: 'frankincense',
+  euc: 'eucalyptus',
+  pep: 'peppermint',
+  peppermnt: 'peppermint',
+  ger: 'geranium',
+  'r chamomile': 'roman chamomile',
+  'rom chamomile': 'roman chamomile',
+  tt: 'tea tree',
+  tto: 'tea tree',
+  patch: 'patchouli',
+  rosem: 'rosemary',
+  cedar: 'cedarwood',
 };
 
 /** What goes by a name. */
@@ -173,6 +195,9 @@ export const materialFinder = (catalog: Catalog) => {
   const nearest = (name: string): string | null => {
     const before = spelt.get(name);
     if (before !== undefined) return before;
+    const short = Object.hasOwn(shortForms, name) ? shortForms[name] : undefined;
+    if (short !== undefined) return short;
+    if (name.length < 5) return null;
     const most = name.length >= 8 ? 2 : 1;
     let best: string | null = null;
     let least = most + 1;

@@ -4,7 +4,7 @@ import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 
 const fillWords =
-  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? with|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? with|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
+  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? (?:with|w\/)|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? (?:with|w\/)|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
 
 /** A pair of what and how much, as near to each other as they come. */
 interface Pairing {
@@ -12,12 +12,39 @@ interface Pairing {
   readonly materials: readonly FoundMaterial[];
 }
 
+/** Marks and words between two entries of a list. */
+const parting = /[;,|•+&]|\band\b|\bplus\b|\bthen\b|\. /g;
+
 /** How far an amount is from a name: what parts two entries of a list counts for much. */
 const farFrom = (plain: string, a: Span, b: Span): number => {
   const [from, to] = a.to <= b.from ? [a.to, b.from] : [b.to, a.from];
   const between = plain.slice(from, to);
-  const parted = (between.match(/[;,+&]|\band\b|\bplus\b|\bthen\b|\. /g) ?? []).length;
+  const parted = (between.match(parting) ?? []).length;
   return between.length + 40 * parted;
+};
+
+/** The entry of a line in which something stands: from one parting mark to the next. */
+export const entryOf = (plain: string, { from, to }: Span): Span => {
+  let [begin, end] = [0, plain.length];
+  for (const { index, 0: mark } of plain.matchAll(parting)) {
+    if (index + mark.length <= from) begin = index + mark.length;
+    else if (index >= to) {
+      end = index;
+      break;
+    }
+  }
+  return { from: begin, to: end };
+};
+
+/** What stands in an entry beside an amount: `zinc oxide` of `1 tsp zinc oxide`. */
+export const besides = (plain: string, amount: Span): string => {
+  const entry = entryOf(plain, amount);
+  return `${plain.slice(entry.from, amount.from)} ${plain.slice(amount.to, entry.to)}`
+    .replace(
+      /\b(?:each|of|total|optional|about|or|in|all|to|taste|approx|the|a|per|add|if you (?:like|wish|want)|if desired|as needed|or more|or so)\b|[^a-z ]/g,
+      ' ',
+    )
+    .trim();
 };
 
 /** Which amount goes with which name: the nearest pairs first; each once. */
@@ -28,14 +55,23 @@ export const paired = (
   const [firstAmount] = amounts;
   const [firstMaterial] = materials;
   const isAmountFirst = (firstAmount?.from ?? 0) < (firstMaterial?.from ?? 0);
+  // An amount beside the name of something else is of that.
+  const mayPair = (material: FoundMaterial, amount: FoundAmount): boolean => {
+    const entry = entryOf(plain, amount);
+    const isSame = material.from < entry.to && entry.from < material.to;
+    return isSame || !/[a-z]{3}/.test(besides(plain, amount));
+  };
   const ways = materials.flatMap((material) =>
-    amounts.map((amount) => ({
-      material,
-      amount,
-      // Of two as near, the one on the side where this line has its amounts.
-      far:
-        farFrom(plain, material, amount) + (amount.from < material.from === isAmountFirst ? 0 : 25),
-    })),
+    amounts
+      .filter((amount) => mayPair(material, amount))
+      .map((amount) => ({
+        material,
+        amount,
+        // Of two as near, the one on the side where this line has its amounts.
+        far:
+          farFrom(plain, material, amount) +
+          (amount.from < material.from === isAmountFirst ? 0 : 25),
+      })),
   );
   const pairs = new Map<FoundMaterial, FoundAmount>();
   const used = new Set<FoundAmount>();
@@ -80,7 +116,8 @@ export const withAlternatives = (
     // `Roman or German chamomile`: the word before stands for a name too.
     const said = /([a-z]+) or $/.exec(plain.slice(0, one.from));
     const last = /[a-z]+$/.exec(plain.slice(one.from, one.to))?.[0] ?? '';
-    const other = said ? look(`${said[1] ?? ''} ${last}`) : { oils: [], bases: [] };
+    const isTaken = said !== null && kept.some(({ to }) => to > said.index);
+    const other = said && !isTaken ? look(`${said[1] ?? ''} ${last}`) : { oils: [], bases: [] };
     const more = one.kind === 'oil' ? other.oils : other.bases;
     const material =
       said && more.length > 0
@@ -122,12 +159,15 @@ export const inProportion = (
   written: readonly FoundAmount[],
 ): ReadonlyMap<FoundMaterial, WrittenAmount> => {
   const ratio = ratioIn(line);
-  const bases = ratio
-    ? materials.filter(
+  if (!ratio) return new Map();
+  const behind = materials.filter(({ from }) => from >= ratio.to);
+  const isOfAll = ratio.parts.length > 0 && behind.length >= ratio.parts.length;
+  const bases = isOfAll
+    ? behind
+    : materials.filter(
         ({ kind, from }) => kind === 'base' && (from >= ratio.to || ratio.parts.length > 0),
-      )
-    : [];
-  if (!ratio || bases.length < 2 || written.some(({ amount }) => amount.unit === 'parts')) {
+      );
+  if (bases.length < 2 || written.some(({ amount }) => amount.unit === 'parts')) {
     return new Map();
   }
   const { parts } = ratio;
@@ -144,7 +184,7 @@ export const bareAmounts = (
   unit: ReadUnit,
 ): readonly FoundAmount[] =>
   materials.flatMap(({ from, to }): FoundAmount[] => {
-    const behind = /^[ :=.x*-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
+    const behind = /^[ :=.x*()-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
     const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x? ?$/.exec(plain.slice(0, from));
     const [match, at] = behind ? [behind, to] : [ahead, ahead?.index ?? 0];
     if (!match) return [];

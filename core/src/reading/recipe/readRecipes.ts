@@ -29,8 +29,12 @@ const mayBeTitle = (line: SourceLine, finder: MaterialFinder): boolean => {
   if (line.isItem || line.isStep || line.isIngredient || text.length > 80 || text.length < 3)
     return false;
   const taken = [...containersIn(text), ...[targetIn(text, true)].flatMap((one) => one ?? [])];
+  const namesNothing = materialsIn(text, finder, false).length === 0;
   const amounts = [...amountsIn(text), ...sharesIn(text)].filter(
-    (one) => !one.isTotal && !taken.some((other) => overlaps(one, other)),
+    (one) =>
+      !one.isTotal &&
+      !(one.isAside && namesNothing) &&
+      !taken.some((other) => overlaps(one, other)),
   );
   if (sectionOpened(text) || amounts.length > 0) return false;
   if (/[.;,]$/.test(text) || isProse(text) || !mayBeNamed(text)) return false;
@@ -60,7 +64,7 @@ const isListLine = (line: SourceLine, section: Section | null): boolean =>
  * several. Nothing is judged here, and what is not understood stands in `leftOver`.
  */
 export const readRecipes = (source: string, catalog: Catalog): readonly ReadRecipe[] => {
-  const lines = sourceLines(source);
+  const lines = sourceLines(source).flatMap(withInlineHeads);
   const finder = materialFinder(catalog);
   const reader = new Reader(finder);
   const isJson = lines.some(({ isIngredient }) => isIngredient);
@@ -82,8 +86,11 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
       reader.draft.section = opened.section;
       reader.draft.bareUnit = unitOfHeading(text);
       reader.draft.lines.push({ text, role: 'heading', ingredients: [] });
-      if (opened.rest !== '') {
-        const rest = { ...line, text: opened.rest };
+      const rest = { ...line, text: opened.rest };
+      if (/^\W*recipe\b/i.test(text) && opened.rest !== '' && mayBeTitle(rest, finder)) {
+        reader.settle();
+        reader.next(opened.rest);
+      } else if (opened.rest !== '' && !isTableHead(opened.rest, finder)) {
         if (opened.section === 'ingredients') reader.listed(rest);
         else reader.free(rest);
       }
@@ -112,7 +119,8 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
       reader.draft.lines.push({ text, role: 'heading', ingredients: [] });
       continue;
     }
-    const isStep = line.isStep && (draft.section === 'steps' || isJson || saysWhatToDo(text));
+    const isStep =
+      line.isDeed || (line.isStep && (draft.section === 'steps' || isJson || saysWhatToDo(text)));
     if (isStep || (draft.section === 'ingredients' && saysWhatToDo(text) && isProse(text)))
       reader.free(line);
     else if (
@@ -136,6 +144,25 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
       ingredients.some(({ candidates, amount }) => candidates.length > 0 || amount !== null),
     )
     .filter(({ ingredients }) => ingredients.some(({ candidates }) => candidates.length > 0));
+};
+
+/** `Amount (g) : %`: what stands above the columns of a table. */
+const isTableHead = (text: string, finder: MaterialFinder): boolean =>
+  !/\d/.test(text) &&
+  /\b(?:amount|quantity|drops?|weight|grams?|ml|parts?)\b|%/i.test(text) &&
+  materialsIn(text, finder, false).length === 0;
+
+/** `…. METHOD: Combine all` in one line with the ingredients is two lines. */
+const withInlineHeads = (line: SourceLine): readonly SourceLine[] => {
+  const match = /[.;)] *((?:method|directions?|instructions?|steps|to make)\s*:.*)$/i.exec(
+    line.text,
+  );
+  return match?.[1] === undefined
+    ? [line]
+    : [
+        { ...line, text: line.text.slice(0, match.index + 1) },
+        { ...line, text: match[1] },
+      ];
 };
 
 /** `Base: jojoba` is a head with an ingredient; `Rose oil: 3 drops` is an ingredient alone. */

@@ -245,6 +245,8 @@ const unknownOil: ReadIngredient = {
   also: null,
   isFill: false,
   isOptional: false,
+  isMisspelt: false,
+  isUnitGuessed: false,
   confidence: 0,
 };
 

@@ -32,7 +32,7 @@ export const sectionOpened = (
 
 /** Words that begin what is to be done. */
 const doing =
-  /^(?:first(?:ly)?,? |then,? |next,? |now,? |finally,? |gently |carefully |once \S+|when \S+|after \S+|in (?:a|the|your) |using |you )?(?:add|allow|apply|blend|boil|bottle|bring|carefully|clean|close|combine|cool|cover|dab|dissolve|drip|drop|fill|fit|gently|grate|heat|insert|keep|label|leave|let|massage|measure|melt|mix|once|open|place|pop|pour|press|put|remove|replace|rest|roll|rub|screw|set|shake|simmer|smell|spray|sterili[sz]e|stir|store|swirl|take|tighten|top|turn|use|wait|warm|wash|weigh|whip|whisk|wipe)\b/;
+  /^(?:first(?:ly)?,? |then,? |next,? |now,? |finally,? |gently |carefully |once \S+|when \S+|after \S+|in (?:a|the|your) |using |you )?(?:add|allow|apply|beat|blend|boil|chill|crush|dip|drizzle|enjoy|freeze|grind|infuse|refrigerate|scoop|spoon|steep|strain|bottle|bring|carefully|clean|close|combine|cool|cover|dab|dissolve|drip|drop|fill|fit|gently|grate|heat|insert|keep|label|leave|let|massage|measure|melt|mix|once|open|place|pop|pour|press|put|remove|replace|rest|roll|rub|screw|set|shake|simmer|smell|spray|sterili[sz]e|stir|store|swirl|take|tighten|top|turn|use|wait|warm|wash|weigh|whip|whisk|wipe)\b/;
 
 /** True where a line says what to do. */
 export const saysWhatToDo = (text: string): boolean => doing.test(plainLetters(text).trim());

@@ -10,6 +10,8 @@ export interface SourceLine {
   readonly isItem: boolean;
   /** In a numbered list, or a step of a recipe in JSON. */
   readonly isStep: boolean;
+  /** Certain to be something to do: `Step 2: …`. */
+  readonly isDeed: boolean;
   /** Certain to be an ingredient: a recipe in JSON says so. */
   readonly isIngredient: boolean;
 }
@@ -25,6 +27,7 @@ const line = (text: string, more: Partial<SourceLine> = {}): SourceLine => ({
   heading: 0,
   isItem: false,
   isStep: false,
+  isDeed: false,
   isIngredient: false,
   ...more,
 });
@@ -67,10 +70,12 @@ const textLines = (text: string): SourceLine[] =>
     }
     if (/\S\t+\S/.test(unquoted))
       return [line(unquoted.trim().replace(/\t+/g, ' : '), { isItem: true })];
-    const item = /^\s*(?:[-*+•·▪◦‣●✓☐]|\[[ x]?\]|[-*] \[[ x]?\])\s+(.*)$/u.exec(unquoted);
+    const item = /^\s*(?:[-*+•·▪◦‣●✓✔☐]|\[[ x]?\]|[-*] \[[ x]?\])\s+(.*)$/u.exec(unquoted);
     if (item) {
       return [line(withoutMarks((item[1] ?? '').replace(/^\[[ x]?\]\s*/, '')), { isItem: true })];
     }
+    const told = /^\s*step\s*\d{1,2}\s*[.):-]\s+(.*)$/i.exec(unquoted);
+    if (told) return [line(withoutMarks(told[1] ?? ''), { isStep: true, isDeed: true })];
     const step = /^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+(\D.*)$/i.exec(unquoted);
     if (step) return [line(withoutMarks(step[2] ?? ''), { isStep: true })];
     return [line(withoutMarks(unquoted))];
