@@ -27,7 +27,7 @@ test('a label too small for all of it gets a second face, and says so', async ({
   await page.getByLabel('Height of the label').fill('26');
   await page.getByLabel('How many labels').fill('1');
   await page.getByRole('button', { name: 'Save as PDF' }).click();
-  await expect(page.getByRole('status')).toContainText('a second label for the back');
+  await expect(page.getByRole('status')).toContainText('a second label is for the back');
 });
 
 test('a name in letters of more languages prints; one in another script says so', async ({

@@ -5,6 +5,7 @@ import { constituentLimits, shippedCatalog } from '@jubbet/core/catalog';
 import { evaluate, workOut, type Blend } from '@jubbet/core/drops';
 import { readBlend } from '@jubbet/core/exchange';
 import { benchHouse } from './benchHouse';
+import { readingScores, recipeTexts } from '../core/src/reading/recipe/texts.testing';
 import { timeBoth } from '../core/src/drops/againstHighs.testing';
 
 const house = process.env['HOUSE'] ?? '';
@@ -194,6 +195,17 @@ row(
   'under a frame, else in a worker',
 );
 const unproved = timed.filter(({ proved }) => !proved).length;
+for (const [what, { precision, recall }] of Object.entries(readingScores())) {
+  const percent = (share: number): string => `${short(100 * share)} %`;
+  row(
+    `recipes read: ${what} of ${recipeTexts.length} texts`,
+    `precision ${percent(precision)}`,
+    '',
+    `recall ${percent(recall)}`,
+    'both at least 95 %',
+  );
+}
+
 row('whole drops not proved nearest', `${unproved} of 300`, '', '', 'none, or said so');
 
 const browser = await chromium.launch({

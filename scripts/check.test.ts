@@ -11,13 +11,44 @@ interface Checked {
   readonly status: number;
 }
 
-const check = (...files: string[]): Promise<Checked> =>
+const run = (script: 'check' | 'read', ...files: string[]): Promise<Checked> =>
   new Promise((done) => {
-    const args = ['scripts/run.mjs', 'scripts/check.ts', ...files];
+    const args = ['scripts/run.mjs', `scripts/${script}.ts`, ...files];
     execFile(process.execPath, args, (error, stdout, stderr) => {
       done({ stdout, stderr, status: typeof error?.code === 'number' ? error.code : 0 });
     });
   });
+
+const check = (...files: string[]): Promise<Checked> => run('check', ...files);
+
+test('npm run read prints what a text holds, nothing of nonsense, and one sentence of no file', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'jubbet-'));
+  const read = (name: string, text?: string): Promise<Checked> => {
+    const path = join(folder, name);
+    if (text !== undefined) writeFileSync(path, text);
+    return run('read', path);
+  };
+  const [recipe, nonsense, none] = await Promise.all([
+    read('one.txt', 'neroli 3 drops\njojoba 10 ml'),
+    read('two.html', '<p>Good morning'),
+    read('three.txt'),
+  ]);
+  expect(JSON.parse(recipe.stdout)).toMatchObject({
+    recipes: [
+      {
+        ingredients: [
+          { materialId: 'neroli', amount: { unit: 'drops', value: 3 } },
+          { materialId: 'jojoba', amount: { unit: 'ml', value: 10 } },
+        ],
+        issues: [],
+        leftOver: [],
+      },
+    ],
+  });
+  expect([nonsense.status, JSON.parse(nonsense.stdout)]).toEqual([0, { recipes: [] }]);
+  expect([none.status, none.stdout]).toEqual([2, '']);
+  expect(none.stderr).toMatch(/^file: .*three\.txt cannot be opened\.\n$/);
+}, 60_000);
 
 // Each waits for a process of its own most of the time.
 describe.concurrent('npm run check', () => {

@@ -9,6 +9,7 @@ export { predilution } from './predilution';
 export { shareChanges } from './shareChanges';
 export { suggestChanges, type Suggestion } from './suggestedChanges';
 export { suggestFits } from './toFit';
+export { strengthFor, type StrengthFor } from './tooStrongFor';
 export {
   isNear,
   notesMissing,

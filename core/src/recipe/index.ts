@@ -58,4 +58,5 @@ export {
   targetSchema,
   usualDropsPerMl,
 } from './recipe';
+export { oilSaid } from './oilSaid';
 export { readBaseAmount, readOilAmount, type SaidProblem } from './saidAmount';

@@ -54,6 +54,7 @@ export {
   formatNumber,
   formatPercent,
   formatRange,
+  uncapitalised,
 } from './numbers';
 export { eachWords, fromWords, inAllWords, roughTimeWords } from './onTheTable';
 export { skinWords, standingWords, testAdvice, testedWords } from './patchTests';
@@ -87,4 +88,11 @@ export {
   type SaleText,
   whoKnows,
 } from './salePack';
-export { readIssueWords, writtenAmountWords } from './reading';
+export {
+  isGuess,
+  lineRoleWords,
+  readIssueWords,
+  skippedWords,
+  timesTooStrongWords,
+  writtenAmountWords,
+} from './reading';

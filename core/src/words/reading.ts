@@ -1,5 +1,5 @@
 import { nameIn, type Catalog } from '../catalog';
-import type { ReadIssue, ReadUnit, WrittenAmount } from '../reading';
+import type { LineRole, ReadIssue, ReadUnit, WrittenAmount } from '../reading';
 import { countedWords, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 
 /** Units of a recipe, of one and of several. */
@@ -24,7 +24,7 @@ export const writtenAmountWords = ({ unit, value, low, high }: WrittenAmount): s
     low !== undefined && high !== undefined
       ? `${formatNumber(low, 4)} to ${formatNumber(high, 4)}`
       : formatNumber(value, 4);
-  return `${figure} ${value === 1 ? one : several}`;
+  return `${figure} ${value <= 1 ? one : several}`;
 };
 
 const either = (catalog: Catalog, ids: readonly string[]): string =>
@@ -34,6 +34,44 @@ const either = (catalog: Catalog, ids: readonly string[]): string =>
         .map((id) => nameIn(catalog, id))
         .join(', ')} or ${nameIn(catalog, ids[ids.length - 1] ?? '')}`
     : nameIn(catalog, ids[0] ?? '');
+
+const guesses: readonly ReadIssue['code'][] = [
+  'which-material',
+  'which-ounce',
+  'unknown-ingredient',
+  'misspelt',
+  'unit-guessed',
+];
+
+/** True where a recipe is right and its reader guessed: shown where the guess can be changed. */
+export const isGuess = ({ code }: ReadIssue): boolean => guesses.includes(code);
+
+const roles: Readonly<Record<LineRole, string>> = {
+  title: 'name',
+  heading: 'heading',
+  ingredient: 'ingredient',
+  container: 'container',
+  target: 'strength',
+  total: 'sum of the drops',
+  step: 'step',
+  note: 'note',
+  left: 'not understood',
+};
+
+/** What a line was taken for. */
+export const lineRoleWords = (role: LineRole): string => roles[role];
+
+/** What is not in the blend that was made of a recipe. */
+export const skippedWords = (texts: readonly string[]): string =>
+  `Left out of the blend: ${formatList(texts.map((text) => `“${text}”`))}.`;
+
+/** `3.2 times the maximum`, `within`. */
+export const timesTooStrongWords = (times: number): string =>
+  times === Infinity
+    ? 'not to be used at all'
+    : times <= 1
+      ? 'within'
+      : `${formatNumber(times, 2)} times the maximum`;
 
 /** What does not add up, in a sentence. */
 export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {

@@ -78,6 +78,7 @@ export const router = createBrowserRouter([
               Component: (await screens.make()).MakeScreen,
             }),
           },
+          { path: 'read', lazy: async () => ({ Component: (await screens.read()).ReadScreen }) },
           { path: 'todo', lazy: async () => ({ Component: (await screens.todo()).TodoScreen }) },
           {
             path: 'recall',

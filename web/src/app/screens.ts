@@ -8,6 +8,7 @@ export const screens = {
   oils: () => import('../screens/blend/OilsScreen'),
   start: () => import('../screens/make/StartScreen'),
   card: () => import('../screens/blends/CardScreen'),
+  read: () => import('../screens/read/ReadScreen'),
   drafts: () => import('../screens/blends/VersionsScreen'),
   wearers: () => import('../screens/blends/WhoScreen'),
   shelf: () => import('../screens/shelf/ShelfScreen'),

@@ -39,6 +39,7 @@ export const SelectField = <T extends string>({
   value,
   choices,
   disabled = false,
+  isLabelHidden = false,
   onChoose,
 }: {
   label: string;
@@ -46,10 +47,12 @@ export const SelectField = <T extends string>({
   value: T;
   choices: readonly (readonly [T, string])[];
   disabled?: boolean;
+  /** A column’s heading says it already: it is read aloud only. */
+  isLabelHidden?: boolean;
   onChoose: (value: T) => void;
 }) => (
   <label className="grid content-start gap-1">
-    <span className="text-sm text-soft">{label}</span>
+    {!isLabelHidden && <span className="text-sm text-soft">{label}</span>}
     <select
       aria-label={label}
       disabled={disabled}

@@ -26,6 +26,8 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   aside,
   problem,
   onPick,
+  onList,
+  nameIn = (query) => query,
   ref,
 }: {
   label: string;
@@ -36,12 +38,17 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   aside?: (material: T) => ReactNode;
   /** What is wrong with what is picked so far. */
   problem?: string | undefined;
-  onPick: (material: T) => void;
+  /** With what was typed: an amount may stand beside the name. */
+  onPick: (material: T, query: string) => void;
+  /** The name in what is typed, where an amount may stand beside it. */
+  nameIn?: (query: string) => string;
+  /** A list that was pasted; true where it was taken, and nothing is left to type. */
+  onList?: (text: string) => boolean;
   ref?: Ref<HTMLInputElement>;
 }) => {
   const [query, setQuery] = useState('');
   const found = search(query).slice(0, 8);
-  const forbidden = forbiddenNamed(query);
+  const forbidden = forbiddenNamed(nameIn(query));
   return (
     <Field className="grid gap-1">
       <Combobox<T | null>
@@ -49,7 +56,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
         value={null}
         onChange={(material) => {
           if (!material) return;
-          onPick(material);
+          onPick(material, query);
           setQuery('');
         }}
       >
@@ -66,6 +73,9 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
           displayValue={() => query}
           value={query}
           onChange={(event) => setQuery(event.target.value)}
+          onPaste={(event) => {
+            if (onList?.(event.clipboardData.getData('text/plain'))) event.preventDefault();
+          }}
         />
         {problem && <Description as={FieldProblem} problem={problem} />}
         {query.trim() !== '' && (

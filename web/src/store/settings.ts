@@ -14,6 +14,9 @@ const spoonCountries = [
   'australian',
 ] as const satisfies readonly SpoonCountry[];
 
+/** A text that was pasted is kept up to so many letters. */
+export const longestKept = 20_000;
+
 /** What the house is set to; every value has a usual one. */
 export const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
@@ -51,6 +54,8 @@ export const settingsSchema = z.object({
     .regex(/^[\w-]{1,20}$/)
     .catch('A4'),
   labelNames: z.enum(['common', 'botanical']).catch('common'),
+  /** The recipe that was pasted last, to be read over. */
+  readText: z.string().max(longestKept).catch(''),
   /** The maker's own money, as a sign or a code. */
   currency: z.string().max(8).catch('£'),
   /** What a container of a kind and size, and a label, cost; null where nobody has said. */

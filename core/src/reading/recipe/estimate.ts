@@ -20,7 +20,7 @@ export const materialOf = (catalog: Catalog, id: string): Oil | Base | undefined
   shippedCatalog.bases.find((base) => base.id === id);
 
 /** What an ingredient is taken for in a sum: the likeliest of what it may be. */
-export const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | undefined => {
+const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | undefined => {
   const [first] = one.candidates;
   return first === undefined ? undefined : materialOf(catalog, first);
 };
@@ -50,7 +50,7 @@ export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): b
  * What an amount comes to in ml, spoons by the metric set, an ounce of a liquid as a fluid one;
  * null of parts and percents.
  */
-export const mlOfAmount = (
+const mlOfAmount = (
   { unit, value }: WrittenAmount,
   material: Oil | Base | undefined,
   dropsToMl: number = usualDropsToMl,

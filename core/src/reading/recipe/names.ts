@@ -135,7 +135,7 @@ const knownNames = (catalog: Catalog): ReadonlyMap<string, readonly string[]> =>
 };
 
 /** How many letters apart two words are, two that changed places counting as one; at most `most` + 1. */
-export const lettersApart = (a: string, b: string, most: number): number => {
+const lettersApart = (a: string, b: string, most: number): number => {
   if (Math.abs(a.length - b.length) > most) return most + 1;
   let before: number[] = [];
   let last = Array.from({ length: b.length + 1 }, (_, n) => n);

@@ -131,9 +131,10 @@ export class Reader {
 
   private mention(text: string): void {
     const step = this.draft.steps.length;
-    for (const { said, ids, kind, isCommonWord } of materialsIn(text, this.finder, false)) {
-      // Water that something stands in is no ingredient.
-      const isUsed = !isCommonWord || (kind === 'base' && !/water/i.test(said));
+    for (const { said, ids, kind, isCommonWord, from } of materialsIn(text, this.finder, false)) {
+      // Water that something stands in is no ingredient, and a rose is an oil where drops of it are.
+      const isMeasured = /\b(?:drops?|gtts?|oil|ml) (?:of )?$/i.test(text.slice(0, from));
+      const isUsed = !isCommonWord || isMeasured || (kind === 'base' && !/water/i.test(said));
       if (isUsed) this.draft.mentions.push({ said, ids, kind, step });
     }
   }

@@ -17,7 +17,7 @@ export const sectionOpened = (
   const plain = plainLetters(text);
   const colon = plain.indexOf(':');
   const head = (colon > 0 ? plain.slice(0, colon) : plain)
-    .replace(/^[^a-z]+|[^a-z)]+$/g, '')
+    .replace(/^[^a-z]+|[^a-z0-9)]+$/g, '')
     .trim();
   const rest = colon > 0 ? text.slice(colon + 1).trim() : '';
   if (head === '' || head.length > 60) return null;

@@ -1,28 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../../catalog';
-import { issuesOf } from './issues';
-import type { ReadRecipe } from './reader';
 import { readRecipes } from './readRecipes';
-import { recipeTexts, type WantedRecipe } from './texts.testing';
-
-/** A recipe in the form in which a text says what must come out. */
-const asWanted = (recipe: ReadRecipe): WantedRecipe => ({
-  ingredients: recipe.ingredients.map(({ candidates, amount, isFill }) => ({
-    ids: [...candidates],
-    value: amount?.value ?? null,
-    unit: amount?.unit ?? null,
-    isFill,
-  })),
-  container: recipe.container
-    ? [
-        recipe.container.kind,
-        ...(recipe.container.size ? [recipe.container.size.value, recipe.container.size.unit] : []),
-        ...(recipe.container.count > 1 ? [`x${recipe.container.count}`] : []),
-      ].join(' ')
-    : null,
-  percent: recipe.target?.percent ?? null,
-  issues: [...new Set(issuesOf(recipe, shippedCatalog).map(({ code }) => code))].sort(),
-});
+import { asWanted, recipeTexts, type WantedRecipe } from './texts.testing';
 
 const sorted = (recipe: WantedRecipe): WantedRecipe => ({
   ...recipe,

@@ -1,7 +1,11 @@
 import { readFileSync } from 'node:fs';
+import { shippedCatalog } from '../../catalog';
+import { issuesOf } from './issues';
+import type { ReadRecipe } from './reader';
+import { readRecipes } from './readRecipes';
 
 /** An ingredient that must come out of a text. */
-export interface Wanted {
+interface Wanted {
   /** Several where the name may be several; none where nobody can know it. */
   readonly ids: readonly string[];
   readonly value: number | null;
@@ -48,7 +52,7 @@ const recipeOf = (block: string): WantedRecipe => {
 
 /** Texts of recipes, from tidy to terrible, with what must come out of each. */
 export const recipeTexts: readonly RecipeText[] = readFileSync(
-  new URL('./texts.txt', import.meta.url),
+  'core/src/reading/recipe/texts.txt',
   'utf8',
 )
   .split(/^=== /m)
@@ -62,3 +66,71 @@ export const recipeTexts: readonly RecipeText[] = readFileSync(
       recipes: wanted.trim() === '' ? [] : wanted.split(/^\+\+\+$/m).map(recipeOf),
     };
   });
+
+/** A recipe in the form in which a text says what must come out. */
+export const asWanted = (recipe: ReadRecipe): WantedRecipe => ({
+  ingredients: recipe.ingredients.map(({ candidates, amount, isFill }) => ({
+    ids: [...candidates],
+    value: amount?.value ?? null,
+    unit: amount?.unit ?? null,
+    isFill,
+  })),
+  container: recipe.container
+    ? [
+        recipe.container.kind,
+        ...(recipe.container.size ? [recipe.container.size.value, recipe.container.size.unit] : []),
+        ...(recipe.container.count > 1 ? [`x${recipe.container.count}`] : []),
+      ].join(' ')
+    : null,
+  percent: recipe.target?.percent ?? null,
+  issues: [...new Set(issuesOf(recipe, shippedCatalog).map(({ code }) => code))].sort(),
+});
+
+/** What was found of what there is, and what of what was found is there; both from 0 to 1. */
+export interface Score {
+  readonly precision: number;
+  readonly recall: number;
+}
+
+/** A score over several lists: what is found twice counts twice. */
+const scoreOf = (
+  lists: readonly { readonly wanted: readonly string[]; readonly found: readonly string[] }[],
+): Score => {
+  let [right, found, wanted] = [0, 0, 0];
+  for (const list of lists) {
+    const left = [...list.wanted];
+    for (const one of list.found) {
+      const at = left.indexOf(one);
+      if (at >= 0) {
+        left.splice(at, 1);
+        right += 1;
+      }
+    }
+    found += list.found.length;
+    wanted += list.wanted.length;
+  }
+  return { precision: right / found, recall: right / wanted };
+};
+
+/** How well texts are read: their ingredients, with their amounts, and what does not add up. */
+export const readingScores = (): Readonly<Record<'ingredients' | 'amounts' | 'issues', Score>> => {
+  const pairs = recipeTexts.map(({ text, recipes }) => ({
+    wanted: recipes,
+    found: readRecipes(text, shippedCatalog).map(asWanted),
+  }));
+  const of = (say: (recipe: WantedRecipe) => readonly string[]): Score =>
+    scoreOf(
+      pairs.map(({ wanted, found }) => ({
+        wanted: wanted.flatMap(say),
+        found: found.flatMap(say),
+      })),
+    );
+  const named = ({ ids }: Wanted): string => [...ids].sort().join('|');
+  return {
+    ingredients: of(({ ingredients }) => ingredients.map(named)),
+    amounts: of(({ ingredients }) =>
+      ingredients.map((one) => `${named(one)} ${one.value ?? ''} ${one.unit ?? ''}`),
+    ),
+    issues: of(({ issues }) => issues),
+  };
+};

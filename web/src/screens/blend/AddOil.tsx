@@ -1,9 +1,11 @@
-import { addOil } from '@jubbet/core/recipe';
+import { addOil, oilSaid, readOilAmount, setOilAmount } from '@jubbet/core/recipe';
 import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
 import { formatPercent, maximumWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
+import { useNotice } from '../../parts/notice';
+import { useSpoons } from '../../parts/useSpoons';
 import type { TokenProps } from './tokenProps';
 
 /** The limit of an oil in a few words, as the list of names shows it. */
@@ -30,16 +32,37 @@ export const AddOil = memo(
     ref?: Ref<HTMLInputElement>;
   }) => {
     const catalog = useCatalog();
+    const tell = useNotice();
+    const { country } = useSpoons();
+    const add = async (text: string): Promise<void> => {
+      const { addListed } = await import('./addListed');
+      const { edit, words } = addListed(catalog, text, taken.split(','));
+      change(edit);
+      tell({ text: words });
+    };
     return (
       <PickByName<Oil>
         ref={ref ?? null}
         label="Add an oil"
         placeholder="Add an oil: type three letters, then Enter"
-        search={(one) => searchOils(catalog, one)}
+        nameIn={(query) => oilSaid(query).name}
+        search={(one) => searchOils(catalog, oilSaid(one).name)}
         isTaken={({ id }) => taken.split(',').includes(id)}
-        describe={(oil, query) => tellApart(query, oil.id) ?? botanicalOf(oil)}
+        describe={(oil, query) => tellApart(oilSaid(query).name, oil.id) ?? botanicalOf(oil)}
         aside={limitWords}
-        onPick={({ id }) => change(addOil(catalog, id))}
+        onPick={({ id }, query) => {
+          const { amount } = oilSaid(query);
+          const read = amount === null ? null : readOilAmount(amount, { country, fillMl: 0 });
+          change((recipe) => {
+            const added = addOil(catalog, id)(recipe);
+            return read?.ok ? setOilAmount(id, read.amount)(added) : added;
+          });
+        }}
+        onList={(text) => {
+          const isList = /\S\s*[\n;]\s*\S/.test(text);
+          if (isList) void add(text);
+          return isList;
+        }}
       />
     );
   },

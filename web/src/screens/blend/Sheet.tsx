@@ -38,7 +38,7 @@ import { ofToday } from './ofToday';
 import { PersonChanged } from './PersonChanged';
 import { useRecipe } from './useRecipe';
 import { useUndoKeys } from './useUndoKeys';
-import { VerdictBox } from './VerdictBox';
+import { VerdictBox } from '../../parts/VerdictBox';
 
 /** What stands under the sentence: the glass, the oils and bases, and what holds them back. */
 const SheetBody = ({

@@ -130,6 +130,7 @@ export const BlendsScreen = () => {
         />
         <div className="flex gap-2">
           <Suspense fallback={<Button disabled>Import</Button>}>
+            <ButtonLink to="/read">Read a recipe</ButtonLink>
             {named ? <ImportBlend onRefused={setRefused} /> : <Button disabled>Import</Button>}
           </Suspense>
           <Button look="first" onClick={create}>

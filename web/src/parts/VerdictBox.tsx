@@ -10,11 +10,11 @@ import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import { dropOf } from '@jubbet/core/mixture';
 import type { Finding, Verdict } from '@jubbet/core/limits';
-import { useCatalog } from '../../parts/catalog';
+import { useCatalog } from './catalog';
 import { memo } from 'react';
 import { clsx } from 'clsx';
-import { together } from '../../parts/together';
-import { verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
+import { together } from './together';
+import { verdictInk, verdictShapes, verdictWash } from './VerdictMark';
 
 const Box = ({
   verdict,

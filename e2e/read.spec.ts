@@ -1,0 +1,92 @@
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './axe';
+
+const bad = `For kids: Focus roller
+
+10 ml roller bottle, 2.5 % dilution
+25 drops Peppermint
+15 drops rosemary
+10 drops frankincense
+30 drops total
+a pinch of love
+top with FCO
+
+Shake, then add 3 drops of thyme.`;
+
+const paste = async (page: Page, text: string): Promise<void> => {
+  await page.goto('/blends');
+  await page.getByRole('link', { name: 'Read a recipe' }).click();
+  await page.getByLabel('Text of the recipe').fill(text);
+};
+
+test('a bad recipe is pasted, read over, made one’s own within the limits, and made', async ({
+  page,
+}) => {
+  await paste(page, bad);
+  await expect(page.getByRole('heading', { name: 'For kids: Focus roller' })).toBeVisible();
+  const trouble = page.getByRole('region', { name: 'What does not add up' });
+  // 50 drops of 0.05 ml in 9.5 ml are 26 %.
+  await expect(trouble).toContainText('It says 2.5 %, but is 26 % at 20 drops per ml');
+  await expect(trouble).toContainText('It says 30 drops in all, but lists 50');
+  await expect(trouble).toContainText('A step names “thyme”');
+  const goesIn = page.getByRole('region', { name: 'What goes in' });
+  await expect(goesIn.getByRole('row', { name: /15 drops rosemary/ })).toContainText(
+    'may be several',
+  );
+  await goesIn
+    .getByLabel('What “15 drops rosemary” is')
+    .selectOption({ label: 'Rosemary, cineole type' });
+  await expect(page.getByRole('region', { name: 'Line by line' })).toContainText('not understood');
+  const really = page.getByRole('region', { name: 'What it really is' });
+  await really.getByLabel('Who it is for').selectOption({ label: 'Ines' });
+  await expect(really).toContainText('Do not use');
+  await expectAccessible(page);
+  await really.getByRole('button', { name: /^Make it mine, at 2 %/ }).click();
+  // The sheet: the same oils, weaker, within the limits; the text stands in the notes.
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('For kids: Focus roller');
+  await expect(page.getByText('Rosemary, cineole type').first()).toBeVisible();
+  await page
+    .getByRole('link', { name: /Make this|Make it/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Focus roller');
+});
+
+test('what was pasted is there after a reload, and nonsense says what a recipe needs', async ({
+  page,
+}) => {
+  await paste(page, 'Hello, how are you? I bought oranges.');
+  await expect(page.getByText(/There is no recipe in it/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Text of the recipe')).toHaveValue(/oranges/);
+});
+
+test('a book of recipes is read in a worker, one chosen from it', async ({ page }) => {
+  const book = Array.from(
+    { length: 60 },
+    (_, n) => `# Blend ${n + 1}\n\n- ${n + 1} drops vetiver\n- 30 ml jojoba\n\nShake well.\n`,
+  ).join('\n');
+  await paste(page, book);
+  await page.getByLabel('60 recipes in it').selectOption({ label: 'Blend 42' });
+  await expect(page.getByRole('region', { name: 'What goes in' })).toContainText(
+    '42 drops vetiver',
+  );
+});
+
+test('an oil is added with its amount in one go, and a list at once', async ({ page }) => {
+  await page.goto('/blends/row-g');
+  const field = page.getByLabel('Add an oil');
+  await field.fill('neroli 3 drops');
+  await expect(page.getByRole('option', { name: /Neroli/ }).first()).toBeVisible();
+  await field.press('Enter');
+  await expect(page.getByLabel('Drops of Neroli')).toHaveValue('3');
+  await field.focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Vetiver 2 drops\nPatchouli: 1 drop\nrosemary 4 drops');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(page.getByText(/2 oils added\. Not added: “rosemary 4 drops”/)).toBeVisible();
+});

@@ -1,0 +1,45 @@
+import type { Catalog } from '@jubbet/core/catalog';
+import { readRecipes, recipeOfRead } from '@jubbet/core/reading';
+import type { Edit } from '@jubbet/core/recipe';
+import { countedWords, formatList } from '@jubbet/core/words';
+
+/**
+ * Oils of a list that was pasted, added with their amounts. What may be several is not guessed, and
+ * what is in already stays as it is.
+ *
+ * @param taken ids of the oils that are in
+ */
+export const addListed = (
+  catalog: Catalog,
+  text: string,
+  taken: readonly string[],
+): { readonly edit: Edit; readonly words: string } => {
+  const read = readRecipes(text, catalog);
+  const ingredients = read.flatMap((recipe) => recipe.ingredients);
+  const certain = ingredients.filter(
+    ({ materialId, kind }) => materialId !== null && kind === 'oil' && !taken.includes(materialId),
+  );
+  const rest = ingredients.filter((one) => !certain.includes(one));
+  const [first] = read;
+  const oils = first
+    ? recipeOfRead({ ...first, ingredients: certain }, '', catalog, {
+        materials: {},
+        ounce: 'volume',
+        country: 'metric',
+        dropsPerMl: 20,
+      }).recipe.oils
+    : [];
+  const left = formatList(rest.map((one) => `“${one.text}”`));
+  const added =
+    oils.length === 0 ? 'No oil was added' : `${countedWords(oils.length, 'oil')} added`;
+  return {
+    edit: (recipe) => ({
+      ...recipe,
+      oils: [
+        ...recipe.oils,
+        ...oils.filter(({ id }) => !recipe.oils.some((oil) => oil.id === id)),
+      ].slice(0, 60),
+    }),
+    words: rest.length === 0 ? `${added}.` : `${added}. Not added: ${left}. Choose them by name.`,
+  };
+};

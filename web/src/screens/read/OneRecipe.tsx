@@ -1,0 +1,86 @@
+import { inProportionAt, issuesOf, recipeOfRead, type ReadRecipe } from '@jubbet/core/reading';
+import type { SpoonCountry } from '@jubbet/core/quantity';
+import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCatalog } from '../../parts/catalog';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+import { blends } from '../../store/blends';
+import { ReadIngredients } from './ReadIngredients';
+import { ReadLines } from './ReadLines';
+import { ReallyIs } from './ReallyIs';
+import { ReadSection } from './ReadSection';
+
+/** One recipe that was read: what does not add up, what it is made of, what it really is. */
+export const OneRecipe = ({ read, source }: { read: ReadRecipe; source: string }) => {
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const [materials, setMaterials] = useState<Readonly<Record<number, string | null>>>({});
+  const [ounce, setOunce] = useState<'volume' | 'weight'>('volume');
+  const [country, setCountry] = useState<SpoonCountry>('us');
+  const [dropsPerMl, setDropsPerMl] = useState(20);
+  const issues = useMemo(() => issuesOf(read, catalog), [read, catalog]);
+  const taken = useMemo(
+    () => recipeOfRead(read, source, catalog, { materials, ounce, country, dropsPerMl }),
+    [read, source, catalog, materials, ounce, country, dropsPerMl],
+  );
+  const trouble = issues.filter((issue) => !isGuess(issue));
+  const make = async (recipe: typeof taken.recipe): Promise<void> => {
+    const id = await write('The blend', () => blends.add(recipe));
+    if (id === undefined) return;
+    await navigate(`/blends/${id}`);
+    tell({
+      text: 'The recipe is a blend now. Its text stands in the notes.',
+      undo: () => void write('The blend', () => blends.remove(id)),
+    });
+  };
+  return (
+    <>
+      <h2 className="font-serif text-2xl">{read.title || 'A recipe without a name'}</h2>
+      <ReadSection title="What does not add up">
+        {trouble.length === 0 ? (
+          <p>● Nothing: its figures agree with each other.</p>
+        ) : (
+          <ul className="grid gap-1.5">
+            {trouble.map((issue) => {
+              const words = readIssueWords(catalog, issue);
+              const isGrave = issue.code === 'never-on-skin' || issue.code === 'strong-habit';
+              return (
+                <li key={words} className={isGrave ? 'text-brick' : undefined}>
+                  <span aria-hidden>{isGrave ? '■ ' : '▲ '}</span>
+                  {words}
+                </li>
+              );
+            })}
+          </ul>
+        )}
+      </ReadSection>
+      <ReadIngredients
+        read={read}
+        materials={materials}
+        onChoose={(n, id) => setMaterials({ ...materials, [n]: id })}
+        ounce={issues.some(({ code }) => code === 'which-ounce') ? ounce : null}
+        onOunce={setOunce}
+        country={country}
+        onCountry={setCountry}
+      />
+      {taken.leftOut.length > 0 && (
+        <p className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+          ▲ {skippedWords(taken.leftOut.map(({ text }) => text))}
+        </p>
+      )}
+      <ReallyIs
+        read={read}
+        recipe={taken.recipe}
+        dropsPerMl={dropsPerMl}
+        onDropsPerMl={setDropsPerMl}
+        onAsWritten={(recipe) => void make(recipe)}
+        onMine={(recipe, percent) => void make(inProportionAt(recipe, percent))}
+      />
+      <ReadLines read={read} />
+    </>
+  );
+};

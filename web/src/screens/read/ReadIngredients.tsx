@@ -1,0 +1,135 @@
+import { nameIn } from '@jubbet/core/catalog';
+import type { SpoonCountry } from '@jubbet/core/quantity';
+import type { ReadIngredient, ReadRecipe } from '@jubbet/core/reading';
+import { writtenAmountWords } from '@jubbet/core/words';
+import { Choices } from '../../parts/Choices';
+import { SelectField } from '../../parts/Field';
+import { useCatalog } from '../../parts/catalog';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { ReadSection } from './ReadSection';
+
+/** No material has this id. */
+const leftOut = '';
+
+const countries: readonly (readonly [SpoonCountry, string])[] = [
+  ['us', 'United States'],
+  ['metric', 'metric'],
+  ['imperial', 'imperial'],
+  ['australian', 'Australian'],
+];
+
+/** How sure it is, by shape and word. */
+const Sureness = ({ one }: { one: ReadIngredient }) => {
+  const what =
+    one.candidates.length === 0
+      ? (['■', 'not known', 'text-brick'] as const)
+      : one.candidates.length > 1
+        ? (['▲', 'may be several', 'text-amber'] as const)
+        : one.isMisspelt || one.isUnitGuessed
+          ? (['▲', one.isMisspelt ? 'spelling guessed' : 'taken as drops', 'text-amber'] as const)
+          : (['●', 'as written', 'text-moss'] as const);
+  return (
+    <span className={what[2]}>
+      {what[0]} {what[1]}
+    </span>
+  );
+};
+
+const spoons = new Set<string>(['tbsp', 'tsp', 'cup', 'fl oz']);
+
+/** What it is made of, as it was understood; each guess with its alternatives. */
+export const ReadIngredients = ({
+  read: { ingredients },
+  materials,
+  onChoose,
+  ounce,
+  onOunce,
+  country,
+  onCountry,
+}: {
+  read: ReadRecipe;
+  materials: Readonly<Record<number, string | null>>;
+  onChoose: (n: number, id: string | null) => void;
+  /** Null where no ounce is in doubt. */
+  ounce: 'volume' | 'weight' | null;
+  onOunce: (ounce: 'volume' | 'weight') => void;
+  country: SpoonCountry;
+  onCountry: (country: SpoonCountry) => void;
+}) => {
+  const catalog = useCatalog();
+  const hasSpoons = ingredients.some(({ amount }) => amount && spoons.has(amount.unit));
+  return (
+    <ReadSection title="What goes in">
+      <Table
+        cards
+        columns={[
+          { name: 'As written' },
+          { name: 'Understood as' },
+          { name: 'Amount', right: true },
+          { name: 'How sure' },
+        ]}
+      >
+        <tbody>
+          {ingredients.map((one, n) => {
+            const [first] = one.candidates;
+            const chosen = materials[n] === undefined ? (first ?? leftOut) : materials[n];
+            return (
+              // Two lines may say the same.
+              <Row key={n}>
+                <RowHead>{one.text}</RowHead>
+                <Cell under="Understood as">
+                  {first === undefined ? (
+                    'left out'
+                  ) : (
+                    <SelectField
+                      label={`What “${one.text}” is`}
+                      isLabelHidden
+                      value={chosen ?? leftOut}
+                      choices={[
+                        ...one.candidates.map((id) => [id, nameIn(catalog, id)] as const),
+                        [leftOut, 'leave it out'] as const,
+                      ]}
+                      onChoose={(id) => onChoose(n, id === leftOut ? null : id)}
+                    />
+                  )}
+                </Cell>
+                <Cell right under="Amount">
+                  {one.amount
+                    ? writtenAmountWords(one.amount)
+                    : one.isFill
+                      ? 'fills the rest'
+                      : 'none'}
+                </Cell>
+                <Cell under="How sure">
+                  <Sureness one={one} />
+                </Cell>
+              </Row>
+            );
+          })}
+        </tbody>
+      </Table>
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        {ounce !== null && (
+          <Choices
+            legend="Ounces of what pours are"
+            name="ounce"
+            value={ounce}
+            choices={[
+              { value: 'volume', text: 'fluid ounces, 30 ml each' },
+              { value: 'weight', text: 'ounces of weight, 28 g each' },
+            ]}
+            onChoose={onOunce}
+          />
+        )}
+        {hasSpoons && (
+          <SelectField
+            label="Whose spoons and cups"
+            value={country}
+            choices={countries}
+            onChoose={onCountry}
+          />
+        )}
+      </div>
+    </ReadSection>
+  );
+};

@@ -1,0 +1,127 @@
+import { mostLetters } from '@jubbet/core/reading';
+import { countedWords } from '@jubbet/core/words';
+import { useState, type DragEvent } from 'react';
+import { Button, ButtonLink } from '../../parts/Button';
+import { SelectField } from '../../parts/Field';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import { longestKept, settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+import { OneRecipe } from './OneRecipe';
+import { useReadText } from './useReadText';
+
+const example = `Sleepy roll-on
+10 ml roller bottle, 2.5 % dilution
+Lavender – 10 drops
+Cedarwood: 5 drops
+fill with fractionated coconut oil`;
+
+/** Somebody else’s recipe: pasted, opened or dropped in, and read over. */
+const Reading = ({ kept }: { kept: string }) => {
+  const write = useWrite();
+  const [text, setText] = useState(kept);
+  const [trouble, setTrouble] = useState('');
+  const [chosen, setChosen] = useState('0');
+  const { recipes, isReading, error, stop } = useReadText(text);
+  const take = (next: string): void => {
+    const isTooLong = next.length > mostLetters;
+    setTrouble(isTooLong ? 'That is too long for recipes: paste a part of it.' : '');
+    if (isTooLong) return;
+    setText(next);
+    setChosen('0');
+    // What is longer is a file that is there still.
+    if (next.length <= longestKept) {
+      void write('The text', () => settings.write('readText', next));
+    }
+  };
+  const open = (file: File | undefined): void => {
+    if (!file) return;
+    // Letters of some languages take four bytes.
+    if (file.size > 4 * mostLetters) setTrouble('That file is too large for recipes.');
+    else void file.text().then(take, () => setTrouble('That file could not be read.'));
+  };
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    const [file] = event.dataTransfer.files;
+    if (file) open(file);
+    else take(event.dataTransfer.getData('text/plain'));
+  };
+  const recipe = recipes?.[Number(chosen)];
+  return (
+    <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Read a recipe" />
+        <ButtonLink to="/blends">Back to blends</ButtonLink>
+      </div>
+      <section
+        aria-label="The text"
+        className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={drop}
+      >
+        <label className="grid grid-cols-[minmax(0,1fr)] gap-1">
+          <span className="text-sm text-soft">
+            Paste a recipe from anywhere, or drop a file here. Nothing leaves this device.
+          </span>
+          <textarea
+            aria-label="Text of the recipe"
+            rows={text === '' ? 9 : 7}
+            className="w-full rounded-md border border-field bg-transparent px-3 py-2 placeholder:text-soft"
+            placeholder={example}
+            value={text}
+            onChange={({ target }) => take(target.value)}
+          />
+        </label>
+        <div className="flex flex-wrap items-center gap-3">
+          <label className="text-sm text-soft">
+            <span className="mr-2">or open a file</span>
+            <input
+              type="file"
+              aria-label="File with a recipe"
+              className="max-w-full"
+              accept=".txt,.md,.html,.htm,.json,.jsonld,text/*,application/json,application/ld+json"
+              onChange={({ target }) => {
+                open(target.files?.[0]);
+                target.value = '';
+              }}
+            />
+          </label>
+          {text !== '' && <Button onClick={() => take('')}>Clear</Button>}
+        </div>
+        {(trouble !== '' || error) && (
+          <p role="alert" className="text-brick">
+            ■ {trouble || 'The text could not be read.'}
+          </p>
+        )}
+        {isReading && (
+          <p role="status" className="flex items-center gap-3">
+            Reading …<Button onClick={stop}>Stop</Button>
+          </p>
+        )}
+      </section>
+      {recipes && text.trim() !== '' && recipes.length === 0 && (
+        <p role="status" className="rounded-lg bg-slate-wash px-4 py-3">
+          There is no recipe in it that Jubbet can read. A recipe names at least one ingredient,
+          best on a line of its own with its amount: “Lavender, 10 drops”.
+        </p>
+      )}
+      {recipes && recipes.length > 1 && (
+        <SelectField
+          label={`${countedWords(recipes.length, 'recipe')} in it`}
+          value={chosen}
+          choices={recipes.map(
+            ({ title }, n) => [String(n), title || `Recipe ${n + 1}, without a name`] as const,
+          )}
+          onChoose={setChosen}
+        />
+      )}
+      {recipe && <OneRecipe key={`${chosen} ${text}`} read={recipe} source={text} />}
+    </div>
+  );
+};
+
+export const ReadScreen = () => {
+  const { data, error } = useStored(['settings'], () => settings.read());
+  if (error) throw error;
+  return data ? <Reading kept={data.readText} /> : null;
+};

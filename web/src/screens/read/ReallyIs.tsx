@@ -1,0 +1,181 @@
+import { strengthFor, type StrengthFor, usualWearers } from '@jubbet/core/advice';
+import { wearerOn } from '@jubbet/core/brief';
+import { placeId, type PlaceId } from '@jubbet/core/catalog';
+import { textureOf } from '@jubbet/core/mixture';
+import { strengthsOf, type ReadRecipe } from '@jubbet/core/reading';
+import type { Recipe } from '@jubbet/core/recipe';
+import {
+  formatList,
+  formatPercent,
+  placeWords,
+  textureName,
+  timesTooStrongWords,
+  uncapitalised,
+  usualWearerName,
+  wearerWords,
+} from '@jubbet/core/words';
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { SelectField } from '../../parts/Field';
+import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { VerdictBox } from '../../parts/VerdictBox';
+import { today } from '../../store/now';
+import { people } from '../../store/people';
+import { useStored } from '../../store/useStored';
+import { useWorkedOut } from '../../workers/useWorkedOut';
+import { ReadSection } from './ReadSection';
+
+const anyone = 'anyone';
+/** More of a large house are looked at on the blend’s own page. */
+const mostPeople = 40;
+
+/** For whom it is too strong, and by how much. */
+const TooStrongFor = ({
+  rows,
+}: {
+  rows: readonly ({ readonly key: string; readonly name: string } & StrengthFor)[];
+}) => {
+  const over = rows.filter(({ times }) => times > 1);
+  const within = rows.filter(({ times }) => times <= 1);
+  return (
+    <div className="grid gap-2">
+      <h4 className="text-sm text-soft">For whom it is too strong there</h4>
+      {over.length > 0 && (
+        <Table
+          cards
+          columns={[{ name: 'For whom' }, { name: 'At most', right: true }, { name: 'This is' }]}
+        >
+          <tbody>
+            {over.map(({ key, name, maximum, times }) => (
+              <Row key={key}>
+                <RowHead>{name}</RowHead>
+                <Cell right under="At most" className="whitespace-nowrap">
+                  {maximum === 0 ? 'none' : formatPercent(maximum)}
+                </Cell>
+                <Cell under="This is" className="text-brick">
+                  ■ {timesTooStrongWords(times)}
+                </Cell>
+              </Row>
+            ))}
+          </tbody>
+        </Table>
+      )}
+      {within.length > 0 && (
+        <p className="text-[15px]">
+          ● Within the maximum for {formatList(within.map(({ name }) => name))}.
+        </p>
+      )}
+    </div>
+  );
+};
+
+/** What a recipe really is: how strong in whose drops, for whom too strong; and how to make it one’s own. */
+export const ReallyIs = ({
+  read,
+  recipe,
+  dropsPerMl,
+  onDropsPerMl,
+  onAsWritten,
+  onMine,
+}: {
+  read: ReadRecipe;
+  recipe: Recipe;
+  dropsPerMl: number;
+  onDropsPerMl: (dropsPerMl: number) => void;
+  onAsWritten: (recipe: Recipe) => void;
+  onMine: (recipe: Recipe, percent: number) => void;
+}) => {
+  const catalog = useCatalog();
+  const house = useStored(['people'], () => people.list()).data ?? [];
+  const [who, setWho] = useState(anyone);
+  const [place, setPlace] = useState<PlaceId>('body-leave-on');
+  const person = house.find(({ id }) => id === who);
+  const wearer = person ? wearerOn(person.person, today()) : ('anyone' as const);
+  const theirs: Recipe = {
+    ...recipe,
+    brief: { ...recipe.brief, wearer, personId: person?.id ?? null, place },
+  };
+  const { worked, looking } = useWorkedOut(theirs);
+  const of = worked.state === 'done' ? textureOf(worked.evaluation.mixture) : null;
+  const texture = of === null ? null : textureName(of);
+  const strengths = strengthsOf(read, catalog);
+  const percent = strengths.find(({ dropsToMl }) => dropsToMl === dropsPerMl)?.percent ?? null;
+  const limit = strengthFor(percent ?? 0, { wearer, place }, recipe.guideline);
+  const mine = percent === null ? limit.recommended : Math.min(percent, limit.recommended);
+  const rows = [
+    ...usualWearers.map(({ id, wearer: one }) => ({
+      key: id,
+      name: uncapitalised(usualWearerName(id)),
+      wearer: one,
+    })),
+    ...house.slice(0, mostPeople).map(({ id, person: one }) => ({
+      key: id,
+      name: wearerWords(wearerOn(one, today())),
+      wearer: wearerOn(one, today()),
+    })),
+  ].map(({ wearer: one, ...row }) => ({
+    ...row,
+    ...strengthFor(percent ?? 0, { wearer: one, place }, recipe.guideline),
+  }));
+  return (
+    <ReadSection title="What it really is">
+      {strengths.length > 0 ? (
+        <div className="grid items-start gap-x-10 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)]">
+          <fieldset>
+            <legend className="mb-1 text-sm text-soft">
+              Essential oil, by the size of the drop
+            </legend>
+            {strengths.map(({ dropsToMl, percent: one }) => (
+              <label key={dropsToMl} className="flex min-h-10 items-center gap-2">
+                <input
+                  type="radio"
+                  name="drops"
+                  checked={dropsToMl === dropsPerMl}
+                  onChange={() => onDropsPerMl(dropsToMl)}
+                />
+                <b className="inline-block w-16 text-right tabular-nums">{formatPercent(one)}</b>
+                at {dropsToMl} drops per ml
+              </label>
+            ))}
+          </fieldset>
+          <TooStrongFor rows={rows} />
+        </div>
+      ) : (
+        <p>How strong it is can’t be worked out: it does not say how much there is in all.</p>
+      )}
+      <div className="flex flex-wrap gap-x-6 gap-y-3">
+        <SelectField
+          label="Who it is for"
+          value={who}
+          choices={[
+            [anyone, 'anyone'] as const,
+            ...house.map(({ id, person: { name } }) => [id, name] as const),
+          ]}
+          onChoose={setWho}
+        />
+        <SelectField
+          label="Where it goes"
+          value={place}
+          choices={placeId.options.map((one) => [one, placeWords[one]] as const)}
+          onChoose={setPlace}
+        />
+      </div>
+      <VerdictBox worked={worked} looking={looking} />
+      {texture && texture !== 'liquid' && <p>Texture: {texture}.</p>}
+      <div className="flex flex-wrap gap-3">
+        {limit.maximum > 0 && (
+          <Button look="first" onClick={() => onMine(theirs, mine)}>
+            Make it mine, at {formatPercent(mine)}
+          </Button>
+        )}
+        <Button onClick={() => onAsWritten(theirs)}>Make it a blend, as written</Button>
+      </div>
+      <p className="max-w-prose text-sm text-soft">
+        “Make it mine” keeps the proportions of the oils and sets the strength to no more than is
+        recommended for this person and place. Container, carrier and everything else can be changed
+        on the blend’s page.
+      </p>
+    </ReadSection>
+  );
+};
