@@ -54,7 +54,6 @@ export type ReadIssue =
   /** A number without a unit was taken as drops. */
   | { readonly code: 'unit-guessed'; readonly ingredient: string };
 
-
 const byWeight: readonly ReadUnit[] = ['g', 'lb'];
 const byVolume: readonly ReadUnit[] = ['ml', 'tbsp', 'tsp', 'cup', 'fl oz'];
 
