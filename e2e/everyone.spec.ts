@@ -13,6 +13,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a jar of grains', '/blends/get-out', 'Get-out'],
     ['carriers compared', '/blends/stage-left/carriers', 'Carriers for Stage left'],
     ['oils to choose', '/blends/stage-left/oils', 'Oils for Stage left'],
+    ['a blend shared', '/blends/prompt-desk/share', 'Share Prompt desk'],
     ['a recipe read over', '/read', 'Read a recipe'],
     ['a card', '/blends/curtain-call/card', 'Card of Curtain call'],
     ['the book as a list', '/blends?look=list&tag=gifts', 'Blends'],

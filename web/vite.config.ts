@@ -1,7 +1,26 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { copyFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+
+/** Servers of plain files that show a page of their own for what they do not have show this one. */
+const notFoundPage = (): Plugin => {
+  let folder = '';
+  return {
+    name: 'not-found-page',
+    apply: 'build',
+    configResolved: ({ root, build: { outDir } }) => {
+      folder = resolve(root, outDir);
+    },
+    closeBundle: {
+      order: 'post',
+      sequential: true,
+      handler: () => copyFileSync(join(folder, 'index.html'), join(folder, '404.html')),
+    },
+  };
+};
 
 export default defineConfig({
   plugins: [
@@ -13,8 +32,8 @@ export default defineConfig({
       injectRegister: false,
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,png,woff2,woff}'],
-        navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallback: 'index.html',
+        navigateFallbackDenylist: [/\/api\//],
       },
       manifest: {
         name: 'Jubbet',
@@ -22,16 +41,16 @@ export default defineConfig({
         description: 'Measures, checks and counts essential oil blends for skin with you.',
         lang: 'en-GB',
         display: 'standalone',
-        start_url: '/',
         background_color: '#f3f1ea',
         theme_color: '#16203c',
         icons: [
-          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
-          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
-          { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' },
+          { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: 'icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: 'icon.svg', sizes: 'any', type: 'image/svg+xml' },
         ],
       },
     }),
+    notFoundPage(),
   ],
   resolve: {
     // Its package gives browsers the form for the oldest of them; this one is smaller.
@@ -67,7 +86,12 @@ export default defineConfig({
               test: /node_modules\/@tanstack\/(react-virtual|virtual-core)\//,
               priority: 4,
             },
-            { name: 'packages', test: /node_modules/, minShareCount: 12, priority: 2 },
+            {
+              name: 'packages',
+              test: /node_modules\/(?!papaparse|fflate|htmlparser2|entities|dom|qrcode|jsqr)/,
+              minShareCount: 18,
+              priority: 2,
+            },
             {
               name: 'shared',
               test: /\/core\/src\/(?!advice\/|batch\/|planning\/|reading\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|firstAid|inci|looks|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/base-facts|data\/ambiguous-names|data\/names|data\/forbidden|data\/texture|data\/looks|data\/origins|data\/first-aid)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|lookUp|number|readNumber|spoons|temperature)|recipe\/(amountInUnit|oilSaid|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(money|movements|reading|salePack|patchTests|shelfTable|amounts|analysis|conditions|days|explain|fileProblems|findings|label|limitName|maximum|notes|mishaps|onTheTable|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|texture|units|wearers))/,

@@ -7,3 +7,12 @@ export { firstFormProblem } from './formProblem';
 export { readBlend, readBlendText, recipeOf } from './readBlend';
 export { fileOf, writeBlend } from './writeBlend';
 export { type ReadingReport, readingReport } from './readReport';
+export {
+  blendHowTo,
+  blendMarkdown,
+  blendOfRows,
+  type BlendOut,
+  formulaRows,
+  readAnyBlend,
+} from './forms';
+export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';

@@ -1,6 +1,6 @@
 import type { Catalog } from '../catalog';
 import { strengthBy, type Filling, type Mixture } from '../mixture';
-import type { By, LooseAmount, RecipeBase } from '../recipe';
+import type { BaseAmount, By, LooseAmount, OilAmount, RecipeBase } from '../recipe';
 import { carrierWords, containerWords } from './brief';
 import { countedContainers } from './containers';
 import { nameFromId } from './names';
@@ -83,4 +83,21 @@ export const strengthWords = (mixture: Pick<Mixture, 'strength'>, by: By): strin
   `${formatPercent(strengthBy(mixture, by).likely)}${by === 'weight' ? ' by weight' : ''}`;
 
 /** The name of a blend, or that it has none yet. */
+/** An amount as a recipe has it: `6 drops`, `3 parts`, `2 tbsp grated`; without one, that. */
+export const recipeAmountWords = (amount: OilAmount | BaseAmount | null): string => {
+  if (amount === null) return 'no amount yet';
+  switch (amount.unit) {
+    case 'loose':
+      return looseWords(amount);
+    case 'percent':
+      return `${amount.value} %`;
+    case 'drops':
+    case 'parts':
+      return `${amount.value} ${amount.value === 1 ? amount.unit.slice(0, -1) : amount.unit}`;
+    default:
+      return `${amount.value} ${amount.unit}`;
+  }
+};
+
+/** The name of a blend, or that it has none. */
 export const nameOrNone = (name: string): string => name.trim() || 'Without a name';

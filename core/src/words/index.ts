@@ -1,6 +1,13 @@
 export { numberProblemWords, saidProblemWords, takenWords } from './amounts';
 export { analysisProblemWords } from './analysis';
-export { basesWords, fillingsWords, looseWords, nameOrNone, strengthWords } from './blend';
+export {
+  basesWords,
+  fillingsWords,
+  looseWords,
+  nameOrNone,
+  recipeAmountWords,
+  strengthWords,
+} from './blend';
 export {
   ageWords,
   carrierWords,

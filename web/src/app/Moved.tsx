@@ -19,7 +19,7 @@ export const Moved = () => (
       {address}
     </a>
     . A browser keeps data by address, so your blends are still here:{' '}
-    <a href="/settings" className="text-press">
+    <a href={`${import.meta.env.BASE_URL}settings`} className="text-press">
       back up everything in Settings
     </a>
     , then restore that file at the new address.

@@ -1,210 +1,219 @@
 import { createBrowserRouter, Navigate } from 'react-router';
+import { basePath } from './basePath';
 import { FailurePage } from './FailurePage';
 import { screens } from './screens';
 import { BenchRoom, Shell } from './Shell';
 
 // Each screen's own code arrives when it is opened.
-export const router = createBrowserRouter([
-  {
-    Component: BenchRoom,
-    HydrateFallback: () => null,
-    ErrorBoundary: FailurePage,
-    children: [
-      {
-        path: '/make/:batchId',
-        lazy: async () => ({ Component: (await screens.bench()).BenchScreen }),
-        ErrorBoundary: FailurePage,
-      },
-    ],
-  },
-  {
-    path: '/',
-    Component: Shell,
-    HydrateFallback: () => null,
-    ErrorBoundary: FailurePage,
-    children: [
-      {
-        ErrorBoundary: FailurePage,
-        children: [
-          {
-            index: true,
-            lazy: async () => ({ Component: (await screens.welcome()).WelcomeScreen }),
-          },
-          {
-            path: 'blends',
-            lazy: async () => ({
-              Component: (await screens.blends()).BlendsScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId',
-            lazy: async () => ({
-              Component: (await screens.blend()).BlendScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/make',
-            lazy: async () => ({
-              Component: (await screens.start()).StartScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/versions',
-            lazy: async () => ({
-              Component: (await screens.drafts()).VersionsScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/oils',
-            lazy: async () => ({
-              Component: (await screens.oils()).OilsScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/card',
-            lazy: async () => ({
-              Component: (await screens.card()).CardScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/label',
-            lazy: async () => ({
-              Component: (await screens.label()).BlendLabelScreen,
-            }),
-          },
-          {
-            path: 'make',
-            lazy: async () => ({
-              Component: (await screens.make()).MakeScreen,
-            }),
-          },
-          { path: 'read', lazy: async () => ({ Component: (await screens.read()).ReadScreen }) },
-          { path: 'todo', lazy: async () => ({ Component: (await screens.todo()).TodoScreen }) },
-          {
-            path: 'recall',
-            lazy: async () => ({ Component: (await screens.recall()).RecallScreen }),
-          },
-          {
-            path: 'batches',
-            lazy: async () => ({
-              Component: (await screens.batches()).BatchesScreen,
-            }),
-          },
-          {
-            path: 'batches/:batchId',
-            lazy: async () => ({
-              Component: (await screens.batch()).BatchScreen,
-            }),
-          },
-          {
-            path: 'batches/:batchId/for-sale',
-            lazy: async () => ({ Component: (await screens.forSale()).ForSaleScreen }),
-          },
-          {
-            path: 'batches/:batchId/label',
-            lazy: async () => ({
-              Component: (await screens.label()).BatchLabelScreen,
-            }),
-          },
-          {
-            path: 'people',
-            lazy: async () => ({
-              Component: (await screens.people()).PeopleScreen,
-            }),
-          },
-          {
-            path: 'people/blends',
-            lazy: async () => ({
-              Component: (await screens.peopleGrid()).PeopleGridScreen,
-            }),
-          },
-          {
-            path: 'people/new',
-            lazy: async () => ({
-              Component: (await screens.person()).NewPersonScreen,
-            }),
-          },
-          {
-            path: 'people/:personId',
-            lazy: async () => ({
-              Component: (await screens.person()).PersonScreen,
-            }),
-          },
-          {
-            path: 'blends/:blendId/carriers',
-            lazy: async () => ({ Component: (await screens.carriers()).CarriersScreen }),
-          },
-          // Addresses as they were before.
-          { path: 'blends/:blendId/wearers', element: <Navigate to="../who" relative="path" /> },
-          {
-            path: 'blends/:blendId/drafts',
-            element: <Navigate to="../versions" relative="path" />,
-          },
-          { path: 'shelf/vessels/*', element: <Navigate to="/shelf" /> },
-          {
-            path: 'blends/:blendId/who',
-            lazy: async () => ({ Component: (await screens.wearers()).WhoScreen }),
-          },
-          {
-            path: 'shelf',
-            lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
-          },
-          {
-            path: 'shelf/shopping',
-            lazy: async () => ({ Component: (await screens.shopping()).ShoppingScreen }),
-          },
-          {
-            path: 'shelf/import',
-            lazy: async () => ({ Component: (await screens.shelfImport()).ShelfImportScreen }),
-          },
-          {
-            path: 'shelf/dates',
-            lazy: async () => ({ Component: (await screens.dates()).DatesScreen }),
-          },
-          {
-            path: 'shelf/new',
-            lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
-          },
-          {
-            path: 'shelf/containers/new',
-            lazy: async () => ({ Component: (await screens.container()).NewContainerScreen }),
-          },
-          {
-            path: 'shelf/containers/:containerId',
-            lazy: async () => ({ Component: (await screens.container()).ContainerScreen }),
-          },
-          {
-            path: 'shelf/:bottleId',
-            lazy: async () => ({ Component: (await screens.bottle()).BottleScreen }),
-          },
-          {
-            path: 'materials/new/:kind',
-            lazy: async () => ({ Component: (await screens.own()).OwnMaterialScreen }),
-          },
-          {
-            path: 'materials/:materialId',
-            lazy: async () => ({ Component: (await screens.material()).MaterialScreen }),
-          },
-          {
-            path: 'handbook',
-            lazy: async () => ({ Component: (await screens.handbook()).HandbookScreen }),
-          },
-          {
-            path: 'first-aid',
-            lazy: async () => ({ Component: (await screens.firstAid()).FirstAidScreen }),
-          },
-          {
-            path: 'settings',
-            lazy: async () => ({
-              Component: (await screens.settings()).SettingsScreen,
-            }),
-          },
-          {
-            path: '*',
-            lazy: async () => ({ Component: (await import('./NotFoundPage')).NotFoundPage }),
-          },
-        ],
-      },
-    ],
-  },
-]);
+export const router = createBrowserRouter(
+  [
+    {
+      Component: BenchRoom,
+      HydrateFallback: () => null,
+      ErrorBoundary: FailurePage,
+      children: [
+        {
+          path: '/make/:batchId',
+          lazy: async () => ({ Component: (await screens.bench()).BenchScreen }),
+          ErrorBoundary: FailurePage,
+        },
+      ],
+    },
+    {
+      path: '/',
+      Component: Shell,
+      HydrateFallback: () => null,
+      ErrorBoundary: FailurePage,
+      children: [
+        {
+          ErrorBoundary: FailurePage,
+          children: [
+            {
+              index: true,
+              lazy: async () => ({ Component: (await screens.welcome()).WelcomeScreen }),
+            },
+            {
+              path: 'blends',
+              lazy: async () => ({
+                Component: (await screens.blends()).BlendsScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId',
+              lazy: async () => ({
+                Component: (await screens.blend()).BlendScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/make',
+              lazy: async () => ({
+                Component: (await screens.start()).StartScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/versions',
+              lazy: async () => ({
+                Component: (await screens.drafts()).VersionsScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/oils',
+              lazy: async () => ({
+                Component: (await screens.oils()).OilsScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/share',
+              lazy: async () => ({ Component: (await screens.share()).ShareScreen }),
+            },
+            {
+              path: 'blends/:blendId/card',
+              lazy: async () => ({
+                Component: (await screens.card()).CardScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/label',
+              lazy: async () => ({
+                Component: (await screens.label()).BlendLabelScreen,
+              }),
+            },
+            {
+              path: 'make',
+              lazy: async () => ({
+                Component: (await screens.make()).MakeScreen,
+              }),
+            },
+            { path: 'read', lazy: async () => ({ Component: (await screens.read()).ReadScreen }) },
+            { path: 'scan', lazy: async () => ({ Component: (await screens.scan()).ScanScreen }) },
+            { path: 'todo', lazy: async () => ({ Component: (await screens.todo()).TodoScreen }) },
+            {
+              path: 'recall',
+              lazy: async () => ({ Component: (await screens.recall()).RecallScreen }),
+            },
+            {
+              path: 'batches',
+              lazy: async () => ({
+                Component: (await screens.batches()).BatchesScreen,
+              }),
+            },
+            {
+              path: 'batches/:batchId',
+              lazy: async () => ({
+                Component: (await screens.batch()).BatchScreen,
+              }),
+            },
+            {
+              path: 'batches/:batchId/for-sale',
+              lazy: async () => ({ Component: (await screens.forSale()).ForSaleScreen }),
+            },
+            {
+              path: 'batches/:batchId/label',
+              lazy: async () => ({
+                Component: (await screens.label()).BatchLabelScreen,
+              }),
+            },
+            {
+              path: 'people',
+              lazy: async () => ({
+                Component: (await screens.people()).PeopleScreen,
+              }),
+            },
+            {
+              path: 'people/blends',
+              lazy: async () => ({
+                Component: (await screens.peopleGrid()).PeopleGridScreen,
+              }),
+            },
+            {
+              path: 'people/new',
+              lazy: async () => ({
+                Component: (await screens.person()).NewPersonScreen,
+              }),
+            },
+            {
+              path: 'people/:personId',
+              lazy: async () => ({
+                Component: (await screens.person()).PersonScreen,
+              }),
+            },
+            {
+              path: 'blends/:blendId/carriers',
+              lazy: async () => ({ Component: (await screens.carriers()).CarriersScreen }),
+            },
+            // Addresses as they were before.
+            { path: 'blends/:blendId/wearers', element: <Navigate to="../who" relative="path" /> },
+            {
+              path: 'blends/:blendId/drafts',
+              element: <Navigate to="../versions" relative="path" />,
+            },
+            { path: 'shelf/vessels/*', element: <Navigate to="/shelf" /> },
+            {
+              path: 'blends/:blendId/who',
+              lazy: async () => ({ Component: (await screens.wearers()).WhoScreen }),
+            },
+            {
+              path: 'shelf',
+              lazy: async () => ({ Component: (await screens.shelf()).ShelfScreen }),
+            },
+            {
+              path: 'shelf/shopping',
+              lazy: async () => ({ Component: (await screens.shopping()).ShoppingScreen }),
+            },
+            {
+              path: 'shelf/import',
+              lazy: async () => ({ Component: (await screens.shelfImport()).ShelfImportScreen }),
+            },
+            {
+              path: 'shelf/dates',
+              lazy: async () => ({ Component: (await screens.dates()).DatesScreen }),
+            },
+            {
+              path: 'shelf/new',
+              lazy: async () => ({ Component: (await screens.bottle()).NewBottleScreen }),
+            },
+            {
+              path: 'shelf/containers/new',
+              lazy: async () => ({ Component: (await screens.container()).NewContainerScreen }),
+            },
+            {
+              path: 'shelf/containers/:containerId',
+              lazy: async () => ({ Component: (await screens.container()).ContainerScreen }),
+            },
+            {
+              path: 'shelf/:bottleId',
+              lazy: async () => ({ Component: (await screens.bottle()).BottleScreen }),
+            },
+            {
+              path: 'materials/new/:kind',
+              lazy: async () => ({ Component: (await screens.own()).OwnMaterialScreen }),
+            },
+            {
+              path: 'materials/:materialId',
+              lazy: async () => ({ Component: (await screens.material()).MaterialScreen }),
+            },
+            {
+              path: 'handbook',
+              lazy: async () => ({ Component: (await screens.handbook()).HandbookScreen }),
+            },
+            {
+              path: 'first-aid',
+              lazy: async () => ({ Component: (await screens.firstAid()).FirstAidScreen }),
+            },
+            {
+              path: 'settings',
+              lazy: async () => ({
+                Component: (await screens.settings()).SettingsScreen,
+              }),
+            },
+            {
+              path: '*',
+              lazy: async () => ({ Component: (await import('./NotFoundPage')).NotFoundPage }),
+            },
+          ],
+        },
+      ],
+    },
+  ],
+  { basename: basePath },
+);

@@ -1,3 +1,4 @@
+import { pathWithin } from './basePath';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -75,10 +76,10 @@ followScheme();
 void refuseNewer()
   .then(() => seedFirst(db, today()))
   .then(async (more) => {
-    if (more && !showsMade(window.location.pathname)) {
+    if (more && !showsMade(pathWithin(window.location.pathname))) {
       window.setTimeout(() => void seedRest(), afterFirstScreen);
       router.subscribe(({ location }) => {
-        if (showsMade(location.pathname)) void seedRest();
+        if (showsMade(pathWithin(location.pathname))) void seedRest();
       });
     } else if (more) await seedRest();
     // A batch that was broken off at its end is mended, and clocks are watched, once the first

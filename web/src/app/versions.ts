@@ -33,7 +33,7 @@ export const watchVersions = (
     else if (hadOne) superseded = true;
   });
   void container
-    .register('/sw.js')
+    .register(`${import.meta.env.BASE_URL}sw.js`)
     .then((registration) => {
       if (registration.waiting && hadOne) offer(registration.waiting);
       registration.addEventListener('updatefound', () => {

@@ -7,7 +7,7 @@ import {
 } from '@jubbet/protocol';
 import { awayWords, type Driver } from './driver';
 
-const base = '/api/bench/devices';
+const base = `${import.meta.env.BASE_URL}api/bench/devices`;
 
 const post = async (path: string, body: DeviceCommand | Hand): Promise<void> => {
   const answer = await fetch(`${base}/${path}`, {

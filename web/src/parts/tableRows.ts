@@ -5,6 +5,8 @@ export const longestTable = 1_000_000;
 
 /** Cells of a table with commas, semicolons or tabs; a comma may be a decimal point. */
 export const tableRows = (text: string): string[][] => {
-  const delimiter = [';', '\t'].find((mark) => text.includes(mark)) ?? ',';
+  // The headings say which mark parts the columns.
+  const [headings = ''] = text.trimStart().split(/\r?\n/, 1);
+  const delimiter = [';', '\t'].find((mark) => headings.includes(mark)) ?? ',';
   return Papa.parse<string[]>(text.trim(), { delimiter, skipEmptyLines: 'greedy' }).data;
 };

@@ -17,7 +17,7 @@ export const BlendScreen = () => {
     return () => {
       leaving.current = window.setTimeout(() => {
         // Its label or its carriers are still about it.
-        if (!window.location.pathname.startsWith(`/blends/${blendId}`))
+        if (!window.location.pathname.startsWith(`${import.meta.env.BASE_URL}blends/${blendId}`))
           void blends.dropUntouched(blendId).catch((error: unknown) => console.warn(error));
       });
     };

@@ -128,9 +128,10 @@ export const BlendsScreen = () => {
           title="Blends"
           aside={data && data.length > 0 ? `${data.length} blends` : ''}
         />
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <Suspense fallback={<Button disabled>Import</Button>}>
             <ButtonLink to="/read">Read a recipe</ButtonLink>
+            <ButtonLink to="/scan">Scan a code</ButtonLink>
             {named ? <ImportBlend onRefused={setRefused} /> : <Button disabled>Import</Button>}
           </Suspense>
           <Button look="first" onClick={create}>

@@ -1,6 +1,15 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { nameOrNone } from '@jubbet/core/words';
-import { Copy, Download, Droplet, EllipsisVertical, Star, Tags, Trash2 } from 'lucide-react';
+import {
+  Copy,
+  Download,
+  Droplet,
+  EllipsisVertical,
+  QrCode,
+  Star,
+  Tags,
+  Trash2,
+} from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { useNotice } from '../../parts/notice';
@@ -104,6 +113,12 @@ export const CardMenu = ({
             }}
           >
             Export
+          </Item>
+          <Item
+            icon={<QrCode aria-hidden size={18} />}
+            onClick={() => void navigate(`/blends/${id}/share`)}
+          >
+            Share
           </Item>
           <Item icon={<Trash2 aria-hidden size={18} />} onClick={() => void remove()}>
             Delete

@@ -36,8 +36,12 @@ export const ImportBlend = ({
       return readInBlend(catalog, file);
     });
     if (!read) return;
-    onRefused(read.ok ? null : read.sentence);
-    if (!read.ok) return;
+    onRefused(read.ok === false ? read.sentence : null);
+    if (read.ok === false) return;
+    if (read.ok === 'recipe') {
+      await navigate('/read');
+      return;
+    }
     if (read.left) tell({ text: read.left });
     await navigate(`/blends/${read.id}`);
   };
@@ -49,7 +53,7 @@ export const ImportBlend = ({
         type="file"
         hidden
         aria-label="A blend file to import"
-        accept=".json,application/json"
+        accept=".json,.jsonld,.md,.csv,.txt,.html,application/json,text/*,image/*"
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';

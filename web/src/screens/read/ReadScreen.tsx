@@ -73,12 +73,12 @@ const Reading = ({ kept }: { kept: string }) => {
           />
         </label>
         <div className="flex flex-wrap items-center gap-3">
-          <label className="text-sm text-soft">
-            <span className="mr-2">or open a file</span>
+          <label className="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-sm text-soft">
+            <span>or open a file</span>
             <input
               type="file"
               aria-label="File with a recipe"
-              className="max-w-full"
+              className="w-full min-w-0"
               accept=".txt,.md,.html,.htm,.json,.jsonld,text/*,application/json,application/ld+json"
               onChange={({ target }) => {
                 open(target.files?.[0]);

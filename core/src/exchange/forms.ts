@@ -1,0 +1,169 @@
+import { nameIn, type Catalog } from '../catalog';
+import { fillingsOf } from '../drops';
+import type { Recipe } from '../recipe';
+import { fillingsWords, nameOrNone, recipeAmountWords } from '../words';
+import type { BlendFile2 } from './blendFile2';
+import { readBlend, readBlendText, type ReadBlend } from './readBlend';
+import { writeBlend } from './writeBlend';
+
+// A blend in forms that people and other programs read. Each carries the blend file itself, so that
+// what goes out comes in again as it was.
+
+const fence = '```';
+const mark = 'jubbet-blend';
+
+/** A blend on its way out. */
+export interface BlendOut {
+  readonly recipe: Recipe;
+  /** Its file: with the wearer or without, as the maker ticked. */
+  readonly file: BlendFile2;
+  /** How it is made, in sentences; none where it cannot be worked out yet. */
+  readonly steps: readonly string[];
+}
+
+/** What goes in, line by line: `Lavender: 6 drops`. */
+const ingredientLines = (catalog: Catalog, { bases, oils }: Recipe): readonly string[] =>
+  [...bases, ...oils].map(
+    ({ id, amount }) => `${nameIn(catalog, id)}: ${recipeAmountWords(amount)}`,
+  );
+
+/** Marks of Markdown in a maker’s own words are words. */
+const tame = (text: string): string => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
+
+/** A blend as Markdown: to be read, with the blend file in a block at its end. */
+export const blendMarkdown = (catalog: Catalog, { recipe, file, steps }: BlendOut): string =>
+  [
+    `# ${tame(nameOrNone(recipe.name))}`,
+    ...(recipe.purpose ? [tame(recipe.purpose)] : []),
+    tame(fillingsWords(fillingsOf(recipe))),
+    '## Ingredients',
+    ingredientLines(catalog, recipe)
+      .map((line) => `- ${tame(line)}`)
+      .join('\n'),
+    ...(steps.length > 0
+      ? ['## Steps', steps.map((step, n) => `${n + 1}. ${tame(step)}`).join('\n')]
+      : []),
+    ...(recipe.notes ? ['## Notes', tame(recipe.notes)] : []),
+    'Published guidance, not medical advice.',
+    `${fence}${mark}\n${writeBlend(file).trim()}\n${fence}`,
+  ].join('\n\n') + '\n';
+
+/** A blend as JSON-LD of schema.org: a how-to with its supplies, and the blend file as its encoding. */
+export const blendHowTo = (catalog: Catalog, { recipe, file, steps }: BlendOut): string =>
+  `${JSON.stringify(
+    {
+      '@context': 'https://schema.org',
+      '@type': 'HowTo',
+      name: nameOrNone(recipe.name),
+      ...(recipe.purpose && { description: recipe.purpose }),
+      yield: fillingsWords(fillingsOf(recipe)),
+      supply: [...recipe.bases, ...recipe.oils].map(({ id, amount }) => ({
+        '@type': 'HowToSupply',
+        name: nameIn(catalog, id),
+        ...(amount && { requiredQuantity: recipeAmountWords(amount) }),
+      })),
+      step: steps.map((text) => ({ '@type': 'HowToStep', text })),
+      encoding: {
+        '@type': 'MediaObject',
+        encodingFormat: 'application/json',
+        name: mark,
+        text: writeBlend(file),
+      },
+    },
+    null,
+    2,
+  )}\n`;
+
+/** One row of a formula as a table. */
+export type FormulaRow = readonly [
+  kind: string,
+  id: string,
+  name: string,
+  value: string,
+  unit: string,
+];
+
+/** What stands above the columns. */
+export const formulaHead: FormulaRow = ['kind', 'id', 'name', 'amount', 'unit'];
+
+/** The formula of a blend as a table: what it holds, and no more of it. */
+export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaRow[] => [
+  formulaHead,
+  ['blend', '', recipe.name, '', ''],
+  ...recipe.containers.flatMap(({ container, count }): FormulaRow[] =>
+    'id' in container ? [['container', container.id, '', String(count), '']] : [],
+  ),
+  ...(['bases', 'oils'] as const).flatMap((kind) =>
+    recipe[kind].map(({ id, amount }): FormulaRow => [
+      kind === 'oils' ? 'oil' : 'base',
+      id,
+      nameIn(catalog, id),
+      amount && amount.unit !== 'loose' ? String(amount.value) : '',
+      amount && amount.unit !== 'loose' ? amount.unit : (amount?.asTyped ?? ''),
+    ]),
+  ),
+];
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const carriedIn = (json: unknown): string | null => {
+  if (!isRecord(json)) return null;
+  const { encoding } = json;
+  return isRecord(encoding) && encoding['name'] === mark && typeof encoding['text'] === 'string'
+    ? encoding['text']
+    : null;
+};
+
+/** The blend that a table of a formula holds; null where the table is none. */
+export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | null => {
+  const [head, ...body] = rows;
+  if (!head || formulaHead.some((name, n) => head[n]?.trim().toLowerCase() !== name)) return null;
+  const of = (kind: string) =>
+    body
+      .filter((row) => row[0]?.trim() === kind)
+      .slice(0, 100)
+      .map(([, id = '', , value = '', unit = '']) => ({
+        id: id.trim(),
+        ...(value.trim() !== '' && { amount: { unit: unit.trim(), value: Number(value) } }),
+      }));
+  const containers = body
+    .filter((row) => row[0]?.trim() === 'container')
+    .map(([, id = '', , count = '']) => ({ container: { id: id.trim() }, count: Number(count) }));
+  return readBlend({
+    format: 'jubbet-blend',
+    version: 2,
+    // A quote stands before what a spreadsheet would take for a formula.
+    name: (body.find((row) => row[0]?.trim() === 'blend')?.[2] ?? '')
+      .replace(/^'(?=[=+\-@\t\r])/, '')
+      .slice(0, 120),
+    brief: { use: 'leave-on', sun: 'exposed', asked: [] },
+    containers:
+      containers.length > 0 ? containers : [{ container: { id: 'roll-on-10' }, count: 1 }],
+    by: 'volume',
+    guideline: 'clinical',
+    dropsPerMl: 20,
+    oils: of('oil'),
+    bases: of('base'),
+  });
+};
+
+/**
+ * A blend out of any form that carries it: a blend file, Markdown or JSON-LD with one in it. Null
+ * where the text carries none: it may be a recipe still.
+ */
+export const readAnyBlend = (text: string): ReadBlend | null => {
+  const start = text.replace(/^\uFEFF/, '').trimStart();
+  const block = new RegExp(`${fence}${mark}\\r?\\n([\\s\\S]*?)\\r?\\n${fence}`).exec(text);
+  if (block) return readBlendText(block[1] ?? '');
+  if (!start.startsWith('{')) return null;
+  let json: unknown;
+  try {
+    json = JSON.parse(start);
+  } catch {
+    return readBlendText(text);
+  }
+  const carried = carriedIn(json);
+  if (carried !== null) return readBlendText(carried);
+  return isRecord(json) && '@context' in json ? null : readBlend(json);
+};

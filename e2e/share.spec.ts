@@ -1,0 +1,76 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './axe';
+
+const open = async (page: Page): Promise<void> => {
+  await page.goto('/blends/prompt-desk/share');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Share Prompt desk');
+};
+
+const saved = async (page: Page, button: string): Promise<string> => {
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: button }).click();
+  return (await waiting).path();
+};
+
+/** Another browser, with a house of its own. */
+const another = async (page: Page): Promise<Page> => {
+  const browser = page.context().browser();
+  if (!browser) throw new Error('no browser');
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await other.goto(new URL('/blends', page.url()).href);
+  await expect(other.getByRole('button', { name: 'Import' })).toBeEnabled();
+  return other;
+};
+
+const give = async (page: Page, name: string, mimeType: string, buffer: Buffer): Promise<void> => {
+  await page.getByLabel('A blend file to import').setInputFiles({ name, mimeType, buffer });
+};
+
+test('a code on one screen is a blend in another browser, without the person', async ({ page }) => {
+  await open(page);
+  await expectAccessible(page);
+  const code = page.getByRole('img', { name: 'QR code of Prompt desk' });
+  const photograph = await code.screenshot();
+  const other = await another(page);
+  await give(other, 'photograph.png', 'image/png', photograph);
+  await expect(other.getByRole('heading', { level: 1 })).toContainText('Prompt desk');
+  await expect(other).toHaveURL(/\/blends\/(?!prompt-desk)/);
+  await expect(other.getByRole('button', { name: /^Person:|^Who/ }).first()).toContainText(
+    'anyone',
+  );
+  await expect(other.getByText('Petitgrain').first()).toBeVisible();
+  await other.context().close();
+});
+
+test('a picture without a code says so, and a camera that is not there too', async ({ page }) => {
+  await page.goto('/blends');
+  await give(page, 'empty.png', 'image/png', await page.screenshot());
+  await expect(page.getByRole('alert')).toContainText('There is no code in empty.png');
+  await page.getByRole('link', { name: 'Scan a code' }).click();
+  await expect(page.getByRole('alert')).toContainText('The camera can’t be used');
+});
+
+for (const [button, file, type] of [
+  ['Markdown', 'blend.md', 'text/markdown'],
+  ['JSON-LD', 'blend.jsonld', 'application/ld+json'],
+  ['CSV of the formula', 'blend.csv', 'text/csv'],
+  ['Picture of a card', 'card.png', 'image/png'],
+] as const) {
+  test(`${button} goes out and comes in again`, async ({ page }) => {
+    await open(page);
+    const content = readFileSync(await saved(page, button));
+    await page.goto('/blends');
+    await give(page, file, type, content);
+    await expect(page).toHaveURL(/\/blends\/[\w-]{20,}/);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Prompt desk');
+    await expect(page.getByText('Petitgrain').first()).toBeVisible();
+  });
+}
+
+test('a text file that is somebody’s recipe is read over first', async ({ page }) => {
+  await page.goto('/blends');
+  await give(page, 'friend.txt', 'text/plain', Buffer.from('neroli 3 drops\njojoba 10 ml'));
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Read a recipe');
+  await expect(page.getByRole('region', { name: 'What goes in' })).toContainText('3 drops');
+});

@@ -1,0 +1,79 @@
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import { qrIn } from '../../parts/readQr';
+import { readInCode } from './readInBlend';
+
+/** A camera picture is looked at so often, in ms: in between the page has other things to do. */
+const lookEvery = 200;
+
+const noCamera =
+  'The camera can’t be used: the browser has none, or did not allow it. Photograph the code and import the picture on the page of blends.';
+
+/** Reads the code of a blend with the camera. */
+export const ScanScreen = () => {
+  const video = useRef<HTMLVideoElement>(null);
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const write = useWrite();
+  const [trouble, setTrouble] = useState('');
+  useEffect(() => {
+    const stopped = new AbortController();
+    const look = async (): Promise<void> => {
+      // Without a secure address a browser offers no cameras at all.
+      const devices = navigator.mediaDevices as MediaDevices | undefined;
+      if (!devices) throw new Error('no camera');
+      const stream = await devices.getUserMedia({ video: { facingMode: 'environment' } });
+      const off = () => stream.getTracks().forEach((track) => track.stop());
+      stopped.signal.addEventListener('abort', off);
+      if (stopped.signal.aborted) off();
+      const element = video.current;
+      if (!element) return;
+      element.srcObject = stream;
+      await element.play();
+      while (!stopped.signal.aborted) {
+        const code =
+          element.videoWidth > 0 ? qrIn(element, element.videoWidth, element.videoHeight) : null;
+        if (code !== null) {
+          const read = await write('The imported blend', () => readInCode(catalog, code));
+          if (read?.ok === true) {
+            await navigate(`/blends/${read.id}`);
+            return;
+          }
+          if (read?.ok === false) setTrouble(read.sentence);
+        }
+        await new Promise((next) => setTimeout(next, lookEvery));
+      }
+    };
+    look().catch(() => {
+      if (!stopped.signal.aborted) setTrouble(noCamera);
+    });
+    return () => stopped.abort();
+    // The camera is begun once.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  return (
+    <div className="mx-auto grid max-w-2xl gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Scan a code" />
+        <ButtonLink to="/blends">Back to blends</ButtonLink>
+      </div>
+      <p>Hold the code of a blend in front of the camera. The picture stays on this device.</p>
+      {trouble && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          ■ {trouble}
+        </p>
+      )}
+      <video
+        ref={video}
+        muted
+        playsInline
+        aria-label="What the camera sees"
+        className="aspect-square w-full rounded-xl border border-line bg-night object-cover"
+      />
+    </div>
+  );
+};

@@ -1,0 +1,157 @@
+import { nameIn } from '@jubbet/core/catalog';
+import { fillingsOf } from '@jubbet/core/drops';
+import { blendHowTo, blendMarkdown, fileOf, formulaRows, writeBlend } from '@jubbet/core/exchange';
+import { stepsOf } from '@jubbet/core/making';
+import { forAnyone, type Recipe } from '@jubbet/core/recipe';
+import {
+  capitalised,
+  fillingsWords,
+  nameOrNone,
+  recipeAmountWords,
+  stepDetail,
+  stepTitle,
+  wearerWords,
+} from '@jubbet/core/words';
+import Papa from 'papaparse';
+import { useMemo, useState } from 'react';
+import { codeOfBlend } from '../../parts/blendCode';
+import { Button, ButtonLink } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { OneBlend } from '../../parts/OneBlend';
+import { qrCodeOf } from '../../parts/qrCode';
+import { saveFile } from '../../parts/saveFile';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useUnits } from '../../parts/useUnits';
+import { useWrite } from '../../parts/useWrite';
+import { materials } from '../../store/materials';
+import { useStored } from '../../store/useStored';
+import { useWorkedOut } from '../../workers/useWorkedOut';
+import { cardPicture } from './cardPicture';
+
+const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
+  const catalog = useCatalog();
+  const units = useUnits();
+  const write = useWrite();
+  const own = useStored(['materials'], () => materials.list()).data;
+  const { wearer } = whole.brief;
+  const isTheirs = wearer !== null && wearer !== 'anyone';
+  const [withPerson, setWithPerson] = useState(false);
+  const recipe = useMemo(
+    () => (withPerson || !isTheirs ? whole : forAnyone(whole)),
+    [whole, withPerson, isTheirs],
+  );
+  const { worked } = useWorkedOut(whole);
+  const file = useMemo(() => fileOf(recipe, own?.map((record) => record.own) ?? []), [recipe, own]);
+  const code = useMemo(() => qrCodeOf(codeOfBlend(file)), [file]);
+  const name = nameOrNone(recipe.name);
+  const steps =
+    worked.state === 'done'
+      ? stepsOf(worked.blend, worked.evaluation.mixture).map(
+          (step) => `${stepTitle(catalog, step, units)}. ${stepDetail(catalog, step, units)}`,
+        )
+      : [];
+  const out = { recipe, file, steps };
+  const save = (ending: string, type: string, content: () => BlobPart | Promise<BlobPart>) => () =>
+    void write('The file', async () => saveFile(`${name}.${ending}`, await content(), type));
+  const picture = () =>
+    cardPicture(
+      {
+        name,
+        about: [
+          ...(recipe.purpose ? [recipe.purpose] : []),
+          capitalised(fillingsWords(fillingsOf(recipe))),
+        ],
+        rows: [...recipe.bases, ...recipe.oils].map(
+          ({ id: material, amount }) =>
+            [nameIn(catalog, material), recipeAmountWords(amount)] as const,
+        ),
+        foot: 'Published guidance, not medical advice.',
+      },
+      code,
+    );
+  return (
+    <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title={`Share ${name}`} />
+        <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+      </div>
+      {isTheirs && (
+        <label className="flex min-h-11 items-start gap-3 rounded-xl border border-line bg-sheet px-5 py-3">
+          <input
+            type="checkbox"
+            className="mt-1 size-5"
+            checked={withPerson}
+            onChange={({ target }) => setWithPerson(target.checked)}
+          />
+          <span>
+            with {wearerWords(wearer)}, and what is known of their skin
+            <span className="block text-sm text-soft">Otherwise it says “for anyone”.</span>
+          </span>
+        </label>
+      )}
+      <section
+        aria-label="As a code"
+        className="grid items-start gap-5 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
+      >
+        {code && own ? (
+          <svg
+            role="img"
+            aria-label={`QR code of ${name}`}
+            viewBox={`-4 -4 ${code.size + 8} ${code.size + 8}`}
+            className="w-full max-w-80 rounded-md bg-white text-black sm:w-80"
+            shapeRendering="crispEdges"
+          >
+            <path d={code.path} fill="currentColor" />
+          </svg>
+        ) : (
+          <p>▲ This blend is too large for a code: send a file instead.</p>
+        )}
+        <div className="grid gap-2">
+          <h2 className="text-lg">As a code</h2>
+          <p>
+            The whole recipe is in the picture; nothing is sent anywhere. In another Jubbet press
+            “Scan a code” on the page of blends, or import a photograph of it.
+          </p>
+        </div>
+      </section>
+      <section
+        aria-label="As a file"
+        className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+      >
+        <h2 className="text-lg">As a file</h2>
+        <div className="flex flex-wrap gap-3">
+          <Button look="first" onClick={save('json', 'application/json', () => writeBlend(file))}>
+            Blend file
+          </Button>
+          <Button onClick={save('md', 'text/markdown', () => blendMarkdown(catalog, out))}>
+            Markdown
+          </Button>
+          <Button onClick={save('jsonld', 'application/ld+json', () => blendHowTo(catalog, out))}>
+            JSON-LD
+          </Button>
+          <Button
+            onClick={save('csv', 'text/csv', () =>
+              Papa.unparse(
+                formulaRows(catalog, recipe).map((row) => [...row]),
+                { escapeFormulae: true },
+              ),
+            )}
+          >
+            CSV of the formula
+          </Button>
+          <Button onClick={save('png', 'image/png', picture)}>Picture of a card</Button>
+          <ButtonLink to={`/blends/${id}/card`}>Card to print</ButtonLink>
+        </div>
+        <p className="max-w-prose text-sm text-soft">
+          Blend file, Markdown and JSON-LD carry all of the recipe and can be imported again. The
+          CSV has the formula alone.
+        </p>
+      </section>
+    </div>
+  );
+};
+
+/** A blend on its way to somebody else: as a code, a file or a card. */
+export const ShareScreen = () => (
+  <OneBlend>{({ id, recipe }) => <Share id={id} recipe={recipe} />}</OneBlend>
+);
