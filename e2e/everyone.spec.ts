@@ -37,6 +37,7 @@ const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['people', '/people', 'People'],
     ['a person', '/people/bettina', 'Bettina'],
     ['people and blends', '/people/blends', 'Who can use what'],
+    ['one for each', '/blends/prompt-desk/family', 'Prompt desk, one for each'],
     ['who can use it', '/blends/prompt-desk/who', 'Who can use Prompt desk'],
   ],
   'the shelf': [

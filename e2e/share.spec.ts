@@ -74,3 +74,24 @@ test('a text file that is somebody’s recipe is read over first', async ({ page
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Read a recipe');
   await expect(page.getByRole('region', { name: 'What goes in' })).toContainText('3 drops');
 });
+
+test('one blend for each of the house in one press, with labels for all, and undone', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk/who');
+  await page.getByRole('link', { name: 'Make one for each' }).click();
+  const family = page.getByRole('region', { name: 'One for each' });
+  const pip = family.getByRole('row', { name: /^Pip, 8/ });
+  await expect(pip.getByRole('checkbox')).toBeChecked();
+  await expect(family.getByRole('row', { name: /^Saskia/ })).toContainText(/%|No change/);
+  await family.getByRole('row', { name: /^Rufus/ }).getByRole('checkbox').uncheck();
+  const sheet = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Labels of all on one sheet' }).click();
+  expect((await sheet).suggestedFilename()).toBe('Prompt desk, labels.pdf');
+  await page.getByRole('button', { name: /^Save \d blends/ }).click();
+  await expect(page.getByText(/blends added, one for each/)).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Prompt desk for Pip' }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Prompt desk for Rufus' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Prompt desk for Pip' })).toHaveCount(0);
+});

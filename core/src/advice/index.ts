@@ -8,6 +8,7 @@ export { blendOnPeople, type BlendOnPeople } from './peopleByBlends';
 export { predilution } from './predilution';
 export { shareChanges } from './shareChanges';
 export { suggestChanges, type Suggestion } from './suggestedChanges';
+export { variantFor, type Variant } from './family';
 export { suggestFits } from './toFit';
 export { strengthFor, type StrengthFor } from './tooStrongFor';
 export {

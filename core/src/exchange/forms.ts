@@ -84,7 +84,7 @@ export type FormulaRow = readonly [
 ];
 
 /** What stands above the columns. */
-export const formulaHead: FormulaRow = ['kind', 'id', 'name', 'amount', 'unit'];
+const formulaHead: FormulaRow = ['kind', 'id', 'name', 'amount', 'unit'];
 
 /** The formula of a blend as a table: what it holds, and no more of it. */
 export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaRow[] => [

@@ -70,7 +70,7 @@ export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';
-export { suggestionWords } from './suggestions';
+export { suggestionWords, variantRefusedWords } from './suggestions';
 export { shelfLineWords, shelfTableWords } from './shelfTable';
 export { setPointWords, textureName, waxShareWords } from './texture';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';

@@ -1,4 +1,4 @@
-import type { SuggestedChange } from '../advice';
+import type { SuggestedChange, Variant } from '../advice';
 import { nameIn, usualContainer, type Catalog } from '../catalog';
 import { isIn, type OilAmount, type Recipe } from '../recipe';
 import { containerWords } from './brief';
@@ -100,3 +100,11 @@ export const suggestionWords = (
         .join(', and ');
   }
 };
+
+/** Why somebody gets no variant of a blend. */
+export const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
+  ({
+    none: 'No essential oil is for them at this age and place.',
+    'no-way': 'No change brings it within their limits: begin another blend for them.',
+    'not-worked-out': 'Fill in the sentence of the blend first.',
+  })[why];

@@ -63,6 +63,10 @@ export const router = createBrowserRouter(
               }),
             },
             {
+              path: 'blends/:blendId/family',
+              lazy: async () => ({ Component: (await screens.family()).FamilyScreen }),
+            },
+            {
               path: 'blends/:blendId/share',
               lazy: async () => ({ Component: (await screens.share()).ShareScreen }),
             },

@@ -10,6 +10,7 @@ export const screens = {
   card: () => import('../screens/blends/CardScreen'),
   read: () => import('../screens/read/ReadScreen'),
   share: () => import('../screens/blends/ShareScreen'),
+  family: () => import('../screens/label/FamilyScreen'),
   scan: () => import('../screens/blends/ScanScreen'),
   drafts: () => import('../screens/blends/VersionsScreen'),
   wearers: () => import('../screens/blends/WhoScreen'),

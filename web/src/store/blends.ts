@@ -86,6 +86,13 @@ export const blendStore = (store: Database = db) => {
   };
   return {
     add,
+    /** Several blends, or none of them. */
+    addAll: (recipes: readonly Recipe[]): Promise<string[]> =>
+      store.transaction('rw', store.blends, async () => {
+        const ids: string[] = [];
+        for (const recipe of recipes) ids.push(await add(recipe));
+        return ids;
+      }),
     /** A new blend, as the settings say; with an oil in it where one is named. */
     create: async (oilId?: string) => {
       const { dropSchool, school } = await settingsStore(store).read();
@@ -194,6 +201,12 @@ export const blendStore = (store: Database = db) => {
       const at = now();
       await store.blends.update(id, { deletedAt: at, updatedAt: at });
     },
+    /** Several blends at once. */
+    removeAll: (ids: readonly string[]): Promise<void> =>
+      store.transaction('rw', store.blends, async () => {
+        const at = now();
+        for (const id of ids) await store.blends.update(id, { deletedAt: at, updatedAt: at });
+      }),
     restore: async (id: string): Promise<void> => {
       await store.blends.update(id, { deletedAt: null, updatedAt: now() });
     },

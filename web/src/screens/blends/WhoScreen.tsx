@@ -101,7 +101,12 @@ export const WhoScreen = () => {
               title={`Who can use ${recipe.name || 'this blend'}`}
               aside="the same bottle, drop for drop"
             />
-            <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+            <div className="flex flex-wrap gap-2">
+              <ButtonLink look="first" to={`/blends/${id}/family`}>
+                Make one for each
+              </ButtonLink>
+              <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+            </div>
           </div>
           <People recipe={recipe} house={data} />
           <p className="mt-3 text-sm text-soft">

@@ -66,7 +66,7 @@ export const Labels = ({
   const savePdf = async () => {
     try {
       const { labelPdf } = await import('./labelPdf');
-      const { data, laidOut, pages } = await labelPdf(label, size, idOf(paper), count, firstSpot);
+      const { data, laidOut, pages } = await labelPdf([label], size, idOf(paper), count, firstSpot);
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
       setTold(
         laidOut.left.length > 0

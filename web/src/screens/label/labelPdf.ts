@@ -6,7 +6,7 @@ import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hy
 import regularMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
-import { layOut, onPaper, type LaidOut, type Line, type PlacedSign } from './layout';
+import { layOut, onPaper, type LaidOut, type Line, type Measure, type PlacedSign } from './layout';
 import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
 
@@ -79,6 +79,7 @@ const lettersMissing = (letters: string): string =>
 /** A PDF with its label: vectors, its own fonts, true size. */
 export interface LabelPdf {
   readonly data: Uint8Array;
+  /** The first of them. */
   readonly laidOut: LaidOut;
   readonly pages: number;
 }
@@ -86,13 +87,14 @@ export interface LabelPdf {
 /**
  * Labels as a PDF at their true size.
  *
+ * @param labels what stands on them, in their order; each as often as `count` says
  * @param asked its size; a sheet that is sold has its own
  * @param paper A4, Letter, single, or the id of a sheet that is sold
- * @param count how many labels; each face of a label counts as one on the sheet
+ * @param count how many of each; each face of a label counts as one on the sheet
  * @param firstSpot on a sheet that is sold, the first label that is not used up yet, from 1
  */
 export const labelPdf = async (
-  label: LabelText,
+  labels: readonly [LabelText, ...LabelText[]],
   asked: LabelSize,
   paper: string,
   count: number,
@@ -107,19 +109,25 @@ export const labelPdf = async (
     regular: await weightOf(drawn, [regularUrl, regularMoreUrl]),
     bold: await weightOf(drawn, [boldUrl, boldMoreUrl]),
   };
-  const laidOut = layOut(label, size, (text, isBold, points) =>
+  const measure: Measure = (text, isBold, points) =>
     stretches(text, isBold ? fonts.bold : fonts.regular).reduce(
       (total, { text: stretch, font }) => total + font.widthOfTextAtSize(stretch, points),
       0,
-    ),
-  );
-  const missing = missingFrom(laidOut, fonts.regular);
+    );
+  const [first, ...others] = labels;
+  const laidOut = [
+    layOut(first, size, measure),
+    ...others.map((one) => layOut(one, size, measure)),
+  ] as const;
+  const missing = laidOut.map((one) => missingFrom(one, fonts.regular)).join('');
   if (missing !== '') throw new Error(lettersMissing(missing));
-  for (const [n, lines] of laidOut.faces.entries()) {
-    const page = drawn.addPage([size.width * mm, size.height * mm]);
-    if (sheetOfLabels === undefined && paper !== 'single') drawEdge(page);
-    drawFace(page, lines, fonts);
-    if (n === 0) drawSigns(page, laidOut.signs);
+  for (const { faces, signs } of laidOut) {
+    for (const [n, lines] of faces.entries()) {
+      const page = drawn.addPage([size.width * mm, size.height * mm]);
+      if (sheetOfLabels === undefined && paper !== 'single') drawEdge(page);
+      drawFace(page, lines, fonts);
+      if (n === 0) drawSigns(page, signs);
+    }
   }
   const { sheet, spots } = sheetOfLabels
     ? { sheet: papers[sheetOfLabels.paper], spots: spotsOf(sheetOfLabels) }
@@ -130,13 +138,15 @@ export const labelPdf = async (
     throw new Error('a label of this size does not fit on the paper; choose one label per page');
   }
   const pdf = await PDFDocument.create();
-  pdf.setTitle(`${label.name}, label`);
+  pdf.setTitle(`${labels.map(({ name }) => name).join(', ')}, label`);
   pdf.setProducer('Jubbet');
-  const faces = await pdf.embedPdf(
-    await drawn.save(),
-    laidOut.faces.map((_, n) => n),
-  );
-  const placed = Array.from({ length: count }, () => faces).flat();
+  const all = await pdf.embedPdf(await drawn.save(), drawn.getPageIndices());
+  let taken = 0;
+  const placed = laidOut.flatMap(({ faces }) => {
+    const own = all.slice(taken, taken + faces.length);
+    taken += faces.length;
+    return Array.from({ length: count }, () => own).flat();
+  });
   let page: PDFPage | null = null;
   const skipped = sheetOfLabels ? Math.min(spots.length, firstSpot) - 1 : 0;
   for (const [m, face] of placed.entries()) {
@@ -145,5 +155,5 @@ export const labelPdf = async (
     if (n % spots.length === 0 || !page) page = pdf.addPage([sheet.width * mm, sheet.height * mm]);
     page.drawPage(face, { x: spot.x * mm, y: (sheet.height - spot.y - size.height) * mm });
   }
-  return { data: await pdf.save(), laidOut, pages: pdf.getPageCount() };
+  return { data: await pdf.save(), laidOut: laidOut[0], pages: pdf.getPageCount() };
 };

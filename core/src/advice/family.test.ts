@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { Wearer } from '../brief';
+import { shippedCatalog } from '../catalog';
+import { workOut } from '../drops';
+import { anyRecipe } from '../recipe/anyRecipe.testing';
+import { recipeFrom } from '../recipe/recipe.testing';
+import { variantFor } from './family';
+
+const someone = (more: Partial<Wearer>): Wearer => ({
+  ageMonths: 492,
+  pregnant: false,
+  breastfeeding: false,
+  conditions: [],
+  allergies: [],
+  skin: 'normal',
+  ...more,
+});
+const of = (wearer: Wearer) => ({ wearer, personId: 'x' });
+const family = {
+  toddler: someone({ ageMonths: 30 }),
+  'schoolchild of nine': someone({ ageMonths: 110 }),
+  adult: someone({}),
+  'grandparent of 78': someone({ ageMonths: 936, skin: 'sensitive' }),
+};
+
+/** 6 drops of lavender, 2 of peppermint, 2 of cedarwood in 9.5 ml: 5.3 %. */
+const blend = recipeFrom({
+  brief: { wearer: 'anyone', place: 'pulse-points' },
+  bases: [{ id: 'jojoba', parts: 1 }],
+  oils: [
+    { id: 'lavender', drops: 6 },
+    { id: 'peppermint', drops: 2 },
+    { id: 'cedarwood-atlas', drops: 2 },
+  ],
+});
+
+describe('a family of four, from toddler to grandparent', () => {
+  const made = Object.entries(family).map(
+    ([name, wearer]) => [name, variantFor(shippedCatalog, blend, of(wearer))] as const,
+  );
+  test.each(made)('%s: within the limits, and no stronger than it was', (_, variant) => {
+    expect(variant.ok).toBe(true);
+    if (!variant.ok) return;
+    expect(variant.evaluation.verdict).not.toBe('over');
+    expect(variant.evaluation.blocking).toBe(false);
+    expect(variant.evaluation.mixture.strength.byVolume.likely).toBeLessThanOrEqual(5.3);
+  });
+  test('peppermint is not in the toddler’s, and that is told', () => {
+    const [[, toddler]] = made as [(typeof made)[number]];
+    expect(toddler.ok && toddler.recipe.oils.map(({ id }) => id)).not.toContain('peppermint');
+    expect(toddler.ok && toddler.changed).not.toBeNull();
+  });
+  test('the adult keeps all three, in their proportions', () => {
+    const adult = made[2]?.[1];
+    expect(adult?.ok && adult.recipe.oils.map(({ id }) => id)).toEqual([
+      'lavender',
+      'peppermint',
+      'cedarwood-atlas',
+    ]);
+  });
+});
+
+test('a newborn is told that nothing is for them', () => {
+  expect(variantFor(shippedCatalog, blend, of(someone({ ageMonths: 1 })))).toEqual({
+    ok: false,
+    why: 'none',
+  });
+});
+
+test('what is not worked out yet has no variants', () => {
+  const gap = { ...blend, brief: { ...blend.brief, place: null } };
+  expect(variantFor(shippedCatalog, gap, of(family.adult))).toEqual({
+    ok: false,
+    why: 'not-worked-out',
+  });
+});
+
+test('no variant of any blend is over, whoever it is for', () => {
+  fc.assert(
+    fc.property(
+      anyRecipe,
+      fc.record({
+        ageMonths: fc.integer({ min: 0, max: 1000 }),
+        pregnant: fc.boolean(),
+        skin: fc.constantFrom('normal' as const, 'sensitive' as const, 'damaged' as const),
+      }),
+      (recipe, more) => {
+        const variant = variantFor(shippedCatalog, recipe, of(someone(more)));
+        if (!variant.ok) return;
+        const again = workOut(shippedCatalog, variant.recipe);
+        expect(again.state === 'done' && again.evaluation.verdict).not.toBe('over');
+        expect(again.state === 'done' && again.evaluation.blocking).toBe(false);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
