@@ -47,6 +47,7 @@ export {
   type LabelRun,
   tooSmallWords,
 } from './labelFaces';
+export { madeSoFarWords } from './madeSoFar';
 export { moneyWords } from './money';
 export { movementWords } from './movements';
 export { nameFromId } from './names';

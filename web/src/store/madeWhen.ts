@@ -5,6 +5,8 @@ export interface MadeWhen {
   readonly times: number;
   /** When it was begun last, of what is finished; empty where it never was. */
   readonly last: string;
+  /** How it was, from 1 to 5, in the mean; null where nobody has said. */
+  readonly mark: number | null;
   /** True while one of it stands on the bench. */
   readonly onBench: boolean;
 }
@@ -16,8 +18,10 @@ const madeWhenStore = (store: Database = db) => ({
       ({ deletedAt }) => deletedAt === null,
     );
     const made = all.filter(({ finishedAt }) => finishedAt !== null);
+    const marks = made.flatMap(({ review }) => (review ? [review.mark] : []));
     return {
       times: made.length,
+      mark: marks.length === 0 ? null : marks.reduce((sum, mark) => sum + mark, 0) / marks.length,
       last: made.reduce((latest, { startedAt }) => (startedAt > latest ? startedAt : latest), ''),
       onBench: made.length < all.length,
     };

@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { madeSoFarWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { NoteBar } from '../../parts/NoteBar';
 import type { BlendOfToday } from '../../store/blends';
@@ -6,9 +7,6 @@ import { madeWhen } from '../../store/madeWhen';
 import { useStored } from '../../store/useStored';
 import { CardVerdict } from './CardVerdict';
 import { judgedCard } from './judgedCard';
-
-const timesWords = (times: number): string =>
-  times === 1 ? 'made once' : times === 2 ? 'made twice' : `made ${times} times`;
 
 /** What a card on the shelf says under its name: notes, verdict, when it was made. */
 export const ShelfFacts = ({ record }: { record: BlendOfToday }) => {
@@ -26,7 +24,7 @@ export const ShelfFacts = ({ record }: { record: BlendOfToday }) => {
             ? 'on the bench'
             : made.times === 0
               ? 'not made yet'
-              : `${timesWords(made.times)}, ${made.times > 1 ? 'last ' : ''}${format(parseISO(made.last), 'd MMM')}`)}
+              : madeSoFarWords(made, format(parseISO(made.last), 'd MMM')))}
       </p>
     </>
   );
