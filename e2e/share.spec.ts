@@ -84,7 +84,10 @@ test('one blend for each of the house in one press, with labels for all, and und
   const pip = family.getByRole('row', { name: /^Pip, 8/ });
   await expect(pip.getByRole('checkbox')).toBeChecked();
   await expect(family.getByRole('row', { name: /^Saskia/ })).toContainText(/%|No change/);
-  await family.getByRole('row', { name: /^Rufus/ }).getByRole('checkbox').uncheck();
+  await family
+    .getByRole('row', { name: /^Rufus/ })
+    .getByRole('checkbox')
+    .uncheck();
   const sheet = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Labels of all on one sheet' }).click();
   expect((await sheet).suggestedFilename()).toBe('Prompt desk, labels.pdf');
@@ -94,4 +97,56 @@ test('one blend for each of the house in one press, with labels for all, and und
   await expect(page.getByRole('link', { name: 'Prompt desk for Rufus' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: 'Prompt desk for Pip' })).toHaveCount(0);
+});
+
+test('a photograph of a batch is made small, loses what the camera wrote, and is told of', async ({
+  page,
+}) => {
+  await page.goto('/batches/batch-raffle-table');
+  const photographs = page.getByRole('region', { name: /^Photographs of batch/ });
+  await expect(photographs).toBeVisible();
+  const shot = await page.screenshot({ type: 'jpeg', fullPage: true });
+  // As a camera writes it: a segment of its own, with place and device.
+  const told = Buffer.from('Exif\0\0GPS 51.5 N 0.1 W, Camera of Wardrobe Lane');
+  const length = Buffer.from([0xff, 0xe1, (told.length + 2) >> 8, (told.length + 2) & 0xff]);
+  const photograph = Buffer.concat([shot.subarray(0, 2), length, told, shot.subarray(2)]);
+  await photographs
+    .getByLabel(/^A photograph of/)
+    .setInputFiles({ name: 'IMG_1.jpg', mimeType: 'image/jpeg', buffer: photograph });
+  const picture = photographs.getByRole('img');
+  await expect(picture).toBeVisible();
+  const kept = await page.evaluate(async () => {
+    const house = await new Promise<IDBDatabase>((done, refused) => {
+      const opened = indexedDB.open('jubbet');
+      opened.onsuccess = () => done(opened.result);
+      opened.onerror = () => refused(new Error('the house cannot be opened'));
+    });
+    const [record] = await new Promise<{ photo: { jpeg: string; width: number } }[]>((done) => {
+      const all = house.transaction('photos').objectStore('photos').getAll();
+      all.onsuccess = () => done(all.result as { photo: { jpeg: string; width: number } }[]);
+    });
+    house.close();
+    return { text: atob(record?.photo.jpeg ?? ''), wide: record?.photo.width ?? 0 };
+  });
+  expect(kept.text.length).toBeGreaterThan(1000);
+  expect(kept.text).not.toMatch(/Exif|GPS|Camera/);
+  expect(kept.wide).toBeLessThanOrEqual(1200);
+  await photographs.getByLabel(/shows$/).fill('six on the table');
+  await photographs.getByLabel(/shows$/).blur();
+  await page.reload();
+  await expect(photographs.getByRole('img', { name: 'six on the table' })).toBeVisible();
+  await expect(photographs.getByLabel('goes into the backup')).not.toBeChecked();
+  await photographs.getByRole('button', { name: 'Delete' }).click();
+  await expect(photographs.getByRole('img')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(photographs.getByRole('img')).toBeVisible();
+});
+
+test('what is no picture is not kept as one', async ({ page }) => {
+  await page.goto('/batches/batch-raffle-table');
+  const photographs = page.getByRole('region', { name: /^Photographs of batch/ });
+  await photographs
+    .getByLabel(/^A photograph of/)
+    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+  await expect(page.getByText(/no picture that this browser can read/)).toBeVisible();
 });

@@ -90,7 +90,19 @@ const shots: readonly Shot[] = [
     path: '/people/blends',
     act: (page) => page.getByText('A frame marks').waitFor(),
   },
-  { name: 'settings', path: '/settings' },
+  {
+    name: 'read',
+    path: '/read',
+    size: { width: 1280, height: 1300 },
+    act: async (page) => {
+      await page
+        .getByLabel('Text of the recipe')
+        .fill(
+          'Focus roller, 2.5 % dilution\n10 ml roller bottle\n25 drops peppermint\n15 drops rosemary\n30 drops total\ntop with FCO',
+        );
+      await page.getByText('For whom it is too strong there').waitFor();
+    },
+  },
 ];
 
 const browser = await chromium.launch({

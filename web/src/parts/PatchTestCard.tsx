@@ -13,6 +13,7 @@ import type { PatchTestRecord } from '../store/database';
 import { patchTests, type Told } from '../store/patchTests';
 import { Button } from './Button';
 import { TextField } from './Field';
+import { Photos } from './Photos';
 import { SkinPicture } from './SkinPicture';
 import { useSeconds } from './useSeconds';
 import { useWrite } from './useWrite';
@@ -150,6 +151,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
           )}
         </form>
       )}
+      <Photos of={{ kind: 'patch-test', id }} what={`the skin of ${test.personName}`} />
     </section>
   );
 };

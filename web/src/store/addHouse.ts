@@ -23,6 +23,7 @@ const met = [
   'movements',
   'recipients',
   'patchTests',
+  'photos',
 ] as const;
 export type MetTable = (typeof met)[number];
 

@@ -13,6 +13,7 @@ export type { MaterialRecord } from './records/materials';
 export type { MovementRecord } from './records/movements';
 export type { PatchTestRecord } from './records/patchTests';
 export type { PersonRecord } from './records/people';
+export type { PhotoRecord } from './records/photos';
 export type { RecipientRecord } from './records/recipients';
 
 /** When something large was done, and why: the head of the way back. */
@@ -42,7 +43,7 @@ export type Database = Dexie & {
 };
 
 /** The version of the store: each change of form is one of its own, and tested on the older form. */
-const storeVersion = 12;
+const storeVersion = 13;
 
 /** The tables of a version, each with its indexes of today; null for one that goes with it. */
 const storesOf = (version: number): Record<string, string | null> => ({

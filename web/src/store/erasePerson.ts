@@ -78,6 +78,9 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
         one.recipient = { ...one.recipient, personId: null, name: nobodyName };
         one.updatedAt = at;
       });
+    // Photographs of their skin go for good.
+    const tests = await store.patchTests.where('test.personId').equals(id).primaryKeys();
+    await store.photos.where('photo.of.id').anyOf(tests).delete();
     await store.patchTests
       .where('test.personId')
       .equals(id)

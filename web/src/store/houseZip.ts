@@ -9,9 +9,10 @@ import { tables, type Table } from './records';
 /**
  * Versions 1 to 4 were one JSON text. Version 1 had no containers, and bottles in ml only; 2 had
  * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table; blends of 5
- * had no tags; benches of 6 had no weights, clocks, temperatures, order and smelling.
+ * had no tags; benches of 6 had no weights, clocks, temperatures, order and smelling; houses of 8
+ * had no photographs.
  */
-export const fileVersion = 8;
+export const fileVersion = 9;
 
 /** From this version on it is a zip. */
 const firstZip = 5;

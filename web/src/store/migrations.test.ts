@@ -360,6 +360,7 @@ test('version 6 with everything in it opens: every record is of today’s form, 
     movements: 0,
     recipients: 0,
     patchTests: 0,
+    photos: 0,
     settings: 2,
     // Those of the batch on the bench alone.
     benchEvents: 4,
@@ -447,4 +448,16 @@ test('version 11 opens: what was left in a bottle is what its ledger begins with
   await batchStore(db).mend();
   expect((await db.batches.get('batch-1'))?.made).not.toBeNull();
   expect(await db.movements.count()).toBe(0);
+});
+
+test('version 12 opens: all is there as it was, and there is room for photographs', async () => {
+  const old = new Dexie('twelfth');
+  old.version(12).stores({ blends: 'id', patchTests: 'id', snapshots: 'id', wayBack: '++n' });
+  const [blend] = version7Now.blends;
+  await old.table('blends').add(blend);
+  old.close();
+
+  const db = openDatabase('twelfth');
+  expect(await db.blends.toArray()).toEqual([blend]);
+  expect(await db.photos.toArray()).toEqual([]);
 });

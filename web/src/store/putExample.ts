@@ -8,7 +8,7 @@ import { settingsStore } from './settings';
 /** Puts the example house beside what is there; what is there already stays as it is. */
 export const putExampleIn = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
-    const furniture = { ...exampleHouse(day), settings: [] };
+    const furniture = { ...exampleHouse(day), settings: [], photos: [] };
     await houseStore(store).bringIn({ house: furniture, from: null, savedAt: now() }, 'add');
     const { maker } = await settingsStore(store).read();
     if (maker === '') await store.settings.put({ key: 'maker', value: exampleMaker });

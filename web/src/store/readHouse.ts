@@ -192,6 +192,7 @@ const readRecords = (
       movements: rows('movements', once()),
       recipients: rows('recipients', once()),
       patchTests: rows('patchTests', once()),
+      photos: rows('photos', once()),
     },
     setAside: aside,
   };

@@ -194,6 +194,7 @@ export const version7Now = {
   movements: [],
   recipients: [],
   patchTests: [],
+  photos: [],
   benchEvents: [
     {
       batchId: batch.id,

@@ -14,7 +14,11 @@ export const withoutExample = (here: House): House => {
       .filter(({ log, startedAt }) => log?.some(({ at }) => at.some((one) => one !== startedAt)))
       .map(({ id }) => id),
   ]);
-  const blends = here.blends.filter((one) => !isExample(one) || one.revision > 1);
+  // What was photographed is theirs by now.
+  const pictured = new Set(here.photos.map(({ photo }) => photo.of.id));
+  const blends = here.blends.filter(
+    (one) => !isExample(one) || one.revision > 1 || pictured.has(one.id),
+  );
   // Who gave a piece away, or tests one, has made it theirs.
   const given = new Set([
     ...here.recipients.filter((one) => !isExample(one)).map(({ recipient }) => recipient.batchId),
@@ -26,6 +30,7 @@ export const withoutExample = (here: House): House => {
     (one) =>
       !isExample(one) ||
       touched.has(one.id) ||
+      pictured.has(one.id) ||
       one.notes !== exampleNotes(one.id) ||
       given.has(one.id),
   );
@@ -62,6 +67,7 @@ export const withoutExample = (here: House): House => {
     movements: here.movements.filter((one) => bottleIds.has(one.bottleId)),
     recipients: here.recipients.filter(isTheirs),
     patchTests: here.patchTests.filter(isTheirs),
+    photos: here.photos,
     settings: [
       // Nothing in a house of one's own is signed by the example's maker.
       ...here.settings.filter(

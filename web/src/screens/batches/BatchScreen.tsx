@@ -38,6 +38,7 @@ import { Given } from './Given';
 import { KeptContents } from './KeptContents';
 import { MadeFrom } from './MadeFrom';
 import { PatchTests } from './PatchTests';
+import { Photos } from '../../parts/Photos';
 import { Review } from './Review';
 import { WentIn } from './WentIn';
 import { useUnits } from '../../parts/useUnits';
@@ -218,6 +219,7 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
         {!open && <Cost batch={batch} made={made} events={events} />}
         {!open && <PatchTests batch={batch} made={made} />}
         {!open && !batch.notToBeUsed && <Given batch={batch} made={made} />}
+        <Photos of={{ kind: 'batch', id: batch.id }} what={`batch ${batch.number}`} />
       </div>
     </CatalogContext>
   );

@@ -1,3 +1,4 @@
+import { nameOrNone } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import type { Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
@@ -7,6 +8,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { OneBlend } from '../../parts/OneBlend';
+import { Photos } from '../../parts/Photos';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -192,6 +194,9 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
           />
         ))}
       </ul>
+      <div className="mt-4">
+        <Photos of={{ kind: 'blend', id: blend.id }} what={nameOrNone(blend.recipe.name)} />
+      </div>
     </div>
   );
 };

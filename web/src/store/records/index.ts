@@ -7,6 +7,7 @@ import { materials } from './materials';
 import { movements } from './movements';
 import { patchTests } from './patchTests';
 import { people } from './people';
+import { photos } from './photos';
 import { recipients } from './recipients';
 import { settings } from './settings';
 import { vessels } from './vessels';
@@ -26,6 +27,7 @@ const records = {
   movements,
   recipients,
   patchTests,
+  photos,
   settings,
 } as const;
 
