@@ -260,9 +260,10 @@ export const sharesIn = (line: string): readonly FoundAmount[] => {
 /** A proportion of two or three: `50/50`, `2:1`, `1:1:1`; in parts, in their order. */
 export const ratioIn = (line: string): (Span & { readonly parts: readonly number[] }) | null => {
   const plain = plainLetters(line);
-  const match = /(?<![\w.,/:])(\d{1,3}) ?[:/] ?(\d{1,3})(?: ?[:/] ?(\d{1,3}))?(?![\w/:]|\.\d)/.exec(
-    plain,
-  );
+  const match =
+    /(?<![\w.,/:])(\d{1,3}) ?[:/] ?(\d{1,3})(?: ?[:/] ?(\d{1,3}))?(?![\w/:]|\.\d| ?%| ?(?:ml|g|drops?|oz|tbsp|tsp)\b)/.exec(
+      plain,
+    );
   if (!match) return equalParts(plain);
   const parts = match
     .slice(1)

@@ -14,7 +14,9 @@ import {
   besides,
   entryOf,
   filling,
+  fillWords,
   inProportion,
+  isLeftOut,
   lastAsides,
   nearestMaterial,
   paired,
@@ -156,11 +158,14 @@ export const readLine = (
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
     ({ isCommonWord, said: word }) =>
       !isCommonWord ||
-      (word.toLowerCase() !== 'balm' && (isListed || written.length > 0 || isProportion)) ||
+      (word.toLowerCase() !== 'balm' &&
+        (isListed || written.length > 0 || isProportion || fillWords.test(plain))) ||
       /oil|eo/i.test(word),
   );
   // `Frankincense (3), lavender (2) in a 5 ml roller`: bare numbers of several oils are drops.
-  const isCounted = taken.length > 0 && materials.filter(({ kind }) => kind === 'oil').length > 1;
+  const isCounted =
+    (taken.length > 0 || written.length > 0) &&
+    materials.filter(({ kind }) => kind === 'oil').length > 1;
   const unit =
     bareUnit ??
     (isListed || said.some((one) => one.amount.unit === 'drops') || isCounted ? 'drops' : null);
@@ -177,7 +182,7 @@ export const readLine = (
   const [firstTotal] = totals;
   const total = firstTotal?.amount.value ?? null;
   const spans: Span[] = [...taken, ...all, ...materials];
-  const proportion = inProportion(line, materials, written);
+  const proportion = inProportion(line, plain, materials, written);
   const others = materials.filter((one) => !proportion.has(one));
   const pairs = shared(plain, amounts, others) ?? paired(plain, { amounts, materials: others });
   const fills = filling(plain, materials, pairs);
@@ -186,6 +191,7 @@ export const readLine = (
     if (parts)
       return [{ ...ingredientOf(line, material, undefined, undefined, false), amount: parts }];
     const amount = pairs.get(material);
+    if (!amount && isLeftOut(plain, material)) return [];
     const also = [...asides].find((aside) => nearestMaterial(plain, aside, materials) === material);
     if (!amount && also) return [ingredientOf(line, material, also, undefined, false)];
     const isGuess = amount !== undefined && bareUnit === null && guessed.includes(amount);

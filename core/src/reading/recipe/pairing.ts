@@ -3,7 +3,8 @@ import { overlaps, type Span } from './letters';
 import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 
-const fillWords =
+/** What is said of what takes up the rest of a container. */
+export const fillWords =
   /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? (?:with|w\/)|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? (?:with|w\/)|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
 
 /** A pair of what and how much, as near to each other as they come. */
@@ -155,15 +156,24 @@ export const lastAsides = (
 /** What a proportion says of the bases behind it: so many parts of each. */
 export const inProportion = (
   line: string,
+  plain: string,
   materials: readonly FoundMaterial[],
   written: readonly FoundAmount[],
 ): ReadonlyMap<FoundMaterial, WrittenAmount> => {
   const ratio = ratioIn(line);
   if (!ratio) return new Map();
   const behind = materials.filter(({ from }) => from >= ratio.to);
-  const isOfAll = ratio.parts.length > 0 && behind.length >= ratio.parts.length;
+  // What has an amount of its own is no part of the proportion.
+  const hasNone = (one: FoundMaterial): boolean => {
+    const entry = entryOf(plain, one);
+    return !written.some((amount) => overlaps(amount, entry));
+  };
+  const isOfAll =
+    ratio.parts.length > 0
+      ? behind.length >= ratio.parts.length
+      : behind.filter(hasNone).length > 1;
   const bases = isOfAll
-    ? behind
+    ? behind.filter((one) => ratio.parts.length > 0 || hasNone(one))
     : materials.filter(
         ({ kind, from }) => kind === 'base' && (from >= ratio.to || ratio.parts.length > 0),
       );
@@ -239,3 +249,9 @@ export const shared = (
   for (const [material, amount] of own) if (!pairs.has(material)) pairs.set(material, amount);
   return pairs;
 };
+
+/** `I leave out the clary sage`, `without lemon`: named, and not in it. */
+export const isLeftOut = (plain: string, { from }: Pick<Span, 'from'>): boolean =>
+  /\b(?:leave out|leaving out|without|omit|skip|avoid|instead of|not|never|no|don't (?:use|add))(?: (?:the|any|use|add|of))* ?$/.test(
+    plain.slice(0, from),
+  );

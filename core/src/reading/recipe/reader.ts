@@ -1,8 +1,9 @@
 import { amountsIn, type ReadUnit } from './amounts';
 import { containersIn, type FoundContainer } from './containers';
 import { readLine, type ReadIngredient } from './ingredients';
-import type { Span } from './letters';
+import { plainLetters, type Span } from './letters';
 import { materialsIn } from './materials';
+import { isLeftOut } from './pairing';
 import type { MaterialFinder } from './names';
 import { isProse, saysWhatToDo, type Section } from './sections';
 import type { SourceLine } from './source';
@@ -135,7 +136,8 @@ export class Reader {
       // Water that something stands in is no ingredient, and a rose is an oil where drops of it are.
       const isMeasured = /\b(?:drops?|gtts?|oil|ml) (?:of )?$/i.test(text.slice(0, from));
       const isUsed = !isCommonWord || isMeasured || (kind === 'base' && !/water/i.test(said));
-      if (isUsed) this.draft.mentions.push({ said, ids, kind, step });
+      if (isUsed && !isLeftOut(plainLetters(text), { from }))
+        this.draft.mentions.push({ said, ids, kind, step });
     }
   }
 
