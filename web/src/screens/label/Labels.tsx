@@ -79,6 +79,11 @@ export const Labels = ({
       );
     }
   };
+  const saveSvg = async () => {
+    const { labelSvg, measureOnScreen } = await import('./labelSvg');
+    const svg = labelSvg(label, size, measureOnScreen());
+    saveFile(`${label.name}, label.svg`, svg, 'image/svg+xml');
+  };
   // A sheet of labels has its places to the tenth of a millimetre: only the PDF meets them.
   const print = () => (sheet ? void savePdf() : window.print());
   useKeys({ p: print });
@@ -89,13 +94,14 @@ export const Labels = ({
           title={`Label: ${label.name}`}
           aside={label.doNotUse ? 'must not be used' : 'true size on paper'}
         />
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
           {!sheet && (
             <Button onClick={print}>
               Print <Kbd>P</Kbd>
             </Button>
           )}
+          <Button onClick={() => void write('The label', saveSvg)}>Save as SVG</Button>
           <Button look="first" onClick={() => void savePdf()}>
             Save as PDF {sheet && <Kbd>P</Kbd>}
           </Button>
