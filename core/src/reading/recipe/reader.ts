@@ -88,15 +88,22 @@ export class Reader {
     this.draft.lines.push({ text, role, ingredients });
   }
 
-  next(title: string): void {
+  /** Begins a recipe under its name; a strength that stands beside the name is none of it. */
+  next(line: string): void {
+    const target = targetIn(line, true);
+    const title = target
+      ? `${line.slice(0, target.from)}${line.slice(target.to)}`
+          .replace(/[\s,;:(–-]*\)?\s*$/, '')
+          .trim()
+      : line;
     if (!isEmptyDraft(this.draft)) {
       this.done.push(this.draft);
       this.draft = begin(title);
     } else if (this.draft.title === '') this.draft.title = title;
     this.draft.section = null;
     this.draft.bareUnit = null;
-    this.role(title, 'title');
-    this.note(title);
+    this.role(line, 'title');
+    this.note(line);
   }
 
   /** What a line says of container and strength, wherever it stands. */
