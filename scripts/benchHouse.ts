@@ -144,6 +144,10 @@ const bareWrites = async (context: BrowserContext, house: string, path: string) 
         'id, &number, blendId, startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
       drafts: 'id, blendId',
       benchEvents: '[batchId+seq]',
+      movements: 'id, bottleId',
+      recipients: 'id, recipient.batchId, recipient.personId',
+      patchTests: 'id, test.of.batchId, test.personId',
+      photos: 'id, photo.of.id',
       settings: 'key',
     });
     await db.open();

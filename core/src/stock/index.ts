@@ -34,3 +34,4 @@ export {
   usualUnit,
 } from './shelf';
 export { type Kept, type ToBuy, toBuy } from './toBuy';
+export { plannedCost } from './plannedCost';

@@ -48,7 +48,7 @@ export {
   tooSmallWords,
 } from './labelFaces';
 export { madeSoFarWords } from './madeSoFar';
-export { moneyWords } from './money';
+export { costWords, moneyWords } from './money';
 export { movementWords } from './movements';
 export { nameFromId } from './names';
 export { noteWords } from './notes';

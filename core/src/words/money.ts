@@ -10,3 +10,14 @@ export const moneyWords = (amount: number, currency: string): string => {
   if (sign === '') return shown;
   return sign.length === 1 && !shown.startsWith('under') ? `${sign}${shown}` : `${shown} ${sign}`;
 };
+
+/** What something costs as far as it is known: `£2.31`, `at least £1.20`, `not known`. */
+export const costWords = (
+  { known, unknown }: { readonly known: number; readonly unknown: readonly string[] },
+  currency: string,
+): string =>
+  unknown.length === 0
+    ? moneyWords(known, currency)
+    : known > 0
+      ? `at least ${moneyWords(known, currency)}`
+      : 'not known';

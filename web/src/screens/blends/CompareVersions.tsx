@@ -6,6 +6,7 @@ import {
   placeWords,
   wearerWords,
   basesWords,
+  costWords,
   fillingsWords,
   strengthWords,
   degreeSign,
@@ -18,6 +19,7 @@ import { workOut, fillingsOf } from '@jubbet/core/drops';
 import { overlayOf } from '@jubbet/core/advice';
 import { nameIn } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
+import { plannedCost } from '@jubbet/core/stock';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
@@ -25,6 +27,9 @@ import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { together } from '../../parts/together';
 import { useUnits } from '../../parts/useUnits';
+import { bottles } from '../../store/bottles';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
 import { OverlayChart, OverlayLegend } from './OverlayChart';
 
 interface Side {
@@ -53,6 +58,8 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
     drops.every((one, n) => one !== null || ml[n] === null),
   );
   const ids = [...new Set(sides.flatMap(({ recipe }) => recipe.oils.map(({ id }) => id)))];
+  const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
+  const currency = useStored(['settings'], () => settings.read()).data?.currency ?? '';
   const words: [string, string[]][] = [
     ['Container', sides.map(({ recipe }) => fillingsWords(fillingsOf(recipe)))],
     [
@@ -68,6 +75,20 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
       'Target',
       sides.map(({ recipe }) =>
         recipe.target ? formatPercent(recipe.target.percent, 3) : 'as counted',
+      ),
+    ],
+    [
+      'Cost of what goes in',
+      worked.map((one) =>
+        one.state === 'done'
+          ? costWords(
+              plannedCost(
+                one.evaluation.mixture,
+                shelf.map(({ bottle }) => bottle),
+              ),
+              currency,
+            )
+          : '–',
       ),
     ],
   ];
