@@ -142,6 +142,14 @@ test('a photograph of a batch is made small, loses what the camera wrote, and is
   await expect(photographs.getByRole('img')).toBeVisible();
 });
 
+test('the drawing of the container is a file with its own colours', async ({ page }) => {
+  await open(page);
+  const svg = readFileSync(await saved(page, 'Save as SVG'), 'utf8');
+  expect(svg).toMatch(/^<svg [^>]*xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
+  expect(svg).toContain('fill="rgb(');
+  expect(svg).not.toContain('class=');
+});
+
 test('what is no picture is not kept as one', async ({ page }) => {
   await page.goto('/batches/batch-raffle-table');
   const photographs = page.getByRole('region', { name: /^Photographs of batch/ });

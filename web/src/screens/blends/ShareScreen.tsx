@@ -13,13 +13,15 @@ import {
   wearerWords,
 } from '@jubbet/core/words';
 import Papa from 'papaparse';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { codeOfBlend } from '../../parts/blendCode';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
+import { Glass } from '../../parts/Glass';
 import { OneBlend } from '../../parts/OneBlend';
 import { qrCodeOf } from '../../parts/qrCode';
 import { saveFile } from '../../parts/saveFile';
+import { svgFile } from '../../parts/svgFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
@@ -28,10 +30,18 @@ import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { cardPicture } from './cardPicture';
 
+/** @throws where the drawing is not there yet */
+const saveDrawing = (element: HTMLElement | null, name: string): void => {
+  const svg = element?.querySelector('svg');
+  if (!svg) throw new Error('there is no drawing yet');
+  saveFile(`${name}.svg`, svgFile(svg), 'image/svg+xml');
+};
+
 const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
   const catalog = useCatalog();
   const units = useUnits();
   const write = useWrite();
+  const drawing = useRef<HTMLDivElement>(null);
   const own = useStored(['materials'], () => materials.list()).data;
   const { wearer } = whole.brief;
   const isTheirs = wearer !== null && wearer !== 'anyone';
@@ -51,6 +61,7 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
         )
       : [];
   const out = { recipe, file, steps };
+  const filled = fillingsOf(recipe)[0]?.container;
   const save = (ending: string, type: string, content: () => BlobPart | Promise<BlobPart>) => () =>
     void write('The file', async () => saveFile(`${name}.${ending}`, await content(), type));
   const picture = () =>
@@ -114,6 +125,31 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
           </p>
         </div>
       </section>
+      {worked.state === 'done' && filled && (
+        <section
+          aria-label="As a drawing"
+          className="grid items-start gap-5 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
+        >
+          <div ref={drawing} className="w-44">
+            <Glass
+              container={filled}
+              mixture={worked.evaluation.mixture}
+              poured={worked.blend.inOne}
+            />
+          </div>
+          <div className="grid content-start justify-items-start gap-3">
+            <h2 className="text-lg">As a drawing</h2>
+            <p>The container to scale, with what is in it in its true proportion.</p>
+            <Button
+              onClick={() =>
+                void write('The drawing', () => Promise.resolve(saveDrawing(drawing.current, name)))
+              }
+            >
+              Save as SVG
+            </Button>
+          </div>
+        </section>
+      )}
       <section
         aria-label="As a file"
         className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
