@@ -1,7 +1,6 @@
 export {
   type Choices,
   type FoundContainer,
-  inProportionAt,
   issuesOf,
   type LineRole,
   mostLetters,

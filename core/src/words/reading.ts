@@ -106,16 +106,16 @@ export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
     case 'never-on-skin':
       return `${nameIn(catalog, issue.materialId)} must never go on skin.`;
     case 'strong-habit':
-      return `It is ${formatPercent(issue.percent)} essential oil at 20 drops per ml. No place on the body takes more than ${formatPercent(issue.most)}${issue.most > 5 ? ', as perfume' : ' of what is left on'}.`;
+      return `It is ${formatPercent(issue.percent)} essential oil at 20 drops per ml: more than ${formatPercent(issue.most)}, the most ${issue.isPerfume ? 'for a dab of perfume' : 'for everyday use on skin'}.`;
     case 'which-material':
       return `“${issue.ingredient}” may be ${either(catalog, issue.ids)}.`;
     case 'which-ounce':
-      return `The ounce in “${issue.ingredient}” may be of volume (fl oz) or of weight.`;
+      return `The ounces in “${issue.ingredient}” may be fluid ounces or ounces of weight.`;
     case 'unknown-ingredient':
-      return `“${issue.ingredient}” is nothing that Jubbet knows.`;
+      return `Jubbet doesn’t know what “${issue.ingredient}” is.`;
     case 'unit-guessed':
-      return `No unit stands in “${issue.ingredient}”: the number was taken as drops.`;
+      return `“${issue.ingredient}” has no unit, so the number was taken as drops.`;
     case 'misspelt':
-      return `“${issue.ingredient}” was guessed: ${either(catalog, issue.ids)}.`;
+      return `“${issue.ingredient}” was read as ${either(catalog, issue.ids)}.`;
   }
 };

@@ -49,7 +49,8 @@ const signs: Readonly<Record<string, number>> = {
   '⅙': 1 / 6,
 };
 
-const words: Readonly<Record<string, number>> = {
+/** Numbers as they are written out. */
+export const numberWords: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,
@@ -87,7 +88,7 @@ const words: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 
-const wordPattern = Object.keys(words)
+const wordPattern = Object.keys(numberWords)
   .sort((a, b) => b.length - a.length)
   .join('|');
 
@@ -129,7 +130,7 @@ const amountPattern = new RegExp(
 
 const readFigure = (said: string): number | null => {
   const plain = said.trim().replace(/ and /, ' ');
-  const word = words[plain];
+  const word = numberWords[plain];
   if (word !== undefined) return word;
   const over = /^(?:(\d+) +)?(\d+) ?\/ ?(\d+)$/.exec(plain);
   if (over) {

@@ -1,5 +1,5 @@
-import { usualContainer, type Container } from '../../catalog';
-import { amountOf, type WrittenAmount } from './amounts';
+import { fillMl, usualContainer, usualContainers, type Container } from '../../catalog';
+import { amountOf, numberWords, type WrittenAmount } from './amounts';
 import { plainLetters, type Span } from './letters';
 
 /** A container as a recipe names it. */
@@ -40,24 +40,17 @@ const kinds: readonly (readonly [string, string])[] = [
   ],
 ];
 
-const numberWords: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
+/** Words that say how many: `two tins`, `your jar`. */
+const counts: Readonly<Record<string, number>> = {
+  ...Object.fromEntries(
+    Object.entries(numberWords).filter(([word, value]) => value >= 1 && !word.includes(' ')),
+  ),
   your: 1,
   the: 1,
   each: 1,
 };
 
-const count = String.raw`(?:(?:(?<count>\d{1,3})(?: ?[x*] ?| )|(?<countWord>${Object.keys(numberWords).join('|')}) )(?:of )?)?`;
+const count = String.raw`(?:(?:(?<count>\d{1,3})(?: ?[x*] ?| )|(?<countWord>${Object.keys(counts).join('|')}) )(?:of )?)?`;
 const size = String.raw`(?<size>\d+(?:[.,]\d+)?|\d+\/\d+|[½¼⅓]|1 1\/2|half) ?-?(?<unit>ml|millilit(?:er|re)s?|fl\.? ?oz\.?|oz\.?|ounces?|g|grams?)\b\.?`;
 const adjectives = String.raw`(?:[ -]+(?:small|large|clean|empty|dark|amber|blue|cobalt|clear|glass|metal|steel|stainless|aluminium|aluminum|sterili[sz]ed|dry|wide|mouth|screw|top|new|sized?|capacity|plastic|or|pet|euro)){0,4}[ -]*`;
 
@@ -89,55 +82,9 @@ const kindIn = (groups: Readonly<Record<string, string | undefined>>): string | 
   return kinds[n]?.[0] ?? null;
 };
 
-/** Usual sizes of each kind, as they are sold: the ounce of the trade is 30 ml. */
-const sizes: Readonly<Record<string, readonly (readonly [number, string])[]>> = {
-  'roll-on': [
-    [5, 'roll-on-5'],
-    [10, 'roll-on-10'],
-    [15, 'roll-on-15'],
-    [30, 'roll-on-30'],
-  ],
-  'dropper bottle': [
-    [10, 'dropper-10'],
-    [15, 'dropper-15'],
-    [30, 'dropper-30'],
-    [50, 'dropper-50'],
-    [100, 'dropper-100'],
-  ],
-  'treatment pump': [[30, 'treatment-pump-30']],
-  'pump bottle': [
-    [100, 'pump-100'],
-    [118, 'pump-120'],
-    [237, 'pump-240'],
-  ],
-  'spray bottle': [
-    [15, 'spray-15'],
-    [30, 'spray-30'],
-    [60, 'spray-60'],
-    [100, 'spray-100'],
-  ],
-  tin: [
-    [10, 'tin-10'],
-    [15, 'tin-15'],
-    [30, 'tin-30'],
-    [60, 'tin-60'],
-  ],
-  jar: [
-    [30, 'jar-30'],
-    [60, 'jar-60'],
-    [118, 'jar-120'],
-    [200, 'jar-200'],
-    [237, 'jar-240'],
-  ],
-  'lip tube': [[5, 'tube-5']],
-  locket: [[1, 'locket']],
-  'pill box': [[5, 'pill-box']],
-  mould: [
-    [8, 'mould-small'],
-    [15, 'mould-cube'],
-    [75, 'mould-bar'],
-  ],
-};
+/** Containers of the library of one kind, the smallest first. */
+const ofKind = (kind: string): readonly { readonly id: string; readonly nominalMl: number }[] =>
+  usualContainers.filter((one) => one.kind === kind).sort((x, y) => x.nominalMl - y.nominalMl);
 
 /** One fluid ounce, as bottles are sold by it. */
 const ounceMl = 30;
@@ -151,29 +98,33 @@ export const containerMl = ({ size: written }: Pick<FoundContainer, 'size'>): nu
       : written.value;
 
 /** The container of the library of this kind and size, within a twentieth. */
-const idOf = (kind: string, ml: number | null): string | null => {
-  const known = sizes[kind] ?? [];
-  if (ml === null) return null;
-  return known.find(([of]) => Math.abs(of - ml) <= ml / 20)?.[1] ?? null;
+const idOf = (kind: string, ml: number | null): string | null =>
+  ml === null
+    ? null
+    : (ofKind(kind).find(({ nominalMl }) => Math.abs(nominalMl - ml) <= ml / 20)?.id ?? null);
+
+/** What is taken where nothing was named. */
+const usualId = 'roll-on-10';
+
+const known = (id: string): Container => {
+  const container = usualContainer(id);
+  if (!container) throw new Error(`the library has no container ${id}`);
+  return container;
 };
 
-/** The container that is taken for it: of its kind the nearest in size; the library's 10 ml roll-on where nothing is known. */
+/** The container that is taken for it: of its kind the nearest in size; the 10 ml roll-on for none. */
 export const containerTaken = (found: FoundContainer | null): Container => {
-  const ml = found ? (containerMl(found) ?? 10) : 10;
-  const kind = found?.kind ?? 'roll-on';
-  const [nearest] = [...(sizes[kind] ?? [])].sort(
-    ([a], [b]) => Math.abs(a - ml) - Math.abs(b - ml),
+  const ml = (found && containerMl(found)) ?? known(usualId).nominalMl;
+  const [nearest] = [...ofKind(found?.kind ?? '')].sort(
+    (x, y) => Math.abs(x.nominalMl - ml) - Math.abs(y.nominalMl - ml),
   );
-  const container = usualContainer(found?.id ?? nearest?.[1] ?? 'roll-on-10');
-  if (!container) throw new Error('the library has a roll-on of 10 ml');
-  return container;
+  return known(found?.id ?? nearest?.id ?? usualId);
 };
 
 /** The smallest container of a kind that holds so much; the largest of its kind where none does. */
 export const containerFor = (kind: string, ml: number): Container => {
-  const known = sizes[kind] ?? sizes['dropper bottle'] ?? [];
-  const holding = known.find(([of]) => of * 0.96 >= ml) ?? known[known.length - 1];
-  return usualContainer(holding?.[1] ?? 'roll-on-10') ?? containerTaken(null);
+  const all = ofKind(kind).map(({ id }) => known(id));
+  return all.find((one) => fillMl(one) >= ml) ?? all[all.length - 1] ?? known(usualId);
 };
 
 const unitOf = (unit: string): 'ml' | 'fl oz' | 'oz' | 'g' =>
@@ -201,7 +152,7 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
         text: line.slice(span.from, span.to).trim(),
         kind,
         size: written,
-        count: said === undefined ? 1 : (numberWords[said] ?? Number(said)),
+        count: said === undefined ? 1 : (counts[said] ?? Number(said)),
         id: idOf(kind, ml),
       });
     }

@@ -1,29 +1,19 @@
-import { measures, shippedCatalog, type Base, type Catalog, type Oil } from '../../catalog';
+import { measures, type Base, type Catalog, type Oil } from '../../catalog';
 import { readAmount } from '../../quantity';
+import { usualDropsPerMl } from '../../recipe';
 import type { WrittenAmount } from './amounts';
 import { containerMl } from './containers';
 import type { ReadIngredient } from './ingredients';
 import type { ReadRecipe } from './reader';
 
-/** Sizes of a drop that are in use, in drops to the ml, largest drop first. */
-export const dropsInUse = [15, 20, 25, 33] as const;
-/** The pharmacopoeia’s dropper: what is meant where a recipe says nothing. */
-export const usualDropsToMl = 20;
 /** Where no density is known: that of most carriers. */
 const usualDensity = 0.92;
 /** Room that stays free above a full bottle, in percent of what it is sold as. */
 const fillPercent = 95;
 
-export const materialOf = (catalog: Catalog, id: string): Oil | Base | undefined =>
-  catalog.oils.find((oil) => oil.id === id) ??
-  catalog.bases.find((base) => base.id === id) ??
-  shippedCatalog.bases.find((base) => base.id === id);
-
 /** What an ingredient is taken for in a sum: the likeliest of what it may be. */
-const takenFor = (catalog: Catalog, one: ReadIngredient): Oil | Base | undefined => {
-  const [first] = one.candidates;
-  return first === undefined ? undefined : materialOf(catalog, first);
-};
+const takenFor = (catalog: Catalog, { candidates: [first] }: ReadIngredient) =>
+  first === undefined ? undefined : (catalog.oil(first) ?? catalog.base(first));
 
 /** Kinds of base that are measured by volume as a matter of course. */
 const liquidKinds: readonly string[] = [
@@ -53,7 +43,7 @@ export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): b
 const mlOfAmount = (
   { unit, value }: WrittenAmount,
   material: Oil | Base | undefined,
-  dropsToMl: number = usualDropsToMl,
+  dropsToMl: number = usualDropsPerMl,
   isByWeight = false,
 ): number | null => {
   if (unit === 'drops') return value / dropsToMl;
@@ -69,6 +59,24 @@ const mlOfAmount = (
     : read.amount.kind === 'g'
       ? read.amount.g / density
       : null;
+};
+
+/**
+ * The one base without an amount where a container or a strength is named: it takes up the rest.
+ * Where several have none, nobody can know how much of each.
+ */
+export const restIn = ({
+  ingredients,
+  container,
+  target,
+}: Pick<ReadRecipe, 'ingredients' | 'container' | 'target'>): ReadIngredient | null => {
+  const open = ingredients.filter(
+    (one) => !isOilIngredient(one) && one.amount === null && one.candidates.length > 0,
+  );
+  const filling = open.find(({ isFill }) => isFill);
+  const [only, ...others] = open;
+  if (filling) return filling;
+  return (container ?? target) && only && others.length === 0 ? only : null;
 };
 
 /** How much of essential oil and how much in all, as far as the recipe says. */
@@ -92,7 +100,7 @@ export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
   const hasFill = bases.some(({ isFill }) => isFill);
   const sized = bases.flatMap((one) => {
     const ml = one.amount
-      ? mlOfAmount(one.amount, takenFor(catalog, one), usualDropsToMl, saysByWeight(one))
+      ? mlOfAmount(one.amount, takenFor(catalog, one), usualDropsPerMl, saysByWeight(one))
       : null;
     return ml === null ? [] : [ml];
   });

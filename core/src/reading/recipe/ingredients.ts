@@ -6,13 +6,12 @@ import {
   type ReadUnit,
   type WrittenAmount,
 } from './amounts';
+import { entriesOf } from './entries';
 import { overlaps, plainLetters, type Span } from './letters';
 import { materialsIn, type FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 import {
   bareAmounts,
-  besides,
-  entryOf,
   filling,
   fillWords,
   inProportion,
@@ -137,6 +136,7 @@ export const readLine = (
   { isListed, taken, bareUnit }: LineContext,
 ): ReadLine => {
   const plain = plainLetters(line);
+  const entries = entriesOf(plain);
   const free = (span: Span): boolean => !taken.some((one) => overlaps(one, span));
   const shares = sharesIn(line);
   const all = [
@@ -175,42 +175,47 @@ export const readLine = (
       : bareAmounts(
           plain,
           materials.filter(({ kind }) => bareUnit !== null || kind === 'oil'),
-          [...all, ...taken.map((span) => ({ ...span }))] as readonly FoundAmount[],
+          [...all, ...taken],
           unit,
         );
   const amounts = [...written, ...guessed].sort((x, y) => x.from - y.from);
   const [firstTotal] = totals;
   const total = firstTotal?.amount.value ?? null;
   const spans: Span[] = [...taken, ...all, ...materials];
-  const proportion = inProportion(line, plain, materials, written);
+  const proportion = inProportion(line, entries, materials, written);
   const others = materials.filter((one) => !proportion.has(one));
-  const pairs = shared(plain, amounts, others) ?? paired(plain, { amounts, materials: others });
+  const pairs = shared(entries, amounts, others) ?? paired(entries, { amounts, materials: others });
   const fills = filling(plain, materials, pairs);
+  const asideOf = new Map(
+    [...asides].map((aside) => [nearestMaterial(entries, aside, materials), aside] as const),
+  );
+  const isGuessed = new Set(guessed);
   const ingredients = materials.flatMap((material): ReadIngredient[] => {
     const parts = proportion.get(material);
     if (parts)
       return [{ ...ingredientOf(line, material, undefined, undefined, false), amount: parts }];
     const amount = pairs.get(material);
     if (!amount && isLeftOut(plain, material)) return [];
-    const also = [...asides].find((aside) => nearestMaterial(plain, aside, materials) === material);
+    const also = asideOf.get(material);
     if (!amount && also) return [ingredientOf(line, material, also, undefined, false)];
-    const isGuess = amount !== undefined && bareUnit === null && guessed.includes(amount);
+    const isGuess = amount !== undefined && bareUnit === null && isGuessed.has(amount);
     if (!amount && !isListed && !fills && amounts.length + proportion.size === 0) return [];
     const one = ingredientOf(line, material, amount, also, material === fills);
     return [
       isGuess ? { ...one, isUnitGuessed: true, confidence: Math.min(0.6, one.confidence) } : one,
     ];
   });
-  const left = amounts.filter((one) => ![...pairs.values()].includes(one));
+  const used = new Set(pairs.values());
+  const left = amounts.filter((one) => !used.has(one));
   const isOfSomethingElse = (one: FoundAmount): boolean => {
-    const entry = entryOf(plain, one);
+    const entry = entries.of(one);
     const others = [...materials, ...amounts.filter((other) => other !== one)];
     return materials.length > 0 && !others.some((other) => overlaps(other, entry));
   };
   // `1 tsp zinc oxide`: an entry with an amount, of something that nobody here knows.
   const unknown = left.flatMap((one): ReadIngredient[] =>
-    isOfSomethingElse(one) && /[a-z]{3}/.test(besides(plain, one)) && one.amount.unit !== 'percent'
-      ? [unknownOf(trimmed(line, entryOf(plain, one)), one.amount, line)]
+    isOfSomethingElse(one) && /[a-z]{3}/.test(entries.besides(one)) && one.amount.unit !== 'percent'
+      ? [unknownOf(trimmed(line, entries.of(one)), one.amount, line)]
       : [],
   );
   // The whole line says more of a single ingredient: `(by weight)`, `grated`.

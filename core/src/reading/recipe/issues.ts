@@ -1,14 +1,8 @@
-import { forbiddenMaterials, type Catalog } from '../../catalog';
+import { dropFigures, guidelines, type Base, type Catalog } from '../../catalog';
+import { isPossibleDrop } from '../../quantity';
+import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
-import {
-  dropsInUse,
-  estimateOf,
-  isOilIngredient,
-  materialOf,
-  pours,
-  saysByWeight,
-  usualDropsToMl,
-} from './estimate';
+import { estimateOf, isOilIngredient, pours, restIn, saysByWeight } from './estimate';
 import { plainLetters } from './letters';
 import type { ReadIngredient } from './ingredients';
 import type { Mention, ReadRecipe } from './reader';
@@ -40,8 +34,13 @@ export type ReadIssue =
   /** Something that a step needs, and the list does not have. */
   | { readonly code: 'step-needs'; readonly what: string; readonly ids: readonly string[] }
   | { readonly code: 'never-on-skin'; readonly ingredient: string; readonly materialId: string }
-  /** As strong as some communities use oils: far over what any guideline here allows. */
-  | { readonly code: 'strong-habit'; readonly percent: number; readonly most: number }
+  /** As strong as some communities use oils: past what is worn day by day, or dabbed on as perfume. */
+  | {
+      readonly code: 'strong-habit';
+      readonly percent: number;
+      readonly most: number;
+      readonly isPerfume: boolean;
+    }
   | {
       readonly code: 'which-material';
       readonly ingredient: string;
@@ -57,28 +56,24 @@ export type ReadIssue =
 const byWeight: readonly ReadUnit[] = ['g', 'lb'];
 const byVolume: readonly ReadUnit[] = ['ml', 'tbsp', 'tsp', 'cup', 'fl oz'];
 
-/** Most that a leave-on product of any place on the body takes, in percent; perfume takes more. */
-const mostAnywhere = 5;
-const mostOfPerfume = 20;
+const mostOn = (place: string): number =>
+  guidelines.place.find(({ id }) => id === place)?.maximum ?? 0;
+
+/** Most of what is worn day by day, in percent, and most of a dab of perfume. */
+const mostDaily = mostOn('pulse-points');
+const mostOfPerfume = mostOn('perfume-small-area');
 /** A stated strength may be so far off before it is told, in percent of it, and in percent. */
 const tolerated = { share: 0.2, points: 0.25 };
 
-const isSolid = (catalog: Catalog, { candidates }: ReadIngredient): boolean =>
-  candidates.some((id) => {
-    const material = materialOf(catalog, id);
-    return material !== undefined && !pours(material);
-  });
+const basesOf = (catalog: Catalog, { candidates }: ReadIngredient): readonly Base[] =>
+  candidates.flatMap((id) => catalog.base(id) ?? []);
+
+const isSolid = (catalog: Catalog, one: ReadIngredient): boolean =>
+  basesOf(catalog, one).some((base) => !pours(base));
 
 /** A little of what keeps oils fresh is spooned into a recipe that is weighed, and nobody minds. */
-const isAdditive = (catalog: Catalog, { candidates }: ReadIngredient): boolean =>
-  candidates.some((id) => {
-    const material = materialOf(catalog, id);
-    return (
-      material !== undefined &&
-      'kind' in material &&
-      ['antioxidant', 'preservative'].includes(material.kind)
-    );
-  });
+const isAdditive = (catalog: Catalog, one: ReadIngredient): boolean =>
+  basesOf(catalog, one).some(({ kind }) => kind === 'antioxidant' || kind === 'preservative');
 
 const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
   const drops = ingredients.filter(({ amount }) => amount?.unit === 'drops');
@@ -92,18 +87,12 @@ const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
 };
 
 const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
-  const { ingredients, container, target, totalDrops } = recipe;
+  const { ingredients, totalDrops } = recipe;
   const bases = ingredients.filter((one) => !isOilIngredient(one) && one.candidates.length > 0);
-  const open = ingredients.filter(({ amount, isFill }) => amount === null && !isFill);
-  // One carrier without an amount, and a container or a strength: it is the rest.
-  const [only] = bases.filter((one) => open.includes(one));
-  const fills =
-    (container !== null || target !== null) &&
-    open.filter((one) => one === only).length === 1 &&
-    bases.filter((one) => open.includes(one)).length === 1;
+  const rest = restIn(recipe);
   return [
-    ...open
-      .filter((one) => !(fills && one === only))
+    ...ingredients
+      .filter((one) => one.amount === null && one !== rest)
       .map(({ text }): ReadIssue => ({ code: 'no-amount', ingredient: text })),
     ...(bases.length === 0 &&
     !ingredients.some((one) => !isOilIngredient(one)) &&
@@ -147,34 +136,33 @@ const strengthIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   const estimate = estimateOf(recipe, catalog);
   const issues: ReadIssue[] = [];
   const { basesMl, containerMl: filled } = estimate;
-  const total = (basesMl ?? 0) + estimate.oilMl(usualDropsToMl);
+  const total = (basesMl ?? 0) + estimate.oilMl(usualDropsPerMl);
   // A bottle holds a little more than it is sold as; what is past that runs over.
   if (filled !== null && basesMl !== null && total > filled * 1.12) {
     issues.push({ code: 'does-not-fit', ml: total, containerMl: filled });
   }
-  const actual = estimate.percent(usualDropsToMl);
+  const actual = estimate.percent(usualDropsPerMl);
   const { target } = recipe;
   if (actual !== null && target !== null) {
     const upTo = target.upTo ?? null;
     const slack = Math.max(tolerated.points, tolerated.share * target.percent);
     if (actual < target.percent - slack || actual > (upTo ?? target.percent) + slack) {
-      const oilAt20 = estimate.percent(usualDropsToMl) ?? 0;
-      const trueAt = Math.round((usualDropsToMl * oilAt20) / target.percent);
+      const trueAt = Math.round((usualDropsPerMl * actual) / target.percent);
       issues.push({
         code: 'strength-differs',
         stated: target.percent,
         upTo,
         actual,
-        trueAt: trueAt >= 12 && trueAt <= 67 ? trueAt : null,
+        trueAt: trueAt > 0 && isPossibleDrop({ likely: 1 / trueAt }) ? trueAt : null,
       });
     }
   }
   const isPerfume = /perfume|parfum|cologne|scent stick|fragrance/i.test(
     [recipe.title, ...recipe.steps].join(' '),
   );
-  const most = isPerfume ? mostOfPerfume : mostAnywhere;
+  const most = isPerfume ? mostOfPerfume : mostDaily;
   if (actual !== null && actual > most)
-    issues.push({ code: 'strong-habit', percent: actual, most });
+    issues.push({ code: 'strong-habit', percent: actual, most, isPerfume });
   return issues;
 };
 
@@ -214,10 +202,7 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   const kinds = new Set(
     ingredients.flatMap((one) => [
       ...(isOilIngredient(one) ? ['essential'] : []),
-      ...one.candidates.flatMap((id) => {
-        const material = materialOf(catalog, id);
-        return material && 'kind' in material ? [material.kind] : [];
-      }),
+      ...basesOf(catalog, one).map(({ kind }) => kind as string),
       // What nobody here knows may be what a step needs.
       ...(one.candidates.length === 0 && !isOilIngredient(one) ? ['unknown'] : []),
     ]),
@@ -247,9 +232,7 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   ];
 };
 
-const isOffSkin = (catalog: Catalog, id: string): boolean =>
-  forbiddenMaterials.some((one) => one.id === id) ||
-  catalog.oils.some((oil) => oil.id === id && (oil.keepOffSkin || oil.forbidden !== undefined));
+const isOffSkin = (catalog: Catalog, id: string): boolean => catalog.oil(id)?.keepOffSkin ?? false;
 
 const nameIssues = ({ ingredients }: ReadRecipe, catalog: Catalog): ReadIssue[] =>
   ingredients.flatMap(({ text, candidates, isMisspelt, isUnitGuessed }): ReadIssue[] => {
@@ -284,10 +267,10 @@ export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIss
 export const strengthsOf = (
   recipe: ReadRecipe,
   catalog: Catalog,
-): readonly { readonly dropsToMl: number; readonly percent: number }[] => {
+): readonly { readonly perMl: number; readonly percent: number }[] => {
   const { percent } = estimateOf(recipe, catalog);
-  return dropsInUse.flatMap((dropsToMl) => {
-    const one = percent(dropsToMl);
-    return one === null ? [] : [{ dropsToMl, percent: one }];
+  return dropFigures.sizes.flatMap(({ perMl }) => {
+    const one = percent(perMl);
+    return one === null ? [] : [{ perMl, percent: one }];
   });
 };

@@ -1,4 +1,5 @@
 import { ratioIn, type FoundAmount, type ReadUnit, type WrittenAmount } from './amounts';
+import type { Entries } from './entries';
 import { overlaps, type Span } from './letters';
 import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
@@ -13,67 +14,29 @@ interface Pairing {
   readonly materials: readonly FoundMaterial[];
 }
 
-/** Marks and words between two entries of a list. */
-const parting = /[;,|•+&]|\band\b|\bplus\b|\bthen\b|\. /g;
-
-/** How far an amount is from a name: what parts two entries of a list counts for much. */
-const farFrom = (plain: string, a: Span, b: Span): number => {
-  const [from, to] = a.to <= b.from ? [a.to, b.from] : [b.to, a.from];
-  const between = plain.slice(from, to);
-  const parted = (between.match(parting) ?? []).length;
-  return between.length + 40 * parted;
-};
-
-/** The entry of a line in which something stands: from one parting mark to the next. */
-export const entryOf = (plain: string, { from, to }: Span): Span => {
-  let [begin, end] = [0, plain.length];
-  for (const { index, 0: mark } of plain.matchAll(parting)) {
-    if (index + mark.length <= from) begin = index + mark.length;
-    else if (index >= to) {
-      end = index;
-      break;
-    }
-  }
-  return { from: begin, to: end };
-};
-
-/** What stands in an entry beside an amount: `zinc oxide` of `1 tsp zinc oxide`. */
-export const besides = (plain: string, amount: Span): string => {
-  const entry = entryOf(plain, amount);
-  return `${plain.slice(entry.from, amount.from)} ${plain.slice(amount.to, entry.to)}`
-    .replace(
-      /\b(?:each|of|total|optional|about|or|in|all|to|taste|approx|the|a|per|add|if you (?:like|wish|want)|if desired|as needed|or more|or so)\b|[^a-z ]/g,
-      ' ',
-    )
-    .trim();
-};
-
 /** Which amount goes with which name: the nearest pairs first; each once. */
 export const paired = (
-  plain: string,
+  entries: Entries,
   { amounts, materials }: Pairing,
 ): Map<FoundMaterial, FoundAmount> => {
   const [firstAmount] = amounts;
   const [firstMaterial] = materials;
   const isAmountFirst = (firstAmount?.from ?? 0) < (firstMaterial?.from ?? 0);
-  // An amount beside the name of something else is of that.
-  const mayPair = (material: FoundMaterial, amount: FoundAmount): boolean => {
-    const entry = entryOf(plain, amount);
-    const isSame = material.from < entry.to && entry.from < material.to;
-    return isSame || !/[a-z]{3}/.test(besides(plain, amount));
-  };
-  const ways = materials.flatMap((material) =>
-    amounts
-      .filter((amount) => mayPair(material, amount))
-      .map((amount) => ({
+  const ways = amounts.flatMap((amount) => {
+    const entry = entries.of(amount);
+    // An amount beside the name of something else is of that.
+    const isAlone = !/[a-z]{3}/.test(entries.besides(amount));
+    return materials
+      .filter((material) => isAlone || overlaps(material, entry))
+      .map((material) => ({
         material,
         amount,
         // Of two as near, the one on the side where this line has its amounts.
         far:
-          farFrom(plain, material, amount) +
+          entries.apart(material, amount) +
           (amount.from < material.from === isAmountFirst ? 0 : 25),
-      })),
-  );
+      }));
+  });
   const pairs = new Map<FoundMaterial, FoundAmount>();
   const used = new Set<FoundAmount>();
   for (const { material, amount } of [...ways].sort((a, b) => a.far - b.far)) {
@@ -156,7 +119,7 @@ export const lastAsides = (
 /** What a proportion says of the bases behind it: so many parts of each. */
 export const inProportion = (
   line: string,
-  plain: string,
+  entries: Entries,
   materials: readonly FoundMaterial[],
   written: readonly FoundAmount[],
 ): ReadonlyMap<FoundMaterial, WrittenAmount> => {
@@ -165,7 +128,7 @@ export const inProportion = (
   const behind = materials.filter(({ from }) => from >= ratio.to);
   // What has an amount of its own is no part of the proportion.
   const hasNone = (one: FoundMaterial): boolean => {
-    const entry = entryOf(plain, one);
+    const entry = entries.of(one);
     return !written.some((amount) => overlaps(amount, entry));
   };
   const isOfAll =
@@ -190,7 +153,7 @@ export const inProportion = (
 export const bareAmounts = (
   plain: string,
   materials: readonly FoundMaterial[],
-  said: readonly FoundAmount[],
+  taken: readonly Span[],
   unit: ReadUnit,
 ): readonly FoundAmount[] =>
   materials.flatMap(({ from, to }): FoundAmount[] => {
@@ -203,7 +166,7 @@ export const bareAmounts = (
       to: at + match[0].length,
     };
     const value = Number((match[1] ?? '').replace(',', '.'));
-    return value > 0 && value <= 1000 && !said.some((one) => overlaps(one, span))
+    return value > 0 && value <= 1000 && !taken.some((one) => overlaps(one, span))
       ? [{ ...span, amount: { unit, value }, isAside: false, isEach: false, isTotal: false }]
       : [];
   });
@@ -223,21 +186,21 @@ export const filling = (
 
 /** The name that is nearest to an amount. */
 export const nearestMaterial = (
-  plain: string,
+  entries: Entries,
   amount: FoundAmount,
   materials: readonly FoundMaterial[],
 ): FoundMaterial | undefined =>
-  [...materials].sort((a, b) => farFrom(plain, a, amount) - farFrom(plain, b, amount))[0];
+  [...materials].sort((a, b) => entries.apart(a, amount) - entries.apart(b, amount))[0];
 
 /** `5 drops each of lavender, lemon and mint`; `lavender, lemon: 5 drops each`. */
 export const shared = (
-  plain: string,
+  entries: Entries,
   amounts: readonly FoundAmount[],
   materials: readonly FoundMaterial[],
 ): Map<FoundMaterial, FoundAmount> | null => {
   if (!amounts.some(({ isEach }) => isEach)) return null;
   const pairs = new Map<FoundMaterial, FoundAmount>();
-  const own = paired(plain, { amounts: amounts.filter(({ isEach }) => !isEach), materials });
+  const own = paired(entries, { amounts: amounts.filter(({ isEach }) => !isEach), materials });
   for (const [n, amount] of amounts.entries()) {
     if (!amount.isEach) continue;
     const next = amounts[n + 1]?.from ?? Infinity;

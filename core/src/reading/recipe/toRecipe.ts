@@ -8,10 +8,11 @@ import {
   type Recipe,
   type RecipeBase,
   type RecipeOil,
+  usualDropsPerMl,
 } from '../../recipe';
 import type { WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
-import { estimateOf, usualDropsToMl } from './estimate';
+import { estimateOf, pours, restIn, saysByWeight } from './estimate';
 import type { ReadIngredient } from './ingredients';
 import type { ReadRecipe } from './reader';
 
@@ -57,7 +58,7 @@ const saidOf = (
   isLiquid: boolean,
   ounce: Choices['ounce'],
 ): string => {
-  if (unit === 'drops') return `${Math.max(1, Math.round(low ?? value))} drops`;
+  if (unit === 'drops') return `${Math.round(low ?? value)} drops`;
   const isFluid = unit === 'oz' && isLiquid && ounce === 'volume';
   return `${value} ${isFluid ? 'fl oz' : unitSaid[unit]}`;
 };
@@ -71,10 +72,12 @@ const oilOf = (one: ReadIngredient, id: string, choices: Choices): RecipeOil => 
   return { id, amount: read.ok ? read.amount : null };
 };
 
-const baseOf = (one: ReadIngredient, base: Base, choices: Choices): RecipeBase => {
+const baseOf = (one: ReadIngredient, base: Base, isRest: boolean, choices: Choices): RecipeBase => {
   const { id } = base;
-  if (one.isFill || !one.amount) return { id, amount: { unit: 'parts', value: 1 } };
-  const said = saidOf(one.amount, base.kind === 'oil', choices.ounce);
+  if (isRest) return { id, amount: { unit: 'parts', value: 1 } };
+  // How much of it nobody has said: a gap, not a guess.
+  if (!one.amount) return { id, amount: null };
+  const said = saidOf(one.amount, pours(base) && !saysByWeight(one), choices.ounce);
   const read = readBaseAmount(said, base, {
     country: choices.country,
     wholeMl: 0,
@@ -91,7 +94,7 @@ const sum = (a: RecipeOil['amount'], b: RecipeOil['amount']): RecipeOil['amount'
 /** The container that is taken where the recipe names none: the smallest that holds all of it. */
 const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[]): Container => {
   if (read.container?.size) return containerTaken(read.container);
-  const ml = estimateOf(read, catalog).totalMl(usualDropsToMl);
+  const ml = estimateOf(read, catalog).totalMl(usualDropsPerMl);
   if (ml === null) return containerTaken(read.container);
   const isSolid = bases.some(({ kind }) => kind === 'wax' || kind === 'butter');
   return containerFor(read.container?.kind ?? (isSolid ? 'jar' : 'dropper bottle'), ml);
@@ -108,15 +111,16 @@ export const recipeOfRead = (
   const bases = new Map<string, RecipeBase>();
   const leftOut: ReadIngredient[] = [];
   const inIt: Base[] = [];
+  const rest = restIn(read);
   for (const [n, one] of read.ingredients.entries()) {
     const chosen = choices.materials[n];
     const id = chosen === undefined ? (one.candidates[0] ?? null) : chosen;
-    const base = catalog.bases.find((each) => each.id === id);
+    const base = id === null ? undefined : catalog.base(id);
     if (id === null) leftOut.push(one);
     else if (base) {
       if (bases.has(id) || bases.size >= most.bases) leftOut.push(one);
       else {
-        bases.set(id, baseOf(one, base, choices));
+        bases.set(id, baseOf(one, base, one === rest, choices));
         inIt.push(base);
       }
     } else {
@@ -127,19 +131,16 @@ export const recipeOfRead = (
     }
   }
   const container = containerOf(read, catalog, inIt);
-  const start = emptyRecipe();
+  const count = Math.min(1000, Math.max(1, read.container?.count ?? 1));
   const notes = `As it was written:\n\n${source.trim()}`;
   return {
     recipe: {
-      ...start,
+      ...emptyRecipe(),
       name: read.title.slice(0, 120),
       notes: notes.length > mostNotes ? `${notes.slice(0, mostNotes - 2)} …` : notes,
-      containers: [
-        {
-          container: { id: container.id ?? 'roll-on-10' },
-          count: Math.min(1000, Math.max(1, read.container?.count ?? 1)),
-        },
-      ],
+      containers: [{ container: { id: container.id ?? 'roll-on-10' }, count }],
+      // What a recipe lists goes into all that it makes.
+      mixedInOne: count > 1,
       dropsPerMl: choices.dropsPerMl,
       oils: [...oils.values()],
       bases: [...bases.values()],
@@ -147,21 +148,3 @@ export const recipeOfRead = (
     leftOut,
   };
 };
-
-/**
- * The same proportions for somebody: drops become parts, so that the whole may be weaker and smell
- * the same.
- *
- * @param percent how strong it is to be
- */
-export const inProportionAt = (recipe: Recipe, percent: number): Recipe => ({
-  ...recipe,
-  target: { percent },
-  oils: recipe.oils.map(({ id, amount }) => ({
-    id,
-    amount:
-      amount?.unit === 'drops' && amount.value > 0
-        ? { unit: 'parts' as const, value: amount.value }
-        : amount,
-  })),
-});
