@@ -1,6 +1,7 @@
-import { dropFigures, fillMl } from '../catalog';
-import type { Blend } from '../drops';
-import { dropOf, essentialShare, type Mixture } from '../mixture';
+import { dropFigures, fillMl, type Catalog } from '../catalog';
+import { workOut, type Blend } from '../drops';
+import { dropOf, essentialShare, strengthBy, type Mixture } from '../mixture';
+import type { Recipe } from '../recipe';
 
 /** What the same drops come to in a drop size. */
 export interface InDropSize {
@@ -33,3 +34,15 @@ export const inDropSizes = (
     }, 0),
   }));
 };
+
+/**
+ * How strong a recipe is in every drop size that is met, worked out anew for each, by what it is
+ * measured by. What does not fit counts as in a container that holds it; none where amounts are
+ * missing.
+ */
+export const strengthsByDrop = (catalog: Catalog, recipe: Recipe): InDropSize[] =>
+  dropFigures.sizes.flatMap(({ perMl }) => {
+    const worked = workOut(catalog, { ...recipe, dropsPerMl: perMl });
+    const evaluation = worked.state === 'gaps' ? undefined : worked.evaluation;
+    return evaluation ? [{ perMl, percent: strengthBy(evaluation.mixture, recipe.by).likely }] : [];
+  });

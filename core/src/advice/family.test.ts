@@ -1,21 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Wearer } from '../brief';
+import { healthyAdult } from '../brief/wearer.testing';
 import { shippedCatalog } from '../catalog';
 import { workOut } from '../drops';
 import { anyRecipe } from '../recipe/anyRecipe.testing';
 import { recipeFrom } from '../recipe/recipe.testing';
 import { variantFor } from './family';
 
-const someone = (more: Partial<Wearer>): Wearer => ({
-  ageMonths: 492,
-  pregnant: false,
-  breastfeeding: false,
-  conditions: [],
-  allergies: [],
-  skin: 'normal',
-  ...more,
-});
+const someone = (more: Partial<Wearer>): Wearer => ({ ...healthyAdult, ...more });
 const of = (wearer: Wearer) => ({ wearer, personId: 'x' });
 const family = {
   toddler: someone({ ageMonths: 30 }),
@@ -95,4 +88,22 @@ test('no variant of any blend is over, whoever it is for', () => {
     ),
     { numRuns: 40 },
   );
+});
+
+test('oils in ml, g and percent keep their proportions too', () => {
+  const poured = recipeFrom({
+    brief: { wearer: 'anyone', place: 'pulse-points' },
+    bases: [{ id: 'jojoba', parts: 1 }],
+    oils: [
+      { id: 'lavender', ml: 0.6 },
+      { id: 'vetiver', ml: 0.3 },
+    ],
+  });
+  // 0.9 ml of 9.5 are 9.5 %: the adult is recommended 3 %, two parts to one as before.
+  const variant = variantFor(shippedCatalog, poured, of(someone({})));
+  expect(variant.ok && variant.recipe.target?.percent).toBeLessThanOrEqual(3);
+  expect(variant.ok && variant.recipe.oils.map(({ amount }) => amount)).toEqual([
+    { unit: 'parts', value: 2 },
+    { unit: 'parts', value: 1 },
+  ]);
 });

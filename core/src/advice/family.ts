@@ -6,6 +6,7 @@ import { setWearer, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { strengthBy } from '../mixture';
 import { suggestChanges } from './suggestedChanges';
+import { noStronger } from './weaker';
 
 /** One blend as it is for one person. */
 export type Variant =
@@ -16,7 +17,7 @@ export type Variant =
       /** What was changed beside its strength, said of the recipe before; null where nothing was. */
       readonly changed: { readonly change: SuggestedChange; readonly of: Recipe } | null;
     }
-  /** Nothing of it is for them: why, and with which findings. */
+  /** There is none for them, and why. */
   | { readonly ok: false; readonly why: 'not-worked-out' | 'none' | 'no-way' };
 
 /** For whom a variant is made. */
@@ -36,20 +37,6 @@ const asksMore: ReadonlySet<SuggestedChange['kind']> = new Set([
 
 const asksNothing = (change: SuggestedChange): boolean =>
   change.kind === 'several' ? change.changes.every(asksNothing) : !asksMore.has(change.kind);
-
-/** Drops as parts, so that a weaker blend smells the same. */
-const inParts = (recipe: Recipe, percent: number): Recipe => ({
-  ...recipe,
-  target: { percent },
-  oils: recipe.oils.map((oil) =>
-    oil.amount?.unit === 'drops' && oil.amount.value > 0
-      ? { ...oil, amount: { unit: 'parts' as const, value: oil.amount.value } }
-      : oil,
-  ),
-});
-
-/** To a hundredth: nobody asks for a finer strength. */
-const askable = (percent: number): number => Math.max(0.01, Math.floor(100 * percent) / 100);
 
 /**
  * A blend for one person: its proportions kept, no stronger than it is and than is recommended for
@@ -72,7 +59,7 @@ export const variantFor = (
   const strength = strengthBy(own.evaluation.mixture, recipe.by).likely;
   const start =
     strength > recommended || own.evaluation.verdict === 'over'
-      ? inParts(theirs, askable(Math.min(strength, recommended)))
+      ? noStronger(theirs, own.evaluation, recommended)
       : theirs;
   const worked = workOut(catalog, start);
   if (worked.state !== 'done') return { ok: false, why: 'no-way' };

@@ -1,6 +1,6 @@
 export { type SuggestedChange, withChange } from './change';
 export { onWearer, type OnWearer, usualWearers } from './compareWearers';
-export { inDropSizes } from './dropSizes';
+export { inDropSizes, strengthsByDrop } from './dropSizes';
 export { dropPercent, oneDropPercent } from './oneDrop';
 export { oneUse, type OneUse, standingDensity } from './oneUse';
 export { overlayOf, type Overlay } from './overlay';
@@ -19,3 +19,4 @@ export {
   oilsAsked,
   type OilsAsked,
 } from './oilsToChoose';
+export { noStronger } from './weaker';

@@ -11,7 +11,6 @@ export {
   type ReadUnit,
   recipeOfRead,
   type RoledLine,
-  strengthsOf,
   type TakenRecipe,
   type WrittenAmount,
 } from './recipe';

@@ -1,4 +1,4 @@
-import { dropFigures, guidelines, type Base, type Catalog } from '../../catalog';
+import { guidelines, type Base, type Catalog } from '../../catalog';
 import { isPossibleDrop } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
@@ -262,15 +262,3 @@ export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIss
   ...stepIssues(recipe, catalog),
   ...nameIssues(recipe, catalog).filter(({ code }) => code !== 'never-on-skin'),
 ];
-
-/** Sizes of a drop, with how strong the recipe is at each; empty where that is not known. */
-export const strengthsOf = (
-  recipe: ReadRecipe,
-  catalog: Catalog,
-): readonly { readonly perMl: number; readonly percent: number }[] => {
-  const { percent } = estimateOf(recipe, catalog);
-  return dropFigures.sizes.flatMap(({ perMl }) => {
-    const one = percent(perMl);
-    return one === null ? [] : [{ perMl, percent: one }];
-  });
-};

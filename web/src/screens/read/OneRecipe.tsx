@@ -1,4 +1,4 @@
-import { inProportionAt, issuesOf, recipeOfRead, type ReadRecipe } from '@jubbet/core/reading';
+import { issuesOf, recipeOfRead, type ReadRecipe } from '@jubbet/core/reading';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
@@ -73,12 +73,10 @@ export const OneRecipe = ({ read, source }: { read: ReadRecipe; source: string }
         </p>
       )}
       <ReallyIs
-        read={read}
         recipe={taken.recipe}
         dropsPerMl={dropsPerMl}
         onDropsPerMl={setDropsPerMl}
-        onAsWritten={(recipe) => void make(recipe)}
-        onMine={(recipe, percent) => void make(inProportionAt(recipe, percent))}
+        onMake={(recipe) => void make(recipe)}
       />
       <ReadLines read={read} />
     </>

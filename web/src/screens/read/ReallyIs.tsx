@@ -1,8 +1,13 @@
-import { strengthFor, type StrengthFor, usualWearers } from '@jubbet/core/advice';
+import {
+  noStronger,
+  strengthFor,
+  type StrengthFor,
+  strengthsByDrop,
+  usualWearers,
+} from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import { placeId, type PlaceId } from '@jubbet/core/catalog';
 import { textureOf } from '@jubbet/core/mixture';
-import { strengthsOf, type ReadRecipe } from '@jubbet/core/reading';
 import type { Recipe } from '@jubbet/core/recipe';
 import {
   formatList,
@@ -72,19 +77,15 @@ const TooStrongFor = ({
 
 /** What a recipe really is: how strong in whose drops, for whom too strong; and how to make it one’s own. */
 export const ReallyIs = ({
-  read,
   recipe,
   dropsPerMl,
   onDropsPerMl,
-  onAsWritten,
-  onMine,
+  onMake,
 }: {
-  read: ReadRecipe;
   recipe: Recipe;
   dropsPerMl: number;
   onDropsPerMl: (dropsPerMl: number) => void;
-  onAsWritten: (recipe: Recipe) => void;
-  onMine: (recipe: Recipe, percent: number) => void;
+  onMake: (recipe: Recipe) => void;
 }) => {
   const catalog = useCatalog();
   const house = useStored(['people'], () => people.list()).data ?? [];
@@ -99,10 +100,13 @@ export const ReallyIs = ({
   const { worked, looking } = useWorkedOut(theirs);
   const of = worked.state === 'done' ? textureOf(worked.evaluation.mixture) : null;
   const texture = of === null ? null : textureName(of);
-  const strengths = strengthsOf(read, catalog);
-  const percent = strengths.find(({ dropsToMl }) => dropsToMl === dropsPerMl)?.percent ?? null;
-  const limit = strengthFor(percent ?? 0, { wearer, place }, recipe.guideline);
-  const mine = percent === null ? limit.recommended : Math.min(percent, limit.recommended);
+  const strengths = strengthsByDrop(catalog, theirs);
+  const percent = strengths.find(({ perMl }) => perMl === dropsPerMl)?.percent ?? null;
+  const { recommended } = strengthFor(percent ?? 0, { wearer, place }, recipe.guideline);
+  const mine =
+    worked.state === 'done' && recommended > 0 && recipe.oils.length > 0
+      ? noStronger(theirs, worked.evaluation, recommended)
+      : null;
   const rows = [
     ...usualWearers.map(({ id, wearer: one }) => ({
       key: id,
@@ -126,23 +130,23 @@ export const ReallyIs = ({
             <legend className="mb-1 text-sm text-soft">
               Essential oil, by the size of the drop
             </legend>
-            {strengths.map(({ dropsToMl, percent: one }) => (
-              <label key={dropsToMl} className="flex min-h-10 items-center gap-2">
+            {strengths.map(({ perMl, percent: one }) => (
+              <label key={perMl} className="flex min-h-10 items-center gap-2">
                 <input
                   type="radio"
                   name="drops"
-                  checked={dropsToMl === dropsPerMl}
-                  onChange={() => onDropsPerMl(dropsToMl)}
+                  checked={perMl === dropsPerMl}
+                  onChange={() => onDropsPerMl(perMl)}
                 />
                 <b className="inline-block w-16 text-right tabular-nums">{formatPercent(one)}</b>
-                at {dropsToMl} drops per ml
+                at {perMl} drops per ml
               </label>
             ))}
           </fieldset>
           <TooStrongFor rows={rows} />
         </div>
       ) : (
-        <p>How strong it is can’t be worked out: it does not say how much there is in all.</p>
+        <p>How strong it is can’t be worked out yet: an amount is missing.</p>
       )}
       <div className="flex flex-wrap gap-x-6 gap-y-3">
         <SelectField
@@ -164,12 +168,12 @@ export const ReallyIs = ({
       <VerdictBox worked={worked} looking={looking} />
       {texture && texture !== 'liquid' && <p>Texture: {texture}.</p>}
       <div className="flex flex-wrap gap-3">
-        {limit.maximum > 0 && (
-          <Button look="first" onClick={() => onMine(theirs, mine)}>
-            Make it mine, at {formatPercent(mine)}
+        {mine && (
+          <Button look="first" onClick={() => onMake(mine)}>
+            Make it mine, at {formatPercent(mine.target?.percent ?? 0)}
           </Button>
         )}
-        <Button onClick={() => onAsWritten(theirs)}>Make it a blend, as written</Button>
+        <Button onClick={() => onMake(theirs)}>Make it a blend, as written</Button>
       </div>
       <p className="max-w-prose text-sm text-soft">
         “Make it mine” keeps the proportions of the oils and sets the strength to no more than is
