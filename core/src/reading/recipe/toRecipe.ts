@@ -2,6 +2,7 @@ import type { Base, Catalog, Container } from '../../catalog';
 import type { SpoonCountry } from '../../quantity';
 import {
   emptyRecipe,
+  type Guideline,
   mostDrops,
   readBaseAmount,
   readOilAmount,
@@ -24,6 +25,8 @@ export interface Choices {
   readonly ounce: 'volume' | 'weight';
   readonly country: SpoonCountry;
   readonly dropsPerMl: number;
+  /** Whose figures count in this house. */
+  readonly guideline: Guideline;
 }
 
 /** A recipe to work with, and what could not be taken into it. */
@@ -142,6 +145,7 @@ export const recipeOfRead = (
       // What a recipe lists goes into all that it makes.
       mixedInOne: count > 1,
       dropsPerMl: choices.dropsPerMl,
+      guideline: choices.guideline,
       oils: [...oils.values()],
       bases: [...bases.values()],
     },

@@ -1,6 +1,6 @@
 import type { Catalog } from '@jubbet/core/catalog';
 import { readRecipes, recipeOfRead } from '@jubbet/core/reading';
-import type { Edit } from '@jubbet/core/recipe';
+import { usualDropsPerMl, type Edit } from '@jubbet/core/recipe';
 import { countedWords, formatList } from '@jubbet/core/words';
 
 /**
@@ -16,8 +16,10 @@ export const addListed = (
 ): { readonly edit: Edit; readonly words: string } => {
   const read = readRecipes(text, catalog);
   const ingredients = read.flatMap((recipe) => recipe.ingredients);
+  // What must never go on skin is typed by name: the field says why not.
+  const isAddable = (id: string): boolean => !taken.includes(id) && !catalog.oil(id)?.forbidden;
   const certain = ingredients.filter(
-    ({ materialId, kind }) => materialId !== null && kind === 'oil' && !taken.includes(materialId),
+    ({ materialId, kind }) => materialId !== null && kind === 'oil' && isAddable(materialId),
   );
   const rest = ingredients.filter((one) => !certain.includes(one));
   const [first] = read;
@@ -26,7 +28,8 @@ export const addListed = (
         materials: {},
         ounce: 'volume',
         country: 'metric',
-        dropsPerMl: 20,
+        dropsPerMl: usualDropsPerMl,
+        guideline: 'clinical',
       }).recipe.oils
     : [];
   const left = formatList(rest.map((one) => `“${one.text}”`));

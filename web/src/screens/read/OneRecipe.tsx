@@ -1,4 +1,5 @@
 import { issuesOf, recipeOfRead, type ReadRecipe } from '@jubbet/core/reading';
+import { dropsPerMlOf } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
@@ -7,25 +8,41 @@ import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
+import type { Settings } from '../../store/settings';
 import { ReadIngredients } from './ReadIngredients';
 import { ReadLines } from './ReadLines';
 import { ReallyIs } from './ReallyIs';
 import { ReadSection } from './ReadSection';
 
 /** One recipe that was read: what does not add up, what it is made of, what it really is. */
-export const OneRecipe = ({ read, source }: { read: ReadRecipe; source: string }) => {
+export const OneRecipe = ({
+  read,
+  source,
+  set,
+}: {
+  read: ReadRecipe;
+  source: string;
+  set: Pick<Settings, 'dropSchool' | 'school' | 'spoons'>;
+}) => {
   const catalog = useCatalog();
   const navigate = useNavigate();
   const tell = useNotice();
   const write = useWrite();
   const [materials, setMaterials] = useState<Readonly<Record<number, string | null>>>({});
   const [ounce, setOunce] = useState<'volume' | 'weight'>('volume');
-  const [country, setCountry] = useState<SpoonCountry>('us');
-  const [dropsPerMl, setDropsPerMl] = useState(20);
+  const [country, setCountry] = useState<SpoonCountry>(set.spoons === 'ask' ? 'us' : set.spoons);
+  const [dropsPerMl, setDropsPerMl] = useState(dropsPerMlOf(set.dropSchool));
   const issues = useMemo(() => issuesOf(read, catalog), [read, catalog]);
   const taken = useMemo(
-    () => recipeOfRead(read, source, catalog, { materials, ounce, country, dropsPerMl }),
-    [read, source, catalog, materials, ounce, country, dropsPerMl],
+    () =>
+      recipeOfRead(read, source, catalog, {
+        materials,
+        ounce,
+        country,
+        dropsPerMl,
+        guideline: set.school,
+      }),
+    [read, source, catalog, materials, ounce, country, dropsPerMl, set.school],
   );
   const trouble = issues.filter((issue) => !isGuess(issue));
   const make = async (recipe: typeof taken.recipe): Promise<void> => {

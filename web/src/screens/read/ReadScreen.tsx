@@ -5,7 +5,7 @@ import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
-import { longestKept, settings } from '../../store/settings';
+import { longestKept, settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { OneRecipe } from './OneRecipe';
 import { useReadText } from './useReadText';
@@ -17,12 +17,12 @@ Cedarwood: 5 drops
 fill with fractionated coconut oil`;
 
 /** Somebody else’s recipe: pasted, opened or dropped in, and read over. */
-const Reading = ({ kept }: { kept: string }) => {
+const Reading = ({ set }: { set: Settings }) => {
   const write = useWrite();
-  const [text, setText] = useState(kept);
+  const [text, setText] = useState(set.readText);
   const [trouble, setTrouble] = useState('');
   const [chosen, setChosen] = useState('0');
-  const { recipes, isReading, error, stop } = useReadText(text);
+  const { recipes, isReading, error, stop, again } = useReadText(text);
   const take = (next: string): void => {
     const isTooLong = next.length > mostLetters;
     setTrouble(isTooLong ? 'That is too long for recipes: paste a part of it.' : '');
@@ -30,9 +30,8 @@ const Reading = ({ kept }: { kept: string }) => {
     setText(next);
     setChosen('0');
     // What is longer is a file that is there still.
-    if (next.length <= longestKept) {
-      void write('The text', () => settings.write('readText', next));
-    }
+    const kept = next.length <= longestKept ? next : '';
+    void write('The text', () => settings.write('readText', kept));
   };
   const open = (file: File | undefined): void => {
     if (!file) return;
@@ -93,6 +92,11 @@ const Reading = ({ kept }: { kept: string }) => {
             ■ {trouble || 'The text could not be read.'}
           </p>
         )}
+        {again && (
+          <p role="status" className="flex items-center gap-3">
+            Reading was stopped.<Button onClick={again}>Read it</Button>
+          </p>
+        )}
         {isReading && (
           <p role="status" className="flex items-center gap-3">
             Reading …<Button onClick={stop}>Stop</Button>
@@ -115,7 +119,15 @@ const Reading = ({ kept }: { kept: string }) => {
           onChoose={setChosen}
         />
       )}
-      {recipe && <OneRecipe key={`${chosen} ${text}`} read={recipe} source={text} />}
+      {recipe && (
+        // Choices belong to ingredients: other ones begin without.
+        <OneRecipe
+          key={`${chosen}/${recipe.ingredients.map((one) => one.text).join('/')}`}
+          read={recipe}
+          source={text}
+          set={set}
+        />
+      )}
     </div>
   );
 };
@@ -123,5 +135,5 @@ const Reading = ({ kept }: { kept: string }) => {
 export const ReadScreen = () => {
   const { data, error } = useStored(['settings'], () => settings.read());
   if (error) throw error;
-  return data ? <Reading kept={data.readText} /> : null;
+  return data ? <Reading set={data} /> : null;
 };

@@ -15,6 +15,8 @@ export const useReadText = (
   readonly isReading: boolean;
   readonly error: Error | null;
   readonly stop: () => void;
+  /** Begins again what was stopped; null where nothing was. */
+  readonly again: (() => void) | null;
 } => {
   const catalog = useCatalog();
   const client = useQueryClient();
@@ -25,7 +27,7 @@ export const useReadText = (
     [text, isLong, catalog],
   );
   const key = ['recipes of a text', isLong ? text : ''];
-  const { data, isFetching, error } = useQuery({
+  const { data, isFetching, error, refetch } = useQuery({
     queryKey: key,
     queryFn: async ({ signal }) =>
       (await import('../../workers/readTextInWorker')).readTextInWorker(text, signal),
@@ -39,5 +41,9 @@ export const useReadText = (
     isReading: isLong && isFetching,
     error: isLong ? error : null,
     stop: () => void client.cancelQueries({ queryKey: key }),
+    again:
+      isLong && !data && !isFetching && !error
+        ? () => void refetch({ cancelRefetch: false })
+        : null,
   };
 };

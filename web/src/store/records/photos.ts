@@ -5,34 +5,28 @@ import { noLifts, recordKind, type RecordOf } from './recordKind';
 /** Letters of a picture in Base64: about half a megabyte of JPEG. */
 export const longestPhoto = 700_000;
 
-/** What a photograph is of. */
-const photoOf = z.strictObject({
-  kind: z.enum(['blend', 'batch', 'patch-test']),
-  id,
-});
-
-/** A photograph, small and without what a camera writes into its files. */
-const photo = z.strictObject({
-  of: photoOf,
-  /** JPEG in Base64, no line breaks. */
-  jpeg: z
-    .string()
-    .min(100)
-    .max(longestPhoto)
-    .regex(/^[A-Za-z0-9+/]+=*$/),
-  width: z.number().int().min(1).max(4000),
-  height: z.number().int().min(1).max(4000),
-  /** What the maker says of it. */
-  words: z.string().max(200),
-  /** True where the maker ticked that it goes into the house file. */
-  leaves: z.boolean(),
-});
-
-/** Photographs of blends, batches and skin tests. */
+/** Photographs of blends, batches and skin tests: small, and without what a camera writes into its files. */
 export const photos = recordKind({
   table: 'photos',
   word: 'photograph',
-  schema: () => Promise.resolve(z.strictObject({ id, photo, ...times })),
+  schema: () =>
+    Promise.resolve(
+      z.strictObject({
+        id,
+        photo: z.strictObject({
+          of: z.strictObject({ kind: z.enum(['blend', 'batch', 'patch-test']), id }),
+          /** JPEG in Base64. */
+          jpeg: z.base64().min(100).max(longestPhoto),
+          width: z.number().int().min(1).max(4000),
+          height: z.number().int().min(1).max(4000),
+          /** What the maker says of it. */
+          words: z.string().max(200),
+          /** True where the maker ticked that it goes into backups. */
+          leaves: z.boolean(),
+        }),
+        ...times,
+      }),
+    ),
   indexes: 'id, photo.of.id',
   since: 13,
   lifts: noLifts,
@@ -41,5 +35,6 @@ export const photos = recordKind({
 });
 
 export type PhotoRecord = RecordOf<typeof photos>;
-export type Photo = z.infer<typeof photo>;
-export type PhotoOf = z.infer<typeof photoOf>;
+export type Photo = PhotoRecord['photo'];
+/** What a photograph is of. */
+export type PhotoOf = Photo['of'];
