@@ -1,6 +1,6 @@
 import { nameIn, type Catalog } from '../catalog';
 import { fillingsOf } from '../drops';
-import type { Recipe } from '../recipe';
+import { usualDropsPerMl, type Recipe } from '../recipe';
 import { fillingsWords, nameOrNone, recipeAmountWords } from '../words';
 import type { BlendFile2 } from './blendFile2';
 import { readBlend, readBlendText, type ReadBlend } from './readBlend';
@@ -86,20 +86,35 @@ export type FormulaRow = readonly [
 /** What stands above the columns. */
 const formulaHead: FormulaRow = ['kind', 'id', 'name', 'amount', 'unit'];
 
-/** The formula of a blend as a table: what it holds, and no more of it. */
+const containerRow = ({ container, count }: Recipe['containers'][number]): FormulaRow =>
+  'id' in container
+    ? ['container', container.id, '', String(count), '']
+    : // One of the maker's own: its kind, what it is sold as, and how full it is filled.
+      [
+        'container',
+        '',
+        container.kind,
+        String(count),
+        `${container.nominalMl} ml at ${container.workingFillPercent} %`,
+      ];
+
+/** The formula of a blend as a table: what its strength hangs on, and no more of it. */
 export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaRow[] => [
   formulaHead,
   ['blend', '', recipe.name, '', ''],
-  ...recipe.containers.flatMap(({ container, count }): FormulaRow[] =>
-    'id' in container ? [['container', container.id, '', String(count), '']] : [],
-  ),
+  ['measured by', recipe.by, '', '', ''],
+  ['drop', '', '', String(recipe.dropsPerMl), 'drops per ml'],
+  ...(recipe.target
+    ? [['target', '', '', String(recipe.target.percent), 'percent'] satisfies FormulaRow]
+    : []),
+  ...recipe.containers.map(containerRow),
   ...(['bases', 'oils'] as const).flatMap((kind) =>
     recipe[kind].map(({ id, amount }): FormulaRow => [
       kind === 'oils' ? 'oil' : 'base',
       id,
       nameIn(catalog, id),
       amount && amount.unit !== 'loose' ? String(amount.value) : '',
-      amount && amount.unit !== 'loose' ? amount.unit : (amount?.asTyped ?? ''),
+      amount && amount.unit !== 'loose' ? amount.unit : '',
     ]),
   ),
 ];
@@ -127,22 +142,35 @@ export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | n
         id: id.trim(),
         ...(value.trim() !== '' && { amount: { unit: unit.trim(), value: Number(value) } }),
       }));
+  const row = (kind: string): readonly string[] | undefined =>
+    body.find(([first]) => first?.trim() === kind);
   const containers = body
-    .filter((row) => row[0]?.trim() === 'container')
-    .map(([, id = '', , count = '']) => ({ container: { id: id.trim() }, count: Number(count) }));
+    .filter(([first]) => first?.trim() === 'container')
+    .map(([, id = '', kind = '', count = '', size = '']) => {
+      const own = /^([\d.]+) ml at ([\d.]+) %$/.exec(size.trim());
+      return {
+        container: own
+          ? {
+              kind: kind.trim(),
+              nominalMl: Number(own[1]),
+              workingFillPercent: Number(own[2]),
+            }
+          : { id: id.trim() },
+        count: Number(count),
+      };
+    });
+  const target = row('target')?.[3];
   return readBlend({
     format: 'jubbet-blend',
     version: 2,
     // A quote stands before what a spreadsheet would take for a formula.
-    name: (body.find((row) => row[0]?.trim() === 'blend')?.[2] ?? '')
-      .replace(/^'(?=[=+\-@\t\r])/, '')
-      .slice(0, 120),
+    name: (row('blend')?.[2] ?? '').replace(/^'(?=[=+\-@\t\r])/, '').slice(0, 120),
     brief: { use: 'leave-on', sun: 'exposed', asked: [] },
-    containers:
-      containers.length > 0 ? containers : [{ container: { id: 'roll-on-10' }, count: 1 }],
-    by: 'volume',
+    containers,
+    by: row('measured by')?.[1]?.trim() ?? 'volume',
     guideline: 'clinical',
-    dropsPerMl: 20,
+    dropsPerMl: Number(row('drop')?.[3] ?? usualDropsPerMl),
+    ...(target !== undefined && { target: { percent: Number(target) } }),
     oils: of('oil'),
     bases: of('base'),
   });
