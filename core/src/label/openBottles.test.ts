@@ -1,4 +1,4 @@
-import { bottleOf } from '../stock/shelved.testing';
+import { shelvedOf } from '../stock/shelved.testing';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog, withOpenBottles } from '../catalog';
 import { asSettled, evaluate, settleMade } from '../drops';
@@ -13,7 +13,7 @@ const opened = (bottles: readonly ShelvedBottle[], today: string) =>
   withOpenBottles(shippedCatalog, bottlesInUse(shippedCatalog, bottles, today));
 describe('a bottle on the shelf', () => {
   const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
-    bottleOf({
+    shelvedOf({
       materialId: 'lemon',
       lot: 'L1',
       openedOn: '2026-01-10',

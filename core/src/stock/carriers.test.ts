@@ -1,11 +1,11 @@
-import { bottleOf } from './shelved.testing';
+import { shelvedOf } from './shelved.testing';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
 import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
 import type { ShelvedBottle } from './ledger';
 
 const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
-  bottleOf({
+  shelvedOf({
     materialId: 'jojoba',
     lot: '',
     openedOn: null,

@@ -1,4 +1,4 @@
-import { bottleOf } from './shelved.testing';
+import { shelvedOf } from './shelved.testing';
 import { expect, test } from 'vitest';
 import { evaluate } from '../drops';
 import { blendOf } from '../drops/blend.testing';
@@ -6,7 +6,7 @@ import type { ShelvedBottle } from './ledger';
 import { onTheTable } from './onTheTable';
 
 const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
-  bottleOf({
+  shelvedOf({
     lot: 'L-1',
     openedOn: '2026-06-01',
     atStart: 10,

@@ -1,4 +1,4 @@
-import { bottleOf } from './shelved.testing';
+import { shelvedOf } from './shelved.testing';
 import { shippedCatalog, withOpenBottles, oilInBottle } from '../catalog';
 import { oilOf } from '../catalog/known.testing';
 import {
@@ -16,7 +16,7 @@ import type { ShelvedBottle } from './ledger';
 import { describe, expect, test } from 'vitest';
 
 const bottle = (more: Partial<ShelvedBottle> = {}): ShelvedBottle =>
-  bottleOf({
+  shelvedOf({
     materialId: 'orange-sweet',
     lot: 'OR-1',
     openedOn: '2026-03-01',

@@ -1,7 +1,8 @@
+import type { Bottle } from './bottle';
 import type { ShelvedBottle } from './ledger';
 
-/** An open bottle of lavender of 10 ml with 8 ml in it, unless asked otherwise. */
-export const bottleOf = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
+/** An open bottle of lavender of 10 ml, begun with 8 ml in it, unless asked otherwise. */
+export const bottleOf = (more: Partial<Bottle> = {}): Bottle => ({
   materialId: 'lavender',
   lot: 'LV-9',
   supplier: '',
@@ -11,11 +12,16 @@ export const bottleOf = (more: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
   unit: 'ml',
   size: 10,
   atStart: 8,
-  left: 8,
   price: null,
   weighings: [],
   analysis: null,
   first: false,
   finishedOn: null,
   ...more,
+});
+
+/** The same on the shelf, with what is left in it. */
+export const shelvedOf = ({ left = 8, ...more }: Partial<ShelvedBottle> = {}): ShelvedBottle => ({
+  ...bottleOf(more),
+  left,
 });

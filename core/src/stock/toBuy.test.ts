@@ -1,4 +1,4 @@
-import { bottleOf } from './shelved.testing';
+import { shelvedOf } from './shelved.testing';
 import { expect, test } from 'vitest';
 import { toBuy, type Kept } from './toBuy';
 
@@ -11,7 +11,7 @@ const kept = (
   part: Partial<Kept['bottle']> = {},
 ): Kept => ({
   id,
-  bottle: bottleOf({
+  bottle: shelvedOf({
     lot: id,
     boughtOn: '2026-01-01',
     openedOn: '2026-01-01',
