@@ -28,7 +28,7 @@ import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { unitsOf } from '../../parts/useUnits';
 import { SaleIngredients } from './SaleIngredients';
-import { SaleSection } from './SaleSection';
+import { Section } from '../../parts/Section';
 
 const ForSale = ({
   batch,
@@ -82,7 +82,7 @@ const ForSale = ({
           ■ This batch is not to be used, so it can’t be sold. You can’t override this.
         </p>
       )}
-      <SaleSection title="Where it is sold">
+      <Section title="Where it is sold">
         <Choices
           legend="Whose law"
           name="region"
@@ -122,8 +122,8 @@ const ForSale = ({
           These rules are as Jubbet knew them in November 2026: recalled, not copied from the law.
           Check the current text; local rules decide.
         </p>
-      </SaleSection>
-      <SaleSection title="What must be on the pack">
+      </Section>
+      <Section title="What must be on the pack">
         <Table cards columns={[{ name: 'What' }, { name: 'What it says' }]}>
           <tbody>
             {rows.map(({ what, says }) => (
@@ -136,9 +136,9 @@ const ForSale = ({
             ))}
           </tbody>
         </Table>
-      </SaleSection>
+      </Section>
       {claims.length > 0 && (
-        <SaleSection title="Words that make it a medicine">
+        <Section title="Words that make it a medicine">
           <ul className="grid gap-1">
             {claims.map(({ words, instead }) => (
               <li key={words}>
@@ -151,17 +151,17 @@ const ForSale = ({
             A claim to treat, cure or prevent makes it a medicine in the eyes of the law, whatever
             is in it; others must be shown to be true.
           </p>
-        </SaleSection>
+        </Section>
       )}
       <SaleIngredients facts={facts} sale={sale} use={made.blend.brief.use} />
-      <SaleSection title="What Jubbet can’t do for you">
+      <Section title="What Jubbet can’t do for you">
         <ul className="list-disc pl-5">
           {notByJubbet[region].map((one) => (
             <li key={one}>{one}</li>
           ))}
         </ul>
         <p>{whoKnows[region]}</p>
-      </SaleSection>
+      </Section>
     </div>
   );
 };

@@ -6,7 +6,7 @@ import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { SaleSection } from './SaleSection';
+import { Section } from '../../parts/Section';
 
 /** The list of ingredients as it stands on a pack, and what is wanting in it. */
 export const SaleIngredients = ({
@@ -32,7 +32,7 @@ export const SaleIngredients = ({
     }
   };
   return (
-    <SaleSection title="Ingredients">
+    <Section title="Ingredients">
       <p className="max-w-prose rounded-lg bg-slate-wash px-4 py-3" data-testid="ingredients">
         {text}
       </p>
@@ -88,6 +88,6 @@ export const SaleIngredients = ({
           </p>
         </>
       )}
-    </SaleSection>
+    </Section>
   );
 };

@@ -12,7 +12,7 @@ import type { Settings } from '../../store/settings';
 import { ReadIngredients } from './ReadIngredients';
 import { ReadLines } from './ReadLines';
 import { ReallyIs } from './ReallyIs';
-import { ReadSection } from './ReadSection';
+import { Section } from '../../parts/Section';
 
 /** One recipe that was read: what does not add up, what it is made of, what it really is. */
 export const OneRecipe = ({
@@ -57,7 +57,7 @@ export const OneRecipe = ({
   return (
     <>
       <h2 className="font-serif text-2xl">{read.title || 'A recipe without a name'}</h2>
-      <ReadSection title="What does not add up">
+      <Section heading="h3" title="What does not add up">
         {trouble.length === 0 ? (
           <p>● Nothing: its figures agree with each other.</p>
         ) : (
@@ -74,7 +74,7 @@ export const OneRecipe = ({
             })}
           </ul>
         )}
-      </ReadSection>
+      </Section>
       <ReadIngredients
         read={read}
         materials={materials}

@@ -6,7 +6,7 @@ import { Choices } from '../../parts/Choices';
 import { SelectField } from '../../parts/Field';
 import { useCatalog } from '../../parts/catalog';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { ReadSection } from './ReadSection';
+import { Section } from '../../parts/Section';
 
 /** No material has this id. */
 const leftOut = '';
@@ -59,7 +59,7 @@ export const ReadIngredients = ({
   const catalog = useCatalog();
   const hasSpoons = ingredients.some(({ amount }) => amount && spoons.has(amount.unit));
   return (
-    <ReadSection title="What goes in">
+    <Section heading="h3" title="What goes in">
       <Table
         cards
         columns={[
@@ -130,6 +130,6 @@ export const ReadIngredients = ({
           />
         )}
       </div>
-    </ReadSection>
+    </Section>
   );
 };

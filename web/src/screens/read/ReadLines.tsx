@@ -1,6 +1,6 @@
 import type { LineRole, ReadRecipe } from '@jubbet/core/reading';
 import { lineRoleWords } from '@jubbet/core/words';
-import { ReadSection } from './ReadSection';
+import { Section } from '../../parts/Section';
 
 const looks: Partial<Record<LineRole, string>> = {
   ingredient: 'border-moss',
@@ -9,7 +9,7 @@ const looks: Partial<Record<LineRole, string>> = {
 
 /** Every line of the source, with what was made of it. */
 export const ReadLines = ({ read: { lines } }: { read: ReadRecipe }) => (
-  <ReadSection title="Line by line">
+  <Section heading="h3" title="Line by line">
     <ol className="grid gap-1">
       {lines.map(({ text, role }, n) => (
         <li
@@ -22,5 +22,5 @@ export const ReadLines = ({ read: { lines } }: { read: ReadRecipe }) => (
         </li>
       ))}
     </ol>
-  </ReadSection>
+  </Section>
 );

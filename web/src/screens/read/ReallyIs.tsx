@@ -29,7 +29,7 @@ import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
-import { ReadSection } from './ReadSection';
+import { Section } from '../../parts/Section';
 
 const anyone = 'anyone';
 /** More of a large house are looked at on the blend’s own page. */
@@ -123,7 +123,7 @@ export const ReallyIs = ({
     ...strengthFor(percent ?? 0, { wearer: one, place }, recipe.guideline),
   }));
   return (
-    <ReadSection title="What it really is">
+    <Section heading="h3" title="What it really is">
       {strengths.length > 0 ? (
         <div className="grid items-start gap-x-10 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)]">
           <fieldset>
@@ -180,6 +180,6 @@ export const ReallyIs = ({
         recommended for this person and place. Container, carrier and everything else can be changed
         on the blend’s page.
       </p>
-    </ReadSection>
+    </Section>
   );
 };
