@@ -10,6 +10,7 @@ import {
   nameOrNone,
   strengthWords,
   suggestionWords,
+  tooSmallWords,
   variantRefusedWords,
   wearerWords,
 } from '@jubbet/core/words';
@@ -42,7 +43,7 @@ const changesWords = (catalog: Catalog, variant: Variant, own: Recipe): string =
     ? variantRefusedWords(variant.why)
     : variant.changed === null
       ? variant.recipe.oils === own.oils
-        ? 'Nothing: theirs as it stands'
+        ? 'Nothing: it suits them as it is'
         : 'Weaker, in the same proportions'
       : suggestionWords(catalog, variant.changed.change, variant.changed.of);
 
@@ -150,12 +151,25 @@ const Family = ({
   };
   const labels = async (): Promise<void> => {
     const all = chosen.flatMap((one) => labelOfVariant(catalog, one, set));
-    const [first, ...others] = all;
+    const [first] = all;
     if (!first) return;
     const { labelPdf } = await import('./labelPdf');
-    const texts = [first.text, ...others.map(({ text }) => text)] as const;
-    const { data } = await labelPdf(texts, first.size, set.labelPaper, 1);
+    // One sheet has labels of one size: the largest that any of them needs.
+    const size = all.reduce(
+      (largest, one) => ({
+        width: Math.max(largest.width, one.size.width),
+        height: Math.max(largest.height, one.size.height),
+      }),
+      first.size,
+    );
+    const { data, left: unfit } = await labelPdf(
+      all.map(({ text }) => text),
+      size,
+      set.labelPaper,
+      1,
+    );
     saveFile(`${nameOrNone(recipe.name)}, labels.pdf`, new Uint8Array(data), 'application/pdf');
+    if (unfit.length > 0) tell({ text: tooSmallWords(unfit), alarm: true });
   };
   return (
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">

@@ -66,12 +66,18 @@ export const Labels = ({
   const savePdf = async () => {
     try {
       const { labelPdf } = await import('./labelPdf');
-      const { data, laidOut, pages } = await labelPdf([label], size, idOf(paper), count, firstSpot);
+      const { data, points, isFolded, left, pages } = await labelPdf(
+        [label],
+        size,
+        idOf(paper),
+        count,
+        firstSpot,
+      );
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
       setTold(
-        laidOut.left.length > 0
-          ? tooSmallWords(laidOut.left)
-          : `${pages === 1 ? 'One page' : `${pages} pages`}, in ${laidOut.points}-point type${laidOut.faces.length > 1 ? '; a second label is for the back' : ''}. Print it at 100 %, not fitted to the page.`,
+        left.length > 0
+          ? tooSmallWords(left)
+          : `${pages === 1 ? 'One page' : `${pages} pages`}, in ${points}-point type${isFolded ? '; a second label is for the back' : ''}. Print it at 100 %, not fitted to the page.`,
       );
     } catch (error) {
       setTold(

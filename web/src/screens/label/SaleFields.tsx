@@ -65,7 +65,7 @@ export const useSale = (
         />
         {goal !== 'gift' && (
           <Ticked
-            text="Sold in a box, which bears the ingredients"
+            text="Sold in a box with the ingredients on it"
             isOn={isBoxed}
             onTick={setBoxed}
           />

@@ -6,7 +6,7 @@ import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hy
 import regularMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
-import { layOut, onPaper, type LaidOut, type Line, type Measure, type PlacedSign } from './layout';
+import { layOut, onPaper, type Line, type Measure, type PlacedSign } from './layout';
 import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
 
@@ -79,8 +79,12 @@ const lettersMissing = (letters: string): string =>
 /** A PDF with its label: vectors, its own fonts, true size. */
 export interface LabelPdf {
   readonly data: Uint8Array;
-  /** The first of them. */
-  readonly laidOut: LaidOut;
+  /** Type size of the smallest of them, in points. */
+  readonly points: number;
+  /** True where one of them has a second label for the back. */
+  readonly isFolded: boolean;
+  /** What even the smallest type does not hold, of any of them. */
+  readonly left: readonly string[];
   readonly pages: number;
 }
 
@@ -94,7 +98,7 @@ export interface LabelPdf {
  * @param firstSpot on a sheet that is sold, the first label that is not used up yet, from 1
  */
 export const labelPdf = async (
-  labels: readonly [LabelText, ...LabelText[]],
+  labels: readonly LabelText[],
   asked: LabelSize,
   paper: string,
   count: number,
@@ -114,11 +118,7 @@ export const labelPdf = async (
       (total, { text: stretch, font }) => total + font.widthOfTextAtSize(stretch, points),
       0,
     );
-  const [first, ...others] = labels;
-  const laidOut = [
-    layOut(first, size, measure),
-    ...others.map((one) => layOut(one, size, measure)),
-  ] as const;
+  const laidOut = labels.map((one) => layOut(one, size, measure));
   const missing = laidOut.map((one) => missingFrom(one, fonts.regular)).join('');
   if (missing !== '') throw new Error(lettersMissing(missing));
   for (const { faces, signs } of laidOut) {
@@ -155,5 +155,11 @@ export const labelPdf = async (
     if (n % spots.length === 0 || !page) page = pdf.addPage([sheet.width * mm, sheet.height * mm]);
     page.drawPage(face, { x: spot.x * mm, y: (sheet.height - spot.y - size.height) * mm });
   }
-  return { data: await pdf.save(), laidOut: laidOut[0], pages: pdf.getPageCount() };
+  return {
+    data: await pdf.save(),
+    points: Math.min(...laidOut.map(({ points }) => points)),
+    isFolded: laidOut.some((one) => one.faces.length > 1),
+    left: [...new Set(laidOut.flatMap(({ left }) => left))],
+    pages: pdf.getPageCount(),
+  };
 };
