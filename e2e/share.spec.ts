@@ -46,7 +46,7 @@ test('a code on one screen is a blend in another browser, without the person', a
 test('a picture without a code says so, and a camera that is not there too', async ({ page }) => {
   await page.goto('/blends');
   await give(page, 'empty.png', 'image/png', await page.screenshot());
-  await expect(page.getByRole('alert')).toContainText('There is no code in empty.png');
+  await expect(page.getByRole('alert')).toContainText('No code can be read in empty.png');
   await page.getByRole('link', { name: 'Scan a code' }).click();
   await expect(page.getByRole('alert')).toContainText('The camera can’t be used');
 });
@@ -135,7 +135,7 @@ test('a photograph of a batch is made small, loses what the camera wrote, and is
   await photographs.getByLabel(/shows$/).blur();
   await page.reload();
   await expect(photographs.getByRole('img', { name: 'six on the table' })).toBeVisible();
-  await expect(photographs.getByLabel('goes into the backup')).not.toBeChecked();
+  await expect(photographs.getByLabel('Include in backups')).not.toBeChecked();
   await photographs.getByRole('button', { name: 'Delete' }).click();
   await expect(photographs.getByRole('img')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -156,5 +156,5 @@ test('what is no picture is not kept as one', async ({ page }) => {
   await photographs
     .getByLabel(/^A photograph of/)
     .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
-  await expect(page.getByText(/no picture that this browser can read/)).toBeVisible();
+  await expect(page.getByText(/can’t be read as a picture/)).toBeVisible();
 });

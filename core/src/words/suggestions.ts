@@ -104,7 +104,7 @@ export const suggestionWords = (
 /** Why somebody gets no variant of a blend. */
 export const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
   ({
-    none: 'No essential oil is for them at this age and place.',
-    'no-way': 'No change brings it within their limits: begin another blend for them.',
+    none: 'No essential oils at this age and place.',
+    'no-way': 'No change brings it within their limits. Start another blend for them.',
     'not-worked-out': 'Fill in the sentence of the blend first.',
   })[why];

@@ -63,7 +63,7 @@ const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; 
             void write('The choice', () => photos.change(id, { leaves: target.checked }))
           }
         />
-        goes into the backup
+        Include in backups
       </label>
       <Button look="quiet" onClick={() => void remove()}>
         Delete
@@ -117,8 +117,8 @@ export const Photos = ({ of, what }: { of: PhotoOf; what: string }) => {
         </ul>
       )}
       <p className="text-sm text-soft">
-        Made smaller, without the place and the device; kept in this browser. Into a backup goes
-        only what is ticked.
+        Saved smaller, without place or camera details, in this browser only. Backups include only
+        those you tick.
       </p>
     </section>
   );

@@ -1,11 +1,20 @@
 import jsQR from 'jsqr';
 
-/** Pictures are looked at no larger than this, in pixels of the longer side. */
+/** A photograph is looked at no larger than this, in pixels of the longer side. */
 const longestSide = 1_400;
 
-/** The words of the QR code in a picture; null where there is none. */
-export const qrIn = (source: CanvasImageSource, width: number, height: number): string | null => {
-  const scale = Math.min(1, longestSide / Math.max(width, height, 1));
+/**
+ * The words of the QR code in a picture; null where there is none.
+ *
+ * @param longest pixels of the longer side that are looked at: fewer take less time
+ */
+export const qrIn = (
+  source: CanvasImageSource,
+  width: number,
+  height: number,
+  longest = longestSide,
+): string | null => {
+  const scale = Math.min(1, longest / Math.max(width, height, 1));
   const canvas = document.createElement('canvas');
   canvas.width = Math.max(1, Math.round(width * scale));
   canvas.height = Math.max(1, Math.round(height * scale));

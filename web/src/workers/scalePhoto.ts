@@ -19,7 +19,7 @@ export const scalePhoto = async (file: Blob): Promise<Scaled> => {
   try {
     return await Promise.race([remote.scale(file), failed]);
   } catch {
-    throw new Error('that file is no picture that this browser can read');
+    throw new Error('that file can’t be read as a picture');
   } finally {
     remote[releaseProxy]();
     worker.terminate();

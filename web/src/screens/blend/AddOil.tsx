@@ -1,6 +1,6 @@
 import { addOil, oilSaid, readOilAmount, setOilAmount } from '@jubbet/core/recipe';
-import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
-import { formatPercent, maximumWords } from '@jubbet/core/words';
+import { botanicalOf, nameIn, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
+import { formatPercent, maximumWords, saidProblemWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref } from 'react';
 import { PickByName } from '../../parts/PickByName';
@@ -53,6 +53,11 @@ export const AddOil = memo(
         onPick={({ id }, query) => {
           const { amount } = oilSaid(query);
           const read = amount === null ? null : readOilAmount(amount, { country, fillMl: 0 });
+          if (read && !read.ok) {
+            tell({
+              text: `${nameIn(catalog, id)} is added, without “${amount ?? ''}”. ${saidProblemWords(catalog, read.problem)}`,
+            });
+          }
           change((recipe) => {
             const added = addOil(catalog, id)(recipe);
             return read?.ok ? setOilAmount(id, read.amount)(added) : added;

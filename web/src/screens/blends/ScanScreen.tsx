@@ -9,6 +9,8 @@ import { readInCode } from './readInBlend';
 
 /** A camera picture is looked at so often, in ms: in between the page has other things to do. */
 const lookEvery = 200;
+/** And no larger than this, in pixels: the next one comes at once. */
+const longestLook = 800;
 
 const noCamera =
   'The camera can’t be used: the browser has none, or did not allow it. Photograph the code and import the picture on the page of blends.';
@@ -34,10 +36,15 @@ export const ScanScreen = () => {
       if (!element) return;
       element.srcObject = stream;
       await element.play();
+      let last = '';
       while (!stopped.signal.aborted) {
         const code =
-          element.videoWidth > 0 ? qrIn(element, element.videoWidth, element.videoHeight) : null;
-        if (code !== null) {
+          element.videoWidth > 0
+            ? qrIn(element, element.videoWidth, element.videoHeight, longestLook)
+            : null;
+        // What was refused once is not tried again while it is held there.
+        if (code !== null && code !== last) {
+          last = code;
           const read = await write('The imported blend', () => readInCode(catalog, code));
           if (read?.ok === true) {
             await navigate(`/blends/${read.id}`);

@@ -10,6 +10,7 @@ import {
   recipeAmountWords,
   stepDetail,
   stepTitle,
+  strengthWords,
   wearerWords,
 } from '@jubbet/core/words';
 import Papa from 'papaparse';
@@ -50,12 +51,14 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
     () => (withPerson || !isTheirs ? whole : forAnyone(whole)),
     [whole, withPerson, isTheirs],
   );
-  const { worked } = useWorkedOut(whole);
+  // Judged as it is shared: for the person, or for anyone.
+  const { worked } = useWorkedOut(recipe);
+  const isBlocked = worked.state === 'done' && worked.evaluation.blocking;
   const file = useMemo(() => fileOf(recipe, own?.map((record) => record.own) ?? []), [recipe, own]);
   const code = useMemo(() => qrCodeOf(codeOfBlend(file)), [file]);
   const name = nameOrNone(recipe.name);
   const steps =
-    worked.state === 'done'
+    worked.state === 'done' && !isBlocked
       ? stepsOf(worked.blend, worked.evaluation.mixture).map(
           (step) => `${stepTitle(catalog, step, units)}. ${stepDetail(catalog, step, units)}`,
         )
@@ -71,6 +74,9 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
         about: [
           ...(recipe.purpose ? [recipe.purpose] : []),
           capitalised(fillingsWords(fillingsOf(recipe))),
+          ...(worked.state === 'done'
+            ? [`${strengthWords(worked.evaluation.mixture, recipe.by)} essential oil`]
+            : []),
         ],
         rows: [...recipe.bases, ...recipe.oils].map(
           ({ id: material, amount }) =>
@@ -175,9 +181,18 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
           >
             CSV of the formula
           </Button>
-          <Button onClick={save('png', 'image/png', picture)}>Picture of a card</Button>
-          <ButtonLink to={`/blends/${id}/card`}>Card to print</ButtonLink>
+          {!isBlocked && (
+            <>
+              <Button onClick={save('png', 'image/png', picture)}>Picture of a card</Button>
+              <ButtonLink to={`/blends/${id}/card`}>Card to print</ButtonLink>
+            </>
+          )}
         </div>
+        {isBlocked && (
+          <p className="text-brick">
+            ■ This must not be used, so it has no card and no steps. Whoever imports it is told so.
+          </p>
+        )}
         <p className="max-w-prose text-sm text-soft">
           Blend file, Markdown and JSON-LD carry all of the recipe and can be imported again. The
           CSV has the formula alone.

@@ -47,7 +47,7 @@ export const readInCode = async (catalog: Catalog, code: string): Promise<ReadIn
   const read = blendOfCode(code);
   return read
     ? added(catalog, 'The code', read)
-    : { ok: false, sentence: 'That code is none of Jubbet’s. Nothing was changed.' };
+    : { ok: false, sentence: 'That isn’t a Jubbet code. Nothing was changed.' };
 };
 
 const picture = async (catalog: Catalog, file: File): Promise<ReadIn> => {
@@ -56,7 +56,7 @@ const picture = async (catalog: Catalog, file: File): Promise<ReadIn> => {
   return code === null
     ? {
         ok: false,
-        sentence: `There is no code in ${file.name} that can be read. Take the picture closer and straight from above.`,
+        sentence: `No code can be read in ${file.name}. Take the picture closer, and straight from above.`,
       }
     : readInCode(catalog, code);
 };
