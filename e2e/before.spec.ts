@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('before the bench: containers, what is on the table, from which bottle, how long', async ({
   page,

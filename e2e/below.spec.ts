@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, statSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { extname, join, resolve } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 // The built folder on a server of plain files, below a path: as on any web space.
 const folder = resolve('.cache/below');

@@ -1,5 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
-import { saved } from './saved';
+import { type Page, expect, saved, test } from './test';
 
 /** Begins to make a blend, from the page before the bench. */
 const begin = async (page: Page, blend: string): Promise<void> => {

@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { moreOf } from './book';
-import { reloadSaved } from './saved';
 
 test('the example house is there on first opening, each blend worked out', async ({ page }) => {
   await page.goto('/');
@@ -166,7 +165,7 @@ test('what is typed is kept at once', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByLabel('What it is for').fill('for long cues');
   await page.getByLabel('Drops of Cardamom', { exact: true }).fill('4');
-  await reloadSaved(page);
+  await page.reload();
   await expect(page.getByLabel('What it is for')).toHaveValue('for long cues');
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
 });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 import { moreOf } from './book';
 
 const cards = (page: Page) => page.getByRole('listitem').filter({ has: page.getByRole('heading') });

@@ -1,5 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
-import { saved } from './saved';
+import { type Page, expect, saved, test } from './test';
 
 // What is in the bottle is what is judged, printed and made again.
 

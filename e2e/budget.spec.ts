@@ -1,5 +1,6 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test, type Response } from '@playwright/test';
+import { type Response } from '@playwright/test';
+import { expect, test } from './test';
 
 /** What may be loaded before the first page works, in bytes, gzipped. */
 const budget = 230_000;

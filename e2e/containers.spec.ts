@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('a container measured with water once takes any blend', async ({ page }) => {
   await page.goto('/shelf/containers/new');

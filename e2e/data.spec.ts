@@ -1,6 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
-import { reloadSaved } from './saved';
+import { type Page, expect, test } from './test';
 
 // What is stored stays, what comes in harms nothing, and what fails is said.
 
@@ -155,7 +154,7 @@ test('of two tabs on one sheet the later is told, and nothing of it is shown as 
   const shown = async (tab: Page) => tab.getByLabel('What it is for').inputValue();
   await expect.poll(async () => (await shown(page)) === (await shown(other))).toBe(true);
   const both = await shown(page);
-  await reloadSaved(page);
+  await page.reload();
   await expect(page.getByLabel('What it is for')).toHaveValue(both);
 });
 

@@ -1,7 +1,7 @@
 import { createServer, type Socket } from 'node:net';
 import { createServer as createWebServer } from 'node:http';
 import type { AddressInfo, Server } from 'node:net';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 
 // There is one simulated scale and one probe: these tests take turns.
 test.describe.configure({ mode: 'default' });

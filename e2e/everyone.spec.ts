@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { expectAccessible, expectReflow } from './axe';
 
 type Screen = readonly [name: string, path: string, heading: string];

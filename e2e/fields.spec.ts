@@ -1,5 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
-import { reloadSaved } from './saved';
+import { type Page, expect, test } from './test';
 
 // What is typed is read as it was meant, or asked back, or refused as a whole.
 
@@ -129,7 +128,7 @@ test('wax by the spoon stays as it was typed, also when the sheet is opened anew
   const bases = page.getByRole('region', { name: 'Bases' });
   await expect(bases).toContainText('2 tablespoons of pellets');
   await expect(bases).toContainText('14 to 20 g');
-  await reloadSaved(page);
+  await page.reload();
   await expect(bases).toContainText('2 tablespoons of pellets');
 });
 

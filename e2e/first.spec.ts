@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 // The first five minutes: what is pressed is counted, what is typed is not.
 test('from an empty house to the label of a first roll-on in twelve presses', async ({ page }) => {

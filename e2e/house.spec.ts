@@ -1,6 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
-import { reloadSaved } from './saved';
+import { type Page, expect, test } from './test';
 
 const drops = (page: Page, oil: string) => page.getByLabel(`Drops of ${oil}`, { exact: true });
 
@@ -18,7 +17,7 @@ test('a mending offer is one press, and one undo', async ({ page }) => {
   await expect(drops(page, 'Ylang ylang')).toHaveValue('1');
   await page.keyboard.press('Control+z');
   await expect(drops(page, 'Ylang ylang')).toHaveValue('2');
-  await reloadSaved(page);
+  await page.reload();
   await expect(drops(page, 'Ylang ylang')).toHaveValue('2');
 });
 

@@ -1,5 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
-import { saved } from './saved';
+import { type Page, expect, saved, test } from './test';
 
 const verdict = (page: Page) => page.getByRole('status', { name: 'Verdict' });
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('from brief to label by keyboard alone', async ({ page }) => {
   const { keyboard } = page;

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { PDFDocument } from '@cantoo/pdf-lib';
 
 const mm = 72 / 25.4;

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('Make refuses a blend that is over with no way past it', async ({ page }) => {
   await page.goto('/blends/third-mouse');

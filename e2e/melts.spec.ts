@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 
 /** A new sheet for anyone, on a place. */
 const newSheet = async (page: Page, name: string, place: string) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 import { readTables, writeTables } from './houseFile';
 
 // Files of all data with something wrong in them: whatever of one is taken in, every screen opens.

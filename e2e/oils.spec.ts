@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('oils are chosen by note, smell, shelf and person, compared, and put in', async ({ page }) => {
   await page.goto('/blends/pins-and-hems');

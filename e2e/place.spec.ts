@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('the place is pointed at on a body, and the list says the same', async ({ page }) => {
   await page.goto('/blends/prompt-desk');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('a blend goes from a roll-on into a pump bottle, and all that hangs on it follows', async ({
   page,

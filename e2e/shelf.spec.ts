@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { saved } from './saved';
+import { expect, saved, test } from './test';
 
 test('a bottle on the shelf tells every blend its drop, its age and its chemistry', async ({
   page,

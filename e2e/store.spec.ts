@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 
 // What stands in the way of the data is said, with what to do; never a blank page.
 

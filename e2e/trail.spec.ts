@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page, expect, test } from './test';
 import { expectAccessible } from './axe';
 
 const given = (page: Page) => page.getByRole('region', { name: 'Who got it' });

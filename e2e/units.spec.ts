@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('°F, fl oz and oz are shown wherever the settings ask for them', async ({ page }) => {
   await page.goto('/blends/curtain-call');

@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test';
-import { reloadSaved } from './saved';
+import { expect, test } from './test';
 
 test('a making keeps a version; two stand side by side; one goes back', async ({ page }) => {
   await page.goto('/blends/row-g');
@@ -30,7 +29,7 @@ test('the strength may be typed as percent, ml or drops, of one oil or of all', 
   await expect(page.getByRole('button', { name: 'Strength: 3.7 % (target 4.21 %)' })).toBeVisible();
   await page.getByLabel('Percent of Petitgrain').fill('1.5');
   await expect(page.getByLabel('ml of Petitgrain')).toHaveValue('0.14');
-  await reloadSaved(page);
+  await page.reload();
   await expect(page.getByLabel('Percent of Petitgrain')).toHaveValue('1.5');
 });
 

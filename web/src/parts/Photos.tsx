@@ -6,6 +6,7 @@ import type { PhotoOf } from '../store/records/photos';
 import { useStored } from '../store/useStored';
 import { Button } from './Button';
 import { useNotice } from './notice';
+import { useKeptText } from './useKeptText';
 import { useWrite } from './useWrite';
 
 /** Shows a picture in an image for as long as that is there. */
@@ -25,6 +26,10 @@ const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; 
   const tell = useNotice();
   const day = dayWords(createdAt.slice(0, 10));
   const image = usePicture(photo.jpeg);
+  const words = useKeptText(
+    photo.words,
+    (text) => void write('The words', () => photos.change(id, { words: text })),
+  );
   const remove = async (): Promise<void> => {
     const done = await write('The photograph', () => photos.remove(id).then(() => true));
     if (!done) return;
@@ -47,12 +52,7 @@ const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; 
         className="rounded-md border border-field bg-transparent px-2 py-1.5 text-[15px] placeholder:text-soft"
         placeholder={day}
         maxLength={200}
-        defaultValue={photo.words}
-        onBlur={({ target }) => {
-          if (target.value !== photo.words) {
-            void write('The words', () => photos.change(id, { words: target.value }));
-          }
-        }}
+        {...words}
       />
       <label className="flex min-h-11 items-center gap-2 text-sm">
         <input

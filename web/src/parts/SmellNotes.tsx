@@ -1,7 +1,29 @@
-import { smelledWhen, type BenchEvent, type Tally } from '@jubbet/core/making';
+import { smelledWhen, type BenchEvent, type EventOf, type Tally } from '@jubbet/core/making';
 import { smelledWords } from '@jubbet/core/words';
+import { useKeptText } from './useKeptText';
 
-/** How a batch smells, now and later, in the maker’s words: each kept when its field is left. */
+const Note = ({
+  when,
+  stored,
+  keep,
+}: {
+  when: EventOf<'smelled'>['when'];
+  stored: string;
+  keep: (words: string) => void;
+}) => (
+  <label className="grid gap-0.5">
+    <span className="text-sm text-soft">{smelledWords(when)}</span>
+    <input
+      className="min-h-10 rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
+      maxLength={2000}
+      autoComplete="off"
+      placeholder="green, a little sharp"
+      {...useKeptText(stored, keep)}
+    />
+  </label>
+);
+
+/** How a batch smells, now and later, in the maker’s words. */
 export const SmellNotes = ({
   tally,
   onEvents,
@@ -10,26 +32,13 @@ export const SmellNotes = ({
   onEvents: (events: readonly BenchEvent[]) => void;
 }) => (
   <div className="grid gap-2 sm:grid-cols-[repeat(auto-fit,minmax(12rem,1fr))]">
-    {smelledWhen.map((when) => {
-      const stored = tally.smelled.find((one) => one.when === when)?.words ?? '';
-      return (
-        <label key={when} className="grid gap-0.5">
-          <span className="text-sm text-soft">{smelledWords(when)}</span>
-          <input
-            key={stored}
-            className="min-h-10 rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
-            maxLength={2000}
-            autoComplete="off"
-            placeholder="green, a little sharp"
-            defaultValue={stored}
-            onBlur={({ target: { value } }) => {
-              if (value.trim() !== stored) {
-                onEvents([{ kind: 'smelled', when, words: value.trim() }]);
-              }
-            }}
-          />
-        </label>
-      );
-    })}
+    {smelledWhen.map((when) => (
+      <Note
+        key={when}
+        when={when}
+        stored={tally.smelled.find((one) => one.when === when)?.words ?? ''}
+        keep={(words) => onEvents([{ kind: 'smelled', when, words }])}
+      />
+    ))}
   </div>
 );

@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import { errorWords } from './errorWords';
 import { useNotice } from './notice';
+import { underWay } from './underWay';
 
 /**
  * The way to write: where it fails it says so, keeps what was typed on the screen, and can be
@@ -13,14 +14,14 @@ export const useWrite = () => {
   return useCallback(
     async <T>(what: string, write: () => Promise<T>): Promise<T | undefined> => {
       try {
-        return await write();
+        return await underWay(write);
       } catch (error) {
         tell({
           text: `${what} could not be saved: ${errorWords(error)}. What you typed is still here.`,
           alarm: true,
           again: async () => {
             try {
-              await write();
+              await underWay(write);
               tell({ text: `${what} is saved now.` });
             } catch (again) {
               tell({

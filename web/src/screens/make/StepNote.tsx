@@ -1,7 +1,29 @@
 import { Pencil } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
+import { useKeptText } from '../../parts/useKeptText';
 import { useWrite } from '../../parts/useWrite';
 import { writeStepWords } from '../../store/stepWords';
+
+const Words = ({
+  title,
+  words,
+  keep,
+  left,
+}: {
+  title: string;
+  words: string;
+  keep: (text: string) => void;
+  left: () => void;
+}) => (
+  <textarea
+    autoFocus
+    aria-label={`Note: ${title}`}
+    rows={2}
+    maxLength={2000}
+    className="mb-1 w-full rounded-md border border-[#8b97bd] bg-transparent px-2 py-1 text-[15px]"
+    {...useKeptText(words, keep, left)}
+  />
+);
 
 /** A row of the list with the maker’s own words beside the step: they stay with the recipe. */
 export const StepNote = ({
@@ -36,18 +58,11 @@ export const StepNote = ({
         </button>
       </div>
       {open ? (
-        <textarea
-          autoFocus
-          aria-label={`Note: ${title}`}
-          rows={2}
-          maxLength={2000}
-          className="mb-1 w-full rounded-md border border-[#8b97bd] bg-transparent px-2 py-1 text-[15px]"
-          defaultValue={words}
-          onBlur={({ target: { value } }) => {
-            setOpen(false);
-            if (value.trim() !== words)
-              void write('The note', () => writeStepWords(batchId, stepId, value.trim()));
-          }}
+        <Words
+          title={title}
+          words={words}
+          keep={(text) => void write('The note', () => writeStepWords(batchId, stepId, text))}
+          left={() => setOpen(false)}
         />
       ) : (
         words && <p className="pr-9 pl-6 text-sm text-soft">{words}</p>

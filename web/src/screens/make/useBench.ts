@@ -19,6 +19,7 @@ import {
 import type { Blend } from '@jubbet/core/drops';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { errorWords } from '../../parts/errorWords';
+import { underWay } from '../../parts/underWay';
 import { batches } from '../../store/batches';
 
 /** What the maker can do at the bench. */
@@ -113,7 +114,7 @@ export const useBench = (
           const before = latest.current;
           const events = before ? eventsFrom(before) : [];
           if (!before || events.length === 0) return;
-          const isFinished = await batches.record(batchId, events);
+          const isFinished = await underWay(() => batches.record(batchId, events));
           latest.current = events.reduce(addEvent, before);
           setTally(latest.current);
           counted.current(events, latest.current);

@@ -1,0 +1,24 @@
+import { expect, test as base, type Page } from '@playwright/test';
+
+export { expect, type Page };
+
+/** Nothing that was typed or pressed is still on its way to the disk. */
+export const saved = (page: Page): Promise<void> =>
+  expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+
+/** A page that is left, as people leave it, once what was typed on it is on the disk. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const goto = page.goto.bind(page);
+    const reload = page.reload.bind(page);
+    page.goto = async (...args) => {
+      await saved(page);
+      return goto(...args);
+    };
+    page.reload = async (...args) => {
+      await saved(page);
+      return reload(...args);
+    };
+    await use(page);
+  },
+});

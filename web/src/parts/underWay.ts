@@ -1,0 +1,25 @@
+let writes = 0;
+
+const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
+
+const told = (change: 1 | -1): void => {
+  const before = writes;
+  writes += change;
+  if (before > 0 && writes > 0) return;
+  document.body.ariaBusy = String(writes > 0);
+  if (writes > 0) window.addEventListener('beforeunload', ask);
+  else window.removeEventListener('beforeunload', ask);
+};
+
+/**
+ * Work that ends on the disk. As long as any is under way the page says that it is busy, and
+ * closing it asks first.
+ */
+export const underWay = async <T>(work: () => Promise<T>): Promise<T> => {
+  told(1);
+  try {
+    return await work();
+  } finally {
+    told(-1);
+  }
+};
