@@ -21,10 +21,12 @@ export const svgFile = (drawing: SVGSVGElement): string => {
     const original = shown[n];
     if (!original) continue;
     const style = getComputedStyle(original);
-    for (const name of drawn) element.setAttribute(name, style.getPropertyValue(name));
+    for (const name of drawn) {
+      const value = style.getPropertyValue(name);
+      if (value !== '') element.setAttribute(name, value);
+    }
     element.removeAttribute('class');
     element.removeAttribute('style');
   }
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   return new XMLSerializer().serializeToString(copy);
 };

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { expect, test } from 'vitest';
 import { openDatabase } from './database';
-import { peopleStore } from './people';
+import { peopleStore, personNamed } from './people';
 
 const ines = {
   name: 'Ines',
@@ -24,4 +24,16 @@ test('a page that was open meanwhile does not save over a reaction that was read
   // Taken off on a page that has it, it is gone.
   await people.writeChanged(id, { ...ines, reactions }, { ...ines, reactions: [] });
   expect((await people.get(id))?.person.reactions).toEqual([]);
+});
+
+test('somebody who cannot be read is named to nobody, and takes no list with them', async () => {
+  const store = openDatabase('people-torn');
+  const people = peopleStore(store);
+  await people.add(ines);
+  const id = await people.add({ ...ines, name: 'Torn' });
+  await store.people.update(id, { person: { name: 7 } as never });
+  expect((await people.list()).map(({ person }) => person.name)).toEqual(['Ines']);
+  expect(await people.ids()).toContain(id);
+  expect(await personNamed(store, { personId: null, name: 'Torn' })).toBeNull();
+  expect(await personNamed(store, { personId: null, name: 'INES' })).not.toBeNull();
 });

@@ -4,6 +4,10 @@ import { db, type Database, type PersonRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { listedBy } from './listed';
 
+/** Somebody who is in the house, and can be read. */
+const isWhole = ({ deletedAt, person }: PersonRecord): boolean =>
+  deletedAt === null && personSchema.safeParse(person).success;
+
 /**
  * Whom a name means: the person who was pressed, or the one in the house whose name it is, in any
  * letters; null for somebody from outside.
@@ -15,7 +19,7 @@ export const personNamed = async (
   personId ??
   (
     await store.people
-      .filter(({ deletedAt, person }) => deletedAt === null && sameName(person.name, name))
+      .filter((record) => isWhole(record) && sameName(record.person.name, name))
       .first()
   )?.id ??
   null;
@@ -56,8 +60,11 @@ export const peopleStore = (store: Database = db) => {
       (await listedBy(store.people, 'person.name'))
         .sort((a, b) => (a.key ?? '').localeCompare(b.key ?? ''))
         .map(({ id }) => id),
+    /** Somebody who cannot be read is shown on their own page, and takes no other with them. */
     list: async (): Promise<PersonRecord[]> =>
-      (await records.list()).sort((a, b) => a.person.name.localeCompare(b.person.name)),
+      (await records.list())
+        .filter(isWhole)
+        .sort((a, b) => a.person.name.localeCompare(b.person.name)),
   };
 };
 

@@ -1,5 +1,5 @@
 import { blendOnPeople } from '@jubbet/core/advice';
-import { personSchema, wearerOn } from '@jubbet/core/brief';
+import { wearerOn } from '@jubbet/core/brief';
 import { recipeSchema } from '@jubbet/core/recipe';
 import { nameOrNone, verdictSaid, wearerWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
@@ -63,8 +63,6 @@ export const PeopleGridScreen = () => {
   const wearers = useMemo(
     () =>
       (house.data ?? [])
-        // Somebody who cannot be read is shown by their own page, and takes no grid with them.
-        .filter(({ person }) => personSchema.safeParse(person).success)
         .slice(0, mostPeople)
         .map(({ id, person }) => ({ id, wearer: wearerOn(person, today()) })),
     [house.data],
