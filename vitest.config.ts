@@ -7,6 +7,8 @@ const project = (name: string, files: string, isolate: boolean) => ({
 
 export default defineConfig({
   test: {
+    // Left to itself it leaves one processor out.
+    maxWorkers: '100%',
     // Comparisons with every choice there is take seconds on a busy machine.
     testTimeout: 30_000,
     setupFiles: ['scripts/propertySeed.ts'],

@@ -49,14 +49,17 @@ const counted = (name, file, args, count, env) => {
   failed += fine ? bad : Math.max(1, bad);
 };
 
-/** Checks that look at the sources alone, two at a time; what each says is told when it is done. */
+/**
+ * Checks that look at the sources alone, two at a time, the longest first; what each says is told
+ * when it is done.
+ */
 const looks = [
+  ['lint', bin('eslint/bin/eslint.js', '.', '--max-warnings', '0')],
   ...['core', 'protocol', 'web', 'server', '.'].map((part) => [
     `types of ${part === '.' ? 'scripts and browser tests' : part}`,
     bin('typescript/bin/tsc', '-p', part),
   ]),
   ['formatting', bin('prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.')],
-  ['lint', bin('eslint/bin/eslint.js', '.', '--max-warnings', '0')],
   [
     'who may import whom',
     bin(

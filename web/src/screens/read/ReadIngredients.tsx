@@ -19,9 +19,10 @@ const countries: readonly (readonly [SpoonCountry, string])[] = [
 ];
 
 /** How sure it is, by shape and word. */
-const Sureness = ({ one }: { one: ReadIngredient }) => {
-  const what =
-    one.candidates.length === 0
+const Sureness = ({ one, isChosen }: { one: ReadIngredient; isChosen: boolean }) => {
+  const what = isChosen
+    ? (['●', 'your choice', 'text-moss'] as const)
+    : one.candidates.length === 0
       ? (['■', 'not known', 'text-brick'] as const)
       : one.candidates.length > 1
         ? (['▲', 'may be several', 'text-amber'] as const)
@@ -101,7 +102,7 @@ export const ReadIngredients = ({
                       : 'none'}
                 </Cell>
                 <Cell under="How sure">
-                  <Sureness one={one} />
+                  <Sureness one={one} isChosen={materials[n] !== undefined} />
                 </Cell>
               </Row>
             );

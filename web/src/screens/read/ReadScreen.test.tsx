@@ -31,7 +31,7 @@ test('figures that agree are said to, and each drop size gives its strength', as
   expect(await screen.findByRole('heading', { name: 'Quiet roller' })).toBeTruthy();
   expect(part('What does not add up').getByText(/agree with each other/)).toBeTruthy();
   const sizes = part('What it really is').getAllByRole<HTMLInputElement>('radio');
-  expect(sizes).toHaveLength(4);
+  expect(sizes).toHaveLength(5);
   const chosen = sizes.find(({ checked }) => checked);
   // Six drops at 20 to the ml are 0.3 ml of the 9.5 ml that go in.
   expect(chosen?.closest('label')?.textContent).toBe('3.2 %at 20 drops per ml');
@@ -40,13 +40,17 @@ test('figures that agree are said to, and each drop size gives its strength', as
   expect(sizes[sizes.length - 1]?.checked).toBe(true);
 });
 
-test('what may be several is left out until somebody says which', async () => {
+test('what may be several says so, can be told apart or left out, and what is left out is said', async () => {
   await read(roller);
-  expect(await screen.findByText(/^▲ .*3 drops rosemary/)).toBeTruthy();
-  fireEvent.change(screen.getByLabelText('What “3 drops rosemary” is'), {
-    target: { value: 'rosemary-ct-cineole' },
-  });
-  await waitFor(() => expect(screen.queryByText(/^▲ .*3 drops rosemary/)).toBeNull());
+  const which = await screen.findByLabelText<HTMLSelectElement>('What “3 drops rosemary” is');
+  const row = which.closest('tr');
+  expect(row?.textContent).toContain('may be several');
+  expect(screen.queryByText(/Left out of the blend/)).toBeNull();
+  fireEvent.change(which, { target: { value: 'rosemary-verbenone' } });
+  expect(which.value).toBe('rosemary-verbenone');
+  expect(row?.textContent).toContain('● your choice');
+  fireEvent.change(which, { target: { value: '' } });
+  expect(await screen.findByText(/^▲ Left out of the blend: .*rosemary/)).toBeTruthy();
 });
 
 test('made one’s own it is a blend within what is recommended, with its text in the notes', async () => {
@@ -63,11 +67,9 @@ test('made one’s own it is a blend within what is recommended, with its text i
     'Roller\n10 ml roller bottle\n12 drops true lavender\ntop with jojoba',
   );
   const really = () => part('What it really is');
-  fireEvent.change(await screen.findByLabelText('Who it is for'), {
-    target: {
-      value: (await people.list())[0]?.id,
-    },
-  });
+  const [odile] = await people.list();
+  await screen.findByRole('option', { name: 'Odile' });
+  fireEvent.change(screen.getByLabelText('Who it is for'), { target: { value: odile?.id } });
   fireEvent.click(await really().findByRole('button', { name: /^Make it mine, at/ }));
   await waitFor(() => expect(address()).toMatch(/^\/blends\/.+/));
   const made = await blends.get(address().split('/')[2] ?? '');

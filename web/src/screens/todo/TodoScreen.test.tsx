@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { showScreen } from '../../parts/onScreen.testing';
+import { savedFiles } from '../../parts/savedFiles.testing';
 import { bottleOf } from '../../store/bottle.testing';
 import { bottles } from '../../store/bottles';
 import { patchTests } from '../../store/patchTests';
@@ -56,26 +57,17 @@ test('a bottle that is past its date, one that runs out, and none that is empty 
       .map((item) => item.textContent);
   expect(texts('Running out')).toEqual(['Lavender, lot lowless than a tenth left']);
   expect(texts('Dates')).toHaveLength(1);
-  expect(texts('Dates')[0]).toMatch(/lot old▲ past since 31 October 2026/);
+  expect(texts('Dates')[0]).toMatch(/lot old▲ past since 31 Oct 2026/);
   expect(group('Dates').getByRole('link').getAttribute('href')).toMatch(/^\/shelf\/.+/);
 });
 
 test('what is still to come leaves as a calendar', async () => {
-  const saved: Blob[] = [];
-  vi.stubGlobal('URL', {
-    ...URL,
-    createObjectURL: (blob: Blob) => {
-      saved.push(blob);
-      return 'blob:it';
-    },
-    revokeObjectURL: () => undefined,
-  });
+  const saved = savedFiles();
   showScreen(TodoScreen, '/todo');
   fireEvent.click(await screen.findByRole('button', { name: 'Save to a calendar' }));
   await waitFor(() => expect(saved).toHaveLength(1));
-  const text = await saved[0]?.text();
+  const text = await saved[0]?.text;
   // Two readings of the test that was begun above: after a day, and after two.
   expect(text?.match(/BEGIN:VEVENT/g)).toHaveLength(2);
   expect(text).toMatch(/SUMMARY:Patch test on Wilf: look after 24 hours/);
-  vi.unstubAllGlobals();
 });
