@@ -59,7 +59,7 @@ export const variantFor = (
   const strength = strengthBy(own.evaluation.mixture, recipe.by).likely;
   const start =
     strength > recommended || own.evaluation.verdict === 'over'
-      ? noStronger(theirs, own.evaluation, recommended)
+      ? noStronger(catalog, theirs, own.evaluation, recommended)
       : theirs;
   const worked = workOut(catalog, start);
   if (worked.state !== 'done') return { ok: false, why: 'no-way' };

@@ -178,8 +178,8 @@ const Family = ({
         <ButtonLink to={`/blends/${id}/who`}>Back</ButtonLink>
       </div>
       <p className="max-w-prose">
-        Each keeps the proportions, is no stronger than recommended for its person, and leaves out
-        or swaps what they may not have. Your own blend stays as it is.
+        Each keeps the proportions, is no stronger than recommended for its person, to the nearest
+        drop, and leaves out or swaps what they may not have. Your own blend stays as it is.
       </p>
       {house.length === 0 && (
         <p className="flex flex-wrap items-center gap-3">

@@ -19,7 +19,7 @@ import {
   usualWearerName,
   wearerWords,
 } from '@jubbet/core/words';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { SelectField } from '../../parts/Field';
@@ -92,21 +92,28 @@ export const ReallyIs = ({
   const [who, setWho] = useState(anyone);
   const [place, setPlace] = useState<PlaceId>('body-leave-on');
   const person = house.find(({ id }) => id === who);
-  const wearer = person ? wearerOn(person.person, today()) : ('anyone' as const);
-  const theirs: Recipe = {
-    ...recipe,
-    brief: { ...recipe.brief, wearer, personId: person?.id ?? null, place },
-  };
+  const wearer = useMemo(
+    () => (person ? wearerOn(person.person, today()) : ('anyone' as const)),
+    [person],
+  );
+  const personId = person?.id ?? null;
+  const theirs = useMemo(
+    (): Recipe => ({ ...recipe, brief: { ...recipe.brief, wearer, personId, place } }),
+    [recipe, wearer, personId, place],
+  );
   const { worked, looking } = useWorkedOut(theirs);
   const of = worked.state === 'done' ? textureOf(worked.evaluation.mixture) : null;
   const texture = of === null ? null : textureName(of);
   const strengths = strengthsByDrop(catalog, theirs);
   const percent = strengths.find(({ perMl }) => perMl === dropsPerMl)?.percent ?? null;
   const { recommended } = strengthFor(percent ?? 0, { wearer, place }, recipe.guideline);
-  const mine =
-    worked.state === 'done' && recommended > 0 && recipe.oils.length > 0
-      ? noStronger(theirs, worked.evaluation, recommended)
-      : null;
+  const mine = useMemo(
+    () =>
+      worked.state === 'done' && recommended > 0 && theirs.oils.length > 0
+        ? noStronger(catalog, theirs, worked.evaluation, recommended)
+        : null,
+    [catalog, theirs, worked, recommended],
+  );
   const rows = [
     ...usualWearers.map(({ id, wearer: one }) => ({
       key: id,
@@ -177,8 +184,8 @@ export const ReallyIs = ({
       </div>
       <p className="max-w-prose text-sm text-soft">
         “Make it mine” keeps the proportions of the oils and sets the strength to no more than is
-        recommended for this person and place. Container, carrier and everything else can be changed
-        on the blend’s page.
+        recommended for this person and place, to the nearest drop. Container, carrier and
+        everything else can be changed on the blend’s page.
       </p>
     </Section>
   );
