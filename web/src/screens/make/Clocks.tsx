@@ -47,8 +47,12 @@ export const Clocks = ({
   const now = useSeconds(tally.timers.length > 0);
   const offered = (step ? clocksOf(step) : []).filter(
     (clock) =>
+      // Two of a step may say the same: they differ in how long they run.
       !tally.timers.some(
-        ({ words, step: of }) => words === clockWords(clock.for) && of === (step?.id ?? null),
+        ({ words, step: of, startedAt, endsAt }) =>
+          words === clockWords(clock.for) &&
+          of === (step?.id ?? null) &&
+          Date.parse(endsAt) - Date.parse(startedAt) === clock.minutes * 60_000,
       ),
   );
   const start = (length: number, words: string): void => {
