@@ -1,35 +1,8 @@
 // @vitest-environment jsdom
-import type { LineEvent } from '@jubbet/protocol';
-import { act, renderHook } from '@testing-library/react';
-import { expect, test, vi } from 'vitest';
-import type { Driver } from './driver';
+import { renderHook } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import { deviceThat } from './device.testing';
 import { useReadings } from './useReadings';
-
-const deviceThat = (kind: 'scale' | 'thermometer' = 'scale') => {
-  let seq = 0;
-  let say: (event: LineEvent) => void = () => undefined;
-  let trouble: (sentence: string | null) => void = () => undefined;
-  const stop = vi.fn();
-  const driver: Driver = {
-    device: { id: 'one', kind, name: 'One', simulated: true, resolution: 0.01 },
-    hear: (onLine, onTrouble) => {
-      say = onLine;
-      trouble = onTrouble;
-      return stop;
-    },
-    command: null,
-  };
-  return {
-    driver,
-    stop,
-    writes: (line: string, atS = seq) =>
-      act(() => {
-        seq += 1;
-        say({ seq, at: new Date(1000 * atS).toISOString(), line });
-      }),
-    troubles: (sentence: string | null) => act(() => trouble(sentence)),
-  };
-};
 
 test('weights are told as they come, the last dozen; other quantities are none of a scale', () => {
   const { driver, writes } = deviceThat();
@@ -72,7 +45,7 @@ test('a device that goes away shows no old weight, and comes back', () => {
 });
 
 test('the trail keeps one reading at rest in ten seconds', () => {
-  const { driver, writes } = deviceThat('thermometer');
+  const { driver, writes } = deviceThat({ kind: 'thermometer' });
   const { result } = renderHook(() => useReadings(driver));
   for (let second = 0; second <= 30; second += 1) {
     writes(`${second === 20 ? 'US' : 'ST'},+${70 - second}.0 C`, second);
