@@ -84,10 +84,52 @@ test('no variant of any blend is over, whoever it is for', () => {
         const again = workOut(shippedCatalog, variant.recipe);
         expect(again.state === 'done' && again.evaluation.verdict).not.toBe('over');
         expect(again.state === 'done' && again.evaluation.blocking).toBe(false);
+        // Nor is an oil left out in silence.
+        expect(variant.evaluation.mixture.oils.filter(({ drops }) => drops === 0)).toEqual([]);
       },
     ),
     { numRuns: 40 },
   );
+});
+
+describe('where a drop is too much of a small bottle', () => {
+  const three = { lavender: 2, 'cedarwood-atlas': 2, frankincense: 2 };
+  const inRollOn = (id: string) =>
+    recipeFrom({
+      brief: { wearer: 'anyone', place: 'pulse-points' },
+      container: { id },
+      bases: [{ id: 'jojoba', parts: 1 }],
+      oils: Object.entries(three).map(([oil, drops]) => ({ id: oil, drops })),
+    });
+  const pregnant = someone({ pregnant: true, trimester: 2 });
+
+  test('it goes into a larger one of its kind, with every oil in it, and that is told', () => {
+    // Three drops of 0.05 ml are 1.6 % of 9.5 ml, 1.05 % of 14.25 ml, and 0.53 % of 28.5 ml.
+    const variant = variantFor(shippedCatalog, inRollOn('roll-on-10'), of(pregnant));
+    expect(variant.ok && variant.changed?.change).toEqual({ kind: 'container', id: 'roll-on-30' });
+    expect(variant.ok && variant.evaluation.mixture.oils.map(({ drops }) => drops)).toEqual([
+      1, 1, 1,
+    ]);
+    const strength = variant.ok
+      ? variant.evaluation.findings.find(({ rule }) => rule === 'whole-blend')
+      : undefined;
+    expect(strength).toMatchObject({ verdict: 'within' });
+  });
+
+  test('where there is no larger one, and an oil would come to no drop, it is refused', () => {
+    const many = recipeFrom({
+      brief: { wearer: 'anyone', place: 'pulse-points' },
+      container: { id: 'roll-on-30' },
+      bases: [{ id: 'jojoba', parts: 1 }],
+      oils: ['lavender', 'cedarwood-atlas', 'frankincense', 'vetiver', 'patchouli', 'neroli'].map(
+        (id) => ({ id, drops: 4 }),
+      ),
+    });
+    expect(variantFor(shippedCatalog, many, of(someone({ skin: 'sensitive' })))).toEqual({
+      ok: false,
+      why: 'too-coarse',
+    });
+  });
 });
 
 test('oils in ml, g and percent keep their proportions too', () => {

@@ -1,12 +1,14 @@
 import type { Wearer } from '../brief';
 import type { Catalog } from '../catalog';
-import { workOut, type Evaluation } from '../drops';
+import { workOut, type Evaluation, type WorkedOut } from '../drops';
 import { wholeBlendLimit } from '../limits';
 import { setWearer, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { strengthBy } from '../mixture';
-import { suggestChanges } from './suggestedChanges';
-import { noStronger } from './weaker';
+import { largerContainers, suggestChanges } from './suggestedChanges';
+import { isPast, noStronger } from './weaker';
+
+type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** One blend as it is for one person. */
 export type Variant =
@@ -18,7 +20,7 @@ export type Variant =
       readonly changed: { readonly change: SuggestedChange; readonly of: Recipe } | null;
     }
   /** There is none for them, and why. */
-  | { readonly ok: false; readonly why: 'not-worked-out' | 'none' | 'no-way' };
+  | { readonly ok: false; readonly why: 'not-worked-out' | 'none' | 'too-coarse' | 'no-way' };
 
 /** For whom a variant is made. */
 export interface VariantOf {
@@ -37,6 +39,43 @@ const asksMore: ReadonlySet<SuggestedChange['kind']> = new Set([
 
 const asksNothing = (change: SuggestedChange): boolean =>
   change.kind === 'several' ? change.changes.every(asksNothing) : !asksMore.has(change.kind);
+
+const mayBe = ({ verdict, blocking }: Evaluation): boolean => verdict !== 'over' && !blocking;
+
+/** A drop is so much of it that some oil comes to none. */
+const leavesOut = ({ mixture }: Evaluation): boolean =>
+  mixture.oils.some(({ drops }) => drops === 0);
+
+/** Larger containers than these are no longer the same thing. */
+const mostContainers = 2;
+
+/** In a larger container of its kind drops are finer; null where that does not help. */
+const inLargerContainer = (
+  catalog: Catalog,
+  start: Recipe,
+  done: Done,
+  recommended: number,
+): Variant | null => {
+  let nearest: Variant | null = null;
+  for (const change of largerContainers(done).slice(0, mostContainers)) {
+    const larger = workOut(catalog, withChange(start, change));
+    if (larger.state !== 'done') continue;
+    const recipe = noStronger(catalog, withChange(start, change), larger.evaluation, recommended);
+    const worked = workOut(catalog, recipe);
+    if (worked.state !== 'done' || !mayBe(worked.evaluation)) continue;
+    if (leavesOut(worked.evaluation)) continue;
+    const variant = {
+      ok: true as const,
+      recipe,
+      evaluation: worked.evaluation,
+      changed: { change, of: start },
+    };
+    if (!isPast(worked, recipe, recommended)) return variant;
+    nearest = variant;
+  }
+  // A caution with every oil in it is worth more than a blend without some of them.
+  return leavesOut(done.evaluation) ? nearest : null;
+};
 
 /**
  * A blend for one person: its proportions kept, no stronger than it is and than is recommended for
@@ -63,25 +102,34 @@ export const variantFor = (
       : theirs;
   const worked = workOut(catalog, start);
   if (worked.state !== 'done') return { ok: false, why: 'no-way' };
-  if (worked.evaluation.verdict !== 'over' && !worked.evaluation.blocking) {
-    return { ok: true, recipe: start, evaluation: worked.evaluation, changed: null };
+  if (mayBe(worked.evaluation)) {
+    const roomier = isPast(worked, start, recommended)
+      ? inLargerContainer(catalog, start, worked, recommended)
+      : null;
+    if (roomier) return roomier;
+    return leavesOut(worked.evaluation)
+      ? { ok: false, why: 'too-coarse' }
+      : { ok: true, recipe: start, evaluation: worked.evaluation, changed: null };
   }
   const found = suggestChanges(catalog, start).find(
     ({ change, outcome }) =>
       asksNothing(change) &&
       outcome.verdict !== 'over' &&
       outcome.verdict !== null &&
-      !outcome.blocking,
+      !outcome.blocking &&
+      !leavesOut(outcome),
   );
   if (!found) return { ok: false, why: 'no-way' };
+  const changed = { change: found.change, of: start };
   const mended = withChange(start, found.change);
   const after = workOut(catalog, mended);
-  return after.state === 'done' && after.evaluation.verdict !== 'over' && !after.evaluation.blocking
-    ? {
-        ok: true,
-        recipe: mended,
-        evaluation: after.evaluation,
-        changed: { change: found.change, of: start },
-      }
-    : { ok: false, why: 'no-way' };
+  if (after.state !== 'done' || !mayBe(after.evaluation)) return { ok: false, why: 'no-way' };
+  // With an oil less, whole drops fall otherwise.
+  const again = isPast(after, mended, recommended)
+    ? noStronger(catalog, mended, after.evaluation, recommended)
+    : mended;
+  const last = workOut(catalog, again);
+  return last.state === 'done' && mayBe(last.evaluation) && !leavesOut(last.evaluation)
+    ? { ok: true, recipe: again, evaluation: last.evaluation, changed }
+    : { ok: true, recipe: mended, evaluation: after.evaluation, changed };
 };

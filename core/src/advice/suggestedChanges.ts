@@ -117,7 +117,7 @@ const gentler = (recipe: Recipe, done: Done): SuggestedChange[] => {
 };
 
 /** Larger containers of the same kind, the smallest first. */
-const largerContainers = ({ blend: { formula } }: Done): SuggestedChange[] =>
+export const largerContainers = ({ blend: { formula } }: Done): SuggestedChange[] =>
   usualContainers
     .filter(
       ({ kind, nominalMl }) =>

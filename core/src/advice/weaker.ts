@@ -1,22 +1,40 @@
 import type { Catalog } from '../catalog';
-import { workOut, writeOils, type Evaluation } from '../drops';
+import { workOut, writeOils, type Evaluation, type WorkedOut } from '../drops';
+import { isCareful } from '../limits';
 import { strengthBy } from '../mixture';
 import type { Recipe } from '../recipe';
+import { oneDropPercent } from './oneDrop';
 
-/** More drops than this are not taken out one by one: what is left over of so many is nothing. */
-const mostSteps = 12;
+type Done = Extract<WorkedOut, { state: 'done' }>;
+
+/** So often it is aimed lower: what is not reached by then is too coarse for whole drops. */
+const mostSteps = 5;
 
 /** To a hundredth, downward: nobody asks for a finer strength, and none is passed by rounding. */
 const askable = (percent: number): number => Math.max(0.01, Math.floor(100 * percent) / 100);
 
-/** Whether it is stronger than what is recommended, where that counts as a limit does. */
-const isAboveRecommended = ({ findings }: Evaluation): boolean =>
-  findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'caution');
+const dropsIn = ({ mixture }: Evaluation): number =>
+  mixture.oils.reduce((all, oil) => all + (oil.drops ?? 0), 0);
+
+/**
+ * Whether whole drops have taken a blend past a strength: by more than half a drop, or at all where
+ * what is recommended counts as a limit does.
+ *
+ * @param percent of essential oil, by what the recipe is measured by
+ */
+export const isPast = ({ blend, evaluation }: Done, recipe: Recipe, percent: number): boolean => {
+  const { findings, mixture } = evaluation;
+  if (isCareful(blend.brief)) {
+    return findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'caution');
+  }
+  const half = (oneDropPercent(blend.formula)?.most ?? 0) / 2;
+  return strengthBy(mixture, recipe.by).likely > percent + half;
+};
 
 /**
  * The same blend at no more than a strength: its oils in the proportions that they have, however
- * they were measured. Whole drops come near the strength that is asked, from either side: where
- * that is a caution to its wearer, there is a drop less in it. One drop stays one.
+ * they were measured. Whole drops may come out above it: then it is aimed lower, as long as every
+ * oil still has a drop in it. Where they are too coarse for that, they are as near as they come.
  *
  * @param evaluation of the recipe as it stands
  * @param percent most of essential oil in all of it, by what the recipe is measured by
@@ -31,15 +49,18 @@ export const noStronger = (
     ...writeOils(recipe, evaluation, 'parts'),
     target: { percent: askable(asked) },
   });
-  const first = at(Math.min(percent, strengthBy(evaluation.mixture, recipe.by).likely));
-  let weaker = first;
+  const most = Math.min(percent, strengthBy(evaluation.mixture, recipe.by).likely);
+  const nearest = at(most);
+  let asked = most;
   for (let step = 0; step < mostSteps; step += 1) {
+    const weaker = at(asked);
     const worked = workOut(catalog, weaker);
-    if (worked.state !== 'done' || !isAboveRecommended(worked.evaluation)) return weaker;
-    const { mixture } = worked.evaluation;
-    const drops = mixture.oils.reduce((all, oil) => all + (oil.drops ?? 0), 0);
-    if (drops <= 1) return first;
-    weaker = at((strengthBy(mixture, recipe.by).likely * (drops - 1)) / drops);
+    if (worked.state !== 'done') return nearest;
+    if (worked.evaluation.mixture.oils.some(({ drops }) => drops === 0)) return nearest;
+    if (!isPast(worked, weaker, percent)) return weaker;
+    const drops = dropsIn(worked.evaluation);
+    if (drops <= worked.evaluation.mixture.oils.length) return nearest;
+    asked *= (drops - 1) / drops;
   }
-  return first;
+  return nearest;
 };

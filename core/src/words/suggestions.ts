@@ -105,6 +105,8 @@ export const suggestionWords = (
 export const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
   ({
     none: 'No essential oils at this age and place.',
+    'too-coarse':
+      'One drop of each oil is too much. The blend’s own page, set for them, offers a pre-dilution.',
     'no-way': 'No change brings it within their limits. Start another blend for them.',
     'not-worked-out': 'Fill in the sentence of the blend first.',
   })[why];

@@ -33,6 +33,7 @@ import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { Tick } from '../../parts/Tick';
 
 /** More people than this are no family: the rest can be had one by one. */
 const mostPeople = 20;
@@ -83,16 +84,9 @@ const Member = ({
   return (
     <Row>
       <RowHead>
-        <label className="flex min-h-11 items-baseline gap-3">
-          <input
-            type="checkbox"
-            className="size-5"
-            disabled={!variant?.ok}
-            checked={variant?.ok === true && isIn}
-            onChange={({ target }) => onTick(target.checked)}
-          />
+        <Tick disabled={!variant?.ok} isOn={variant?.ok === true && isIn} onTick={onTick}>
           {who}
-        </label>
+        </Tick>
       </RowHead>
       <Cell right under="Strength" className="whitespace-nowrap">
         {variant?.ok ? strengthWords(variant.evaluation.mixture, variant.recipe.by) : '–'}
@@ -178,8 +172,9 @@ const Family = ({
         <ButtonLink to={`/blends/${id}/who`}>Back</ButtonLink>
       </div>
       <p className="max-w-prose">
-        Each keeps the proportions, is no stronger than recommended for its person, to the nearest
-        drop, and leaves out or swaps what they may not have. Your own blend stays as it is.
+        Each keeps the proportions and is no stronger than recommended for its person, to the
+        nearest drop; where a drop is too much, it goes into a larger container. What they may not
+        have is left out or swapped. Your own blend stays as it is.
       </p>
       {house.length === 0 && (
         <p className="flex flex-wrap items-center gap-3">
