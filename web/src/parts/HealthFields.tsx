@@ -5,6 +5,7 @@ import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
 import { Choices } from './Choices';
 import { Ticks } from './Ticks';
+import { Tick } from './Tick';
 
 /** What the rules read of a wearer beside the age. */
 export type Health = Omit<Wearer, 'ageMonths' | 'name'>;
@@ -16,8 +17,6 @@ const materialsNamed = (catalog: Catalog, words: string): readonly string[] => {
   const ids = [...oilsNamed(catalog, words), ...basesNamed(catalog, words)].map(({ id }) => id);
   return ids.length > 0 ? ids : [words];
 };
-
-const box = 'translate-y-px accent-press';
 
 const trimesters: readonly { value: '1' | '2' | '3' | 'no'; text: string }[] = [
   { value: '1', text: 'to week 13' },
@@ -52,15 +51,12 @@ export const HealthFields = ({
         onChoose={(skin) => set({ skin })}
       />
       <div className="grid gap-1">
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            className={box}
-            checked={wearer.pregnant}
-            onChange={(event) => set({ pregnant: event.target.checked, trimester: undefined })}
-          />
+        <Tick
+          isOn={wearer.pregnant}
+          onTick={(isOn) => set({ pregnant: isOn, trimester: undefined })}
+        >
           pregnant
-        </label>
+        </Tick>
         {wearer.pregnant && weeks && <div className="pl-6">{weeks}</div>}
         {wearer.pregnant && !weeks && (
           <div className="pl-6">
@@ -75,15 +71,9 @@ export const HealthFields = ({
             />
           </div>
         )}
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            className={box}
-            checked={wearer.breastfeeding}
-            onChange={(event) => set({ breastfeeding: event.target.checked })}
-          />
+        <Tick isOn={wearer.breastfeeding} onTick={(isOn) => set({ breastfeeding: isOn })}>
           breastfeeding
-        </label>
+        </Tick>
       </div>
       <Ticks
         title="Conditions and medicines"

@@ -8,6 +8,7 @@ import { Button } from './Button';
 import { useNotice } from './notice';
 import { useKeptText } from './useKeptText';
 import { useWrite } from './useWrite';
+import { Tick } from './Tick';
 
 /** Shows a picture in an image for as long as that is there. */
 const usePicture = (jpeg: string) => {
@@ -54,17 +55,13 @@ const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; 
         maxLength={200}
         {...words}
       />
-      <label className="flex min-h-11 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={photo.leaves}
-          onChange={({ target }) =>
-            void write('The choice', () => photos.change(id, { leaves: target.checked }))
-          }
-        />
+      <Tick
+        className="text-sm"
+        isOn={photo.leaves}
+        onTick={(isOn) => void write('The choice', () => photos.change(id, { leaves: isOn }))}
+      >
         Include in backups
-      </label>
+      </Tick>
       <Button look="quiet" onClick={() => void remove()}>
         Delete
       </Button>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button } from './Button';
+import { Tick } from './Tick';
 
 /** Several of a list, and others in one's own words. Folded away until asked for. */
 export const Ticks = ({
@@ -39,15 +40,9 @@ export const Ticks = ({
       </summary>
       <div className="grid gap-x-3 pt-1 sm:grid-cols-2">
         {[...known, ...own].map((name) => (
-          <label key={name} className="flex min-h-8 items-baseline gap-2 py-1">
-            <input
-              type="checkbox"
-              className="translate-y-px accent-press"
-              checked={chosen.includes(name)}
-              onChange={() => toggle(name)}
-            />
+          <Tick key={name} isOn={chosen.includes(name)} onTick={() => toggle(name)}>
             {nameOf(name)}
-          </label>
+          </Tick>
         ))}
       </div>
       <div className="mt-1 flex gap-2">

@@ -24,6 +24,7 @@ import { useStored } from '../../store/useStored';
 import { CarrierMap } from './CarrierMap';
 import { useRecipe } from './useRecipe';
 import { Cell, Row, RowHead, Table, type Column } from '../../parts/Table';
+import { Tick } from '../../parts/Tick';
 
 const kinds: Record<CarrierKind, string> = {
   oil: 'Carrier oils',
@@ -177,24 +178,12 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
             onChoose={setOrder}
           />
         )}
-        <label className="flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="accent-press"
-            checked={without}
-            onChange={(event) => setWithout(event.target.checked)}
-          />
+        <Tick isOn={without} onTick={setWithout}>
           hide what this person must avoid
-        </label>
-        <label className="flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            className="accent-press"
-            checked={here}
-            onChange={(event) => setHere(event.target.checked)}
-          />
+        </Tick>
+        <Tick isOn={here} onTick={setHere}>
           on the shelf only
-        </label>
+        </Tick>
       </div>
       {byFeel ? (
         <CarrierMap

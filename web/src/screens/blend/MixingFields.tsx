@@ -7,6 +7,7 @@ import { AmountField } from '../../parts/AmountField';
 import { useCatalog } from '../../parts/catalog';
 import { NumberField } from '../../parts/NumberField';
 import type { TokenProps } from './tokenProps';
+import { Tick } from '../../parts/Tick';
 
 const densityOf = (catalog: Catalog, recipe: Recipe): number | null => {
   const worked = workOut(catalog, recipe);
@@ -22,19 +23,14 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
   const densityGPerMl = useMemo(() => densityOf(catalog, recipe), [catalog, recipe]);
   return (
     <div className="grid gap-2 border-t border-line pt-3">
-      <label className="flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className="translate-y-px accent-press"
-          checked={mixed}
-          disabled={forced}
-          onChange={(event) => change(setMixing({ mixedInOne: event.target.checked }))}
-        />
-        <span>
-          Mixed together in one {forced ? 'pan or jug' : 'jug'}, then filled
-          {forced && <span className="text-soft">, as it has to be</span>}
-        </span>
-      </label>
+      <Tick
+        isOn={mixed}
+        disabled={forced}
+        onTick={(isOn) => change(setMixing({ mixedInOne: isOn }))}
+      >
+        Mixed together in one {forced ? 'pan or jug' : 'jug'}, then filled
+        {forced && <span className="text-soft">, as it has to be</span>}
+      </Tick>
       {mixed && (
         <label className="flex flex-wrap items-baseline gap-2">
           Extra, for what stays in the jug, pan and pipette
@@ -49,17 +45,12 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
           />
         </label>
       )}
-      <label className="flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className="translate-y-px accent-press"
-          checked={recipe.whipPercent !== null}
-          onChange={(event) =>
-            change(setMixing({ whipPercent: event.target.checked ? gain.typical : null }))
-          }
-        />
+      <Tick
+        isOn={recipe.whipPercent !== null}
+        onTick={(isOn) => change(setMixing({ whipPercent: isOn ? gain.typical : null }))}
+      >
         Whipped
-      </label>
+      </Tick>
       {recipe.whipPercent !== null && (
         <label className="flex flex-wrap items-baseline gap-2 pl-6">
           Volume gained

@@ -28,6 +28,7 @@ import { useStored } from '../../store/useStored';
 import { CompareOils } from './CompareOils';
 import { ofToday } from './ofToday';
 import { useRecipe } from './useRecipe';
+import { Tick } from '../../parts/Tick';
 
 /** More than this stand side by side only on a wide wall. */
 const mostCompared = 4;
@@ -80,16 +81,9 @@ const OilLine = ({
       </p>
       <ForPerson said={said} />
     </div>
-    <label className="flex min-h-10 items-center gap-2 text-sm">
-      <input
-        type="checkbox"
-        className="accent-press"
-        aria-label={`Compare ${oil.name}`}
-        checked={isCompared}
-        onChange={onCompare}
-      />
+    <Tick className="text-sm" label={`Compare ${oil.name}`} isOn={isCompared} onTick={onCompare}>
       compare
-    </label>
+    </Tick>
     <Button
       aria-label={`${isIn ? 'Remove' : 'Add'} ${oil.name}`}
       disabled={!isIn && said?.blocking === true}
@@ -237,26 +231,6 @@ const Oils = ({ record }: { record: BlendRecord }) => {
     </div>
   );
 };
-
-const Tick = ({
-  isOn,
-  onTick,
-  children,
-}: {
-  isOn: boolean;
-  onTick: (isOn: boolean) => void;
-  children: string;
-}) => (
-  <label className="flex min-h-10 items-center gap-2">
-    <input
-      type="checkbox"
-      className="accent-press"
-      checked={isOn}
-      onChange={(event) => onTick(event.target.checked)}
-    />
-    {children}
-  </label>
-);
 
 /** All oils to choose from, for the person, the shelf and the smell of this blend. */
 export const OilsScreen = () => <OneBlend>{(record) => <Oils record={record} />}</OneBlend>;

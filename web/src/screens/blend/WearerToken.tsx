@@ -11,6 +11,7 @@ import { useStored } from '../../store/useStored';
 import { Token } from './Token';
 import type { TokenProps } from './tokenProps';
 import { WearerForm, type WearerDraft } from './WearerForm';
+import { Tick } from '../../parts/Tick';
 
 const blank: WearerDraft = {
   name: '',
@@ -101,18 +102,14 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
               }}
             />
           )}
-          <label className="flex items-baseline gap-2 border-t border-line pt-3">
-            <input
-              type="checkbox"
-              className="translate-y-px accent-press"
-              checked={recipe.brief.forSale}
-              onChange={(event) => change(changeBrief({ forSale: event.target.checked }))}
-            />
-            <span>
-              for sale
-              <span className="block text-sm text-soft">Also checks EU cosmetics rules.</span>
-            </span>
-          </label>
+          <Tick
+            className="border-t border-line pt-3"
+            isOn={recipe.brief.forSale}
+            onTick={(isOn) => change(changeBrief({ forSale: isOn }))}
+          >
+            for sale
+            <span className="block text-sm text-soft">Also checks EU cosmetics rules.</span>
+          </Tick>
           {recipe.brief.personId !== null && (
             <p className="border-t border-line pt-3 text-sm">
               <Link to={`/people/${recipe.brief.personId}`} className="text-press">

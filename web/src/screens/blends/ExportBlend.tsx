@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { useWrite } from '../../parts/useWrite';
 import { saveBlend } from './saveBlend';
+import { Tick } from '../../parts/Tick';
 
 /**
  * A blend that is shared is for anyone: who it was made for, and what is known of their
@@ -22,18 +23,10 @@ export const FileOut = ({ recipe, onDone }: { recipe: Recipe; onDone: () => void
         onDone();
       }}
     >
-      <label className="flex flex-1 items-baseline gap-2">
-        <input
-          type="checkbox"
-          className="translate-y-px accent-press"
-          checked={whole}
-          onChange={(event) => setWhole(event.target.checked)}
-        />
-        <span>
-          with {wearerWords(recipe.brief.wearer ?? 'anyone')}, and what is known of their skin
-          <span className="block text-sm text-soft">Otherwise the file says “for anyone”.</span>
-        </span>
-      </label>
+      <Tick className="flex-1" isOn={whole} onTick={setWhole}>
+        with {wearerWords(recipe.brief.wearer ?? 'anyone')}, and what is known of their skin
+        <span className="block text-sm text-soft">Otherwise the file says “for anyone”.</span>
+      </Tick>
       <Button type="submit">Export</Button>
       <Button look="quiet" onClick={onDone}>
         Cancel

@@ -30,6 +30,7 @@ import { materials } from '../../store/materials';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { cardPicture } from './cardPicture';
+import { Tick } from '../../parts/Tick';
 
 /** @throws where the drawing is not there yet */
 const saveDrawing = (element: HTMLElement | null, name: string): void => {
@@ -93,18 +94,14 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
         <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
       </div>
       {isTheirs && (
-        <label className="flex min-h-11 items-start gap-3 rounded-xl border border-line bg-sheet px-5 py-3">
-          <input
-            type="checkbox"
-            className="mt-1 size-5"
-            checked={withPerson}
-            onChange={({ target }) => setWithPerson(target.checked)}
-          />
-          <span>
-            with {wearerWords(wearer)}, and what is known of their skin
-            <span className="block text-sm text-soft">Otherwise it says “for anyone”.</span>
-          </span>
-        </label>
+        <Tick
+          className="rounded-xl border border-line bg-sheet px-5 py-3"
+          isOn={withPerson}
+          onTick={setWithPerson}
+        >
+          with {wearerWords(wearer)}, and what is known of their skin
+          <span className="block text-sm text-soft">Otherwise it says “for anyone”.</span>
+        </Tick>
       )}
       <section
         aria-label="As a code"

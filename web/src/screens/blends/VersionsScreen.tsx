@@ -17,6 +17,7 @@ import { blends } from '../../store/blends';
 import type { BlendRecord, DraftRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
 import { useStored } from '../../store/useStored';
+import { Tick } from '../../parts/Tick';
 
 /** What compares them brings its charts along: fetched when two are chosen. */
 const CompareVersions = lazy(async () => ({
@@ -77,10 +78,9 @@ const Row = ({
             </>
           )}
         </p>
-        <label className="ml-auto flex items-baseline gap-2">
-          <input type="checkbox" className="accent-press" checked={chosen} onChange={onChoose} />
+        <Tick className="ml-auto" isOn={chosen} onTick={onChoose}>
           compare <span className="sr-only">{title}</span>
-        </label>
+        </Tick>
       </div>
       <div className="grid gap-2 sm:grid-cols-[12rem_1fr]">
         <input
@@ -168,15 +168,9 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
         </p>
       )}
       {list.length > 0 && (
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            className="accent-press"
-            checked={chosen.includes(nowId)}
-            onChange={() => toggle(nowId)}
-          />
+        <Tick isOn={chosen.includes(nowId)} onTick={() => toggle(nowId)}>
           compare the blend as it is now
-        </label>
+        </Tick>
       )}
       {sides.length > 1 && (
         <Suspense fallback={null}>

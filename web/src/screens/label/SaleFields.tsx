@@ -6,6 +6,7 @@ import { SelectField } from '../../parts/Field';
 import type { Settings } from '../../store/settings';
 import { unitsOf } from '../../parts/useUnits';
 import type { SaleChoices } from '@jubbet/core/words';
+import { Tick } from '../../parts/Tick';
 
 const goals = ['gift', ...(Object.keys(notByJubbet) as (keyof typeof notByJubbet)[])] as const;
 const goalSchema = z.enum(goals).catch('gift');
@@ -15,26 +16,6 @@ const goalWords: Record<(typeof goals)[number], string> = {
   eu: 'to sell in the EU or Great Britain',
   us: 'to sell in the United States',
 };
-
-const Ticked = ({
-  text,
-  isOn,
-  onTick,
-}: {
-  text: string;
-  isOn: boolean;
-  onTick: (isOn: boolean) => void;
-}) => (
-  <label className="flex min-h-11 items-center gap-2">
-    <input
-      type="checkbox"
-      className="size-5"
-      checked={isOn}
-      onChange={({ target }) => onTick(target.checked)}
-    />
-    {text}
-  </label>
-);
 
 /** Whether labels are for what is sold, and where: it stands in the address. */
 export const useSale = (
@@ -64,18 +45,14 @@ export const useSale = (
           onChoose={(next) => setParams(next === 'gift' ? {} : { for: next }, { replace: true })}
         />
         {goal !== 'gift' && (
-          <Ticked
-            text="Sold in a box with the ingredients on it"
-            isOn={isBoxed}
-            onTick={setBoxed}
-          />
+          <Tick isOn={isBoxed} onTick={setBoxed}>
+            Sold in a box with the ingredients on it
+          </Tick>
         )}
         {goal === 'us' && (
-          <Ticked
-            text="I have records that show it is safe"
-            isOn={isShownSafe}
-            onTick={setShownSafe}
-          />
+          <Tick isOn={isShownSafe} onTick={setShownSafe}>
+            I have records that show it is safe
+          </Tick>
         )}
       </>
     ),

@@ -13,6 +13,7 @@ import { useStored } from '../../store/useStored';
 import { Erase } from './Erase';
 import { PregnancyWeeks, Reactions } from './PersonMore';
 import { TheirBatches } from './TheirBatches';
+import { Tick } from '../../parts/Tick';
 
 const blank: Person = {
   name: '',
@@ -100,21 +101,17 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
           weeks={<PregnancyWeeks person={person} set={set} />}
           onChange={set}
         />
-        <label className="flex items-baseline gap-2 border-t border-line pt-3">
-          <input
-            type="checkbox"
-            className="translate-y-px accent-press"
-            checked={person.asked?.includes(askedAboutEverything) ?? false}
-            onChange={(event) => set({ asked: event.target.checked ? [askedAboutEverything] : [] })}
-          />
-          <span>
-            I have asked about all of this; nothing else applies
-            <span className="block text-sm text-soft">
-              Until then, each blend asks what matters for its oils, and its label carries the
-              caution.
-            </span>
+        <Tick
+          className="border-t border-line pt-3"
+          isOn={person.asked?.includes(askedAboutEverything) ?? false}
+          onTick={(isOn) => set({ asked: isOn ? [askedAboutEverything] : [] })}
+        >
+          I have asked about all of this; nothing else applies
+          <span className="block text-sm text-soft">
+            Until then, each blend asks what matters for its oils, and its label carries the
+            caution.
           </span>
-        </label>
+        </Tick>
       </section>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <Reactions person={person} set={set} />

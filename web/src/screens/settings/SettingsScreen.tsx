@@ -12,6 +12,7 @@ import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { DataSection } from './DataSection';
+import { Tick } from '../../parts/Tick';
 
 const section = 'grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4';
 
@@ -147,20 +148,12 @@ const Form = ({ stored: first }: { stored: Settings }) => {
       </section>
       <section aria-label="Keys" className={section}>
         <h2 className="text-lg">Keys</h2>
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            className="translate-y-px accent-press"
-            checked={stored.singleKeys}
-            onChange={(event) => keep('singleKeys', event.target.checked)}
-          />
-          <span>
-            Single-key shortcuts
-            <span className="block text-sm text-soft">
-              Turn off if you use voice control. The bench keeps Space and Enter.
-            </span>
+        <Tick isOn={stored.singleKeys} onTick={(isOn) => keep('singleKeys', isOn)}>
+          Single-key shortcuts
+          <span className="block text-sm text-soft">
+            Turn off if you use voice control. The bench keeps Space and Enter.
           </span>
-        </label>
+        </Tick>
       </section>
       <DataSection lastExport={first.lastExport} />
     </div>

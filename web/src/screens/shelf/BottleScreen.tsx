@@ -27,6 +27,7 @@ import { AnalysisField } from './AnalysisField';
 import { DropLine } from './DropLine';
 import { Ledger } from './Ledger';
 import { Weighings } from './Weighings';
+import { Tick } from '../../parts/Tick';
 
 const densityOf = (catalog: Catalog, materialId: string): number | null =>
   catalog.oil(materialId)?.densityGPerMl ?? catalog.base(materialId)?.densityGPerMl ?? null;
@@ -213,25 +214,17 @@ const BottleForm = ({
             onNumber={(price) => set({ price })}
             onEmpty={() => set({ price: null })}
           />
-          <label className="flex items-end gap-2 pb-1.5">
-            <input
-              type="checkbox"
-              className="mb-1 accent-press"
-              checked={bottle.finishedOn !== null}
-              onChange={(event) => set({ finishedOn: event.target.checked ? today() : null })}
-            />
+          <Tick
+            className="self-end"
+            isOn={bottle.finishedOn !== null}
+            onTick={(isOn) => set({ finishedOn: isOn ? today() : null })}
+          >
             finished
-          </label>
+          </Tick>
           {!isNew && (
-            <label className="flex items-end gap-2 pb-1.5">
-              <input
-                type="checkbox"
-                className="mb-1 accent-press"
-                checked={bottle.first}
-                onChange={(event) => set({ first: event.target.checked })}
-              />
+            <Tick className="self-end" isOn={bottle.first} onTick={(isOn) => set({ first: isOn })}>
               take this one first
-            </label>
+            </Tick>
           )}
         </div>
       </section>

@@ -5,6 +5,7 @@ import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { useUnits } from '../../parts/useUnits';
 import { Ticks } from '../../parts/Ticks';
 import { Keeps, Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
+import { Tick } from '../../parts/Tick';
 
 const baseKinds = [
   ['oil', 'a liquid carrier'],
@@ -112,15 +113,13 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
         chosen={own.allergens}
         onChange={(allergens) => set({ allergens, allergensKnown: true })}
       />
-      <label className="mt-1 flex items-baseline gap-2">
-        <input
-          type="checkbox"
-          className="translate-y-px accent-press"
-          checked={own.allergensKnown ?? false}
-          onChange={(event) => set({ allergensKnown: event.target.checked })}
-        />
+      <Tick
+        className="mt-1"
+        isOn={own.allergensKnown ?? false}
+        onTick={(isOn) => set({ allergensKnown: isOn })}
+      >
         That is all it may bring
-      </label>
+      </Tick>
     </div>
   </>
 );

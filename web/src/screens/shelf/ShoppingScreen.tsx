@@ -15,6 +15,7 @@ import { ledger } from '../../store/ledger';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { Tick } from '../../parts/Tick';
 
 const keyOf = ({ materialId, unit }: ToBuy): string => `${materialId}/${unit}`;
 
@@ -131,13 +132,11 @@ export const ShoppingScreen = () => {
                 key={keyOf(one)}
                 className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5 last:border-0"
               >
-                <label className="flex min-w-60 flex-1 cursor-pointer items-center gap-3">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-press"
-                    checked={ticked.has(keyOf(one))}
-                    onChange={(event) => tick(one, event.target.checked)}
-                  />
+                <Tick
+                  className="min-w-60 flex-1"
+                  isOn={ticked.has(keyOf(one))}
+                  onTick={(isOn) => tick(one, isOn)}
+                >
                   <span className={ticked.has(keyOf(one)) ? 'text-soft line-through' : ''}>
                     <OilName name={nameIn(catalog, one.materialId)} />,{' '}
                     {formatNumber(one.last.bottle.size, 3)} {one.unit}
@@ -148,7 +147,7 @@ export const ShoppingScreen = () => {
                         ` · ${moneyWords(one.last.bottle.price, set.currency)} last time`}
                     </span>
                   </span>
-                </label>
+                </Tick>
                 <Button
                   aria-label={`Bought: ${nameIn(catalog, one.materialId)}`}
                   onClick={() => void buy(one)}
