@@ -5,10 +5,16 @@ import { wholeBlendLimit } from '../limits';
 import { setWearer, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { strengthBy } from '../mixture';
-import { largerContainers, suggestChanges } from './suggestedChanges';
+import { largerContainers, suggestChanges, together } from './suggestedChanges';
 import { isPast, noStronger } from './weaker';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
+
+/** A change, said of the recipe before it. */
+interface Changed {
+  readonly change: SuggestedChange;
+  readonly of: Recipe;
+}
 
 /** One blend as it is for one person. */
 export type Variant =
@@ -16,8 +22,8 @@ export type Variant =
       readonly ok: true;
       readonly recipe: Recipe;
       readonly evaluation: Evaluation;
-      /** What was changed beside its strength, said of the recipe before; null where nothing was. */
-      readonly changed: { readonly change: SuggestedChange; readonly of: Recipe } | null;
+      /** What was changed beside its strength; null where nothing was. */
+      readonly changed: Changed | null;
     }
   /** There is none for them, and why. */
   | { readonly ok: false; readonly why: 'not-worked-out' | 'none' | 'too-coarse' | 'no-way' };
@@ -49,32 +55,49 @@ const leavesOut = ({ mixture }: Evaluation): boolean =>
 /** Larger containers than these are no longer the same thing. */
 const mostContainers = 2;
 
-/** In a larger container of its kind drops are finer; null where that does not help. */
+/** A blend in a larger container of its kind, where drops are finer; null where that does not help. */
 const inLargerContainer = (
   catalog: Catalog,
-  start: Recipe,
+  recipe: Recipe,
   done: Done,
   recommended: number,
-): Variant | null => {
-  let nearest: Variant | null = null;
-  for (const change of largerContainers(done).slice(0, mostContainers)) {
-    const larger = workOut(catalog, withChange(start, change));
-    if (larger.state !== 'done') continue;
-    const recipe = noStronger(catalog, withChange(start, change), larger.evaluation, recommended);
-    const worked = workOut(catalog, recipe);
-    if (worked.state !== 'done' || !mayBe(worked.evaluation)) continue;
-    if (leavesOut(worked.evaluation)) continue;
-    const variant = {
-      ok: true as const,
-      recipe,
-      evaluation: worked.evaluation,
-      changed: { change, of: start },
-    };
-    if (!isPast(worked, recipe, recommended)) return variant;
-    nearest = variant;
-  }
+): { change: SuggestedChange; recipe: Recipe; evaluation: Evaluation } | null => {
+  const tried = largerContainers(done)
+    .slice(0, mostContainers)
+    .flatMap((change) => {
+      const larger = withChange(recipe, change);
+      const before = workOut(catalog, larger);
+      if (before.state !== 'done') return [];
+      const aimed = noStronger(catalog, larger, before.evaluation, recommended);
+      const worked = workOut(catalog, aimed);
+      return worked.state === 'done' && mayBe(worked.evaluation) && !leavesOut(worked.evaluation)
+        ? [{ change, recipe: aimed, evaluation: worked.evaluation, worked }]
+        : [];
+    });
+  const fine = tried.find((one) => !isPast(one.worked, one.recipe, recommended));
   // A caution with every oil in it is worth more than a blend without some of them.
-  return leavesOut(done.evaluation) ? nearest : null;
+  return fine ?? (leavesOut(done.evaluation) ? (tried.at(-1) ?? null) : null);
+};
+
+/** As it is aimed, where whole drops come near enough to that; else in a larger container. */
+const withDropsIn = (
+  catalog: Catalog,
+  aimed: Recipe,
+  recommended: number,
+  changed: Changed | null,
+): Variant => {
+  const worked = workOut(catalog, aimed);
+  if (worked.state !== 'done' || !mayBe(worked.evaluation)) return { ok: false, why: 'no-way' };
+  const here = { ok: true as const, recipe: aimed, evaluation: worked.evaluation, changed };
+  const misses = leavesOut(worked.evaluation);
+  if (!misses && !isPast(worked, aimed, recommended)) return here;
+  const larger = inLargerContainer(catalog, aimed, worked, recommended);
+  if (larger) {
+    const { change, recipe, evaluation } = larger;
+    const all = changed ? together(changed.change, change) : change;
+    return { ok: true, recipe, evaluation, changed: { change: all, of: changed?.of ?? aimed } };
+  }
+  return misses ? { ok: false, why: 'too-coarse' } : here;
 };
 
 /**
@@ -102,34 +125,17 @@ export const variantFor = (
       : theirs;
   const worked = workOut(catalog, start);
   if (worked.state !== 'done') return { ok: false, why: 'no-way' };
-  if (mayBe(worked.evaluation)) {
-    const roomier = isPast(worked, start, recommended)
-      ? inLargerContainer(catalog, start, worked, recommended)
-      : null;
-    if (roomier) return roomier;
-    return leavesOut(worked.evaluation)
-      ? { ok: false, why: 'too-coarse' }
-      : { ok: true, recipe: start, evaluation: worked.evaluation, changed: null };
-  }
+  if (mayBe(worked.evaluation)) return withDropsIn(catalog, start, recommended, null);
   const found = suggestChanges(catalog, start).find(
-    ({ change, outcome }) =>
-      asksNothing(change) &&
-      outcome.verdict !== 'over' &&
-      outcome.verdict !== null &&
-      !outcome.blocking &&
-      !leavesOut(outcome),
+    ({ change, outcome }) => asksNothing(change) && outcome.verdict !== null && mayBe(outcome),
   );
   if (!found) return { ok: false, why: 'no-way' };
-  const changed = { change: found.change, of: start };
   const mended = withChange(start, found.change);
   const after = workOut(catalog, mended);
-  if (after.state !== 'done' || !mayBe(after.evaluation)) return { ok: false, why: 'no-way' };
+  if (after.state !== 'done') return { ok: false, why: 'no-way' };
   // With an oil less, whole drops fall otherwise.
-  const again = isPast(after, mended, recommended)
+  const aimed = isPast(after, mended, recommended)
     ? noStronger(catalog, mended, after.evaluation, recommended)
     : mended;
-  const last = workOut(catalog, again);
-  return last.state === 'done' && mayBe(last.evaluation) && !leavesOut(last.evaluation)
-    ? { ok: true, recipe: again, evaluation: last.evaluation, changed }
-    : { ok: true, recipe: mended, evaluation: after.evaluation, changed };
+  return withDropsIn(catalog, aimed, recommended, { change: found.change, of: start });
 };

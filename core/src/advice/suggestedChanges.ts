@@ -25,7 +25,7 @@ const isHeld = ({ plan }: Evaluation): boolean =>
   plan.leftOut.length > 0 || plan.binding.length > 0;
 
 /** Several changes as one; one stays what it is. */
-const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
+export const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
   const flat = changes.flatMap((one) => (one.kind === 'several' ? one.changes : [one]));
   const [first] = flat;
   return flat.length === 1 && first ? first : { kind: 'several', changes: flat };

@@ -29,17 +29,20 @@ export const Choices = <T extends string>({
       {choices.map((choice) => (
         <label
           key={choice.value}
-          className="flex min-h-9 cursor-pointer items-baseline gap-2 rounded-md px-1 py-1.5 hover:bg-slate-wash has-disabled:cursor-default has-disabled:text-soft"
+          className="flex min-h-9 cursor-pointer items-start gap-2.5 rounded-md px-1 py-1.5 hover:bg-slate-wash has-disabled:cursor-default has-disabled:text-soft"
         >
-          <input
-            type="radio"
-            name={name}
-            className="translate-y-px accent-press"
-            checked={choice.value === value}
-            disabled={choice.disabled ?? false}
-            onChange={() => onChoose(choice.value)}
-          />
-          <span>
+          {/* Beside the first line, whatever its size. */}
+          <span className="flex h-[1lh] flex-none items-center">
+            <input
+              type="radio"
+              name={name}
+              className="size-4.5 accent-press"
+              checked={choice.value === value}
+              disabled={choice.disabled ?? false}
+              onChange={() => onChoose(choice.value)}
+            />
+          </span>
+          <span className="min-w-0 self-baseline">
             {choice.text}
             {choice.more && <span className="block text-sm text-soft">{choice.more}</span>}
           </span>

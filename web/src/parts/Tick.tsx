@@ -30,6 +30,6 @@ export const Tick = ({
         onChange={({ target }) => onTick(target.checked)}
       />
     </span>
-    <span className="min-w-0">{children}</span>
+    <span className="min-w-0 self-baseline">{children}</span>
   </label>
 );
