@@ -71,7 +71,7 @@ export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';
 export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';
-export { suggestionWords, variantRefusedWords } from './suggestions';
+export { suggestionWords, variantWords } from './suggestions';
 export { shelfLineWords, shelfTableWords } from './shelfTable';
 export { setPointWords, textureName, waxShareWords } from './texture';
 export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';

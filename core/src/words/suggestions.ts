@@ -4,6 +4,7 @@ import { isIn, type OilAmount, type Recipe } from '../recipe';
 import { containerWords } from './brief';
 import { countedContainers } from './containers';
 import {
+  capitalised,
   formatDrops,
   formatG,
   formatList,
@@ -26,8 +27,6 @@ const amountWords = ({ unit, value }: OilAmount): string => {
       return `${value} parts`;
   }
 };
-
-/** The first letter small, as a part of a sentence that goes on. */
 
 /** `Ylang ylang: 2 drops to 1 drop`. */
 const lessOf = (catalog: Catalog, id: string, amount: OilAmount, recipe: Recipe): string => {
@@ -102,7 +101,7 @@ export const suggestionWords = (
 };
 
 /** Why somebody gets no variant of a blend. */
-export const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
+const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
   ({
     none: 'No essential oils at this age and place.',
     'too-coarse':
@@ -110,3 +109,20 @@ export const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why'])
     'no-way': 'No change brings it within their limits. Start another blend for them.',
     'not-worked-out': 'Fill in the sentence of the blend first.',
   })[why];
+
+/** What was changed for somebody, in a few words: `Weaker, in a 30 ml roll-on`. */
+export const variantWords = (catalog: Catalog, variant: Variant, own: Recipe): string => {
+  if (!variant.ok) return variantRefusedWords(variant.why);
+  if (variant.changed === null) {
+    return variant.recipe.oils === own.oils
+      ? 'Nothing: it suits them as it is'
+      : 'Weaker, in the same proportions';
+  }
+  const { change, of } = variant.changed;
+  const parts = (change.kind === 'several' ? change.changes : [change]).map((one) => {
+    const container = one.kind === 'container' ? usualContainer(one.id) : undefined;
+    return container ? `in a ${containerWords(container)}` : suggestionWords(catalog, one, of);
+  });
+  const said = change.kind === 'container' ? ['weaker', ...parts] : parts;
+  return capitalised(said.map((part, n) => (n === 0 ? part : uncapitalised(part))).join(', '));
+};

@@ -9,9 +9,8 @@ import {
   labelText,
   nameOrNone,
   strengthWords,
-  suggestionWords,
   tooSmallWords,
-  variantRefusedWords,
+  variantWords,
   wearerWords,
 } from '@jubbet/core/words';
 import { useCallback, useMemo, useState } from 'react';
@@ -37,16 +36,6 @@ import { Tick } from '../../parts/Tick';
 
 /** More people than this are no family: the rest can be had one by one. */
 const mostPeople = 20;
-
-/** What was changed for somebody, in a sentence. */
-const changesWords = (catalog: Catalog, variant: Variant, own: Recipe): string =>
-  !variant.ok
-    ? variantRefusedWords(variant.why)
-    : variant.changed === null
-      ? variant.recipe.oils === own.oils
-        ? 'Nothing: it suits them as it is'
-        : 'Weaker, in the same proportions'
-      : suggestionWords(catalog, variant.changed.change, variant.changed.of);
 
 /** The label of a variant that is planned, and its size; none where it fills nothing. */
 const labelOfVariant = (catalog: Catalog, recipe: Recipe, set: Settings) => {
@@ -91,7 +80,7 @@ const Member = ({
       <Cell right under="Strength" className="whitespace-nowrap">
         {variant?.ok ? strengthWords(variant.evaluation.mixture, variant.recipe.by) : '–'}
       </Cell>
-      <Cell under="What is changed">{variant ? changesWords(catalog, variant, own) : '…'}</Cell>
+      <Cell under="What is changed">{variant ? variantWords(catalog, variant, own) : '…'}</Cell>
       <Cell under="Verdict">
         {variant?.ok && <VerdictMark verdict={variant.evaluation.verdict} />}
       </Cell>
