@@ -20,7 +20,12 @@ interface RecipeReport {
   readonly ingredients: readonly (Pick<
     ReadIngredient,
     'text' | 'materialId' | 'candidates' | 'amount' | 'confidence'
-  > & { readonly also?: WrittenAmount; readonly fill?: true; readonly optional?: true })[];
+  > & {
+    readonly also?: WrittenAmount;
+    readonly fill?: true;
+    readonly optional?: true;
+    readonly alternative?: true;
+  })[];
   readonly target: {
     readonly percent: number;
     readonly upTo?: number;
@@ -57,6 +62,7 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
       ...(one.also && { also: one.also }),
       ...(one.isFill && { fill: true as const }),
       ...(one.isOptional && { optional: true as const }),
+      ...(one.isAlternative && { alternative: true as const }),
     })),
     target: recipe.target && {
       percent: recipe.target.percent,

@@ -12,6 +12,7 @@ export {
   recipeOfRead,
   type RoledLine,
   type TakenRecipe,
+  usualFor,
   type WrittenAmount,
 } from './recipe';
 export { type AnalysisProblem, readAnalysis, type ReadAnalysis } from './analysis';

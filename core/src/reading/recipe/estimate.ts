@@ -61,16 +61,21 @@ const mlOfAmount = (
       : null;
 };
 
+/** What goes in, without what may be taken in place of it. */
+export const goesIn = ({
+  ingredients,
+}: Pick<ReadRecipe, 'ingredients'>): readonly ReadIngredient[] =>
+  ingredients.filter(({ isAlternative }) => !isAlternative);
+
 /**
  * The one base without an amount where a container or a strength is named: it takes up the rest.
  * Where several have none, nobody can know how much of each.
  */
-export const restIn = ({
-  ingredients,
-  container,
-  target,
-}: Pick<ReadRecipe, 'ingredients' | 'container' | 'target'>): ReadIngredient | null => {
-  const open = ingredients.filter(
+export const restIn = (
+  recipe: Pick<ReadRecipe, 'ingredients' | 'container' | 'target'>,
+): ReadIngredient | null => {
+  const { container, target } = recipe;
+  const open = goesIn(recipe).filter(
     (one) => !isOilIngredient(one) && one.amount === null && one.candidates.length > 0,
   );
   const filling = open.find(({ isFill }) => isFill);
@@ -95,8 +100,8 @@ export interface Estimate {
 
 /** Adds up a recipe as it was read. */
 export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
-  const oils = recipe.ingredients.filter(isOilIngredient);
-  const bases = recipe.ingredients.filter((one) => !isOilIngredient(one));
+  const oils = goesIn(recipe).filter(isOilIngredient);
+  const bases = goesIn(recipe).filter((one) => !isOilIngredient(one));
   const hasFill = bases.some(({ isFill }) => isFill);
   const sized = bases.flatMap((one) => {
     const ml = one.amount

@@ -5,4 +5,4 @@ export { issuesOf, type ReadIssue } from './issues';
 export type { LineRole, ReadRecipe, RoledLine } from './reader';
 export { readRecipes } from './readRecipes';
 export { mostLetters } from './source';
-export { type Choices, recipeOfRead, type TakenRecipe } from './toRecipe';
+export { type Choices, recipeOfRead, type TakenRecipe, usualFor } from './toRecipe';

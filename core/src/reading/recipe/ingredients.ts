@@ -39,6 +39,8 @@ export interface ReadIngredient {
   /** It fills what is left of the container. */
   readonly isFill: boolean;
   readonly isOptional: boolean;
+  /** `or 12 g candelilla wax`: in place of the one before it. */
+  readonly isAlternative: boolean;
   /** It is spelled otherwise than anything here: the nearest was taken. */
   readonly isMisspelt: boolean;
   /** No unit stands there: the number was taken as drops. */
@@ -83,6 +85,7 @@ const ingredientOf = (
     also: also?.amount ?? null,
     isFill: isFill && !amount,
     isOptional: /\boptional(?:ly)?\b|\bif (?:you (?:like|wish|want)|desired)\b/i.test(line),
+    isAlternative: false,
     isMisspelt: material.isMisspelt,
     isUnitGuessed: false,
     confidence: confidenceOf(material),
@@ -114,10 +117,14 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
   also: null,
   isFill: false,
   isOptional: /\boptional/i.test(line),
+  isAlternative: false,
   isMisspelt: false,
   isUnitGuessed: false,
   confidence: 0,
 });
+
+/** What stands between an ingredient and one that may be taken in place of it. */
+const isInPlace = /(?:^|[ (,;/])or(?: else| use| try| about)? ?$/;
 
 /** In what a line stands. */
 interface LineContext {
@@ -190,6 +197,7 @@ export const readLine = (
     [...asides].map((aside) => [nearestMaterial(entries, aside, materials), aside] as const),
   );
   const isGuessed = new Set(guessed);
+  let before = 0;
   const ingredients = materials.flatMap((material): ReadIngredient[] => {
     const parts = proportion.get(material);
     if (parts)
@@ -197,10 +205,19 @@ export const readLine = (
     const amount = pairs.get(material);
     if (!amount && isLeftOut(plain, material)) return [];
     const also = asideOf.get(material);
-    if (!amount && also) return [ingredientOf(line, material, also, undefined, false)];
+    const all = [material, amount, also].flatMap((one) => (one ? [one] : []));
+    const between = plain.slice(before, Math.min(...all.map(({ from }) => from)));
+    const isAlternative = before > 0 && isInPlace.test(between);
+    before = Math.max(...all.map(({ to }) => to));
+    if (!amount && also) {
+      return [{ ...ingredientOf(line, material, also, undefined, false), isAlternative }];
+    }
     const isGuess = amount !== undefined && bareUnit === null && isGuessed.has(amount);
     if (!amount && !isListed && !fills && amounts.length + proportion.size === 0) return [];
-    const one = ingredientOf(line, material, amount, also, material === fills);
+    const one = {
+      ...ingredientOf(line, material, amount, also, material === fills),
+      isAlternative,
+    };
     return [
       isGuess ? { ...one, isUnitGuessed: true, confidence: Math.min(0.6, one.confidence) } : one,
     ];

@@ -2,7 +2,7 @@ import { guidelines, type Base, type Catalog } from '../../catalog';
 import { isPossibleDrop } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
-import { estimateOf, isOilIngredient, pours, restIn, saysByWeight } from './estimate';
+import { estimateOf, goesIn, isOilIngredient, pours, restIn, saysByWeight } from './estimate';
 import { plainLetters } from './letters';
 import type { ReadIngredient } from './ingredients';
 import type { Mention, ReadRecipe } from './reader';
@@ -75,8 +75,9 @@ const isSolid = (catalog: Catalog, one: ReadIngredient): boolean =>
 const isAdditive = (catalog: Catalog, one: ReadIngredient): boolean =>
   basesOf(catalog, one).some(({ kind }) => kind === 'antioxidant' || kind === 'preservative');
 
-const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
-  const drops = ingredients.filter(({ amount }) => amount?.unit === 'drops');
+const dropsIssues = (recipe: ReadRecipe): ReadIssue[] => {
+  const { totalDrops } = recipe;
+  const drops = goesIn(recipe).filter(({ amount }) => amount?.unit === 'drops');
   const low = drops.reduce((sum, { amount }) => sum + (amount?.low ?? amount?.value ?? 0), 0);
   const high = drops.reduce((sum, { amount }) => sum + (amount?.high ?? amount?.value ?? 0), 0);
   if (totalDrops === null || drops.length === 0 || (totalDrops >= low && totalDrops <= high))
@@ -87,7 +88,8 @@ const dropsIssues = ({ ingredients, totalDrops }: ReadRecipe): ReadIssue[] => {
 };
 
 const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
-  const { ingredients, totalDrops } = recipe;
+  const { totalDrops } = recipe;
+  const ingredients = goesIn(recipe);
   const bases = ingredients.filter((one) => !isOilIngredient(one) && one.candidates.length > 0);
   const rest = restIn(recipe);
   return [
@@ -104,7 +106,7 @@ const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
 };
 
 const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
-  const bases = recipe.ingredients.filter((one) => !isOilIngredient(one) && one.amount);
+  const bases = goesIn(recipe).filter((one) => !isOilIngredient(one) && one.amount);
   const isWeighed = (one: ReadIngredient): boolean =>
     one.amount !== null &&
     (byWeight.includes(one.amount.unit) || (one.amount.unit === 'oz' && isSolid(catalog, one)));
@@ -166,7 +168,8 @@ const strengthIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   return issues;
 };
 
-const percentIssues = ({ ingredients }: ReadRecipe): ReadIssue[] => {
+const percentIssues = (recipe: ReadRecipe): ReadIssue[] => {
+  const ingredients = goesIn(recipe);
   const percents = ingredients.filter(({ amount }) => amount?.unit === 'percent');
   const sum = percents.reduce((total, { amount }) => total + (amount?.value ?? 0), 0);
   const isAll = percents.length > 1 && percents.length === ingredients.length;

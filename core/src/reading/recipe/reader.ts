@@ -204,12 +204,27 @@ export class Reader {
     const isAtEdge = said.some(({ from, to }) => from === 0 || to === text.length);
     const isNamed = ({ amount, candidates }: ReadIngredient): boolean =>
       amount !== null && (candidates.length > 0 || (role === null && isAtEdge));
-    if (told || bare.some(isNamed)) {
+    if (told || bare.some(isNamed) || this.isCarrierAlone(text, bare)) {
       this.role(text, 'ingredient', this.add(bare));
       return;
     }
     const rest = isNote || text.split(' ').length > 6 ? 'note' : 'left';
     this.role(text, role ?? (total === null ? rest : 'total'));
+  }
+
+  /** `jojoba` by itself on a line below the drops: how much of it nobody says. */
+  private isCarrierAlone(text: string, read: readonly ReadIngredient[]): boolean {
+    const { ingredients, section } = this.draft;
+    const [one, ...more] = read;
+    const [named] = materialsIn(text, this.finder, false);
+    if (!one || !named || more.length > 0 || one.kind !== 'base' || one.isMisspelt) return false;
+    const besides = text.slice(0, named.from) + text.slice(named.to);
+    return (
+      section !== 'notes' &&
+      ingredients.length > 0 &&
+      /^(?:\W|\boil\b|\bcarrier\b|\bbutter\b)*$/i.test(besides) &&
+      !ingredients.some((other) => other.candidates.some((id) => one.candidates.includes(id)))
+    );
   }
 
   /** What sentences tell of ingredients, until it is clear whether a list has them. */
@@ -255,6 +270,7 @@ const unknownOil: ReadIngredient = {
   also: null,
   isFill: false,
   isOptional: false,
+  isAlternative: false,
   isMisspelt: false,
   isUnitGuessed: false,
   confidence: 0,

@@ -103,6 +103,10 @@ const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[])
   return containerFor(read.container?.kind ?? (isSolid ? 'jar' : 'dropper bottle'), ml);
 };
 
+/** What an ingredient is taken for where nobody chooses: none where it only stands for another. */
+export const usualFor = ({ isAlternative, candidates }: ReadIngredient): string | null =>
+  isAlternative ? null : (candidates[0] ?? null);
+
 /** A recipe that was read as one to work with: as it is written, right or wrong. */
 export const recipeOfRead = (
   read: ReadRecipe,
@@ -117,7 +121,7 @@ export const recipeOfRead = (
   const rest = restIn(read);
   for (const [n, one] of read.ingredients.entries()) {
     const chosen = choices.materials[n];
-    const id = chosen === undefined ? (one.candidates[0] ?? null) : chosen;
+    const id = chosen === undefined ? usualFor(one) : chosen;
     const base = id === null ? undefined : catalog.base(id);
     if (id === null) leftOut.push(one);
     else if (base) {

@@ -19,7 +19,8 @@ export const addListed = (
   // What must never go on skin is typed by name: the field says why not.
   const isAddable = (id: string): boolean => !taken.includes(id) && !catalog.oil(id)?.forbidden;
   const certain = ingredients.filter(
-    ({ materialId, kind }) => materialId !== null && kind === 'oil' && isAddable(materialId),
+    ({ materialId, kind, isAlternative }) =>
+      materialId !== null && kind === 'oil' && !isAlternative && isAddable(materialId),
   );
   const rest = ingredients.filter((one) => !certain.includes(one));
   const [first] = read;

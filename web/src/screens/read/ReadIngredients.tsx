@@ -1,6 +1,6 @@
 import { nameIn } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
-import type { ReadIngredient, ReadRecipe } from '@jubbet/core/reading';
+import { usualFor, type ReadIngredient, type ReadRecipe } from '@jubbet/core/reading';
 import { writtenAmountWords } from '@jubbet/core/words';
 import { Choices } from '../../parts/Choices';
 import { SelectField } from '../../parts/Field';
@@ -24,11 +24,13 @@ const Sureness = ({ one, isChosen }: { one: ReadIngredient; isChosen: boolean })
     ? (['●', 'your choice', 'text-moss'] as const)
     : one.candidates.length === 0
       ? (['■', 'not known', 'text-brick'] as const)
-      : one.candidates.length > 1
-        ? (['▲', 'may be several', 'text-amber'] as const)
-        : one.isMisspelt || one.isUnitGuessed
-          ? (['▲', one.isMisspelt ? 'spelling guessed' : 'taken as drops', 'text-amber'] as const)
-          : (['●', 'as written', 'text-moss'] as const);
+      : one.isAlternative
+        ? (['▲', 'in place of another', 'text-amber'] as const)
+        : one.candidates.length > 1
+          ? (['▲', 'may be several', 'text-amber'] as const)
+          : one.isMisspelt || one.isUnitGuessed
+            ? (['▲', one.isMisspelt ? 'spelling guessed' : 'taken as drops', 'text-amber'] as const)
+            : (['●', 'as written', 'text-moss'] as const);
   return (
     <span className={what[2]}>
       {what[0]} {what[1]}
@@ -73,7 +75,7 @@ export const ReadIngredients = ({
         <tbody>
           {ingredients.map((one, n) => {
             const [first] = one.candidates;
-            const chosen = materials[n] === undefined ? (first ?? leftOut) : materials[n];
+            const chosen = materials[n] === undefined ? usualFor(one) : materials[n];
             return (
               // Two lines may say the same.
               <Row key={n}>
