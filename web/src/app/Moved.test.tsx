@@ -1,7 +1,9 @@
 // @vitest-environment jsdom
-import { render, screen } from '@testing-library/react';
-import { expect, test } from 'vitest';
+import { cleanup, render, screen } from '@testing-library/react';
+import { afterEach, expect, test } from 'vitest';
 import { isAtFormerAddress, Moved } from './Moved';
+
+afterEach(cleanup);
 
 const at = (address: string) => isAtFormerAddress(new URL(address) as unknown as Location);
 

@@ -1,8 +1,10 @@
 // @vitest-environment jsdom
-import { renderHook } from '@testing-library/react';
-import { expect, test } from 'vitest';
+import { cleanup, renderHook } from '@testing-library/react';
+import { afterEach, expect, test } from 'vitest';
 import { deviceThat } from './device.testing';
 import { useReadings } from './useReadings';
+
+afterEach(cleanup);
 
 test('weights are told as they come, the last dozen; other quantities are none of a scale', () => {
   const { driver, writes } = deviceThat();

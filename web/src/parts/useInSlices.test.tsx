@@ -1,7 +1,9 @@
 // @vitest-environment jsdom
-import { renderHook, waitFor } from '@testing-library/react';
-import { expect, test, vi } from 'vitest';
+import { cleanup, renderHook, waitFor } from '@testing-library/react';
+import { afterEach, expect, test, vi } from 'vitest';
 import { useInSlices } from './useInSlices';
+
+afterEach(cleanup);
 
 const twice = (n: number): number => 2 * n;
 

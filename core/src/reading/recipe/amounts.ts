@@ -96,7 +96,7 @@ const figure = String.raw`\d+ +\d+ ?/ ?\d+|\d+ ?/ ?\d+|\d* ?[½¼¾⅓⅔⅛⅜�
 
 /** Longer before shorter: `tbsp` is no `t`. Small letters; T and t are told apart beforehand. */
 const units: readonly (readonly [ReadUnit, string, number?])[] = [
-  ['drops', String.raw`drops?|(?<=\d)d|drps?|dr(?!\.? ?o)\.?|gtts?\.?|dps`],
+  ['drops', String.raw`drops?|(?<=\d)d|(?<=\d )d\.|drps?|dr(?!\.? ?o)\.?|gtts?\.?|dps`],
   ['ml', String.raw`millilit(?:er|re)s?|mls?|cc`],
   ['ml', String.raw`centilit(?:er|re)s?|cls?`, 10],
   ['ml', String.raw`decilit(?:er|re)s?|dls?`, 100],

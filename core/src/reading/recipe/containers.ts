@@ -51,12 +51,14 @@ const counts: Readonly<Record<string, number>> = {
 };
 
 const count = String.raw`(?:(?:(?<count>\d{1,3})(?: ?[x*] ?| )|(?<countWord>${Object.keys(counts).join('|')}) )(?:of )?)?`;
+/** `4 oz jars x2`. */
+const times = String.raw`(?: ?\(?[x*] ?(?<times>\d{1,3})\)?(?![\w/]))?`;
 const size = String.raw`(?<size>\d+(?:[.,]\d+)?|\d+\/\d+|[½¼⅓]|1 1\/2|half) ?-?(?<unit>ml|millilit(?:er|re)s?|fl\.? ?oz\.?|oz\.?|ounces?|g|grams?)\b\.?`;
 const adjectives = String.raw`(?:[ -]+(?:small|large|clean|empty|dark|amber|blue|cobalt|clear|glass|metal|steel|stainless|aluminium|aluminum|sterili[sz]ed|dry|wide|mouth|screw|top|new|sized?|capacity|plastic|or|pet|euro)){0,4}[ -]*`;
 
 const kindPattern = kinds.map(([, pattern], n) => `(?<k${n}>${pattern})`).join('|');
 const before = new RegExp(
-  String.raw`(?<![\w.,/])${count}${size}(?: ?\([^)]{1,20}\))?${adjectives}(?:${kindPattern})\b`,
+  String.raw`(?<![\w.,/])${count}${size}(?: ?\([^)]{1,20}\))?${adjectives}(?:${kindPattern})\b${times}`,
   'g',
 );
 const after = new RegExp(
@@ -141,7 +143,7 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
       const { groups = {} } = match;
       const kind = kindIn(groups);
       if (kind === null) continue;
-      const said = groups['count'] ?? groups['countWord'];
+      const said = groups['count'] ?? groups['countWord'] ?? groups['times'];
       const written =
         groups['size'] === undefined
           ? null

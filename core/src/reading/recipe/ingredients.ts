@@ -20,6 +20,7 @@ import {
   nearestMaterial,
   paired,
   shared,
+  wholeOf,
   withAlternatives,
   withAsides,
 } from './pairing';
@@ -126,6 +127,9 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
 /** What stands between an ingredient and one that may be taken in place of it. */
 const isInPlace = /(?:^|[ (,;/])or(?: else| use| try| about)? ?$/;
 
+/** To a thousandth: a third of an ounce. */
+const rounded = (value: number): number => Math.round(1000 * value) / 1000;
+
 /** In what a line stands. */
 interface LineContext {
   /** In a list of ingredients: a name without an amount counts, and may be misspelt. */
@@ -185,11 +189,15 @@ export const readLine = (
           [...all, ...taken],
           unit,
         );
-  const amounts = [...written, ...guessed].sort((x, y) => x.from - y.from);
   const [firstTotal] = totals;
   const total = firstTotal?.amount.value ?? null;
   const spans: Span[] = [...taken, ...all, ...materials];
   const proportion = inProportion(line, entries, materials, written);
+  const whole = wholeOf(line, proportion, written);
+  const inParts = [...proportion.values()].reduce((sum, { value }) => sum + value, 0);
+  const amounts = [...written, ...guessed]
+    .filter((one) => one !== whole)
+    .sort((x, y) => x.from - y.from);
   const others = materials.filter((one) => !proportion.has(one));
   const pairs = shared(entries, amounts, others) ?? paired(entries, { amounts, materials: others });
   const fills = filling(plain, materials, pairs);
@@ -200,8 +208,12 @@ export const readLine = (
   let before = 0;
   const ingredients = materials.flatMap((material): ReadIngredient[] => {
     const parts = proportion.get(material);
-    if (parts)
-      return [{ ...ingredientOf(line, material, undefined, undefined, false), amount: parts }];
+    if (parts) {
+      const amount = whole
+        ? { unit: whole.amount.unit, value: rounded((whole.amount.value * parts.value) / inParts) }
+        : parts;
+      return [{ ...ingredientOf(line, material, whole ?? undefined, undefined, false), amount }];
+    }
     const amount = pairs.get(material);
     if (!amount && isLeftOut(plain, material)) return [];
     const also = asideOf.get(material);

@@ -1,12 +1,12 @@
 import { ratioIn, type FoundAmount, type ReadUnit, type WrittenAmount } from './amounts';
 import type { Entries } from './entries';
-import { overlaps, type Span } from './letters';
+import { overlaps, plainLetters, type Span } from './letters';
 import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 
 /** What is said of what takes up the rest of a container. */
 export const fillWords =
-  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? (?:with|w\/)|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? (?:with|w\/)|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)\b|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
+  /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? (?:with|w\/)|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? (?:with|w\/)|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)(?!\w)|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
 
 /** A pair of what and how much, as near to each other as they come. */
 interface Pairing {
@@ -89,7 +89,9 @@ export const withAlternatives = (
         : one;
     const before = kept[kept.length - 1];
     const between = before ? plain.slice(before.to, material.from) : '';
-    if (before && /^ *(?:,? or|\/|or other|, or) *$/.test(between)) {
+    // `argan/jojoba (50:50)` are two, in a proportion.
+    const isProportion = /^ ?\(?\d+ ?[:/] ?\d+/.test(plain.slice(material.to));
+    if (before && !isProportion && /^ *(?:,? or|\/|or other|, or) *$/.test(between)) {
       kept[kept.length - 1] = {
         ...before,
         to: material.to,
@@ -125,6 +127,16 @@ export const inProportion = (
 ): ReadonlyMap<FoundMaterial, WrittenAmount> => {
   const ratio = ratioIn(line);
   if (!ratio) return new Map();
+  const plain = plainLetters(line);
+  const last = materials.filter(({ to }) => to <= ratio.from).slice(-ratio.parts.length);
+  const isAfter = /^ ?[(,]? ?$/.test(plain.slice(last.at(-1)?.to ?? 0, ratio.from));
+  const isJoined = last.every(
+    ({ from }, n) =>
+      n === 0 || /^(?: ?[/&+,] ?| and )$/.test(plain.slice(last[n - 1]?.to ?? 0, from)),
+  );
+  if (ratio.parts.length > 1 && last.length === ratio.parts.length && isAfter && isJoined) {
+    return new Map(last.map((one, n) => [one, { unit: 'parts', value: ratio.parts[n] ?? 1 }]));
+  }
   const behind = materials.filter(({ from }) => from >= ratio.to);
   // What has an amount of its own is no part of the proportion.
   const hasNone = (one: FoundMaterial): boolean => {
@@ -147,6 +159,28 @@ export const inProportion = (
   if (parts.length > bases.length) return new Map();
   const of = parts.length > 0 ? bases.slice(0, parts.length) : bases;
   return new Map(of.map((one, n) => [one, { unit: 'parts', value: parts[n] ?? 1 }]));
+};
+
+/** `2 oz 50/50 argan and jojoba`: what all of a proportion come to; null where nothing says. */
+export const wholeOf = (
+  line: string,
+  proportion: ReadonlyMap<FoundMaterial, WrittenAmount>,
+  written: readonly FoundAmount[],
+): FoundAmount | null => {
+  const ratio = ratioIn(line);
+  if (!ratio || proportion.size === 0) return null;
+  const start = Math.min(ratio.from, ...[...proportion.keys()].map(({ from }) => from));
+  const plain = plainLetters(line);
+  return (
+    written.find(
+      ({ to, amount }) =>
+        to <= start &&
+        amount.unit !== 'parts' &&
+        amount.unit !== 'percent' &&
+        amount.low === undefined &&
+        /^ ?(?:of )?(?:an? )?\(?$/.test(plain.slice(to, start)),
+    ) ?? null
+  );
 };
 
 /** Numbers right behind a name, or right before it, where no unit stands. */

@@ -64,8 +64,13 @@ const isListLine = (line: SourceLine, section: Section | null): boolean =>
  * several. Nothing is judged here, and what is not understood stands in `leftOver`.
  */
 export const readRecipes = (source: string, catalog: Catalog): readonly ReadRecipe[] => {
-  const lines = sourceLines(source).flatMap(withInlineHeads);
   const finder = materialFinder(catalog);
+  const lines = sourceLines(source)
+    .flatMap(withInlineHeads)
+    .flatMap((line, n, all) => {
+      const isApart = n === 0 || all[n - 1]?.text === '';
+      return isApart ? withInlineTitle(line, finder) : [line];
+    });
   const reader = new Reader(finder);
   const isJson = lines.some(({ isIngredient }) => isIngredient);
   for (const [n, line] of lines.entries()) {
@@ -163,6 +168,27 @@ const withInlineHeads = (line: SourceLine): readonly SourceLine[] => {
         { ...line, text: line.text.slice(0, match.index + 1) },
         { ...line, text: match[1] },
       ];
+};
+
+/** `Beard oil: 30 ml argan, cedar 6 drops` by itself is a title, and the whole recipe. */
+const withInlineTitle = (line: SourceLine, finder: MaterialFinder): readonly SourceLine[] => {
+  const [, head, rest] = /^(\p{Lu}[^:|]{3,58}): +(\S.{14,})$/u.exec(line.text) ?? [];
+  if (head === undefined || rest === undefined || line.isItem || line.isStep || line.isIngredient)
+    return [line];
+  const named = materialsIn(rest, finder, true);
+  const isWhole =
+    amountsIn(rest).length > 0 &&
+    named.length > 1 &&
+    named.some(({ kind }) => kind === 'oil') &&
+    named.some(({ kind }) => kind === 'base');
+  return isWhole &&
+    sectionOpened(line.text) === null &&
+    materialsIn(head, finder, false).length === 0
+    ? [
+        { ...line, text: head },
+        { ...line, text: rest },
+      ]
+    : [line];
 };
 
 /** `Base: jojoba` is a head with an ingredient; `Rose oil: 3 drops` is an ingredient alone. */

@@ -1,9 +1,11 @@
 // @vitest-environment jsdom
-import { act, renderHook } from '@testing-library/react';
+import { act, cleanup, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, useLocation } from 'react-router';
-import { expect, test } from 'vitest';
+import { afterEach, expect, test } from 'vitest';
 import { isWhole, useBookFilter } from './bookFilter';
+
+afterEach(cleanup);
 
 const at = (address: string) =>
   renderHook(
