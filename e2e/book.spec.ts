@@ -68,3 +68,42 @@ test('the list is the other way to look, and the order is chosen', async ({ page
   await page.getByRole('link', { name: 'Make After the lift' }).click();
   await expect(page).toHaveURL(/\/make$/);
 });
+
+test('a book of a thousand opens at its first shelf, and draws what is near', async ({ page }) => {
+  await page.goto('/blends');
+  await expect(page.getByRole('heading', { name: 'Prompt desk' })).toBeVisible();
+  await page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        const open = indexedDB.open('jubbet');
+        open.onsuccess = () => {
+          const house = open.result;
+          const transaction = house.transaction('blends', 'readwrite');
+          const store = transaction.objectStore('blends');
+          const get = store.get('prompt-desk');
+          get.onsuccess = () => {
+            const record = get.result as { recipe: { name: string } };
+            for (let n = 1; n <= 1200; n += 1) {
+              store.put({
+                ...record,
+                id: `copy-${n}`,
+                recipe: { ...record.recipe, name: `Copy ${n}` },
+              });
+            }
+          };
+          transaction.oncomplete = () => {
+            house.close();
+            done();
+          };
+        };
+      }),
+  );
+  // Opened anew, with nothing read yet, no shelf has a height of its own.
+  await page.reload();
+  const names = page.getByRole('heading', { level: 2 });
+  await expect(names.first()).toBeVisible();
+  await expect(page.getByText(/^122\d blends$/)).toBeVisible();
+  expect(await names.count()).toBeLessThan(100);
+  await page.getByLabel('Search the blends').fill('Copy 1117');
+  await expect(page.getByRole('heading', { name: /^★? ?Copy 1117\b/ })).toBeVisible();
+});

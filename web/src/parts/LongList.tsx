@@ -1,4 +1,4 @@
-import type { ReactNode, RefObject } from 'react';
+import type { CSSProperties, ReactNode, RefObject } from 'react';
 import { useWindow } from './useWindow';
 
 /** A long list, of which only what is near the window is drawn. */
@@ -15,7 +15,11 @@ export const LongList = ({
 }) => {
   const { list, indexes, above, below, measure } = useWindow(ids.length, rowPx);
   return (
-    <ul ref={list as RefObject<HTMLUListElement>} className={className}>
+    <ul
+      ref={list as RefObject<HTMLUListElement>}
+      className={className}
+      style={{ '--row': `${rowPx}px` } as CSSProperties}
+    >
       {above > 0 && <li aria-hidden style={{ height: above }} />}
       {indexes.map((index) => {
         const id = ids[index] ?? '';
@@ -26,7 +30,8 @@ export const LongList = ({
             data-index={index}
             aria-setsize={ids.length}
             aria-posinset={index + 1}
-            className="pb-2"
+            // Rows on their way keep their place: without height all would be within sight.
+            className="pb-2 empty:min-h-(--row)"
           >
             {children(id)}
           </li>

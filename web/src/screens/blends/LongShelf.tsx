@@ -1,4 +1,4 @@
-import { useLayoutEffect, useState, type RefObject } from 'react';
+import { useLayoutEffect, useState, type CSSProperties, type RefObject } from 'react';
 import { useWindow } from '../../parts/useWindow';
 import type { ShelfProps } from './shelfProps';
 
@@ -27,7 +27,12 @@ export const LongShelf = ({ ids, children }: ShelfProps) => {
     <ul
       ref={list as RefObject<HTMLUListElement>}
       className="mt-4 grid"
-      style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
+      style={
+        {
+          gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
+          '--shelf': `${shelfPx}px`,
+        } as CSSProperties
+      }
     >
       {above > 0 && <li aria-hidden className="col-span-full" style={{ height: above }} />}
       {indexes.flatMap((row) =>
@@ -36,7 +41,9 @@ export const LongShelf = ({ ids, children }: ShelfProps) => {
             key={id}
             ref={at === 0 ? measure : undefined}
             data-index={row}
-            className="row-span-2 grid min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-subgrid"
+            // As long as its blend is on its way its place is kept: shelves without height would
+            // all be within sight. (A subgrid has no height of its own.)
+            className="row-span-2 grid min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-subgrid empty:block empty:min-h-(--shelf)"
             aria-setsize={ids.length}
             aria-posinset={row * columns + at + 1}
           >

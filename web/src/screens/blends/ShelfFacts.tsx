@@ -18,7 +18,7 @@ export const ShelfFacts = ({ record }: { record: BlendOfToday }) => {
       <p className="mt-1 text-sm">
         <CardVerdict record={record} />
       </p>
-      <p className="min-h-5 text-sm text-soft">
+      <p className="min-h-5 text-sm text-balance text-soft">
         {made &&
           (made.onBench
             ? 'on the bench'
