@@ -124,6 +124,9 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
   confidence: 0,
 });
 
+/** `q.s. 5 ml`: filled up to so much. */
+const isFilledTo = /\bq\.? ?s\.?(?: to| ad)? ?$/;
+
 /** What stands between an ingredient and one that may be taken in place of it. */
 const isInPlace = /(?:^|[ (,;/])or(?: else| use| try| about)? ?$/;
 
@@ -155,7 +158,7 @@ export const readLine = (
     ...amountsIn(line).filter((one) => free(one) && !shares.some((share) => overlaps(share, one))),
   ].sort((a, b) => a.from - b.from);
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
-  const said = all.filter((one) => !one.isTotal);
+  const said = all.filter((one) => !one.isTotal && !isFilledTo.test(plain.slice(0, one.from)));
   const asides = lastAsides(said, plain);
   const written = said.filter((one) => !asides.has(one));
   // What is an amount is no part of a name.

@@ -192,7 +192,7 @@ export const bareAmounts = (
 ): readonly FoundAmount[] =>
   materials.flatMap(({ from, to }): FoundAmount[] => {
     const behind = /^[ :=.x*()-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
-    const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x? ?$/.exec(plain.slice(0, from));
+    const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x?(?: of)? ?$/.exec(plain.slice(0, from));
     const [match, at] = behind ? [behind, to] : [ahead, ahead?.index ?? 0];
     if (!match) return [];
     const span = {

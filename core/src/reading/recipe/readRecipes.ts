@@ -50,7 +50,7 @@ const leadsOn = (lines: readonly SourceLine[], at: number, finder: MaterialFinde
       (line, n) =>
         line.isIngredient ||
         sectionOpened(line.text)?.section === 'ingredients' ||
-        (amountsIn(line.text).length > 0 && materialsIn(line.text, finder, true).length > 0) ||
+        (/\d/.test(line.text) && materialsIn(line.text, finder, true).length > 0) ||
         (n === 0 && containersIn(line.text).length > 0),
     );
 };
@@ -183,7 +183,7 @@ const withInlineTitle = (line: SourceLine, finder: MaterialFinder): readonly Sou
     named.some(({ kind }) => kind === 'base');
   return isWhole &&
     sectionOpened(line.text) === null &&
-    materialsIn(head, finder, false).length === 0
+    materialsIn(head, finder, false).every(({ isCommonWord }) => isCommonWord)
     ? [
         { ...line, text: head },
         { ...line, text: rest },

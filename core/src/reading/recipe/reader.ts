@@ -5,7 +5,7 @@ import { plainLetters, type Span } from './letters';
 import { materialsIn } from './materials';
 import { isLeftOut } from './pairing';
 import type { MaterialFinder } from './names';
-import { isProse, saysWhatToDo, type Section } from './sections';
+import { isProse, saysWhatToDo, type Section, sectionOpened } from './sections';
 import type { SourceLine } from './source';
 import { targetIn, type ReadTarget } from './target';
 
@@ -183,7 +183,8 @@ export class Reader {
     const { text } = line;
     const { role, ingredients, total } = this.read(text, false);
     if (total !== null) this.sum(text, total);
-    const isNote = this.draft.section === 'notes';
+    // `Makes: 100 ml` in the middle of a list is a remark, too.
+    const isNote = this.draft.section === 'notes' || sectionOpened(text)?.section === 'notes';
     const told = ingredients.some(({ amount, isFill }) => amount !== null || isFill) && !isNote;
     const isInSteps = this.draft.section === 'steps' || line.isStep;
     const isShort = text.split(/\s+/).length <= 8 && ingredients.length <= 1;
@@ -217,7 +218,10 @@ export class Reader {
     const { ingredients, section } = this.draft;
     const [one, ...more] = read;
     const [named] = materialsIn(text, this.finder, false);
-    if (!one || !named || more.length > 0 || one.kind !== 'base' || one.isMisspelt) return false;
+    if (!one || more.length > 0 || one.kind !== 'base' || one.isMisspelt) return false;
+    // `Carrier of choice to top`.
+    if (one.candidates.length === 0) return section !== 'notes' && ingredients.length > 0;
+    if (!named) return false;
     const besides = text.slice(0, named.from) + text.slice(named.to);
     return (
       section !== 'notes' &&

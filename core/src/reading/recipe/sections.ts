@@ -4,7 +4,7 @@ import { plainLetters } from './letters';
 export type Section = 'ingredients' | 'steps' | 'notes';
 
 const ingredientHeads =
-  /^(?:the |what |all |main )?(?:ingredients?(?: list)?|(?:you|we)(?: wi|')?ll need|you need|what you(?:'ll| will)? need|supplies|shopping list|materials?|needed|the blend|blend|essential oils?(?: blend)?|(?:eo|e\.o\.?)s?|carriers?(?: oils?| blend)?|base(?: oils?)?|oils|recipe|formula|butters?(?: and waxes)?|waxes|phase [a-d]|(?:oil|water|wax|heated|cool(?: ?down)?) phase|top notes?|middle notes?|heart notes?|base notes?|for the [\w ]{2,40}|in(?:to)? the (?:bottle|roller|jar))(?: \([^)]*\))?$/;
+  /^(?:the |what |all |main )?(?:ingredients?(?: list)?|(?:you|we)(?: wi|')?ll need|you need|what you(?:'ll| will)? need|supplies|shopping list|materials?|needed|the blend|blend|essential oils?(?: blend)?|(?:eo|e\.o\.?)s?|carriers?(?: oils?| blend)?|base(?: oils?)?|oils|recipe|formula|butters?(?: and waxes)?|waxes|phase [a-d]|(?:oil|water|wax|heated|cool(?: ?down)?) phase|(?:top|middle|heart)(?: notes?)?|base notes?|for the [\w ]{2,40}|in(?:to)? the (?:bottle|roller|jar))(?: \([^)]*\))?$/;
 const stepHeads =
   /^(?:the )?(?:directions?|instructions?|methods?|steps?|how to(?: make(?: it| this)?| do it| blend| prepare)?|to make(?: it)?|making(?: it)?|preparation|procedure|process|what to do|how it'?s made|do this|mix(?:ing)?)(?: \([^)]*\))?$/;
 const noteHeads =
