@@ -1,4 +1,4 @@
-import { type Page, expect, saved, test } from './test';
+import { type Page, expect, test } from './test';
 
 // What is in the bottle is what is judged, printed and made again.
 
@@ -158,7 +158,6 @@ test('made again it is judged for the person as they are today, and says what ha
   await page.goto('/people/ines');
   await page.getByText('Conditions and medicines').click();
   await page.getByLabel('epilepsy').check();
-  await saved(page);
   await page.goto('/batches/batch-encore');
   await page.getByRole('button', { name: 'Make it again' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Encore, again');

@@ -1,4 +1,4 @@
-import { type Page, expect, saved, test } from './test';
+import { type Page, expect, test } from './test';
 
 const verdict = (page: Page) => page.getByRole('status', { name: 'Verdict' });
 
@@ -57,7 +57,6 @@ test('when a person changes, their blends are judged anew, and it says so', asyn
   await page.goto('/people');
   await page.getByRole('link', { name: /^Ines/ }).click();
   await page.getByLabel('breastfeeding').check();
-  await saved(page);
   await page.goto('/blends/prompt-desk');
   await expect(
     page.getByText(/Ines has changed since you wrote this blend: now breastfeeding/),

@@ -1,4 +1,4 @@
-import { expect, saved, test } from './test';
+import { expect, test } from './test';
 
 test('a bottle on the shelf tells every blend its drop, its age and its chemistry', async ({
   page,
@@ -133,7 +133,6 @@ test('weeks of a pregnancy and past reactions reach every blend', async ({ page 
     .first()
     .click();
   await page.getByLabel('What happened').fill('red and itching');
-  await saved(page);
   await page.goto('/blends/pins-and-hems');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Petitgrain');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('allergic');

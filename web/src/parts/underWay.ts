@@ -1,14 +1,15 @@
 let writes = 0;
 
-const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
+/** The browser asks whether the page may be left. */
+export const askFirst = (event: BeforeUnloadEvent): void => event.preventDefault();
 
 const told = (change: 1 | -1): void => {
   const before = writes;
   writes += change;
   if (before > 0 && writes > 0) return;
   document.body.ariaBusy = String(writes > 0);
-  if (writes > 0) window.addEventListener('beforeunload', ask);
-  else window.removeEventListener('beforeunload', ask);
+  if (writes > 0) window.addEventListener('beforeunload', askFirst);
+  else window.removeEventListener('beforeunload', askFirst);
 };
 
 /**

@@ -29,7 +29,7 @@ export const entriesOf = (plain: string): Entries => {
     to: index + mark.length,
   }));
   /** How many marks end before each letter. */
-  const passed = new Uint16Array(plain.length + 1);
+  const passed = new Uint32Array(plain.length + 1);
   let next = 0;
   for (let at = 0; at <= plain.length; at += 1) {
     while ((marks[next]?.to ?? Infinity) <= at) next += 1;

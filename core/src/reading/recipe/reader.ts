@@ -220,7 +220,10 @@ export class Reader {
     const [named] = materialsIn(text, this.finder, false);
     if (!one || more.length > 0 || one.kind !== 'base' || one.isMisspelt) return false;
     // `Carrier of choice to top`.
-    if (one.candidates.length === 0) return section !== 'notes' && ingredients.length > 0;
+    if (one.candidates.length === 0) {
+      const isMeant = /\bchoice\b|\b(?:fill|top)\b/i.test(text);
+      return isMeant && section !== 'notes' && ingredients.length > 0;
+    }
     if (!named) return false;
     const besides = text.slice(0, named.from) + text.slice(named.to);
     return (
