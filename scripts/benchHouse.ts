@@ -144,7 +144,7 @@ const bareWrites = async (context: BrowserContext, house: string, path: string) 
       blends: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose',
       people: 'id, person.name, deletedAt',
       bottles: 'id, bottle.materialId, bottle.finishedOn, deletedAt',
-      vessels: 'id',
+      containers: 'id',
       batches:
         'id, &number, blendId, startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
       drafts: 'id, blendId',

@@ -53,3 +53,16 @@ export const handSchema = z.discriminatedUnion('hand', [
   z.strictObject({ hand: z.literal('jug'), celsius: z.number().min(-20).max(200) }),
 ]);
 export type Hand = z.infer<typeof handSchema>;
+
+/** Why the server refuses a request, by code. */
+export const refusalSchema = z.strictObject({
+  code: z.enum([
+    'no-such-address',
+    'no-such-device',
+    'unknown-command',
+    'not-supported',
+    'too-many-listeners',
+    'foreign-page',
+  ]),
+});
+export type Refusal = z.infer<typeof refusalSchema>;

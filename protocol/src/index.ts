@@ -8,6 +8,8 @@ export {
   type Hand,
   type LineEvent,
   lineEventSchema,
+  type Refusal,
+  refusalSchema,
 } from './device';
 export { type LineReading, readLine, writeLine } from './line';
 export { splitLines } from './splitLines';

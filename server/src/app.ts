@@ -4,6 +4,7 @@ import type { Bench } from './bench/bench';
 import { benchRoutes } from './bench/routes';
 import { simulatedBench } from './bench/simulated';
 import { ownPageOnly } from './ownPageOnly';
+import { refuse } from './refuse';
 
 /** Built files carry a hash of their content in their name, so that they never change. */
 const hashed = /-[\w-]{8}\.\w+$/;
@@ -45,7 +46,7 @@ export const createApp = (folder: string, bench: Bench = simulatedBench()): Expr
   });
   app.use('/api/bench', ownPageOnly, benchRoutes(bench));
   app.all('/api/{*rest}', (_request, response) => {
-    response.status(404).json({ error: 'There is nothing at this address.' });
+    refuse(response, 404, 'no-such-address');
   });
   app.use(
     express.static(folder, {
@@ -64,7 +65,7 @@ export const createApp = (folder: string, bench: Bench = simulatedBench()): Expr
       !request.path.startsWith('/assets/') &&
       request.accepts('html');
     if (!wantsPage) {
-      response.status(404).json({ error: 'There is nothing at this address.' });
+      refuse(response, 404, 'no-such-address');
       return;
     }
     // Rooted at the folder, which may itself lie in a hidden one.

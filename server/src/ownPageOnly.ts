@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express';
+import { refuse } from './refuse';
 
 /** Names by which this machine calls itself. */
 const loopbackNames: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '[::1]']);
@@ -18,5 +19,5 @@ export const ownPageOnly: RequestHandler = (request, response, next) => {
     (origin === undefined || origin === `http://${host}`) &&
     (site === undefined || site === 'same-origin' || site === 'none');
   if (isOurs) next();
-  else response.status(403).json({ error: 'The bench answers only pages of this Jubbet.' });
+  else refuse(response, 403, 'foreign-page');
 };

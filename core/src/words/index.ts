@@ -31,6 +31,26 @@ export {
   type FormProblem,
   formProblemWords,
 } from './fileProblems';
+export {
+  CodedError,
+  type CommandRefusal,
+  type DeletedRecord,
+  type DeviceTrouble,
+  deviceTroubleWords,
+  type Failure,
+  type FailureCode,
+  failureOf,
+  type FailureParams,
+  failureWords,
+} from './failures';
+export {
+  type HouseFileProblem,
+  houseFileProblemWords,
+  type RecordProblem,
+  recordProblemWords,
+  type RestorePointBefore,
+  restorePointWords,
+} from './houseFile';
 export { findingMessage, guidelineWords } from './findings';
 export {
   boxLabelText,

@@ -206,7 +206,7 @@ describe('over the wire', () => {
       body: '{"command": "ta',
     });
     expect(torn.status).toBe(400);
-    expect(await torn.json()).toEqual({ error: expect.stringContaining('no command') as string });
+    expect(await torn.json()).toEqual({ code: 'unknown-command' });
     expect((await post('scale/command', { command: 'unit', unit: 'C' })).status).toBe(409);
     expect((await post('oven/command', { command: 'tare' })).status).toBe(404);
     expect((await fetch(`${address}/devices/oven/lines`)).status).toBe(404);

@@ -1,5 +1,6 @@
 import { commandSchema, handSchema } from '@jubbet/protocol';
 import express, { Router, type NextFunction, type Request, type Response } from 'express';
+import { refuse } from '../refuse';
 import type { Bench } from './bench';
 
 /** More listeners than this are no tabs of one maker. */
@@ -8,13 +9,11 @@ const mostListeners = 20;
 /** A page whose stream broke asks again after so long, in ms. */
 const againMs = 1000;
 
-const notHere = (response: Response): void => {
-  response.status(404).json({ error: 'There is no such device on the bench.' });
-};
+const noSuchDevice = (response: Response): void => refuse(response, 404, 'no-such-device');
 
 const lastSeq = (request: Request): number => {
-  const told = Number(request.get('Last-Event-ID') ?? request.query['after'] ?? 0);
-  return Number.isSafeInteger(told) && told > 0 ? told : 0;
+  const given = Number(request.get('Last-Event-ID') ?? request.query['after'] ?? 0);
+  return Number.isSafeInteger(given) && given > 0 ? given : 0;
 };
 
 /** The bench devices: a list, a stream of lines each, commands, and hands for the simulated ones. */
@@ -27,12 +26,12 @@ export const benchRoutes = (bench: Bench): Router => {
   });
   router.get('/devices/:id/lines', (request, response) => {
     if (listeners >= mostListeners) {
-      response.status(503).json({ error: 'Too many pages listen to the bench. Close one.' });
+      refuse(response, 503, 'too-many-listeners');
       return;
     }
     const { id } = request.params;
     if (!bench.devices.some((device) => device.id === id)) {
-      notHere(response);
+      noSuchDevice(response);
       return;
     }
     listeners += 1;
@@ -51,32 +50,31 @@ export const benchRoutes = (bench: Bench): Router => {
   const act =
     <T>(
       schema: { safeParse: (value: unknown) => { success: true; data: T } | { success: false } },
-      work: (id: string, asked: T) => boolean | null,
-      what: string,
+      work: (id: string, body: T) => boolean | null,
     ) =>
     (request: Request<{ id: string }>, response: Response): void => {
-      const asked = schema.safeParse(request.body);
-      if (!asked.success) {
-        response.status(400).json({ error: `That is no ${what} that a bench device knows.` });
+      const body = schema.safeParse(request.body);
+      if (!body.success) {
+        refuse(response, 400, 'unknown-command');
         return;
       }
-      const done = work(request.params.id, asked.data);
-      if (done === null) notHere(response);
+      const done = work(request.params.id, body.data);
+      if (done === null) noSuchDevice(response);
       else if (done) response.status(204).end();
-      else response.status(409).json({ error: 'This device cannot do that.' });
+      else refuse(response, 409, 'not-supported');
     };
   router.post(
     '/devices/:id/command',
-    act(commandSchema, (id, command) => bench.command(id, command), 'command'),
+    act(commandSchema, (id, command) => bench.command(id, command)),
   );
   router.post(
     '/devices/:id/hand',
-    act(handSchema, (id, hand) => bench.hand(id, hand), 'act'),
+    act(handSchema, (id, hand) => bench.hand(id, hand)),
   );
-  // What is no JSON, or too much of it, is answered in a sentence like all else.
+  // A body that is no JSON, or too large, is refused by a code like all else.
   router.use((error: unknown, _request: Request, response: Response, next: NextFunction) => {
     if (response.headersSent) next(error);
-    else response.status(400).json({ error: 'That is no command that a bench device knows.' });
+    else refuse(response, 400, 'unknown-command');
   });
   return router;
 };

@@ -1,9 +1,9 @@
 import { useRouteError } from 'react-router';
 import { Button, ButtonLink } from '../parts/Button';
+import { ErrorDetails } from '../parts/ErrorDetails';
+import { errorText } from '../parts/errorText';
 import { ScreenTitle } from '../parts/ScreenTitle';
 import { storeTroubleOf } from '../parts/storeTrouble';
-
-const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** What is shown where a screen broke: what happened, that nothing is lost, what to do. */
 export const FailurePage = () => {
@@ -17,9 +17,9 @@ export const FailurePage = () => {
           ? `${trouble.what} ${trouble.todo}`
           : 'What you typed and counted is saved. Try this page again, or go on elsewhere.'}
       </p>
-      <p className="mt-3 rounded-md bg-slate-wash p-3 text-sm break-words text-slate">
-        {told(error)}
-      </p>
+      <div className="mt-3">
+        <ErrorDetails details={errorText(error).details} />
+      </div>
       <div className="mt-4 flex gap-2">
         <Button look="first" onClick={() => window.location.reload()}>
           Try again

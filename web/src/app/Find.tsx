@@ -39,7 +39,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const log = useStored(['batch names'], () => batches.names()).data ?? [];
   const house = useStored(['people'], () => people.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
-  const own = useStored(['vessels'], () => containers.list()).data ?? [];
+  const own = useStored(['containers'], () => containers.list()).data ?? [];
   const given = useStored(['recipients'], () => recipients.list()).data ?? [];
   const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
   const plain = plainName(query);
@@ -114,13 +114,13 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         open: at(`/shelf/${id}`),
       })),
     ...own
-      .filter(({ vessel }) => matches(vessel.name))
+      .filter(({ container }) => matches(container.name))
       .slice(0, mostOfAKind)
-      .map(({ id, vessel }) => ({
-        key: `vessel/${id}`,
+      .map(({ id, container }) => ({
+        key: `container/${id}`,
         kind: 'container',
-        name: vessel.name,
-        aside: containerWords({ kind: vessel.kind, nominalMl: vessel.nominalMl }),
+        name: container.name,
+        aside: containerWords({ kind: container.kind, nominalMl: container.nominalMl }),
         open: at(`/shelf/containers/${id}`),
       })),
     ...[forbiddenNamed(query)]

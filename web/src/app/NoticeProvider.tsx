@@ -1,5 +1,6 @@
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../parts/Button';
+import { ErrorDetails } from '../parts/ErrorDetails';
 import { NoticeContext, type Notice } from '../parts/notice';
 
 /** Says what was done at the foot of the screen, and offers to undo it. */
@@ -16,6 +17,7 @@ export const NoticeProvider = ({ children }: { children: ReactNode }) => {
             <span className="flex-1" role={notice.alarm ? 'alert' : undefined}>
               {notice.alarm && <span aria-hidden>■ </span>}
               {notice.text}
+              <ErrorDetails details={notice.details ?? null} />
             </span>
             {notice.again && (
               <Button

@@ -5,7 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import type { StoreTrouble } from '../parts/storeTrouble';
-import { db, refuseNewer } from '../store/database';
+import { db, refuseOtherVersions } from '../store/database';
 import { seedFirst } from '../store/seed';
 import { today } from '../store/now';
 import { settings } from '../store/settings';
@@ -73,7 +73,7 @@ const afterFirstScreen = 3000;
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so. What was made may come after the book of blends stands.
 followScheme();
-void refuseNewer()
+void refuseOtherVersions()
   .then(() => seedFirst(db, today()))
   .then(async (more) => {
     if (more && !showsMade(pathWithin(window.location.pathname))) {

@@ -88,14 +88,17 @@ test('where no server answers, or it answers something else, there are no device
   expect(await benchDevices()).toEqual([]);
 });
 
-test('a command that is not taken is refused with the sentence of the server', async () => {
+test('a command that is not taken is refused with the reason that the server gives', async () => {
   const driver = await theScale();
-  answers({ error: 'This device cannot do that.' }, 409);
-  await expect(driver.command?.({ command: 'unit', unit: 'C' })).rejects.toThrow(
-    'This device cannot do that.',
-  );
+  answers({ code: 'not-supported' }, 409);
+  await expect(driver.command?.({ command: 'unit', unit: 'C' })).rejects.toMatchObject({
+    code: 'command-refused',
+    params: { why: 'not-supported' },
+  });
   answers('', 500);
-  await expect(doByHand('scale', { hand: 'clear' })).rejects.toThrow('did not take that');
+  await expect(doByHand('scale', { hand: 'clear' })).rejects.toMatchObject({
+    params: { why: 'other' },
+  });
   answers(null, 204);
   await expect(doByHand('scale', { hand: 'clear' })).resolves.toBeUndefined();
 });

@@ -1,11 +1,19 @@
 import {
   deviceListSchema,
   lineEventSchema,
+  refusalSchema,
   type Device,
   type DeviceCommand,
   type Hand,
 } from '@jubbet/protocol';
-import { awayWords, type Driver } from './driver';
+import { CodedError, type CommandRefusal } from '@jubbet/core/words';
+import type { Driver } from './driver';
+
+const commandRefusals: readonly CommandRefusal[] = [
+  'no-such-device',
+  'unknown-command',
+  'not-supported',
+];
 
 const base = `${import.meta.env.BASE_URL}api/bench/devices`;
 
@@ -16,12 +24,9 @@ const post = async (path: string, body: DeviceCommand | Hand): Promise<void> => 
     body: JSON.stringify(body),
   });
   if (answer.ok) return;
-  const told: unknown = await answer.json().catch(() => null);
-  throw new Error(
-    typeof told === 'object' && told !== null && 'error' in told
-      ? String(told.error)
-      : 'The device did not take that.',
-  );
+  const refusal = refusalSchema.safeParse(await answer.json().catch(() => null));
+  const known = commandRefusals.find((why) => why === refusal.data?.code);
+  throw new CodedError('command-refused', { why: known ?? 'other' });
 };
 
 /** Does something to a simulated device, in place of hands. */
@@ -47,7 +52,7 @@ const driverOf = (device: Device): Driver => {
         onLine(read.data);
       };
       stream.onerror = () => {
-        if (!isAway) onTrouble(awayWords);
+        if (!isAway) onTrouble('away');
         isAway = true;
       };
       return () => stream.close();

@@ -1,3 +1,4 @@
+import type { DeviceTrouble } from '@jubbet/core/words';
 import type { Device, DeviceCommand, LineEvent } from '@jubbet/protocol';
 import { act } from '@testing-library/react';
 import { vi } from 'vitest';
@@ -7,7 +8,7 @@ import type { Driver } from './driver';
 export const deviceThat = (more: Partial<Device> = {}, takesCommands = false) => {
   let seq = 0;
   let say: (event: LineEvent) => void = () => undefined;
-  let trouble: (sentence: string | null) => void = () => undefined;
+  let trouble: (sentence: DeviceTrouble | null) => void = () => undefined;
   const stop = vi.fn();
   const command = vi.fn<(command: DeviceCommand) => Promise<void>>(() => Promise.resolve());
   const driver: Driver = {
@@ -28,6 +29,6 @@ export const deviceThat = (more: Partial<Device> = {}, takesCommands = false) =>
         seq += 1;
         say({ seq, at: new Date(1000 * atS).toISOString(), line });
       }),
-    troubles: (sentence: string | null) => act(() => trouble(sentence)),
+    troubles: (sentence: DeviceTrouble | null) => act(() => trouble(sentence)),
   };
 };

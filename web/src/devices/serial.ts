@@ -1,5 +1,6 @@
 import { readLine, splitLines, type Device, type LineEvent } from '@jubbet/protocol';
-import { awayWords, type Driver } from './driver';
+import type { Driver } from './driver';
+import { CodedError, type DeviceTrouble } from '@jubbet/core/words';
 
 /** What is used of a serial port as the browser hands it on. */
 export interface SerialPort extends EventTarget {
@@ -26,7 +27,7 @@ export const baudRates: readonly number[] = [
 const firstLineMs = 5000;
 
 type OnLine = (event: LineEvent) => void;
-type OnTrouble = (sentence: string | null) => void;
+type OnTrouble = (trouble: DeviceTrouble | null) => void;
 
 /** One open port: its lines numbered, told to all who hear; opened again when it comes back. */
 class OpenPort {
@@ -49,7 +50,7 @@ class OpenPort {
 
   hear(onLine: OnLine, onTrouble: OnTrouble): () => void {
     this.#hearers.set(onLine, onTrouble);
-    if (this.#isAway) onTrouble(awayWords);
+    if (this.#isAway) onTrouble('away');
     return () => this.#hearers.delete(onLine);
   }
 
@@ -83,18 +84,13 @@ class OpenPort {
     reader?.releaseLock();
     await this.#port.close().catch(() => undefined);
     this.#isAway = true;
-    this.#tell(awayWords);
+    this.#tell('away');
   }
 
-  #tell(sentence: string | null): void {
-    for (const onTrouble of [...this.#hearers.values()]) onTrouble(sentence);
+  #tell(trouble: DeviceTrouble | null): void {
+    for (const onTrouble of [...this.#hearers.values()]) onTrouble(trouble);
   }
 }
-
-const nothingRead = (kind: Device['kind'], baudRate: number): string =>
-  kind === 'scale'
-    ? `No weight could be read at ${baudRate} baud. Switch the scale on, set it to send continuously, or try the speed its manual gives.`
-    : `No temperature could be read at ${baudRate} baud. Switch the thermometer on, or try the speed its manual gives.`;
 
 let connected = 0;
 
@@ -103,7 +99,7 @@ let connected = 0;
  * tells nothing of the kind is refused.
  *
  * @returns null where the maker chose none
- * @throws an error with a sentence where the port cannot be opened, or nothing fits
+ * @throws CodedError where the port cannot be opened, or nothing fits
  */
 export const connectSerial = async (
   serial: Serial,
@@ -117,14 +113,14 @@ export const connectSerial = async (
   if (!chosen) return null;
   const port = new OpenPort(chosen, baudRate);
   await port.start().catch(() => {
-    throw new Error('The port cannot be opened. Does another program or tab read it? Close that.');
+    throw new CodedError('port-closed', {});
   });
   const quantity = kind === 'scale' ? 'mass' : 'temperature';
   const resolution = await new Promise<number>((resolve, reject) => {
     const timer = setTimeout(() => {
       stop();
       void port.stop();
-      reject(new Error(nothingRead(kind, baudRate)));
+      reject(new CodedError('nothing-read', { device: kind, baudRate }));
     }, firstLineMs);
     const stop = port.hear(
       ({ line }) => {

@@ -1,3 +1,4 @@
+import type { DeviceTrouble } from '@jubbet/core/words';
 import { readLine, type LineReading } from '@jubbet/protocol';
 import { useEffect, useState } from 'react';
 import type { Driver } from './driver';
@@ -17,8 +18,8 @@ export interface Readings {
   /** One at rest now and then since it is listened to, oldest first. */
   readonly trail: readonly Reading[];
   readonly overloaded: boolean;
-  /** Why nothing comes, in a sentence; null where all is well. */
-  readonly trouble: string | null;
+  /** Why nothing comes; null where all is well. */
+  readonly trouble: DeviceTrouble | null;
 }
 
 const kept = 12;
@@ -36,10 +37,6 @@ const withReading = (trail: readonly Reading[], reading: Reading): readonly Read
     ? trail
     : [...trail, reading].slice(-trailKept);
 };
-
-/** Said of a device that writes what nobody understands. */
-const noiseWords =
-  'The device writes lines that are no weight and no temperature. Type what it says.';
 
 /** The readings of a device while it is listened to; null listens to none. */
 export const useReadings = (driver: Driver | null): Readings => {
@@ -63,7 +60,7 @@ export const useReadings = (driver: Driver | null): Readings => {
       } else {
         noise += 1;
         if (noise === mostNoise) {
-          setReadings(({ trail }) => ({ ...nothing, trail, trouble: noiseWords }));
+          setReadings(({ trail }) => ({ ...nothing, trail, trouble: 'noise' }));
         }
       }
     };

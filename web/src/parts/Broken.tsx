@@ -1,5 +1,6 @@
 import { Button } from './Button';
-import { errorWords } from './errorWords';
+import { ErrorDetails } from './ErrorDetails';
+import { errorText } from './errorText';
 import { saveFile } from './saveFile';
 
 /**
@@ -26,8 +27,9 @@ export const Broken = ({
       <b className="text-brick">
         ■ The {what} “{name}” cannot be shown.
       </b>{' '}
-      Nothing is lost ({errorWords(error)}).
+      Nothing is lost: export it to keep it as it is.
     </p>
+    <ErrorDetails details={errorText(error).details ?? errorText(error).reason} />
     <div className="flex flex-wrap gap-2">
       <Button
         onClick={() =>

@@ -1,12 +1,13 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
 import { Button, ButtonLink } from './Button';
-import { errorWords } from './errorWords';
+import { errorText, type ErrorText } from './errorText';
 import { useNotice } from './notice';
 import { ScreenTitle } from './ScreenTitle';
 import { useLeaveGuard } from './useLeaveGuard';
 import type { RecordForm } from './useRecordForm';
 import { useWrite } from './useWrite';
+import { ErrorDetails } from './ErrorDetails';
 
 /** Whoever goes elsewhere with something typed is asked first. */
 const LeaveAsked = ({ onLeave, onStay }: { onLeave: () => void; onStay: () => void }) => (
@@ -61,7 +62,7 @@ export const RecordPage = ({
   saved?: string;
   children: ReactNode;
 }) => {
-  const [failure, setFailure] = useState<string | null>(null);
+  const [failure, setFailure] = useState<ErrorText | null>(null);
   const page = useRef<HTMLFormElement>(null);
   const isDone = useRef(false);
   const navigate = useNavigate();
@@ -87,7 +88,7 @@ export const RecordPage = ({
       await navigate(to);
       return true;
     } catch (error) {
-      setFailure(errorWords(error));
+      setFailure(errorText(error));
       return false;
     }
   };
@@ -138,7 +139,8 @@ export const RecordPage = ({
       )}
       {failure && (
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          It was not saved: {failure}. What you typed is still here.
+          It was not saved: {failure.reason}. What you typed is still here.
+          <ErrorDetails details={failure.details} />
         </p>
       )}
       {children}

@@ -2,6 +2,8 @@ import { createContext, use } from 'react';
 
 export interface Notice {
   readonly text: string;
+  /** What the browser says of an error that nobody foresaw. */
+  readonly details?: string | null;
   readonly undo?: () => void;
   /** What failed can be tried once more. */
   readonly again?: () => Promise<void>;

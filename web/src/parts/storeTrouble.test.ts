@@ -5,6 +5,12 @@ const named = (name: string, inner?: unknown) => Object.assign(new Error('x'), {
 
 test.each([
   ['a newer version', named('VersionError'), /newer Jubbet/, /Load this page again/],
+  [
+    'a form from before the first release',
+    named('OlderStoreError'),
+    /before the first release/,
+    /Export them/,
+  ],
   ['a full disk', named('AbortError', named('QuotaExceededError')), /disk is full/, /Free some/],
   ['data cleared while open', named('DatabaseClosedError'), /no longer open/, /Load this/],
   [

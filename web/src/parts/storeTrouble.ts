@@ -1,16 +1,20 @@
+import { errorNames } from './errorNames';
+
 /** Why the data cannot be reached, and what to do about it. */
 export interface StoreTrouble {
   readonly title: string;
   readonly what: string;
   readonly todo: string;
+  /** The data are of a form that is no longer read: they can be exported as they are. */
+  readonly isOlder?: true;
 }
 
-const isNamed = (value: unknown): value is { name: string; inner?: unknown } =>
-  typeof value === 'object' && value !== null && 'name' in value;
-
-/** The name of an error, or of the one that it wraps. */
-const namesOf = (error: unknown): string[] =>
-  isNamed(error) ? [error.name, ...namesOf(error.inner)] : [];
+const olderStore: StoreTrouble = {
+  title: 'Your data are from before the first release',
+  what: 'This version of Jubbet can’t open them. Nothing of them has been changed.',
+  todo: 'Export them as a file first. Then start afresh: the file keeps everything, and can be read with any text editor.',
+  isOlder: true,
+};
 
 const closedElsewhere: StoreTrouble = {
   title: 'Your data are no longer open',
@@ -30,7 +34,7 @@ export const blockedTrouble: StoreTrouble = {
  * for anything else.
  */
 export const storeTroubleOf = (error: unknown): StoreTrouble | null => {
-  const names = namesOf(error);
+  const names = errorNames(error);
   const is = (...known: string[]): boolean => names.some((name) => known.includes(name));
   if (is('VersionError')) {
     return {
@@ -39,6 +43,7 @@ export const storeTroubleOf = (error: unknown): StoreTrouble | null => {
       todo: 'Load this page again. If that does not help, close all tabs with Jubbet and open it again.',
     };
   }
+  if (is('OlderStoreError')) return olderStore;
   if (is('QuotaExceededError')) {
     return {
       title: 'The disk is full',

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { errorWords } from './errorWords';
+import { errorText } from './errorText';
 import { useNotice } from './notice';
 import { underWay } from './underWay';
 
@@ -16,16 +16,20 @@ export const useWrite = () => {
       try {
         return await underWay(write);
       } catch (error) {
+        const { reason, details } = errorText(error);
         tell({
-          text: `${what} could not be saved: ${errorWords(error)}. What you typed is still here.`,
+          text: `${what} could not be saved: ${reason}. What you typed is still here.`,
+          details,
           alarm: true,
           again: async () => {
             try {
               await underWay(write);
               tell({ text: `${what} is saved now.` });
-            } catch (again) {
+            } catch (second) {
+              const still = errorText(second);
               tell({
-                text: `${what} could still not be saved: ${errorWords(again)}.`,
+                text: `${what} could still not be saved: ${still.reason}.`,
+                details: still.details,
                 alarm: true,
               });
             }

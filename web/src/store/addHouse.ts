@@ -6,7 +6,7 @@ import { meetingOf, type Changed, type Meeting } from './merge';
 import { unusedNumber } from './numberedApart';
 import type { HouseFile } from './readHouse';
 import { kindOf, type Table } from './records';
-import { inParts, keepForWayBack, tableOf } from './wayBack';
+import { inParts, addToRestorePoint, tableOf } from './restorePoint';
 
 // A file is added to what is here: what is new comes in, the newer of two stays, and of what was
 // changed in both houses both are kept.
@@ -17,7 +17,7 @@ const met = [
   'blends',
   'people',
   'bottles',
-  'vessels',
+  'containers',
   'batches',
   'drafts',
   'movements',
@@ -73,12 +73,12 @@ const writtenOf = (
   list: readonly Met[],
   told: { both: string[]; newest: string[] },
 ): { readonly theirs: Row; readonly as: Row }[] => {
-  const { twin } = kindOf(table);
+  const { conflictCopy } = kindOf(table);
   return list.flatMap(({ theirs, meeting }) => {
     if (meeting === 'same' || meeting === 'ours') return [];
     if (meeting !== 'both') return [{ theirs, as: theirs }];
-    (twin ? told.both : told.newest).push(named(table, theirs));
-    const as = twin ? (twin(theirs, crypto.randomUUID()) as Row) : theirs;
+    (conflictCopy ? told.both : told.newest).push(named(table, theirs));
+    const as = conflictCopy ? (conflictCopy(theirs, crypto.randomUUID()) as Row) : theirs;
     return [{ theirs, as }];
   });
 };
@@ -122,7 +122,7 @@ const asStored = async (
 };
 
 const put = async (store: Database, table: Table, rows: readonly unknown[], keys: unknown[]) => {
-  await keepForWayBack(store, table, keys);
+  await addToRestorePoint(store, table, keys);
   await tableOf(store, table).bulkPut([...rows]);
 };
 
@@ -137,7 +137,7 @@ const addLogs = async (
       .where('[batchId+seq]')
       .between([id], [id, []])
       .primaryKeys();
-    await keepForWayBack(store, 'benchEvents', before);
+    await addToRestorePoint(store, 'benchEvents', before);
     await clearLog(store, id);
   }
   const theirs = events.flatMap((event) => {
@@ -147,17 +147,17 @@ const addLogs = async (
   for (const part of inParts(theirs)) {
     const keys = part.map(({ batchId, seq }): [string, number] => [batchId, seq]);
     const before = await store.benchEvents.bulkGet(keys);
-    // What stood there is in the way back already.
+    // What was there is in the restore point already.
     const isNew = (_: unknown, n: number): boolean => before[n] === undefined;
-    await keepForWayBack(store, 'benchEvents', keys.filter(isNew));
+    await addToRestorePoint(store, 'benchEvents', keys.filter(isNew));
     await store.benchEvents.bulkPut([...part]);
   }
 };
 
-/** Adds a file to what is here. Within a transaction, after a way back was begun. */
+/** Adds a file to what is here. Within a transaction, after a restore point was begun. */
 export const addHouse = async (
   store: Database,
-  { house, from }: Pick<HouseFile, 'house' | 'from'>,
+  { house, from }: Pick<HouseFile, 'house'> & { readonly from: HouseFile['from'] | null },
   progress: Progress,
 ): Promise<BroughtIn> => {
   const known = acquaintance(await thisHouse(store), from);

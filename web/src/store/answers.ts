@@ -2,6 +2,7 @@ import { isAskedAboutPlace, withAnswer, type Answer, type Person } from '@jubbet
 import { answerBrief } from '@jubbet/core/recipe';
 import { db, type Database } from './database';
 import { now } from './now';
+import { StoreError } from './storeError';
 
 /**
  * Writes down what somebody was asked: in their own record where they are in the house, so that it
@@ -12,7 +13,7 @@ export const answerStore = (store: Database = db) => ({
   ofPerson: (personId: string, answer: Answer): Promise<Person> =>
     store.transaction('rw', store.people, async () => {
       const found = await store.people.get(personId);
-      if (!found || found.deletedAt !== null) throw new Error('this person has been deleted');
+      if (!found || found.deletedAt !== null) throw new StoreError('deleted', { record: 'person' });
       const asked = answer.asked.filter((id) => !isAskedAboutPlace(id));
       const answered = withAnswer(found.person, answer);
       await store.people.put({
@@ -31,7 +32,7 @@ export const answerStore = (store: Database = db) => ({
   ofBlend: (blendId: string, answer: Answer): Promise<void> =>
     store.transaction('rw', store.blends, async () => {
       const found = await store.blends.get(blendId);
-      if (!found) throw new Error('the blend has been deleted');
+      if (!found) throw new StoreError('deleted', { record: 'blend' });
       await store.blends.put({
         ...found,
         recipe: answerBrief(answer)(found.recipe),

@@ -94,13 +94,15 @@ describe('a bottle that must not be used', () => {
     const { id, steps } = await begin();
     await log.record(id, [done('wipe'), done('lay-out')]);
     await log.record(id, drops(12));
-    await expect(log.record(id, [done('count/0/lavender')])).rejects.toThrow(/must not be used/);
+    await expect(log.record(id, [done('count/0/lavender')])).rejects.toMatchObject({
+      code: 'batch-blocked',
+    });
     // Nor with more drops asked for, a reason, or all steps at once.
     await log.record(id, [{ kind: 'asked', step: 'count/0/lavender', drops: 12 }]);
     const reason: BenchEvent = { kind: 'reason', step: 's', words: 'she said so', over: [] };
-    await expect(log.record(id, [reason, ...steps.map((step) => done(step.id))])).rejects.toThrow(
-      /must not be used/,
-    );
+    await expect(
+      log.record(id, [reason, ...steps.map((step) => done(step.id))]),
+    ).rejects.toMatchObject({ code: 'batch-blocked' });
     expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
   });
 
@@ -113,7 +115,7 @@ describe('a bottle that must not be used', () => {
       notToBeUsed: true,
       made: { verdict: 'over', blocking: true },
     });
-    await expect(log.record(id, [drop])).rejects.toThrow(/not to be used/);
+    await expect(log.record(id, [drop])).rejects.toMatchObject({ code: 'batch-not-to-be-used' });
     await expect(log.record(id, [reopenedAt('wipe', 'tap')])).rejects.toThrow();
   });
 
@@ -166,7 +168,9 @@ describe('the end of a batch', () => {
     await log.record(id, [reopenedAt('count/0/lavender', 'tap')]);
     expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
     await log.record(id, drops(11));
-    await expect(log.record(id, [done('count/0/lavender')])).rejects.toThrow(/must not be used/);
+    await expect(log.record(id, [done('count/0/lavender')])).rejects.toMatchObject({
+      code: 'batch-blocked',
+    });
   });
 });
 
@@ -240,7 +244,7 @@ describe('a batch carries what it was made of', () => {
     const bytes = await writtenHouse(db);
     const fresh = openDatabase(`batches-${serial}-fresh`);
     const read = await fileOfHouse(fresh, bytes);
-    expect(read.setAside).toEqual([]);
+    expect(read.leftOut).toEqual([]);
     await houseStore(fresh).bringIn(read, 'add');
     const there = await batchStore(fresh).get(id);
     expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Night jasmine');

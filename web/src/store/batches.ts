@@ -17,6 +17,7 @@ import { idsBy, textsOf } from './listed';
 import { giveBack } from './ledger';
 import { now } from './now';
 import { startBatch, type Start } from './startBatch';
+import { StoreError } from './storeError';
 
 /** A batch by its name. */
 interface NamedBatch {
@@ -40,18 +41,18 @@ export const batchStore = (store: Database = db) => {
   const benchTables = [store.batches, store.benchEvents, store.movements, store.bottles];
   const getAny = async (id: string): Promise<BatchRecord> => {
     const batch = await store.batches.get(id);
-    if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
+    if (!batch || batch.deletedAt !== null) throw new StoreError('deleted', { record: 'batch' });
     return batch;
   };
   const getOpen = async (id: string): Promise<BatchRecord> => {
     const batch = await getAny(id);
-    if (batch.notToBeUsed) throw new Error('this batch is closed: it is not to be used');
+    if (batch.notToBeUsed) throw new StoreError('batch-not-to-be-used', {});
     return batch;
   };
   const change = (id: string, part: Partial<BatchRecord>): Promise<void> =>
     store.transaction('rw', store.batches, async () => {
       const batch = await store.batches.get(id);
-      if (!batch) throw new Error('this batch has been deleted');
+      if (!batch) throw new StoreError('deleted', { record: 'batch' });
       await store.batches.put({ ...batch, ...part, updatedAt: now() });
     });
   const unjudgedIds = async (): Promise<string[]> => {
@@ -141,9 +142,8 @@ export const batchStore = (store: Database = db) => {
             .filter(({ kind }) => kind !== 'done')
             .reduce(addEvent, tallyOf(eventsIn(past)));
           const { state } = gateOf(made.blend, made.planned, before, batch.reason);
-          if (state === 'blocked')
-            throw new Error('what is in it must not be used on the person it is for');
-          if (state === 'needs-reason') throw new Error('going past this limit needs a reason');
+          if (state === 'blocked') throw new StoreError('batch-blocked', {});
+          if (state === 'needs-reason') throw new StoreError('batch-needs-reason', {});
           if (isReady(batch, made)) {
             await finish(store, batch, made, all);
             return true;
@@ -222,12 +222,12 @@ export const batchStore = (store: Database = db) => {
     /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
     amend: async (id: string, events: readonly BenchEvent[]): Promise<void> => {
       if (!events.every(({ kind }) => ['moved', 'filled', 'amended'].includes(kind))) {
-        throw new Error('only what was added, and into what, amends a batch');
+        throw new StoreError('not-an-amendment', {});
       }
       const house = await readCatalog(store);
       await store.transaction('rw', benchTables, async () => {
         const batch = await getOpen(id);
-        if (batch.log === null) throw new Error('this batch is still on the bench');
+        if (batch.log === null) throw new StoreError('batch-on-bench', {});
         const log = events.reduce(
           (all: LogEntry[], event) => [...all, { seq: all.length + 1, at: now(), event }],
           await logOf(store, batch),
@@ -245,7 +245,7 @@ export const batchStore = (store: Database = db) => {
       const house = wasMade ? await readCatalog(store) : null;
       await store.transaction('rw', benchTables, async () => {
         const batch = await store.batches.get(id);
-        if (!batch) throw new Error('this batch has been deleted');
+        if (!batch) throw new StoreError('deleted', { record: 'batch' });
         if (!house) await giveBack(store, id);
         // Of a finished batch it stands in the ledgers already.
         else if (batch.log === null) {

@@ -6,6 +6,8 @@ import { db, type BlendRecord, type Database, type PersonRecord } from './databa
 import { idsBy, textsOf } from './listed';
 import { now, today } from './now';
 import { settingsStore } from './settings';
+import { StoreError } from './storeError';
+import { longestTag, mostTags } from './records/blends';
 
 /** True where nothing was ever written into it. */
 const isUntouched = ({ revision, recipe }: BlendRecord): boolean =>
@@ -82,7 +84,7 @@ export const blendStore = (store: Database = db) => {
     change: Partial<Pick<BlendRecord, 'favourite' | 'tags'>>,
   ): Promise<void> => {
     const count = await store.blends.update(id, { ...change, updatedAt: now() });
-    if (count === 0) throw new Error('the blend has been deleted');
+    if (count === 0) throw new StoreError('deleted', { record: 'blend' });
   };
   return {
     add,
@@ -140,7 +142,7 @@ export const blendStore = (store: Database = db) => {
       if (!parsed.success) return Promise.reject(parsed.error);
       return store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
-        if (!found) throw new Error('the blend has been deleted');
+        if (!found) throw new StoreError('deleted', { record: 'blend' });
         if (found.revision > seen) {
           return { recipe: found.recipe, revision: found.revision, overtaken: true };
         }
@@ -165,7 +167,7 @@ export const blendStore = (store: Database = db) => {
     copy: (id: string): Promise<string> =>
       store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);
-        if (!found) throw new Error('the blend to copy is gone');
+        if (!found) throw new StoreError('deleted', { record: 'blend' });
         return add({
           ...found.recipe,
           name: `${nameOrNone(found.recipe.name)}, copy`.slice(0, 120),
@@ -192,8 +194,8 @@ export const blendStore = (store: Database = db) => {
       for (const tag of tags.map((one) => one.trim())) {
         if (tag !== '' && !each.has(tag.toLowerCase())) each.set(tag.toLowerCase(), tag);
       }
-      if ([...each.values()].some((tag) => tag.length > 40) || each.size > 20) {
-        throw new Error('a blend has at most 20 tags, each of at most 40 characters');
+      if ([...each.values()].some((tag) => tag.length > longestTag) || each.size > mostTags) {
+        throw new StoreError('too-many-tags', { most: mostTags, longest: longestTag });
       }
       await changed(id, { tags: [...each.values()] });
     },

@@ -1,6 +1,7 @@
 import { bottleSchema, leftIn, type Bottle, type ShelvedBottle } from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
 import { keptRecords } from './keptRecords';
+import { StoreError } from './storeError';
 
 /** A bottle of the shelf, with what is left in it by its ledger. */
 export type ShelvedRecord = Omit<BottleRecord, 'bottle'> & { readonly bottle: ShelvedBottle };
@@ -36,7 +37,7 @@ export const bottlesStore = (store: Database = db) => {
     store.bottles,
     'bottle',
     (bottle) => bottleSchema.parse(plainOf(bottle)),
-    'this bottle has been deleted',
+    'bottle',
   );
   const tables = [store.bottles, store.movements];
   const onlyFirst = async (id: string, materialId: string): Promise<void> => {
@@ -75,7 +76,7 @@ export const bottlesStore = (store: Database = db) => {
         const before = await store.bottles.get(id);
         const moved = await store.movements.where('bottleId').equals(id).count();
         if (before && moved > 0 && before.bottle.unit !== bottle.unit) {
-          throw new Error('something was taken from it already, so its unit is fixed');
+          throw new StoreError('unit-in-use', {});
         }
         await kept.write(id, plainOf(bottle));
         if (bottle.first) await onlyFirst(id, bottle.materialId);
@@ -84,7 +85,8 @@ export const bottlesStore = (store: Database = db) => {
     takeFirst: (id: string): Promise<void> =>
       store.transaction('rw', tables, async () => {
         const chosen = await store.bottles.get(id);
-        if (!chosen || chosen.deletedAt !== null) throw new Error('this bottle has been deleted');
+        if (!chosen || chosen.deletedAt !== null)
+          throw new StoreError('deleted', { record: 'bottle' });
         if (!chosen.bottle.first) await kept.write(id, { ...chosen.bottle, first: true });
         await onlyFirst(id, chosen.bottle.materialId);
       }),

@@ -4,16 +4,16 @@ import { keptRecords } from './keptRecords';
 
 /** Containers of the house's own. Blends that go into one keep the measures they were written with. */
 export const containersStore = (store: Database = db) => {
-  const records = keptRecords<ContainerRecord, 'vessel'>(
-    store.vessels,
-    'vessel',
-    (vessel) => ownContainerSchema.parse(vessel),
-    'this container has been deleted',
+  const records = keptRecords<ContainerRecord, 'container'>(
+    store.containers,
+    'container',
+    (container) => ownContainerSchema.parse(container),
+    'container',
   );
   return {
     ...records,
     list: async (): Promise<ContainerRecord[]> =>
-      (await records.list()).sort((a, b) => a.vessel.name.localeCompare(b.vessel.name)),
+      (await records.list()).sort((a, b) => a.container.name.localeCompare(b.container.name)),
   };
 };
 

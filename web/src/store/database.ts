@@ -1,12 +1,14 @@
 import { Dexie, type EntityTable, type Table as DexieTable } from 'dexie';
+import { firstVersion, storeVersion, tableNameIn } from './migrate';
 import { kindOf, tables, type House, type Table } from './records';
+import type { RestorePointBefore } from '@jubbet/core/words';
 import type { EventRecord } from './records/benchEvents';
 
 export type { House } from './records';
 export type { BatchRecord } from './records/batches';
 export type { BlendRecord } from './records/blends';
 export type { BottleRecord } from './records/bottles';
-export type { ContainerRecord } from './records/vessels';
+export type { ContainerRecord } from './records/containers';
 export type { DraftRecord } from './records/drafts';
 export type { EventRecord } from './records/benchEvents';
 export type { MaterialRecord } from './records/materials';
@@ -16,17 +18,17 @@ export type { PersonRecord } from './records/people';
 export type { PhotoRecord } from './records/photos';
 export type { RecipientRecord } from './records/recipients';
 
-/** When something large was done, and why: the head of the way back. */
-export interface WayBack {
+/** The restore point: when it was made, and before what. */
+export interface RestorePoint {
   id: 'last';
   at: string;
-  why: string;
-  /** All there was stands in the rows, or only what was touched. */
+  before: RestorePointBefore;
+  /** True where the rows are all records there were; false where only those that were touched. */
   whole: boolean;
 }
 
-/** One record as it was before something large was done; null where it was not there. */
-export interface WayBackRow {
+/** One record as it was at the restore point; null where it did not exist. */
+export interface RestoreRow {
   n: number;
   table: Table;
   key: string | [string, number];
@@ -38,41 +40,50 @@ export type Database = Dexie & {
 } & {
   benchEvents: DexieTable<EventRecord, [string, number]>;
   settings: EntityTable<House['settings'][number], 'key'>;
-  snapshots: EntityTable<WayBack, 'id'>;
-  wayBack: EntityTable<WayBackRow, 'n'>;
+  restorePoint: EntityTable<RestorePoint, 'id'>;
+  restoreRows: EntityTable<RestoreRow, 'n'>;
 };
 
-/** The version of the store: each change of form is one of its own, and tested on the older form. */
-const storeVersion = 13;
+/** The store holds a form from before the first release. Nothing of it is changed. */
+export class OlderStoreError extends Error {
+  override readonly name = 'OlderStoreError';
+}
 
-/** The tables of a version, each with its indexes of today; null for one that goes with it. */
-const storesOf = (version: number): Record<string, string | null> => ({
-  ...Object.fromEntries(
-    tables.flatMap((table): [string, string | null][] => {
-      const { since, was, indexes } = kindOf(table);
-      if (since > version) return [];
-      if (!was || version >= was.before) {
-        return [
-          [table, indexes],
-          ...(was && version === was.before ? [[was.table, null] as [string, null]] : []),
-        ];
-      }
-      return [[was.table, '++seq, batchId']];
-    }),
-  ),
-  ...(version >= 3 ? { snapshots: 'id' } : {}),
-  ...(version >= 9 ? { wayBack: '++n' } : {}),
-});
+/** The tables of a version with their indexes; null for a table that this version removes. */
+const storesOf = (version: number): Record<string, string | null> => {
+  const stores: Record<string, string | null> = {};
+  for (const table of tables) {
+    const { since = firstVersion, was, indexes } = kindOf(table);
+    if (since > version) continue;
+    stores[tableNameIn(table, version)] = indexes;
+    if (was?.before === version) stores[was.table] = null;
+  }
+  const restore = { point: 'id', rows: '++n' };
+  return version < 14
+    ? { ...stores, snapshots: restore.point, wayBack: restore.rows }
+    : {
+        ...stores,
+        restorePoint: restore.point,
+        restoreRows: restore.rows,
+        ...(version === 14 ? { snapshots: null, wayBack: null } : {}),
+      };
+};
 
-/** Opens the store. Older forms are lifted, version by version, as each kind of record says. */
+/** Opens the store and migrates older forms, version by version, as each kind of record says. */
 export const openDatabase = (name = 'jubbet'): Database => {
   // Strict: a drop that the screen shows is on the disk, not only on its way there.
   const db = new Dexie(name, { chromeTransactionDurability: 'strict' }) as Database;
-  for (let version = 1; version <= storeVersion; version += 1) {
+  // Where the browser can't list its databases, a store that is too old is met here.
+  db.version(firstVersion)
+    .stores(storesOf(firstVersion))
+    .upgrade(() => {
+      throw new OlderStoreError();
+    });
+  for (let version = firstVersion + 1; version <= storeVersion; version += 1) {
     db.version(version)
       .stores(storesOf(version))
       .upgrade(async (transaction) => {
-        // Fetched when there is something to lift; the transaction waits for it.
+        // Loaded when there is something to migrate; the transaction waits for it.
         const { upgradeTo } = await Dexie.waitFor(import('./upgrade'));
         await upgradeTo(transaction, version);
       });
@@ -81,18 +92,22 @@ export const openDatabase = (name = 'jubbet'): Database => {
 };
 
 /**
- * Data of a newer Jubbet are not opened: what this one does not know of them it would lose.
+ * Refuses a store that this version cannot open: of a newer one it would lose what it does not know,
+ * and forms from before the first release are not migrated.
  *
- * @throws VersionError where they are
+ * @throws VersionError where the store is from a newer version
+ * @throws OlderStoreError where it is from before the first release
  */
-export const refuseNewer = async (name = 'jubbet'): Promise<void> => {
-  // Where a browser cannot say, opening must do.
+export const refuseOtherVersions = async (name = 'jubbet'): Promise<void> => {
+  // Where a browser cannot list its databases, opening finds out.
   const all = 'databases' in indexedDB ? await indexedDB.databases() : [];
-  // The versions of the browser are ten times those of the store.
-  const found = all.find((one) => one.name === name)?.version ?? 0;
+  // IndexedDB numbers are ten times those of Dexie.
+  const found = all.find((database) => database.name === name)?.version;
+  if (found === undefined) return;
   if (Math.floor(found / 10) > storeVersion) {
     throw new Dexie.VersionError('the store is from a newer version');
   }
+  if (Math.floor(found / 10) < firstVersion) throw new OlderStoreError();
 };
 
 export const db = openDatabase();

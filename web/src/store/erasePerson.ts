@@ -1,6 +1,7 @@
 import { db, type Database } from './database';
 import { now } from './now';
 import { isObject } from './records/fields';
+import { StoreError } from './storeError';
 
 /** What of somebody was erased, and where. */
 export interface Erased {
@@ -49,7 +50,7 @@ const briefOfNobody = <B extends Brief>(brief: B): B => ({
 export const erasePerson = (id: string, store: Database = db): Promise<Erased> =>
   store.transaction('rw', store.tables, async () => {
     const found = await store.people.get(id);
-    if (!found) throw new Error('this person has been deleted');
+    if (!found) throw new StoreError('deleted', { record: 'person' });
     const at = now();
     const ofThem = ({ recipe }: { recipe: { brief: { personId: string | null } } }): boolean =>
       recipe.brief.personId === id;
@@ -94,7 +95,7 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
         one.updatedAt = at;
       });
     await store.people.delete(id);
-    await store.snapshots.clear();
-    await store.wayBack.clear();
+    await store.restorePoint.clear();
+    await store.restoreRows.clear();
     return { name: found.person.name, blends, drafts, batches };
   });

@@ -146,7 +146,7 @@ export const exampleBatches = (
       number: `${year}-${String(serial).padStart(3, '0')}`,
       blendId: making.blend,
       file: fileOf(recipeMade),
-      askedPercent: recipe.target?.percent ?? null,
+      targetPercent: recipe.target?.percent ?? null,
       verdict: worked.evaluation.verdict,
       personId: recipe.brief.personId,
       materials: [],
@@ -189,9 +189,9 @@ export const exampleBatches = (
 /** The containers that the example house has measured. */
 export const exampleContainers = (day: string): ContainerRecord[] => {
   const at = startOf(daysBefore(day, 60));
-  return ownContainers.map(({ id, ...vessel }) => ({
+  return ownContainers.map(({ id, ...container }) => ({
     id,
-    vessel,
+    container,
     createdAt: at,
     updatedAt: at,
     deletedAt: null,
@@ -205,6 +205,6 @@ export const exampleHouse = (day: string) => {
     ...first,
     ...exampleBatches(day, first.blends, first.bottles),
     materials: [],
-    vessels: exampleContainers(day),
+    containers: exampleContainers(day),
   };
 };

@@ -33,7 +33,7 @@ const draftOf = (entry: Told, day: string): Recipe => ({
     forSale: entry.forSale ?? false,
   },
   containers: [
-    { container: { id: entry.vessel ?? 'roll-on-10' }, count: entry.count ?? 1 },
+    { container: { id: entry.container ?? 'roll-on-10' }, count: entry.count ?? 1 },
     ...(entry.more ?? []),
   ],
   target: { percent: entry.percent },

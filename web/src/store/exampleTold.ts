@@ -46,7 +46,7 @@ export interface Told {
   readonly notes?: string;
   readonly wearer: keyof typeof people | 'anyone';
   readonly place?: Recipe['brief']['place'];
-  readonly vessel?: string;
+  readonly container?: string;
   readonly percent: number;
   readonly oils: Recipe['oils'];
   readonly bases: Recipe['bases'];
@@ -80,7 +80,7 @@ export const told: readonly Told[] = [
     notes: 'No nut oils for Teo.',
     wearer: 'teo',
     place: 'body-leave-on',
-    vessel: 'roll-on-30',
+    container: 'roll-on-30',
     percent: 1.5,
     oils: parts({ 'black-pepper': 2, lavender: 3, ginger: 1, 'rosemary-verbenone': 1 }),
     bases: bases({ fractionated_coconut: 1 }),
@@ -91,7 +91,7 @@ export const told: readonly Told[] = [
     name: 'Third mouse',
     purpose: 'for the wait in the wings',
     wearer: 'pip',
-    vessel: 'roll-on-15',
+    container: 'roll-on-15',
     percent: 1,
     oils: parts({ mandarin: 1, lavender: 1 }),
     bases: bases({ jojoba: 1 }),
@@ -102,7 +102,7 @@ export const told: readonly Told[] = [
     name: 'Pins and hems',
     purpose: 'something soft for long fittings',
     wearer: 'saskia',
-    vessel: 'roll-on-30',
+    container: 'roll-on-30',
     percent: 0.8,
     oils: parts({ 'orange-sweet': 1, petitgrain: 1 }),
     bases: bases({ jojoba: 4, argan: 1 }),
@@ -136,7 +136,7 @@ export const told: readonly Told[] = [
     purpose: 'a whisper of roses',
     notes: 'Her skin minds everything. Half a percent, and a patch test first.',
     wearer: 'bettina',
-    vessel: 'roll-on-15',
+    container: 'roll-on-15',
     percent: 0.5,
     oils: parts({ geranium: 1, 'sandalwood-australian': 1 }),
     bases: bases({ squalane: 1, jojoba: 1 }),
@@ -151,7 +151,7 @@ export const pouring: readonly Told[] = [
     purpose: 'a beard oil, while it grows for the part',
     wearer: 'rufus',
     place: 'beard',
-    vessel: 'dropper-30',
+    container: 'dropper-30',
     percent: 1,
     oils: parts({ 'cedarwood-virginian': 2, 'bergamot-fcf': 1 }),
     bases: bases({ jojoba: 66, argan: 33, vitamin_e: 1 }),
@@ -163,7 +163,7 @@ export const pouring: readonly Told[] = [
     purpose: 'a massage oil for the night after',
     wearer: 'ines',
     place: 'body-massage',
-    vessel: 'pump-100',
+    container: 'pump-100',
     percent: 2,
     oils: parts({ lavender: 3, 'marjoram-sweet': 1, 'orange-sweet': 2 }),
     bases: bases({ fractionated_coconut: 1 }),
@@ -175,7 +175,7 @@ export const pouring: readonly Told[] = [
     purpose: 'a facial oil, once the paint is off',
     wearer: 'ines',
     place: 'face',
-    vessel: 'dropper-15',
+    container: 'dropper-15',
     percent: 0.7,
     oils: parts({ frankincense: 1, geranium: 1 }),
     bases: bases({ squalane: 3, rosehip_seed: 1 }),
@@ -187,7 +187,7 @@ export const pouring: readonly Told[] = [
     purpose: 'a perfume oil, a dab behind the ear',
     wearer: 'ines',
     place: 'perfume-small-area',
-    vessel: 'dropper-10',
+    container: 'dropper-10',
     percent: 5,
     oils: parts({ 'bergamot-fcf': 4, frankincense: 3, patchouli: 2, vetiver: 1 }),
     bases: bases({ fractionated_coconut: 1 }),
@@ -199,7 +199,7 @@ export const pouring: readonly Told[] = [
     purpose: 'an oil spray for dry arms',
     wearer: 'anyone',
     place: 'body-leave-on',
-    vessel: 'spray-60',
+    container: 'spray-60',
     percent: 0.8,
     oils: parts({ 'orange-sweet': 2, 'cedarwood-virginian': 1 }),
     bases: bases({ fractionated_coconut: 1 }),

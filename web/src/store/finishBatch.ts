@@ -22,10 +22,7 @@ export const takeOffShelf = (
   batch: BatchRecord,
   made: Made,
   events: readonly BenchEvent[],
-): Promise<void> =>
-  batch.beforeLedger
-    ? Promise.resolve()
-    : takeOff(store, batch, takenBy(made, events, batch.bottles));
+): Promise<void> => takeOff(store, batch, takenBy(made, events, batch.bottles));
 
 /**
  * Finishes a batch: what came of it and what happened at its bench stand in its record, and what it

@@ -1,20 +1,20 @@
 import { addHouse, meetingsOf, type BroughtIn, type MetTable } from './addHouse';
-import { db, type BatchRecord, type Database, type House } from './database';
+import { db, type BatchRecord, type Database, type House, type RestorePoint } from './database';
 import { acquaintance, remember, thisHouse } from './exchanged';
 import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
-import { asideOf, problemOf, readHouse, type HouseFile, type SetAside } from './readHouse';
+import { leftOutOf, formProblemOf, readHouse, type HouseFile, type LeftOut } from './readHouse';
 import { formsOfAll, kindOf, tables } from './records';
 import { isSerialKey } from './settingOfFile';
 import {
-  beginWayBack,
+  beginRestorePoint,
   clearTables,
   eachPart,
   inParts,
-  layWayBack,
+  saveRestorePoint,
   tableOf,
-  walkBack,
-} from './wayBack';
+  restoreLast,
+} from './restorePoint';
 import { withoutExample } from './withoutExample';
 
 /** How the data of a file get in. */
@@ -38,7 +38,7 @@ export interface Summary {
 /** All data as one file, in pieces; and what of it could not be read again. */
 export interface Written {
   readonly parts: readonly Uint8Array<ArrayBuffer>[];
-  readonly unreadable: readonly SetAside[];
+  readonly unreadable: readonly LeftOut[];
 }
 
 const none: Progress = () => undefined;
@@ -94,7 +94,7 @@ export const houseStore = (store: Database = db) => ({
     return store.transaction('r', store.tables, async () => {
       const counts = await Promise.all(tables.map((table) => tableOf(store, table).count()));
       const all = counts.reduce((total, count) => total + count, 0);
-      const unreadable: SetAside[] = [];
+      const unreadable: LeftOut[] = [];
       const pack = packHouse({
         format: 'jubbet-house',
         version: fileVersion,
@@ -109,8 +109,8 @@ export const houseStore = (store: Database = db) => ({
         await eachPart(store, table, (rows) => {
           for (const row of rows) {
             // It leaves all the same: another Jubbet may read what this one cannot.
-            const why = problemOf(forms[table], row);
-            if (why !== null) unreadable.push(asideOf(table, row, index, why));
+            const problem = formProblemOf(forms[table], row);
+            if (problem !== null) unreadable.push(leftOutOf(table, row, index, problem));
             index += 1;
           }
           entry.add(rows.filter((row) => leaves(row)));
@@ -149,22 +149,26 @@ export const houseStore = (store: Database = db) => ({
       }
       return { ...counts, ...sum };
     }),
-  /** Gets data in, in one transaction that leaves a way back. */
+  /** Gets data in, in one transaction that saves a restore point. */
   bringIn: (
-    { house: given, from, savedAt }: Pick<HouseFile, 'house' | 'from' | 'savedAt'>,
+    // The example comes from no other house.
+    {
+      house: given,
+      from,
+      savedAt,
+    }: Pick<HouseFile, 'house' | 'savedAt'> & { from: HouseFile['from'] | null },
     manner: Manner,
     progress: Progress = none,
   ): Promise<BroughtIn> =>
     store.transaction('rw', store.tables, async () => {
       const house = unjudged(given);
-      const why = 'before a file was read in';
       const here = await thisHouse(store);
       let brought: BroughtIn = { both: [], newest: [] };
       if (manner === 'replace') {
-        await layWayBack(store, why);
+        await saveRestorePoint(store, 'import');
         await replaceAll(store, house, progress);
       } else {
-        await beginWayBack(store, why, false);
+        await beginRestorePoint(store, 'import', false);
         brought = await addHouse(store, { house, from }, progress);
       }
       if (from) await remember(store, here, from, savedAt);
@@ -172,34 +176,32 @@ export const houseStore = (store: Database = db) => ({
     }),
   /**
    * Takes the example house out and leaves what a visitor has made or changed, and those for
-   * whom that is. Leaves a way back.
+   * whom that is. Saves a restore point.
    */
   clearExample: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
       const here = await readAll(store);
-      await layWayBack(store, 'before the example house was taken out');
+      await saveRestorePoint(store, 'removing-example');
       await replaceAll(store, withoutExample(here));
     }),
-  /** Takes all there is out, leaving a way back. */
+  /** Takes all there is out, saving a restore point. */
   clear: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
       const settings = await store.settings.toArray();
-      await layWayBack(store, 'before all was cleared');
+      await saveRestorePoint(store, 'clearing');
       await replaceAll(store, { ...empty, settings });
       await store.settings.put({ key: 'seeded', value: true });
     }),
-  /** When the way back was laid, and why; null where there is none. */
-  wayBack: async (): Promise<{ at: string; why: string } | null> => {
-    const found = await store.snapshots.get('last');
-    return found ? { at: found.at, why: found.why } : null;
-  },
-  /** Puts everything back as it was; what is there now becomes the way back. */
+  /** The restore point; null where there is none. */
+  restorePoint: async (): Promise<Pick<RestorePoint, 'at' | 'before'> | null> =>
+    (await store.restorePoint.get('last')) ?? null,
+  /** Restores everything as it was; what is there now becomes the restore point. */
   goBack: (): Promise<void> =>
     store.transaction('rw', store.tables, async () => {
-      const found = await store.snapshots.get('last');
+      const found = await store.restorePoint.get('last');
       if (!found) return;
       const before = await store.settings.toArray();
-      await walkBack(store, found);
+      await restoreLast(store, found);
       // A number that stood on a label since never comes again.
       const after = settingsOver(before, await store.settings.toArray());
       await store.settings.bulkPut(after.filter(({ key }) => isSerialKey(key)));

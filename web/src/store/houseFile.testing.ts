@@ -1,3 +1,4 @@
+import { houseFileProblemWords } from '@jubbet/core/words';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import type { Database } from './database';
 import { houseStore } from './house';
@@ -23,7 +24,7 @@ export const fileOfHouse = async (
   const read = await houseStore(store).read(
     typeof bytes === 'string' ? new TextEncoder().encode(bytes) : bytes,
   );
-  if (!read.ok) throw new Error(read.sentence);
+  if (!read.ok) throw new Error(houseFileProblemWords(read.problem));
   return read;
 };
 

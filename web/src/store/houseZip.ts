@@ -1,21 +1,20 @@
+import type { HouseFileProblem } from '@jubbet/core/words';
 import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { z } from 'zod';
+import { firstVersion, storeVersion } from './migrate';
 import { moment } from './records/fields';
-import { tables, type Table } from './records';
+import type { Table } from './records';
+import type { Rows } from './records/recordKind';
 
 // The house file: a zip with one JSON file for each kind of record, one record a line, and what the
 // whole is of in `house.json`.
 
-/**
- * Versions 1 to 4 were one JSON text. Version 1 had no containers, and bottles in ml only; 2 had
- * batches that carried nothing; blends of 3 held drafts; events of 4 stood in one table; blends of 5
- * had no tags; benches of 6 had no weights, clocks, temperatures, order and smelling; houses of 8
- * had no photographs.
- */
-export const fileVersion = 9;
-
-/** From this version on it is a zip. */
-const firstZip = 5;
+/** House files have the form of a version of the store, and a number that is four lower. */
+export const storeVersionOf = (version: number): number => version + 4;
+/** The oldest version of house files that is read. */
+export const oldestFileVersion = firstVersion - 4;
+/** The version of house files that is written. */
+export const fileVersion = storeVersion - 4;
 
 /** Larger than this, in bytes, no house is once it is unpacked. */
 export const largestHouse = 1_500_000_000;
@@ -26,7 +25,7 @@ const mostRecords = 3_000_000;
 
 export const headSchema = z.strictObject({
   format: z.literal('jubbet-house'),
-  version: z.number().int().min(firstZip).max(fileVersion),
+  version: z.number().int().min(oldestFileVersion).max(fileVersion),
   savedAt: moment,
   /** The house from which it was saved, and what it had read of others, by house. */
   from: z.strictObject({
@@ -36,11 +35,15 @@ export const headSchema = z.strictObject({
 });
 export type Head = z.infer<typeof headSchema>;
 
-/** What goes wrong with a zip, in a sentence. */
-export class HouseFileError extends Error {}
+/** A zip that cannot be read as a house file. */
+export class HouseFileError extends Error {
+  constructor(readonly problem: HouseFileProblem) {
+    super(problem.code);
+  }
+}
 
-const headName = 'house.json';
-const nameOf = (table: Table): string => `${table}.json`;
+export const headName = 'house.json';
+export const fileNameOf = (table: string): string => `${table}.json`;
 
 /** Told how far it is, from 0 to 1; may throw to stop it. */
 export type Progress = (share: number) => void;
@@ -62,7 +65,7 @@ export const packHouse = (head: Head) => {
   return {
     /** One kind of record: called with its rows, some at a time. */
     table: (table: Table) => {
-      const entry = file(nameOf(table));
+      const entry = file(fileNameOf(table));
       let isFirst = true;
       return {
         add: (rows: readonly unknown[]): void => {
@@ -95,7 +98,7 @@ const lineReader = (name: string, take: (row: unknown) => void) => {
       take(JSON.parse(record));
     } catch (error) {
       if (error instanceof HouseFileError) throw error;
-      throw new HouseFileError(`${name} is not JSON, or it is cut off.`);
+      throw new HouseFileError({ code: 'not-json', file: name });
     }
   };
   return (bytes: Uint8Array, isLast: boolean): void => {
@@ -103,37 +106,39 @@ const lineReader = (name: string, take: (row: unknown) => void) => {
     try {
       text = rest + decoder.decode(bytes, { stream: !isLast });
     } catch {
-      throw new HouseFileError(`${name} is not text.`);
+      throw new HouseFileError({ code: 'not-text', file: name });
     }
     const lines = text.split('\n');
     rest = lines.pop() ?? '';
     if (rest.length > longestRecord) {
-      throw new HouseFileError(`A line of ${name} is longer than any record.`);
+      throw new HouseFileError({ code: 'line-too-long', file: name });
     }
     lines.forEach((one) => line(one.trim()));
     if (isLast) line(rest.trim());
   };
 };
 
-/** All that a zip holds, by kind of record, in the form in which it was written. */
+/** All that a zip holds, table by table, in the form in which it was written. */
 export interface Unpacked {
   readonly head: unknown;
-  readonly rows: Readonly<Record<Table, readonly unknown[]>>;
+  /** The rows of each table, by the name that the table has in the file. */
+  readonly rows: Rows;
 }
 
 const chunkSize = 1 << 18;
 
 /**
- * Unpacks a house. What is in it that no house has, as photographs of a later version, is passed
- * over.
+ * Unpacks a house file. Files in it that are neither its head nor a table are ignored.
  *
- * @throws HouseFileError where it is cut off, no house file, or larger than any house
+ * @param tableNames the names of tables in any version that is read
+ * @throws HouseFileError where it is damaged, cut off, or larger than any house
  */
-export const unpackHouse = (bytes: Uint8Array, progress: Progress = () => undefined): Unpacked => {
-  const rows = Object.fromEntries(tables.map((table) => [table, []])) as unknown as Record<
-    Table,
-    unknown[]
-  >;
+export const unpackHouse = (
+  bytes: Uint8Array,
+  tableNames: ReadonlySet<string>,
+  progress: Progress = () => undefined,
+): Unpacked => {
+  const rows: Record<string, unknown[]> = {};
   let head = '';
   let size = 0;
   let count = 0;
@@ -141,17 +146,20 @@ export const unpackHouse = (bytes: Uint8Array, progress: Progress = () => undefi
   const open = new Set<string>();
   const seen = new Set<string>();
   const unzip = new Unzip((file) => {
-    const table = tables.find((one) => nameOf(one) === file.name);
-    if (table === undefined && file.name !== headName) return;
-    if (seen.has(file.name)) throw new HouseFileError(`${file.name} stands twice in it.`);
+    const table = file.name.replace(/\.json$/, '');
+    const isTable = tableNames.has(table) && file.name === fileNameOf(table);
+    if (!isTable && file.name !== headName) return;
+    if (seen.has(file.name)) throw new HouseFileError({ code: 'file-twice', file: file.name });
     seen.add(file.name);
     open.add(file.name);
     const decoder = new TextDecoder();
-    const read = table
+    const tableRows: unknown[] = [];
+    if (isTable) rows[table] = tableRows;
+    const read = isTable
       ? lineReader(file.name, (row) => {
           count += 1;
-          if (count > mostRecords) throw new HouseFileError('It holds more than any house.');
-          rows[table].push(row);
+          if (count > mostRecords) throw new HouseFileError({ code: 'too-many-records' });
+          tableRows.push(row);
         })
       : (data: Uint8Array) => {
           head += decoder.decode(data, { stream: true });
@@ -159,9 +167,9 @@ export const unpackHouse = (bytes: Uint8Array, progress: Progress = () => undefi
     file.ondata = (error, data, isLast) => {
       if (failure !== null) return;
       try {
-        if (error) throw new HouseFileError(`${file.name} is damaged (${error.message}).`);
+        if (error) throw new HouseFileError({ code: 'damaged' });
         size += data.length;
-        if (size > largestHouse) throw new HouseFileError('It is larger than any house.');
+        if (size > largestHouse) throw new HouseFileError({ code: 'too-large' });
         read(data, isLast);
         if (isLast) open.delete(file.name);
       } catch (problem) {
@@ -177,18 +185,16 @@ export const unpackHouse = (bytes: Uint8Array, progress: Progress = () => undefi
     try {
       unzip.push(bytes.subarray(from, to), to === bytes.length);
     } catch (error) {
-      failure ??=
-        error instanceof HouseFileError ? error : new HouseFileError('It is damaged or cut off.');
+      failure ??= error instanceof HouseFileError ? error : new HouseFileError({ code: 'damaged' });
     }
     if (failure !== null) throw failure as Error;
     progress(to / bytes.length);
   }
-  if (open.size > 0) throw new HouseFileError('It is cut off.');
-  const missing = [headName, ...tables.map(nameOf)].find((name) => !seen.has(name));
-  if (missing !== undefined) throw new HouseFileError(`${missing} is missing in it.`);
+  if (open.size > 0) throw new HouseFileError({ code: 'cut-off' });
+  if (!seen.has(headName)) throw new HouseFileError({ code: 'file-missing', file: headName });
   try {
     return { head: JSON.parse(head), rows };
   } catch {
-    throw new HouseFileError(`${headName} is not JSON.`);
+    throw new HouseFileError({ code: 'not-json', file: headName });
   }
 };

@@ -1,5 +1,7 @@
 import type { EntityTable, InsertType } from 'dexie';
+import type { DeletedRecord } from '@jubbet/core/words';
 import { now } from './now';
+import { StoreError } from './storeError';
 import type { Kept } from './records/fields';
 
 /**
@@ -7,13 +9,13 @@ import type { Kept } from './records/fields';
  *
  * @param key under which the thing stands in its record
  * @param parse throws where the thing is not what it should be
- * @param gone what is said where a record is not there any more
+ * @param what what a record is, for the error where it has been deleted
  */
 export const keptRecords = <R extends Kept, Key extends keyof R & string>(
   table: EntityTable<R, 'id'>,
   key: Key,
   parse: (value: R[Key]) => R[Key],
-  gone: string,
+  what: DeletedRecord,
 ) => ({
   list: async (): Promise<R[]> =>
     (await table.toArray()).filter(({ deletedAt }) => deletedAt === null),
@@ -37,7 +39,7 @@ export const keptRecords = <R extends Kept, Key extends keyof R & string>(
         record[key] = parsed;
         record.updatedAt = now();
       });
-    if (count === 0) throw new Error(gone);
+    if (count === 0) throw new StoreError('deleted', { record: what });
   },
   remove: async (id: string): Promise<void> => {
     await table

@@ -35,7 +35,9 @@ test('what is counted anew is against what was reckoned at that moment', async (
   ]);
   // Whichever came first, the other knew of it: 5 − 1, or 5 found after.
   expect([4, 5]).toContain(await left(id));
-  await expect(ledgerStore(db).countAnew(id, 11, 'too much')).rejects.toThrow(/holds/);
+  await expect(ledgerStore(db).countAnew(id, 11, 'too much')).rejects.toMatchObject({
+    code: 'more-than-full',
+  });
 });
 
 test('one bottle of a material is taken first, whichever was before; a deleted one is not', async () => {
@@ -47,7 +49,7 @@ test('one bottle of a material is taken first, whichever was before; a deleted o
   expect(first).toEqual([b]);
   expect((await readCatalog(db)).openBottle('lavender')?.id).toBe(b);
   await store.remove(a);
-  await expect(store.takeFirst(a)).rejects.toThrow(/deleted/);
+  await expect(store.takeFirst(a)).rejects.toMatchObject({ code: 'deleted' });
 });
 
 test('a bottle that something was taken from keeps its unit', async () => {
@@ -56,7 +58,9 @@ test('a bottle that something was taken from keeps its unit', async () => {
   await store.write(id, { ...bottle, unit: 'g' });
   await store.write(id, bottle);
   await ledgerStore(db).takeOut(id, { kind: 'spilled', amount: 1, why: '' });
-  await expect(store.write(id, { ...bottle, unit: 'g' })).rejects.toThrow(/unit is fixed/);
+  await expect(store.write(id, { ...bottle, unit: 'g' })).rejects.toMatchObject({
+    code: 'unit-in-use',
+  });
 });
 
 test('a whole shelf comes in, or nothing of it', async () => {

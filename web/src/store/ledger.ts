@@ -2,6 +2,7 @@ import type { Taken } from '@jubbet/core/batch';
 import { inForce, leftIn, movementSchema, type Movement } from '@jubbet/core/stock';
 import { db, type Database, type MovementRecord } from './database';
 import { now } from './now';
+import { StoreError } from './storeError';
 
 const movementOf = (bottleId: string, movement: Movement): MovementRecord => {
   const at = now();
@@ -88,7 +89,7 @@ export const ledgerStore = (store: Database = db) => {
     );
   const bottleOf = async (bottleId: string) => {
     const found = await store.bottles.get(bottleId);
-    if (!found || found.deletedAt !== null) throw new Error('this bottle has been deleted');
+    if (!found || found.deletedAt !== null) throw new StoreError('deleted', { record: 'bottle' });
     return found;
   };
   const leftNow = async (bottleId: string): Promise<number> =>
@@ -109,7 +110,7 @@ export const ledgerStore = (store: Database = db) => {
     ): Promise<void> =>
       store.transaction('rw', tables, async () => {
         if (movement.amount > (await leftNow(bottleId)) + fineness) {
-          throw new Error('that is more than is left in it; recount it first');
+          throw new StoreError('more-than-left', {});
         }
         await store.movements.add(movementOf(bottleId, movement));
       }),
@@ -117,7 +118,7 @@ export const ledgerStore = (store: Database = db) => {
     countAnew: (bottleId: string, found: number, why: string): Promise<void> =>
       store.transaction('rw', tables, async () => {
         const { bottle } = await bottleOf(bottleId);
-        if (found > bottle.size) throw new Error('more is left than the full bottle holds');
+        if (found > bottle.size) throw new StoreError('more-than-full', {});
         const reckoned = await leftNow(bottleId);
         await store.movements.add(
           movementOf(bottleId, { kind: 'counted', found, reckoned, why: why.trim() }),
@@ -127,7 +128,7 @@ export const ledgerStore = (store: Database = db) => {
     undo: (movementId: string): Promise<void> =>
       store.transaction('rw', tables, async () => {
         const found = await store.movements.get(movementId);
-        if (!found) throw new Error('there is no such movement');
+        if (!found) throw new StoreError('no-such-movement', {});
         const isInForce = inForce(await of(found.bottleId)).some(({ id }) => id === movementId);
         if (!isInForce) return;
         await store.movements.add(

@@ -41,12 +41,21 @@ describe('a batch is not given to whom it is tested on until it is read clear', 
   test('neither by who they are, nor by a typed name; others may have it', async () => {
     const tests = patchTestsStore(db);
     const id = await tests.begin(onInes);
-    await expect(give()).rejects.toThrow(/not read yet/);
-    await expect(give({ personId: null, name: 'ines ' })).rejects.toThrow(/not read yet/);
+    await expect(give()).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'not-read' },
+    });
+    await expect(give({ personId: null, name: 'ines ' })).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'not-read' },
+    });
     await give({ personId: null, name: 'A friend' });
     later(24);
     await tests.read(id, { ...clear, hours: 24 });
-    await expect(give()).rejects.toThrow(/not read yet/);
+    await expect(give()).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'not-read' },
+    });
     later(48);
     await tests.read(id, { ...clear, hours: 48 });
     await give();
@@ -59,28 +68,38 @@ describe('a batch is not given to whom it is tested on until it is read clear', 
     const id = await give();
     await recipientsStore(db).remove(id);
     await patchTestsStore(db).begin(onInes);
-    await expect(recipientsStore(db).restore(id)).rejects.toThrow(/not read yet/);
+    await expect(recipientsStore(db).restore(id)).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'not-read' },
+    });
   });
 
   test('nor by stopping the test', async () => {
     const tests = patchTestsStore(db);
     await tests.stop(await tests.begin(onInes), 'it fell off');
-    await expect(give()).rejects.toThrow(/begin another/);
+    await expect(give()).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'again' },
+    });
   });
 
   test('a reading is not saved before its time, twice, or for a batch on the bench', async () => {
     const tests = patchTestsStore(db);
     const id = await tests.begin(onInes);
-    await expect(tests.read(id, { ...clear, hours: 48 })).rejects.toThrow(/too early/);
+    await expect(tests.read(id, { ...clear, hours: 48 })).rejects.toMatchObject({
+      code: 'reading-too-early',
+    });
     later(24);
     await tests.read(id, { ...clear, hours: 24 });
-    await expect(tests.read(id, { ...clear, hours: 24 })).rejects.toThrow(/saved already/);
+    await expect(tests.read(id, { ...clear, hours: 24 })).rejects.toMatchObject({
+      code: 'reading-saved',
+    });
     await expect(
       recipientsStore(db).add({
         ...{ batchId: 'batch-prompt-desk', pieces: 1, which: '', on: '2026-11-26' },
         ...{ personId: null, name: 'A friend' },
       }),
-    ).rejects.toThrow(/still on the bench/);
+    ).rejects.toMatchObject({ code: 'batch-on-bench' });
   });
 });
 
@@ -109,7 +128,10 @@ test('a reaction to a blend is suspected of each material; alone, one is an alle
   expect((await ines()).suspected).toEqual(
     inIt.filter((one) => one !== guilty && one !== innocent),
   );
-  await expect(give()).rejects.toThrow(/reacted to this batch/);
+  await expect(give()).rejects.toMatchObject({
+    code: 'not-cleared',
+    params: { clearance: 'reacted' },
+  });
 });
 
 test('a name that is typed is whoever bears it in the house, in any letters', async () => {

@@ -11,6 +11,7 @@ import { skinWords } from '@jubbet/core/words';
 import { db, type Database, type PatchTestRecord } from './database';
 import { now, today } from './now';
 import { personNamed } from './people';
+import { StoreError } from './storeError';
 
 /** What is told when a patch is looked at. */
 export interface Told {
@@ -24,7 +25,8 @@ export interface Told {
 export const patchTestsStore = (store: Database = db) => {
   const getOne = async (id: string): Promise<PatchTestRecord> => {
     const found = await store.patchTests.get(id);
-    if (!found || found.deletedAt !== null) throw new Error('this patch test has been deleted');
+    if (!found || found.deletedAt !== null)
+      throw new StoreError('deleted', { record: 'patch test' });
     return found;
   };
   const put = async (record: PatchTestRecord, test: PatchTest): Promise<void> => {
@@ -129,10 +131,10 @@ export const patchTestsStore = (store: Database = db) => {
         const { hours } = told;
         if (hours !== 0) {
           if (test.readings.some((one) => one.hours === hours)) {
-            throw new Error(`the reading after ${hours} hours is saved already`);
+            throw new StoreError('reading-saved', { hours });
           }
           if (!canBeRead(test, hours, Date.parse(at))) {
-            throw new Error(`it is too early for the reading after ${hours} hours`);
+            throw new StoreError('reading-too-early', { hours });
           }
         }
         const next = { ...test, readings: [...test.readings, { ...told, at }] };

@@ -3,6 +3,7 @@ import { personSchema, type Person } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { listedBy } from './listed';
+import { StoreError } from './storeError';
 
 /** Somebody who is in the house, and can be read. */
 const isWhole = ({ deletedAt, person }: PersonRecord): boolean =>
@@ -30,7 +31,7 @@ export const peopleStore = (store: Database = db) => {
     store.people,
     'person',
     (person) => personSchema.parse(person),
-    'this person has been deleted',
+    'person',
   );
   return {
     ...records,
@@ -43,7 +44,7 @@ export const peopleStore = (store: Database = db) => {
     writeChanged: (id: string, before: Person, after: Person): Promise<void> =>
       store.transaction('rw', store.people, async () => {
         const found = await store.people.get(id);
-        if (!found) throw new Error('this person has been deleted');
+        if (!found) throw new StoreError('deleted', { record: 'person' });
         const keys = [
           ...new Set([...Object.keys(before), ...Object.keys(after)]),
         ] as (keyof Person)[];

@@ -48,7 +48,7 @@ test('what is no picture, or too large a one, is not kept; nor more than twenty 
   await expect(photos.add(photo({ jpeg: '<svg onload=alert(1)>'.repeat(9) }))).rejects.toThrow();
   await expect(photos.add(photo({ jpeg: 'A'.repeat(longestPhoto + 1) }))).rejects.toThrow();
   for (let n = 0; n < 20; n += 1) await photos.add(photo());
-  await expect(photos.add(photo())).rejects.toThrow(/20 photographs of it already/);
+  await expect(photos.add(photo())).rejects.toMatchObject({ code: 'too-many-photographs' });
 });
 
 test('into the house file goes only what is ticked', async () => {

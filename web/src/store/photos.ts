@@ -1,6 +1,7 @@
 import { db, type Database, type PhotoRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { photos as kind, type Photo, type PhotoOf } from './records/photos';
+import { StoreError } from './storeError';
 
 /** Of one thing there are no more. */
 const mostOfOne = 20;
@@ -13,7 +14,7 @@ export const photosStore = (store: Database = db) => {
     store.photos,
     'photo',
     (photo) => photo,
-    'this photograph has been deleted',
+    'photograph',
   );
   return {
     /** Of one thing, the oldest first. */
@@ -27,10 +28,10 @@ export const photosStore = (store: Database = db) => {
       return store.transaction('rw', store.photos, async () => {
         const own = await store.photos.where('photo.of.id').equals(photo.of.id).toArray();
         if (own.filter(({ deletedAt }) => deletedAt === null).length >= mostOfOne) {
-          throw new Error(`there are ${mostOfOne} photographs of it already; delete one first`);
+          throw new StoreError('too-many-photographs', { of: 'record', most: mostOfOne });
         }
         if ((await store.photos.count()) >= mostOfAll) {
-          throw new Error(`the house has ${mostOfAll} photographs already; delete some first`);
+          throw new StoreError('too-many-photographs', { of: 'house', most: mostOfAll });
         }
         return kept.add(form.parse(photo));
       });
@@ -39,7 +40,7 @@ export const photosStore = (store: Database = db) => {
     change: (id: string, change: Partial<Pick<Photo, 'words' | 'leaves'>>): Promise<void> =>
       store.transaction('rw', store.photos, async () => {
         const found = await store.photos.get(id);
-        if (!found) throw new Error('this photograph has been deleted');
+        if (!found) throw new StoreError('deleted', { record: 'photograph' });
         await kept.write(id, { ...found.photo, ...change });
       }),
     remove: kept.remove,

@@ -20,7 +20,7 @@ test('the example is put beside what is there, which stays as it is', async () =
   expect(await db.blends.count()).toBe(example.blends.length + 1);
   expect(await db.batches.count()).toBe(example.batches.length);
   expect(await db.benchEvents.count()).toBe(example.benchEvents.length);
-  expect(await db.vessels.count()).toBe(example.vessels.length);
+  expect(await db.containers.count()).toBe(example.containers.length);
   expect((await settingsStore(db).read()).maker).not.toBe('');
 });
 
@@ -29,12 +29,12 @@ test('put in again it brings back what is missing, and undoes no change', async 
   await seedOnce(db, day);
   await db.blends.update('row-g', { 'recipe.name': 'Row H' });
   await db.blends.delete('interval');
-  await db.vessels.clear();
+  await db.containers.clear();
   await settingsStore(db).write('maker', 'Somebody else');
   await putExampleIn(db, day);
   expect((await db.blends.get('row-g'))?.recipe.name).toBe('Row H');
   expect(await db.blends.get('interval')).toBeDefined();
-  expect(await db.vessels.count()).toBe(exampleHouse(day).vessels.length);
+  expect(await db.containers.count()).toBe(exampleHouse(day).containers.length);
   expect((await settingsStore(db).read()).maker).toBe('Somebody else');
 });
 
@@ -43,5 +43,5 @@ test('it can be taken back as a whole', async () => {
   await putExampleIn(db, day);
   await houseStore(db).goBack();
   expect(await db.blends.count()).toBe(0);
-  expect(await db.vessels.count()).toBe(0);
+  expect(await db.containers.count()).toBe(0);
 });

@@ -2,14 +2,7 @@ import { clearanceFor, recipientSchema, type Recipient } from '@jubbet/core/batc
 import { db, type Database, type RecipientRecord } from './database';
 import { keptRecords } from './keptRecords';
 import { personNamed } from './people';
-
-/** Why a batch is not given to somebody, by their patch tests. */
-const notClearedWords = {
-  'not-read':
-    'a patch test of this batch is not read yet; it can be theirs once it is read clear after 48 hours',
-  again: 'the last patch test of this batch says nothing; begin another first',
-  reacted: 'their skin reacted to this batch; it can’t be given to them',
-} as const;
+import { StoreError } from './storeError';
 
 /** Who got what. */
 export const recipientsStore = (store: Database = db) => {
@@ -17,23 +10,23 @@ export const recipientsStore = (store: Database = db) => {
     store.recipients,
     'recipient',
     (recipient) => recipientSchema.parse(recipient),
-    'this entry has been deleted',
+    'entry',
   );
   const tables = [store.recipients, store.patchTests, store.batches, store.people];
   /** @throws where the batch must not be used, or a patch test holds it back */
   const check = async ({ batchId, personId, name }: Recipient): Promise<void> => {
     const batch = await store.batches.get(batchId);
-    if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
-    if (batch.log === null) throw new Error('this batch is still on the bench');
+    if (!batch || batch.deletedAt !== null) throw new StoreError('deleted', { record: 'batch' });
+    if (batch.log === null) throw new StoreError('batch-on-bench', {});
     if (batch.notToBeUsed || batch.made?.blocking) {
-      throw new Error('this batch is not to be used');
+      throw new StoreError('batch-not-to-be-used', {});
     }
     const tests = (await store.patchTests.where('test.of.batchId').equals(batchId).toArray())
       .filter(({ deletedAt }) => deletedAt === null)
       .map(({ test }) => test);
     const clearance = clearanceFor(tests, batchId, { personId, name }, Date.now());
     if (clearance !== 'no-test' && clearance !== 'clear') {
-      throw new Error(notClearedWords[clearance]);
+      throw new StoreError('not-cleared', { clearance });
     }
   };
   const ordered = (list: readonly RecipientRecord[]): RecipientRecord[] =>
@@ -58,7 +51,7 @@ export const recipientsStore = (store: Database = db) => {
     restore: (id: string): Promise<void> =>
       store.transaction('rw', tables, async () => {
         const found = await store.recipients.get(id);
-        if (!found) throw new Error('this entry has been deleted');
+        if (!found) throw new StoreError('deleted', { record: 'entry' });
         await check(found.recipient);
         await kept.restore(id);
       }),

@@ -22,6 +22,6 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
     await store.movements.bulkAdd(movements);
     await store.recipients.bulkAdd(recipients);
     await store.patchTests.bulkAdd(patchTests);
-    await store.vessels.bulkAdd(exampleContainers(day));
+    await store.containers.bulkAdd(exampleContainers(day));
     await store.settings.put({ key: 'seeded', value: true });
   });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { isSerialKey, isSetting } from './settingOfFile';
+import { isSerialKey, settingProblem } from './settingOfFile';
 
 describe('a setting of a file is taken only where it is one', () => {
   test.each([
@@ -11,7 +11,7 @@ describe('a setting of a file is taken only where it is one', () => {
     ['seeded', 'blends'],
     ['serial/WL-2026', 17],
   ])('%s: %o', (key, value) => {
-    expect(isSetting({ key, value })).toBeNull();
+    expect(settingProblem({ key, value })).toBeNull();
   });
 
   test.each([
@@ -28,7 +28,7 @@ describe('a setting of a file is taken only where it is one', () => {
     ['serial/2026', 2 ** 53 - 1],
     ['serial/2026', '17'],
   ])('%s: %o is refused with a reason', (key, value) => {
-    expect(isSetting({ key, value })).toMatch(/^(is|has) /);
+    expect(settingProblem({ key, value })?.code).toBe('bad-setting');
   });
 });
 

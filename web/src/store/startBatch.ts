@@ -10,6 +10,7 @@ import { keepDraft } from './drafts';
 import { now, today } from './now';
 import { settingsStore } from './settings';
 import { takeNumber } from './serials';
+import { StoreError } from './storeError';
 
 /** What a batch is begun with. */
 export interface Start {
@@ -31,9 +32,9 @@ export const startBatch = async (
   store: Database,
   { blendId, recipe, blend, evaluation, reason }: Start,
 ): Promise<string> => {
-  if (evaluation.blocking) throw new Error('this blend is over with no way past it');
+  if (evaluation.blocking) throw new StoreError('blend-blocked', {});
   if (evaluation.verdict === 'over' && !isReason(reason)) {
-    throw new Error('a blend that is over needs a written reason');
+    throw new StoreError('blend-needs-reason', {});
   }
   const tables = [store.batches, store.benchEvents, store.settings, store.drafts, store.materials];
   return store.transaction('rw', tables, async () => {
@@ -50,7 +51,7 @@ export const startBatch = async (
       number,
       blendId,
       file: fileOf(made),
-      askedPercent: recipe.target?.percent ?? null,
+      targetPercent: recipe.target?.percent ?? null,
       verdict: evaluation.verdict,
       personId: recipe.brief.personId,
       materials: materialsUsed(

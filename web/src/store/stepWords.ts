@@ -2,6 +2,7 @@ import { fileOf } from '@jubbet/core/exchange';
 import { db, type Database } from './database';
 import { plannedRecipe } from './madeBlend';
 import { now } from './now';
+import { StoreError } from './storeError';
 
 /**
  * Writes the maker's own words beside a step: into the batch, and into the blend that it was made
@@ -17,7 +18,7 @@ export const writeStepWords = (
 ): Promise<void> =>
   store.transaction('rw', [store.batches, store.blends], async () => {
     const batch = await store.batches.get(batchId);
-    if (!batch || batch.deletedAt !== null) throw new Error('this batch was deleted');
+    if (!batch || batch.deletedAt !== null) throw new StoreError('deleted', { record: 'batch' });
     const withWords = (before: Readonly<Record<string, string>>): Record<string, string> => {
       const { [step]: _gone, ...rest } = before;
       return words === '' ? rest : { ...rest, [step]: words };

@@ -1,9 +1,9 @@
-import { Dexie, type Transaction } from 'dexie';
-import { liftedBy, liftHouse, liftRows, liftsOfAll, readFor, type AllLifts } from './liftHouse';
+import type { RestorePointBefore } from '@jubbet/core/words';
+import type { Transaction } from 'dexie';
+import { migratedBy, migrateRows, migratorOf, readFor, tableNameIn } from './migrate';
 import { tables, type Table } from './records';
-import type { Rows } from './records/recordKind';
 
-const rowsOf = async (
+const readTables = async (
   transaction: Transaction,
   names: Iterable<string>,
 ): Promise<Record<string, unknown[]>> => {
@@ -12,81 +12,56 @@ const rowsOf = async (
   return rows;
 };
 
-/** Before version 9 the way back was one record with all there was in it. */
-interface Snapshot {
-  id: string;
-  at: string;
-  why: string;
-  house: Rows;
+interface RestoreRow {
+  readonly table: string;
+  readonly record: unknown;
 }
 
-const keyOf = (table: Table, record: Record<string, unknown>): unknown =>
-  table === 'benchEvents'
-    ? [record['batchId'], record['seq']]
-    : record[table === 'settings' ? 'key' : 'id'];
-
-const snapshotAsRows = async (transaction: Transaction): Promise<void> => {
-  const snapshots = await transaction.table<Snapshot>('snapshots').toArray();
-  await transaction.table('snapshots').clear();
-  for (const { at, why, house } of snapshots.filter(({ id }) => id === 'last')) {
-    await transaction.table('snapshots').put({ id: 'last', at, why, whole: true });
-    for (const table of tables) {
-      const rows = (house[table] ?? []) as Record<string, unknown>[];
-      await transaction
-        .table('wayBack')
-        .bulkAdd(rows.map((record) => ({ table, key: keyOf(table, record), record })));
-    }
-  }
-};
-
-/** What stood under a key before something large was done; null where nothing did. */
-interface KeptRow {
-  table: Table;
-  record: unknown;
-}
-
-/** From version 10 on the way back is lifted row by row; what was not there stays so. */
-const liftWayBack = async (
-  transaction: Transaction,
-  lifts: AllLifts,
-  version: number,
-): Promise<void> => {
-  const kept = await transaction.table<KeptRow>('wayBack').toArray();
+/** A restore point is migrated row by row; a row that says that nothing was there stays so. */
+const migrateRestorePoint = async (transaction: Transaction, version: number): Promise<void> => {
+  const rows = await transaction.table<RestoreRow>('restoreRows').toArray();
   const before: Record<string, unknown[]> = {};
-  for (const { table, record } of kept) if (record !== null) (before[table] ??= []).push(record);
-  const to = new Map(
-    liftedBy(lifts, version).map((table) => [table, lifts[table][version]?.of(before)]),
-  );
-  await transaction
-    .table<KeptRow>('wayBack')
-    .toCollection()
-    .modify((row) => {
-      const lift = to.get(row.table);
-      if (lift && row.record !== null) row.record = lift(row.record) ?? null;
-    });
+  for (const { table, record } of rows) if (record !== null) (before[table] ??= []).push(record);
+  const kinds = new Map(tables.map((table) => [tableNameIn(table, version - 1), table]));
+  const migrated = (row: RestoreRow): RestoreRow => {
+    const table: Table | undefined = kinds.get(row.table);
+    if (table === undefined) return row;
+    const record =
+      row.record === null ? null : (migratorOf(table, version, before)(row.record) ?? null);
+    return { ...row, table: tableNameIn(table, version), record };
+  };
+  await transaction.table('restoreRows').bulkPut(rows.map(migrated));
 };
 
-/** Lifts everything to a version of the store, within its own transaction. */
+/** Before version 14 a restore point said in a sentence before what it was made. */
+const sentencesOf13: Readonly<Record<string, RestorePointBefore>> = {
+  'before a file was read in': 'import',
+  'before the example house was taken out': 'removing-example',
+  'before all was cleared': 'clearing',
+};
+
+/** Before version 14 the tables of the restore point had other names. */
+const renameRestoreTables = async (transaction: Transaction): Promise<void> => {
+  const points = await transaction.table<{ why: string }>('snapshots').toArray();
+  await transaction
+    .table('restorePoint')
+    .bulkAdd(
+      points.map(({ why, ...point }) => ({ ...point, before: sentencesOf13[why] ?? 'restoring' })),
+    );
+  await transaction.table('restoreRows').bulkAdd(await transaction.table('wayBack').toArray());
+};
+
+/** Brings everything to a version of the store, within the transaction of its upgrade. */
 export const upgradeTo = async (transaction: Transaction, version: number): Promise<void> => {
-  const lifts = await Dexie.waitFor(liftsOfAll());
-  const lifted = liftedBy(lifts, version);
-  const before = await rowsOf(
+  const migrated = migratedBy(version);
+  const before = await readTables(
     transaction,
-    lifted.flatMap((table) => readFor(lifts, table, version)),
+    migrated.flatMap((table) => readFor(table, version)),
   );
-  for (const table of lifted) {
-    const rows = liftRows(lifts, table, version, before);
+  for (const table of migrated) {
     await transaction.table(table).clear();
-    await transaction.table(table).bulkAdd([...rows]);
+    await transaction.table(table).bulkAdd([...migrateRows(table, version, before)]);
   }
-  if (version > 9) await liftWayBack(transaction, lifts, version);
-  else if (version > 3) {
-    await transaction
-      .table<Snapshot>('snapshots')
-      .toCollection()
-      .modify((snapshot) => {
-        snapshot.house = liftHouse(lifts, snapshot.house, version);
-      });
-  }
-  if (version === 9) await snapshotAsRows(transaction);
+  if (version === 14) await renameRestoreTables(transaction);
+  await migrateRestorePoint(transaction, version);
 };

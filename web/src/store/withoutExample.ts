@@ -62,7 +62,7 @@ export const withoutExample = (here: House): House => {
     ),
     materials: here.materials,
     bottles,
-    vessels: here.vessels.filter(isTheirs),
+    containers: here.containers.filter(isTheirs),
     // What hangs on a bottle goes with it, and what a visitor wrote down stays.
     movements: here.movements.filter((one) => bottleIds.has(one.bottleId)),
     recipients: here.recipients.filter(isTheirs),

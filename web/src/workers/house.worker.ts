@@ -1,3 +1,4 @@
+import type { HouseFileProblem } from '@jubbet/core/words';
 import { expose } from 'comlink';
 import { batches } from '../store/batches';
 import { db } from '../store/database';
@@ -6,7 +7,7 @@ import type { BroughtIn } from '../store/addHouse';
 import { largestHouse } from '../store/houseZip';
 import { today } from '../store/now';
 import { putExampleIn } from '../store/putExample';
-import type { HouseFile, SetAside } from '../store/readHouse';
+import type { HouseFile, LeftOut } from '../store/readHouse';
 
 /** Told how far it is, from 0 to 1. */
 type Progress = (share: number) => void;
@@ -17,9 +18,9 @@ export type Looked =
       readonly ok: true;
       readonly savedAt: string;
       readonly summary: Summary;
-      readonly setAside: readonly SetAside[];
+      readonly leftOut: readonly LeftOut[];
     }
-  | { readonly ok: false; readonly sentence: string };
+  | { readonly ok: false; readonly problem: HouseFileProblem };
 
 /** Not more often than this, in ms: the page has other things to do. */
 const tellEvery = 100;
@@ -38,18 +39,18 @@ const seldom = (progress: Progress): Progress => {
 const read: { file: HouseFile | null } = { file: null };
 
 const worker = {
-  save: async (progress: Progress): Promise<{ blob: Blob; unreadable: readonly SetAside[] }> => {
+  save: async (progress: Progress): Promise<{ blob: Blob; unreadable: readonly LeftOut[] }> => {
     const { parts, unreadable } = await house.write(seldom(progress));
     return { blob: new Blob([...parts], { type: 'application/zip' }), unreadable };
   },
   look: async (file: Blob, progress: Progress): Promise<Looked> => {
-    if (file.size > largestHouse) return { ok: false, sentence: 'It is larger than any house.' };
+    if (file.size > largestHouse) return { ok: false, problem: { code: 'too-large' } };
     const bytes = new Uint8Array(await file.arrayBuffer());
     const result = await house.read(bytes, seldom(progress));
     if (!result.ok) return result;
     read.file = result;
-    const { savedAt, setAside } = result;
-    return { ok: true, savedAt, setAside, summary: await house.summary(result) };
+    const { savedAt, leftOut } = result;
+    return { ok: true, savedAt, leftOut, summary: await house.summary(result) };
   },
   bringIn: async (manner: Manner, progress: Progress): Promise<BroughtIn> => {
     if (!read.file) throw new Error('no file was read');

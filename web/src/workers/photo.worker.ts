@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { CodedError } from '@jubbet/core/words';
 
 /** The longer side of what is kept, in pixels: enough for a screen. */
 const longestSide = 1_200;
@@ -31,7 +32,7 @@ const worker = {
     const height = Math.max(1, Math.round(picture.height * scale));
     const canvas = new OffscreenCanvas(width, height);
     const context = canvas.getContext('2d');
-    if (!context) throw new Error('this browser draws no pictures');
+    if (!context) throw new CodedError('no-picture', {});
     context.drawImage(picture, 0, 0, width, height);
     picture.close();
     for (const quality of qualities) {

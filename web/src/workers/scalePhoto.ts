@@ -1,5 +1,6 @@
 import { releaseProxy, wrap } from 'comlink';
 import type { PhotoWorker, Scaled } from './photo.worker';
+import { CodedError } from '@jubbet/core/words';
 
 /** More than this no camera writes, in bytes. */
 const largestFile = 40_000_000;
@@ -10,7 +11,7 @@ const largestFile = 40_000_000;
  * @throws where it is no picture, or too large
  */
 export const scalePhoto = async (file: Blob): Promise<Scaled> => {
-  if (file.size > largestFile) throw new Error('that file is too large for a photograph');
+  if (file.size > largestFile) throw new CodedError('photograph-too-large', {});
   const worker = new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<PhotoWorker>(worker);
   const failed = new Promise<never>((_, reject) => {
@@ -19,7 +20,7 @@ export const scalePhoto = async (file: Blob): Promise<Scaled> => {
   try {
     return await Promise.race([remote.scale(file), failed]);
   } catch {
-    throw new Error('that file can’t be read as a picture');
+    throw new CodedError('not-a-picture', {});
   } finally {
     remote[releaseProxy]();
     worker.terminate();

@@ -122,7 +122,7 @@ const Add = ({
         }
       : null;
   const after = added ? amendedMade(made, events, { ...added, words: 'to see' }) : null;
-  const target = batch.askedPercent;
+  const target = batch.targetPercent;
   const more = after && target ? dropsToStrength(after, first, target) : null;
   const save = async (): Promise<void> => {
     if (!added || !added.words) return;

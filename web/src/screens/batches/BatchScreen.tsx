@@ -126,8 +126,8 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <dt className="text-soft">Strength</dt>
       <dd>
         {strengthsOf(made)}
-        {batch.askedPercent !== null && (
-          <span className="text-soft"> (target {formatPercent(batch.askedPercent, 3)})</span>
+        {batch.targetPercent !== null && (
+          <span className="text-soft"> (target {formatPercent(batch.targetPercent, 3)})</span>
         )}
       </dd>
       <dt className="text-soft">Best before</dt>

@@ -56,9 +56,9 @@ const LineFields = ({
     if (nearest) onLine({ ...line, container: { id: nearest.id } });
   };
   const sizes = usualContainers.filter(({ kind }) => kind === container.kind);
-  const all = useStored(['vessels'], () => containers.list()).data ?? [];
-  const shelved = all.filter((one) => one.vessel.kind === container.kind);
-  const isMine = container.id === null && shelved.find((one) => isSame(one.vessel, container));
+  const all = useStored(['containers'], () => containers.list()).data ?? [];
+  const shelved = all.filter((one) => one.container.kind === container.kind);
+  const isMine = container.id === null && shelved.find((one) => isSame(one.container, container));
   return (
     <li className="grid gap-2">
       {drawn && (
@@ -96,7 +96,7 @@ const LineFields = ({
                   [entry.id, `${volumeWords(entry.nominalMl, units, 4)}: ${entry.suits}`] as const,
               ),
               ...shelved.map(
-                ({ id, vessel: one }) =>
+                ({ id, container: one }) =>
                   [
                     ownId(id),
                     `${volumeWords(one.nominalMl, units, 4)}: ${one.name}, my own`,
@@ -110,7 +110,8 @@ const LineFields = ({
               onLine({
                 ...line,
                 container:
-                  mine?.vessel ?? (id === own ? { kind, nominalMl, workingFillPercent } : { id }),
+                  mine?.container ??
+                  (id === own ? { kind, nominalMl, workingFillPercent } : { id }),
               });
             }}
           />

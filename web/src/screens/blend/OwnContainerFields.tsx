@@ -25,9 +25,9 @@ export const OwnContainerFields = ({
 }) => {
   const tell = useNotice();
   const write = useWrite();
-  const shelved = useStored(['vessels'], () => containers.list()).data ?? [];
+  const shelved = useStored(['containers'], () => containers.list()).data ?? [];
   const calledSo = (container.name ?? '').trim();
-  const there = shelved.some(({ vessel: one }) => one.name === calledSo);
+  const there = shelved.some(({ container: one }) => one.name === calledSo);
   const keep = async () => {
     const id = await write('The container', () => containers.add({ ...container, name: calledSo }));
     if (!id) return;

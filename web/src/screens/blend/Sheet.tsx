@@ -39,6 +39,7 @@ import { PersonChanged } from './PersonChanged';
 import { useRecipe } from './useRecipe';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from '../../parts/VerdictBox';
+import { ErrorDetails } from '../../parts/ErrorDetails';
 
 /** What stands under the sentence: the glass, the oils and bases, and what holds them back. */
 const SheetBody = ({
@@ -222,14 +223,15 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
         </div>
       </div>
       {failure && (
-        <p role="alert" className="flex gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          <span className="flex-1">
-            The last change could not be saved: {failure}. It is still here on the sheet.
-          </span>
+        <div role="alert" className="flex gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          <div className="flex-1">
+            The last change could not be saved: {failure.reason}. It is still here on the sheet.
+            <ErrorDetails details={failure.details} />
+          </div>
           <button type="button" className="underline" onClick={retry}>
             Try again
           </button>
-        </p>
+        </div>
       )}
       {overtaken && (
         <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">

@@ -8,7 +8,7 @@ import {
 } from '@jubbet/core/recipe';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { errorWords } from '../../parts/errorWords';
+import { errorText, type ErrorText } from '../../parts/errorText';
 import { useLeaveGuard } from '../../parts/useLeaveGuard';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
@@ -32,7 +32,7 @@ export const useRecipe = (record: BlendRecord) => {
   const [history, setHistory] = useState(() =>
     resumed(client.getQueryData<History<Recipe>>(['history', id]), record.recipe),
   );
-  const [failure, setFailure] = useState<string | null>(null);
+  const [failure, setFailure] = useState<ErrorText | null>(null);
   const [overtaken, setOvertaken] = useState(false);
   const current = useRef(history);
   const revision = useRef(record.revision);
@@ -81,7 +81,7 @@ export const useRecipe = (record: BlendRecord) => {
         }
       } catch (error) {
         next.current = null;
-        setFailure(errorWords(error));
+        setFailure(errorText(error));
       }
       isWriting.current = false;
       setSaving(false);

@@ -6,6 +6,7 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { qrIn } from '../../parts/readQr';
 import { readInCode } from './readInBlend';
+import { CodedError } from '@jubbet/core/words';
 
 /** A camera picture is looked at so often, in ms: in between the page has other things to do. */
 const lookEvery = 200;
@@ -27,7 +28,7 @@ export const ScanScreen = () => {
     const look = async (): Promise<void> => {
       // Without a secure address a browser offers no cameras at all.
       const devices = navigator.mediaDevices as MediaDevices | undefined;
-      if (!devices) throw new Error('no camera');
+      if (!devices) throw new CodedError('no-camera', {});
       const stream = await devices.getUserMedia({ video: { facingMode: 'environment' } });
       const off = () => stream.getTracks().forEach((track) => track.stop());
       stopped.signal.addEventListener('abort', off);

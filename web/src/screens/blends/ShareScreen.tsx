@@ -31,11 +31,12 @@ import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { cardPicture } from './cardPicture';
 import { Tick } from '../../parts/Tick';
+import { CodedError } from '@jubbet/core/words';
 
 /** @throws where the drawing is not there yet */
 const saveDrawing = (element: HTMLElement | null, name: string): void => {
   const svg = element?.querySelector('svg');
-  if (!svg) throw new Error('there is no drawing yet');
+  if (!svg) throw new CodedError('no-drawing', {});
   saveFile(`${name}.svg`, svgFile(svg), 'image/svg+xml');
 };
 

@@ -1,4 +1,5 @@
 import type { QrCode } from '../../parts/qrCode';
+import { CodedError } from '@jubbet/core/words';
 
 /** What stands on the picture of a card. */
 export interface CardWords {
@@ -34,7 +35,7 @@ export const cardPicture = async (words: CardWords, code: QrCode | null): Promis
   canvas.width = wide;
   canvas.height = high;
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('this browser draws no pictures');
+  if (!context) throw new CodedError('no-picture', {});
   const ink = '#1d2433';
   context.fillStyle = '#ffffff';
   context.fillRect(0, 0, wide, high);
@@ -71,7 +72,7 @@ export const cardPicture = async (words: CardWords, code: QrCode | null): Promis
   return new Promise((done, refused) => {
     canvas.toBlob((blob) => {
       if (blob) done(blob);
-      else refused(new Error('the picture could not be made'));
+      else refused(new CodedError('no-picture', {}));
     }, 'image/png');
   });
 };

@@ -12,6 +12,7 @@ import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
 import { idOf, PaperFields, printedOn } from './PaperFields';
+import { errorText } from '../../parts/errorText';
 
 /** How labels were printed last: it is how they are printed next. */
 export type Printing = Pick<
@@ -80,9 +81,7 @@ export const Labels = ({
           : `${pages === 1 ? 'One page' : `${pages} pages`}, in ${points}-point type${isFolded ? '; a second label is for the back' : ''}. Print it at 100 %, not fitted to the page.`,
       );
     } catch (error) {
-      setTold(
-        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}.`,
-      );
+      setTold(`The PDF could not be made: ${errorText(error).reason}.`);
     }
   };
   const saveSvg = async () => {

@@ -9,6 +9,7 @@ import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type Line, type Measure, type PlacedSign } from './layout';
 import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
+import { CodedError } from '@jubbet/core/words';
 
 const mm = 72 / 25.4;
 const paddingMm = 1.5;
@@ -72,10 +73,6 @@ const drawEdge = (page: PDFPage): void => {
   });
 };
 
-/** What is said of letters that these typefaces do not have: never boxes on a label. */
-const lettersMissing = (letters: string): string =>
-  `its typeface has no “${letters}”. Press Print instead: the browser prints with the typefaces of this device`;
-
 /** A PDF with its label: vectors, its own fonts, true size. */
 export interface LabelPdf {
   readonly data: Uint8Array;
@@ -120,7 +117,7 @@ export const labelPdf = async (
     );
   const laidOut = labels.map((one) => layOut(one, size, measure));
   const missing = laidOut.map((one) => missingFrom(one, fonts.regular)).join('');
-  if (missing !== '') throw new Error(lettersMissing(missing));
+  if (missing !== '') throw new CodedError('letters-missing', { letters: missing });
   for (const { faces, signs } of laidOut) {
     for (const [n, lines] of faces.entries()) {
       const page = drawn.addPage([size.width * mm, size.height * mm]);
@@ -135,7 +132,7 @@ export const labelPdf = async (
       ? { sheet: size, spots: [{ x: 0, y: 0 }] }
       : onPaper(size, papers[paper === 'Letter' ? paper : 'A4']);
   if (spots.length === 0) {
-    throw new Error('a label of this size does not fit on the paper; choose one label per page');
+    throw new CodedError('label-too-large', {});
   }
   const pdf = await PDFDocument.create();
   pdf.setTitle(`${labels.map(({ name }) => name).join(', ')}, label`);

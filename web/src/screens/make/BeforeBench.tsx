@@ -23,7 +23,7 @@ import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { ContainerFigure } from '../../parts/ContainerFigure';
 import { sizeOf } from '../../parts/container/size';
-import { errorWords } from '../../parts/errorWords';
+import { errorText, type ErrorText } from '../../parts/errorText';
 import { layersOf } from '../../parts/layers';
 import { NumberField } from '../../parts/NumberField';
 import { Questions } from '../../parts/Questions';
@@ -32,6 +32,7 @@ import { useUnits } from '../../parts/useUnits';
 import { VerdictMark, verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import { TableOfMaterials } from './TableOfMaterials';
+import { ErrorDetails } from '../../parts/ErrorDetails';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
@@ -94,7 +95,7 @@ export const BeforeBench = ({
   const navigate = useNavigate();
   const [count, setCount] = useState(firstLine(recipe).count);
   const [reason, setReason] = useState('');
-  const [failure, setFailure] = useState<string | null>(null);
+  const [failure, setFailure] = useState<ErrorText | null>(null);
   const { evaluation, blend } = done;
   const { mixture } = evaluation;
   const over = evaluation.verdict === 'over';
@@ -122,7 +123,7 @@ export const BeforeBench = ({
       });
       await navigate(`/make/${id}`);
     } catch (error) {
-      setFailure(errorWords(error));
+      setFailure(errorText(error));
     }
   };
   return (
@@ -248,9 +249,10 @@ export const BeforeBench = ({
           </label>
         )}
         {failure && (
-          <p role="alert" className="text-brick">
-            The batch was not started: {failure}. Nothing was lost.
-          </p>
+          <div role="alert" className="text-brick">
+            The batch was not started: {failure.reason}. Nothing was lost.
+            <ErrorDetails details={failure.details} />
+          </div>
         )}
         {looking ? (
           <p role="status">Looking for the drops closest to the target.</p>

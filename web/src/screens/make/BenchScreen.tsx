@@ -39,6 +39,7 @@ import { useAloud } from './useAloud';
 import { useBench, type Choose } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useWakeLock } from './useWakeLock';
+import { ErrorDetails } from '../../parts/ErrorDetails';
 
 /** Opened when something went wrong, and loaded then. */
 const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap }));
@@ -132,9 +133,10 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           <ProgressLine steps={steps} tally={tally} current={step ?? null} />
         </BenchHeader>
         {failure && (
-          <p role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
-            The last press was not saved ({failure}). The number shown is right; press again.
-          </p>
+          <div role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
+            The last press was not saved ({failure.reason}). The number shown is right; press again.
+            <ErrorDetails details={failure.details} />
+          </div>
         )}
         <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 md:max-lg:grid-cols-[190px_minmax(0,1fr)] md:max-lg:gap-x-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
           <section

@@ -112,7 +112,7 @@ export const Beside = ({
           planned={planned}
           tally={tally}
           step={step}
-          askedPercent={batch.askedPercent}
+          targetPercent={batch.targetPercent}
           onChoose={onEvents}
         />
       )}
@@ -135,7 +135,7 @@ export const Beside = ({
         now={now}
         then={then}
         more={more}
-        askedPercent={batch.askedPercent}
+        targetPercent={batch.targetPercent}
       />
       {step?.kind === 'count' &&
         dropG &&

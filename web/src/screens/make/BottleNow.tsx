@@ -11,14 +11,14 @@ export const BottleNow = ({
   now,
   then,
   more,
-  askedPercent,
+  targetPercent,
 }: {
   blend: Blend;
   now: Evaluation;
   then: Evaluation;
   /** With one drop more of the oil that is counted; null where none is. */
   more: Evaluation | null;
-  askedPercent: number | null;
+  targetPercent: number | null;
 }) => {
   const catalog = useCatalog();
   const first = then.findings[0];
@@ -35,7 +35,7 @@ export const BottleNow = ({
               {blend.inOne ? 'in the whole batch' : 'in the bottle'}
             </>
           )}
-          {askedPercent !== null && `, target ${formatPercent(askedPercent)}`}
+          {targetPercent !== null && `, target ${formatPercent(targetPercent)}`}
         </p>
       </section>
       {more && (

@@ -1,8 +1,9 @@
+import { capitalised } from '@jubbet/core/words';
 import type { Device } from '@jubbet/protocol';
 import { useState } from 'react';
 import { baudRates, browserSerial, connectSerial } from '../../devices/serial';
 import { useAddDevice } from '../../devices/useDevices';
-import { errorWords } from '../../parts/errorWords';
+import { errorText } from '../../parts/errorText';
 import { panelButton } from './panel';
 
 /** A real scale or thermometer on a serial line, where the browser can reach one. */
@@ -20,7 +21,7 @@ export const ConnectDevice = ({ kind }: { kind: Device['kind'] }) => {
       const driver = await connectSerial(serial, kind, baudRate);
       if (driver) add(driver);
     } catch (error) {
-      setTrouble(errorWords(error));
+      setTrouble(`${capitalised(errorText(error).reason)}.`);
     }
     setBusy(false);
   };

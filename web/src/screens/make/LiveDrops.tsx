@@ -1,6 +1,6 @@
 import { dropsOnScale, restedG, type DropsWeighed } from '@jubbet/core/making';
 import type { Range } from '@jubbet/core/quantity';
-import { formatDrops, formatG } from '@jubbet/core/words';
+import { deviceTroubleWords, formatDrops, formatG } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
 import type { Driver } from '../../devices/driver';
 import { useReadings } from '../../devices/useReadings';
@@ -72,7 +72,7 @@ export const LiveDrops = ({
         {formatG(drop.high, 2)}.{simulated && ` ${name}: nothing is weighed.`}
       </p>
       <p role="status" className="text-[15px]">
-        {trouble ??
+        {(trouble && deviceTroubleWords(trouble)) ??
           (asked?.what.kind === 'which'
             ? `${formatG(asked.grownG, 2)} more: how many drops were that?`
             : asked

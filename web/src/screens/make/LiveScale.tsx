@@ -1,5 +1,5 @@
 import { settledG, toleranceG, weighedAs } from '@jubbet/core/making';
-import { formatG } from '@jubbet/core/words';
+import { deviceTroubleWords, formatG } from '@jubbet/core/words';
 import { useState, type ComponentProps } from 'react';
 import type { Driver } from '../../devices/driver';
 import { useReadings } from '../../devices/useReadings';
@@ -103,7 +103,7 @@ export const LiveScale = ({
           {overloaded ? 'too much on it' : shownG !== null ? `${shownG.toFixed(digits)} g` : '…'}
         </p>
         <p role="status" className="text-[15px]">
-          {trouble ??
+          {(trouble && deviceTroubleWords(trouble)) ??
             [
               shownG !== null && askedG !== null ? standing(shownG, askedG) : '',
               shownG !== null && settled === null ? 'still moving' : '',

@@ -1,4 +1,4 @@
-import { temperatureWords, type Units } from '@jubbet/core/words';
+import { deviceTroubleWords, temperatureWords, type Units } from '@jubbet/core/words';
 import type { Driver } from '../../devices/driver';
 import type { Readings } from '../../devices/useReadings';
 import { Hands } from './Hands';
@@ -35,7 +35,7 @@ export const LiveThermometer = ({
       </div>
       {(trouble || simulated) && (
         <p role="status" className="text-sm text-soft">
-          {trouble ?? `${name}: nothing is measured`}
+          {(trouble && deviceTroubleWords(trouble)) ?? `${name}: nothing is measured`}
         </p>
       )}
       {simulated && (

@@ -74,14 +74,14 @@ export const TooMuch = ({
   planned,
   tally,
   step,
-  askedPercent,
+  targetPercent,
   onChoose,
 }: {
   blend: Blend;
   planned: readonly Step[];
   tally: Tally;
   step: CountStep;
-  askedPercent: number | null;
+  targetPercent: number | null;
   onChoose: (events: readonly BenchEvent[]) => void;
 }) => {
   const catalog = useCatalog();
@@ -94,10 +94,10 @@ export const TooMuch = ({
       className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
     >
       <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ Too many drops</h2>
-      {askedPercent !== null && askedPercent > 0 && (
+      {targetPercent !== null && targetPercent > 0 && (
         <p className="mt-1 text-[14px]">
           {together(
-            `To be back at ${formatPercent(askedPercent)} it would have to be ${formatMl((100 * oilMl) / askedPercent, 3)} in total.`,
+            `To be back at ${formatPercent(targetPercent)} it would have to be ${formatMl((100 * oilMl) / targetPercent, 3)} in total.`,
           )}
         </p>
       )}

@@ -18,7 +18,7 @@ import {
 } from '@jubbet/core/making';
 import type { Blend } from '@jubbet/core/drops';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { errorWords } from '../../parts/errorWords';
+import { errorText, type ErrorText } from '../../parts/errorText';
 import { underWay } from '../../parts/underWay';
 import { batches } from '../../store/batches';
 
@@ -85,8 +85,8 @@ export const useBench = (
   onCounted: (events: readonly BenchEvent[], tally: Tally) => void = () => undefined,
 ) => {
   const [tally, setTally] = useState<Tally | null>(null);
-  const [failure, setFailure] = useState<string | null>(null);
-  const fail = useCallback((error: unknown): void => setFailure(errorWords(error)), []);
+  const [failure, setFailure] = useState<ErrorText | null>(null);
+  const fail = useCallback((error: unknown): void => setFailure(errorText(error)), []);
   const latest = useRef<Tally | null>(null);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const waiting = useRef(0);

@@ -1,12 +1,17 @@
+import { capitalised } from '@jubbet/core/words';
 import { useCallback } from 'react';
-import { errorWords } from '../../parts/errorWords';
+import { errorText } from '../../parts/errorText';
 import { useNotice } from '../../parts/notice';
 
 /** The way to ask something of a device: where it does not take it, that is said. */
-export const useCommand = (): ((ask: () => Promise<void>) => void) => {
+export const useCommand = (): ((send: () => Promise<void>) => void) => {
   const tell = useNotice();
   return useCallback(
-    (ask) => void ask().catch((error: unknown) => tell({ text: errorWords(error), alarm: true })),
+    (send) =>
+      void send().catch((error: unknown) => {
+        const { reason, details } = errorText(error);
+        tell({ text: `${capitalised(reason)}.`, details, alarm: true });
+      }),
     [tell],
   );
 };

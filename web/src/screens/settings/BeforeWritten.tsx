@@ -1,7 +1,8 @@
+import { recordProblemWords } from '@jubbet/core/words';
 import { format } from 'date-fns';
 import { Button } from '../../parts/Button';
 import type { Manner, Summary } from '../../store/house';
-import type { SetAside } from '../../store/readHouse';
+import type { LeftOut } from '../../store/readHouse';
 
 /** So many records that were set aside are named; the rest is counted. */
 const mostNamed = 8;
@@ -13,15 +14,15 @@ export interface Waiting {
   readonly name: string;
   readonly savedAt: string;
   readonly summary: Summary;
-  readonly setAside: readonly SetAside[];
+  readonly leftOut: readonly LeftOut[];
 }
 
 /** Records of a file that cannot be read, each by its name and with why. */
-export const Aside = ({ list }: { list: readonly SetAside[] }) => (
+export const LeftOutList = ({ list }: { list: readonly LeftOut[] }) => (
   <ul className="list-disc pl-5 text-sm">
-    {list.slice(0, mostNamed).map(({ what, why }, n) => (
+    {list.slice(0, mostNamed).map(({ word, name, place, problem }, n) => (
       <li key={n}>
-        {what}: {why}.
+        {word} {name === null ? place : `“${name}”`}: {recordProblemWords(problem)}.
       </li>
     ))}
     {list.length > mostNamed && <li>And {list.length - mostNamed} more.</li>}
@@ -38,7 +39,7 @@ export const BeforeWritten = ({
   onManner: (manner: Manner) => void;
   onLeave: () => void;
 }) => {
-  const { summary, setAside } = waiting;
+  const { summary, leftOut } = waiting;
   return (
     <div
       role="group"
@@ -61,13 +62,13 @@ export const BeforeWritten = ({
         {summary.gone > 0 && `, ${summary.gone} of it not in the file`}. There is a way back from
         both.
       </p>
-      {setAside.length > 0 && (
+      {leftOut.length > 0 && (
         <div className="text-brick">
           <p>
-            {counted(setAside.length, 'record', 'records')} in the file can’t be read and{' '}
-            {setAside.length === 1 ? 'is' : 'are'} left out. Everything else is imported.
+            {counted(leftOut.length, 'record', 'records')} in the file can’t be read and{' '}
+            {leftOut.length === 1 ? 'is' : 'are'} left out. Everything else is imported.
           </p>
-          <Aside list={setAside} />
+          <LeftOutList list={leftOut} />
         </div>
       )}
       <div className="flex flex-wrap gap-2">

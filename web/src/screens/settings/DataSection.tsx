@@ -1,9 +1,10 @@
+import { restorePointWords } from '@jubbet/core/words';
 import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
 import { Button } from '../../parts/Button';
 import { house } from '../../store/house';
 import { useStored } from '../../store/useStored';
-import { Aside, BeforeWritten, counted } from './BeforeWritten';
+import { LeftOutList, BeforeWritten, counted } from './BeforeWritten';
 import { Storage } from './Storage';
 import { useHouseFile, type Running } from './useHouseFile';
 
@@ -52,7 +53,7 @@ const EmptyHouse = ({ disabled, onClear }: { disabled: boolean; onClear: () => v
 /** All data: out, in, back; the example house; the storage. */
 export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
   const picker = useRef<HTMLInputElement>(null);
-  const back = useStored(['way-back'], () => house.wayBack());
+  const restorePoint = useStored(['restore-point'], () => house.restorePoint());
   const { running, waiting, refused, unreadable, ...file } = useHouseFile();
   const busy = running !== null;
   return (
@@ -79,16 +80,17 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           type="file"
           hidden
           aria-label="A backup to restore"
-          accept=".zip,.json,application/zip,application/json"
+          accept=".zip,application/zip"
           onChange={(event) => {
             const chosen = event.target.files?.[0];
             event.target.value = '';
             if (chosen) void file.read(chosen);
           }}
         />
-        {back.data && (
+        {restorePoint.data && (
           <Button disabled={busy} onClick={() => void file.goBack()}>
-            Go back to {format(new Date(back.data.at), 'd MMM, HH:mm')}, {back.data.why}
+            Go back to {format(new Date(restorePoint.data.at), 'd MMM, HH:mm')},{' '}
+            {restorePointWords(restorePoint.data.before)}
           </Button>
         )}
       </div>
@@ -104,7 +106,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
             Saved, but {counted(unreadable.length, 'record', 'records')} of it could not be read
             again:
           </p>
-          <Aside list={unreadable} />
+          <LeftOutList list={unreadable} />
         </div>
       )}
       {waiting && (

@@ -1,13 +1,13 @@
-import { formatList } from '@jubbet/core/words';
+import { formatList, houseFileProblemWords } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
-import { errorWords } from '../../parts/errorWords';
+import { errorText } from '../../parts/errorText';
 import { useNotice } from '../../parts/notice';
 import { saveFile } from '../../parts/saveFile';
 import { useWrite } from '../../parts/useWrite';
 import type { BroughtIn } from '../../store/addHouse';
 import type { Manner } from '../../store/house';
 import { now, today } from '../../store/now';
-import type { SetAside } from '../../store/readHouse';
+import type { LeftOut } from '../../store/readHouse';
 import { settings } from '../../store/settings';
 import type { Looked } from '../../workers/house.worker';
 import {
@@ -55,7 +55,7 @@ export const useHouseFile = () => {
   const [running, setRunning] = useState<Running | null>(null);
   const [waiting, setWaiting] = useState<Waiting | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
-  const [unreadable, setUnreadable] = useState<readonly SetAside[]>([]);
+  const [unreadable, setUnreadable] = useState<readonly LeftOut[]>([]);
   /** The worker that holds what was read, or that is at work. */
   const act = useRef<HouseAct | null>(null);
   const tell = useNotice();
@@ -96,7 +96,7 @@ export const useHouseFile = () => {
         told((share) => setRunning({ what, share })),
       );
     } catch (error) {
-      if (!(error instanceof Stopped)) setRefused(said(errorWords(error)));
+      if (!(error instanceof Stopped)) setRefused(said(errorText(error).reason));
       return undefined;
     } finally {
       working.current = false;
@@ -164,7 +164,9 @@ export const useHouseFile = () => {
       if (!looked) return;
       if (!looked.ok) {
         stop();
-        setRefused(`${file.name} was not imported. ${looked.sentence} Nothing was changed.`);
+        setRefused(
+          `${file.name} was not imported. ${houseFileProblemWords(looked.problem)} Nothing was changed.`,
+        );
         return;
       }
       setWaiting({ name: file.name, ...looked });

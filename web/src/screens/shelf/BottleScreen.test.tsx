@@ -79,7 +79,7 @@ test('what is left is counted anew with a reason, taken out, and undone; never t
   press('Save the change');
   await expect(
     ledger.takeOut(stored?.id ?? '', { kind: 'spilled', amount: 20, why: '' }),
-  ).rejects.toThrow(/more than is left in it/);
+  ).rejects.toMatchObject({ code: 'more-than-left' });
   expect(screen.getByLabelText<HTMLInputElement>('How much, in ml').value).toBe('20');
   expect(await ledger.of(stored?.id ?? '')).toHaveLength(1);
   type('How much, in ml', '2');

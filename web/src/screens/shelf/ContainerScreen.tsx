@@ -94,11 +94,11 @@ export const NewContainerScreen = () => <ContainerForm id={null} stored={blank} 
 
 export const ContainerScreen = () => {
   const { containerId = '' } = useParams();
-  const { data, error } = useStored(['vessel', containerId], () => containers.get(containerId));
+  const { data, error } = useStored(['container', containerId], () => containers.get(containerId));
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
     return <Missing title="Container not found" text="It may have been deleted." />;
   }
-  return <ContainerForm key={containerId} id={containerId} stored={data.vessel} />;
+  return <ContainerForm key={containerId} id={containerId} stored={data.container} />;
 };

@@ -120,7 +120,7 @@ export const ShelfScreen = () => {
   const units = useUnits();
   const { data, error } = useStored(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list()).data ?? [];
-  const ownContainers = useStored(['vessels'], () => containers.list()).data ?? [];
+  const ownContainers = useStored(['containers'], () => containers.list()).data ?? [];
   const navigate = useNavigate();
   if (error) throw error;
   if (data === undefined) return null;
@@ -171,7 +171,7 @@ export const ShelfScreen = () => {
         <h2 className="text-lg">Containers of your own</h2>
         {ownContainers.length > 0 ? (
           <ul>
-            {ownContainers.map(({ id, vessel: container }) => (
+            {ownContainers.map(({ id, container: container }) => (
               <li
                 key={id}
                 className="flex flex-wrap gap-x-5 gap-y-1 border-b border-line py-2 last:border-0"

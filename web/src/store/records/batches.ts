@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { id, moment } from './fields';
-import { lift, liftWith, recordKind, type RecordOf } from './recordKind';
+import { id, isObject, moment } from './fields';
+import { migration, recordKind, type RecordOf } from './recordKind';
 
 /**
  * One making of a blend. It carries all that it was made of: later changes to the blend, to the
@@ -24,8 +24,8 @@ export const batches = recordKind({
       blendId: id,
       /** With whole drops: parts are settled. Containers stand in it with their measures. */
       file: blendFileSchema,
-      /** Essential oil that was asked for, in percent; null where only drops were. */
-      askedPercent: z.number().min(0).max(100).nullable(),
+      /** Target of essential oil, in percent by volume; null where only drops were given. */
+      targetPercent: z.number().min(0).max(100).nullable(),
       /** What was said of the plan when it was begun; null of a plan without oils. */
       verdict: z.enum(['within', 'caution', 'over', 'unknown']).nullable(),
       /** Who in the house it was for, where somebody was. */
@@ -41,8 +41,6 @@ export const batches = recordKind({
       startedAt: moment,
       finishedAt: moment.nullable(),
       updatedAt: moment,
-      /** Finished before there were ledgers: what it took was typed over in its bottles then. */
-      beforeLedger: z.literal(true).optional(),
       /** What came of it, from what was counted; null until it is finished. */
       made: madeSummarySchema.nullable(),
       /** What happened at its bench; null while it is on the bench, and each thing has its record. */
@@ -66,20 +64,15 @@ export const batches = recordKind({
   },
   indexes:
     'id, &number, blendId, [blendId+startedAt], startedAt, finishedAt, deletedAt, personId, made.judgedOn, file.name',
-  since: 1,
-  lifts: async () => {
-    const { batchBeforeLedger, batchOfItsOwn, withLog, batchInTerms } = await import('./older');
-    return {
-      7: liftWith(['materials', 'drafts'], ({ materials = [], drafts = [] }) =>
-        batchOfItsOwn(materials, drafts),
-      ),
-      8: lift(batchInTerms),
-      9: liftWith(['events'], withLog),
-      12: lift(batchBeforeLedger),
-    };
+  migrations: {
+    14: migration((record) => {
+      if (!isObject(record)) return record;
+      const { askedPercent: targetPercent, beforeLedger: _, ...rest } = record;
+      return { ...rest, targetPercent };
+    }),
   },
   // Its number gets a mark: two labels never bear the same.
-  twin: (record, other) => ({ ...record, id: other }),
+  conflictCopy: (record, other) => ({ ...record, id: other }),
   nameOf: ({ file, number }) =>
     typeof file === 'object' && file !== null && 'name' in file && file.name ? file.name : number,
 });

@@ -1,5 +1,5 @@
 import { id } from './fields';
-import { liftWith, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** What happened at the bench of a batch that is not finished. Only ever added to. */
 export const benchEvents = recordKind({
@@ -10,12 +10,6 @@ export const benchEvents = recordKind({
     return logEntrySchema.extend({ batchId: id });
   },
   indexes: '[batchId+seq]',
-  since: 1,
-  was: { table: 'events', before: 9 },
-  lifts: async () => {
-    const { openLog } = await import('./older');
-    return { 9: liftWith(['batches', 'events'], openLog) };
-  },
   nameOf: () => undefined,
 });
 

@@ -1,8 +1,13 @@
 import { recipeSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
-import { count, id, isObject, times, within } from './fields';
-import { lift, recordKind, type RecordOf } from './recordKind';
-import { twinName } from './twin';
+import { count, id, times, within } from './fields';
+import { recordKind, type RecordOf } from './recordKind';
+import { conflictCopyName } from './conflictCopy';
+
+/** The longest tag, in characters. */
+export const longestTag = 40;
+/** The most tags of one blend. */
+export const mostTags = 20;
 
 /** A blend in the book. */
 export const blends = recordKind({
@@ -18,27 +23,16 @@ export const blends = recordKind({
         /** Marked to be found at once. */
         favourite: z.boolean(),
         /** The maker's own words to find it by, each once. */
-        tags: z.array(z.string().trim().min(1).max(40)).max(20),
+        tags: z.array(z.string().trim().min(1).max(longestTag)).max(mostTags),
         ...times,
       }),
     ),
   indexes: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose, *tags',
-  since: 1,
-  lifts: async () => {
-    const { briefOfPerson, notForSale, recordWithRecipe } = await import('./older');
-    return {
-      2: lift((record) => (isObject(record) ? { ...record, revision: 1 } : record)),
-      3: lift(briefOfPerson),
-      5: lift(notForSale),
-      8: lift(recordWithRecipe),
-      10: lift((record) => (isObject(record) ? { favourite: false, tags: [], ...record } : record)),
-    };
-  },
   nameOf: (record) => within(record, 'recipe', 'name'),
-  twin: (record, other) => ({
+  conflictCopy: (record, other) => ({
     ...record,
     id: other,
-    recipe: { ...record.recipe, name: twinName(record.recipe.name, 120) },
+    recipe: { ...record.recipe, name: conflictCopyName(record.recipe.name, 120) },
   }),
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { lift, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** A bottle on the shelf. */
 export const bottles = recordKind({
@@ -11,13 +11,8 @@ export const bottles = recordKind({
     return z.strictObject({ id, bottle: bottleSchema, ...times });
   },
   indexes: 'id, bottle.materialId, bottle.finishedOn, deletedAt',
-  since: 5,
-  lifts: async () => {
-    const { bottleWithLedger, bottleWithUnit } = await import('./older');
-    return { 6: lift(bottleWithUnit), 12: lift(bottleWithLedger) };
-  },
   nameOf: (record) => within(record, 'bottle', 'lot'),
-  twin: (record, other) => ({ ...record, id: other }),
+  conflictCopy: (record, other) => ({ ...record, id: other }),
 });
 
 export type BottleRecord = RecordOf<typeof bottles>;

@@ -1,8 +1,8 @@
 import { recipeSchema } from '@jubbet/core/recipe';
 import { z } from 'zod';
-import { count, id, isObject, moment } from './fields';
-import { lift, recordKind, type RecordOf } from './recordKind';
-import { twinName } from './twin';
+import { count, id, moment } from './fields';
+import { recordKind, type RecordOf } from './recordKind';
+import { conflictCopyName } from './conflictCopy';
 
 /** A blend as it was when it was made, or when the maker kept it. */
 export const drafts = recordKind({
@@ -26,17 +26,12 @@ export const drafts = recordKind({
       }),
     ),
   indexes: 'id, blendId',
-  since: 4,
-  lifts: async () => {
-    const { notForSale, recordWithRecipe } = await import('./older');
-    return {
-      5: lift(notForSale),
-      8: lift(recordWithRecipe),
-      9: lift((record) => (isObject(record) ? { ...record, updatedAt: record['at'] } : record)),
-    };
-  },
   nameOf: ({ name }) => name,
-  twin: (record, other) => ({ ...record, id: other, name: twinName(record.name, 120) }),
+  conflictCopy: (record, other) => ({
+    ...record,
+    id: other,
+    name: conflictCopyName(record.name, 120),
+  }),
 });
 
 export type DraftRecord = RecordOf<typeof drafts>;

@@ -2,6 +2,7 @@ import { batches } from './batches';
 import { benchEvents } from './benchEvents';
 import { blends } from './blends';
 import { bottles } from './bottles';
+import { containers } from './containers';
 import { drafts } from './drafts';
 import { materials } from './materials';
 import { movements } from './movements';
@@ -10,7 +11,6 @@ import { people } from './people';
 import { photos } from './photos';
 import { recipients } from './recipients';
 import { settings } from './settings';
-import { vessels } from './vessels';
 import type { RecordKind, RecordOf } from './recordKind';
 import type { z } from 'zod';
 
@@ -20,7 +20,7 @@ const records = {
   blends,
   people,
   bottles,
-  vessels,
+  containers,
   batches,
   drafts,
   benchEvents,

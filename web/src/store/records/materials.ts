@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { noLifts, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** A material or a figure of the house's own. */
 export const materials = recordKind({
@@ -11,8 +11,6 @@ export const materials = recordKind({
     return z.strictObject({ id, own: ownMaterialSchema, ...times });
   },
   indexes: 'id',
-  since: 5,
-  lifts: noLifts,
   nameOf: (record) => within(record, 'own', 'name'),
 });
 

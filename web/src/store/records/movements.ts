@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, moment } from './fields';
-import { noLifts, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** What happened to what is in a bottle. Only ever added to: what was wrong is undone by another. */
 export const movements = recordKind({
@@ -17,8 +17,6 @@ export const movements = recordKind({
     });
   },
   indexes: 'id, bottleId, movement.batchId',
-  since: 12,
-  lifts: noLifts,
   nameOf: () => undefined,
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { noLifts, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** A patch test, with what was read of it. */
 export const patchTests = recordKind({
@@ -11,8 +11,6 @@ export const patchTests = recordKind({
     return z.strictObject({ id, test: patchTestSchema, ...times });
   },
   indexes: 'id, test.of.batchId, test.personId',
-  since: 12,
-  lifts: noLifts,
   nameOf: (record) => within(record, 'test', 'personName'),
 });
 

@@ -1,8 +1,8 @@
 import { personSchema, type Person } from '@jubbet/core/brief';
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { lift, recordKind, type RecordOf } from './recordKind';
-import { twinName } from './twin';
+import { recordKind, type RecordOf } from './recordKind';
+import { conflictCopyName } from './conflictCopy';
 
 const person: z.ZodType<Person> = personSchema;
 
@@ -12,16 +12,11 @@ export const people = recordKind({
   word: 'person',
   schema: () => Promise.resolve(z.strictObject({ id, person, ...times })),
   indexes: 'id, person.name, deletedAt',
-  since: 3,
-  lifts: async () => {
-    const { personInTerms } = await import('./older');
-    return { 8: lift(personInTerms) };
-  },
   nameOf: (record) => within(record, 'person', 'name'),
-  twin: (record, other) => ({
+  conflictCopy: (record, other) => ({
     ...record,
     id: other,
-    person: { ...record.person, name: twinName(record.person.name, 80) },
+    person: { ...record.person, name: conflictCopyName(record.person.name, 80) },
   }),
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { noLifts, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** Letters of a picture in Base64: about half a megabyte of JPEG. */
 export const longestPhoto = 700_000;
@@ -28,8 +28,6 @@ export const photos = recordKind({
       }),
     ),
   indexes: 'id, photo.of.id',
-  since: 13,
-  lifts: noLifts,
   nameOf: (record) => within(record, 'photo', 'words'),
   leaves: ({ photo: { leaves } }) => leaves,
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, times, within } from './fields';
-import { noLifts, recordKind, type RecordOf } from './recordKind';
+import { recordKind, type RecordOf } from './recordKind';
 
 /** Who got pieces of a batch. */
 export const recipients = recordKind({
@@ -11,8 +11,6 @@ export const recipients = recordKind({
     return z.strictObject({ id, recipient: recipientSchema, ...times });
   },
   indexes: 'id, recipient.batchId, recipient.personId',
-  since: 12,
-  lifts: noLifts,
   nameOf: (record) => within(record, 'recipient', 'name'),
 });
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { noLifts, recordKind } from './recordKind';
+import { recordKind } from './recordKind';
 
 /** What holds for this browser alone. */
 const ofThisDevice = ['houseId', 'readFrom', 'lastExport', 'openedAt', 'welcomed', 'seeded'];
@@ -10,8 +10,6 @@ export const settings = recordKind({
   word: 'setting',
   schema: () => Promise.resolve(z.strictObject({ key: z.string().max(60), value: z.unknown() })),
   indexes: 'key',
-  since: 1,
-  lifts: noLifts,
   nameOf: ({ key }) => key,
   leaves: ({ key }) => !ofThisDevice.includes(key),
 });

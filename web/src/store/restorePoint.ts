@@ -1,15 +1,16 @@
 import type { Table as DexieTable } from 'dexie';
-import type { Database, WayBack, WayBackRow } from './database';
+import type { Database, RestorePoint, RestoreRow } from './database';
+import type { RestorePointBefore } from '@jubbet/core/words';
 import { now } from './now';
 import { tables, type Table } from './records';
 
-// The way back from something large: what was there before, record by record.
+// The restore point before something large: what was there, record by record.
 
-/** So many records are read or written at a time. */
-const atOnce = 500;
+/** How many records are read or written at a time. */
+const partSize = 500;
 
 export const inParts = function* <T>(list: readonly T[]): Generator<readonly T[]> {
-  for (let from = 0; from < list.length; from += atOnce) yield list.slice(from, from + atOnce);
+  for (let from = 0; from < list.length; from += partSize) yield list.slice(from, from + partSize);
 };
 
 /** A table of any kind of record. */
@@ -32,48 +33,55 @@ const rowsOf = (
   table: Table,
   keys: readonly unknown[],
   records: readonly unknown[],
-): Omit<WayBackRow, 'n'>[] =>
+): Omit<RestoreRow, 'n'>[] =>
   keys.map((key, n) => ({
     table,
-    key: key as WayBackRow['key'],
+    key: key as RestoreRow['key'],
     record: records[n] ?? null,
   }));
 
-/** Begins a way back; the one before it is gone. */
-export const beginWayBack = async (store: Database, why: string, whole: boolean): Promise<void> => {
-  await store.wayBack.clear();
-  await store.snapshots.put({ id: 'last', at: now(), why, whole });
+/** Begins a restore point; the one before it is removed. */
+export const beginRestorePoint = async (
+  store: Database,
+  before: RestorePointBefore,
+  whole: boolean,
+): Promise<void> => {
+  await store.restoreRows.clear();
+  await store.restorePoint.put({ id: 'last', at: now(), before, whole });
 };
 
-/** Lays a way back to all there is. */
-export const layWayBack = async (store: Database, why: string): Promise<void> => {
-  await beginWayBack(store, why, true);
+/** Saves all there is as the restore point. */
+export const saveRestorePoint = async (
+  store: Database,
+  before: RestorePointBefore,
+): Promise<void> => {
+  await beginRestorePoint(store, before, true);
   for (const table of tables) {
     await eachPart(store, table, async (rows, keys) => {
-      await store.wayBack.bulkAdd(rowsOf(table, keys, rows));
+      await store.restoreRows.bulkAdd(rowsOf(table, keys, rows));
     });
   }
 };
 
-/** Keeps what stands under these keys, or that nothing does. */
-export const keepForWayBack = async (
+/** Adds the records under these keys, or that there are none, to the restore point. */
+export const addToRestorePoint = async (
   store: Database,
   table: Table,
   keys: readonly unknown[],
 ): Promise<void> => {
   for (const part of inParts(keys)) {
-    await store.wayBack.bulkAdd(
+    await store.restoreRows.bulkAdd(
       rowsOf(table, part, await tableOf(store, table).bulkGet([...part])),
     );
   }
 };
 
-/** Takes every record of every table out. */
+/** Removes every record of every table. */
 export const clearTables = async (store: Database): Promise<void> => {
   for (const table of tables) await tableOf(store, table).clear();
 };
 
-const putBack = async (store: Database, rows: readonly WayBackRow[]): Promise<void> => {
+const putBack = async (store: Database, rows: readonly RestoreRow[]): Promise<void> => {
   for (const table of tables) {
     const mine = rows.filter((row) => row.table === table);
     const gone = mine.filter(({ record }) => record === null);
@@ -83,22 +91,22 @@ const putBack = async (store: Database, rows: readonly WayBackRow[]): Promise<vo
   }
 };
 
-/** Puts everything back as it was; what is there now becomes the way back. */
-export const walkBack = async (store: Database, { whole }: WayBack): Promise<void> => {
-  const keys = await store.wayBack.toCollection().primaryKeys();
-  const rows: WayBackRow[] = [];
+/** Restores everything as it was; what is there now becomes the restore point. */
+export const restoreLast = async (store: Database, { whole }: RestorePoint): Promise<void> => {
+  const keys = await store.restoreRows.toCollection().primaryKeys();
+  const rows: RestoreRow[] = [];
   for (const part of inParts(keys)) {
-    for (const row of await store.wayBack.bulkGet([...part])) if (row) rows.push(row);
+    for (const row of await store.restoreRows.bulkGet([...part])) if (row) rows.push(row);
   }
-  const why = 'before going back';
+  const before = 'restoring';
   if (whole) {
-    await layWayBack(store, why);
+    await saveRestorePoint(store, before);
     await clearTables(store);
   } else {
-    await beginWayBack(store, why, false);
+    await beginRestorePoint(store, before, false);
     for (const table of tables) {
       const touched = rows.filter((row) => row.table === table).map(({ key }) => key);
-      await keepForWayBack(store, table, touched);
+      await addToRestorePoint(store, table, touched);
     }
   }
   await putBack(store, rows);

@@ -1,0 +1,31 @@
+import { failureOf, failureWords } from '@jubbet/core/words';
+import { errorNames } from './errorNames';
+
+/** Why something failed, for its reader. */
+export interface ErrorText {
+  /** A clause without a full stop, as in “the disk is full”. */
+  readonly reason: string;
+  /** What the browser says of an error that nobody foresaw; null where the reason says it all. */
+  readonly details: string | null;
+}
+
+/** What the browser itself reports, by the name of its error. */
+const browserReasons: Readonly<Record<string, string>> = {
+  QuotaExceededError: 'the disk is full',
+  DatabaseClosedError: 'the data were closed; load the page again',
+  InvalidStateError: 'the data were closed; load the page again',
+};
+
+/** Says why something failed. An error that nobody foresaw has one sentence, and its details. */
+export const errorText = (error: unknown): ErrorText => {
+  const failure = failureOf(error);
+  if (failure) return { reason: failureWords(failure), details: null };
+  const reason = errorNames(error)
+    .map((name) => browserReasons[name])
+    .find((found) => found !== undefined);
+  if (reason !== undefined) return { reason, details: null };
+  return {
+    reason: 'something went wrong that Jubbet did not expect',
+    details: error instanceof Error ? `${error.name}: ${error.message}` : String(error),
+  };
+};
