@@ -70,6 +70,12 @@ const showsMade = (path: string): boolean =>
 /** Long enough for the first screen to stand, in ms. */
 const afterFirstScreen = 3000;
 
+/** An engine can hold the store for a page that was left; then opening never ends, without an error. */
+const slowAfterMs = 5000;
+const slow = window.setTimeout(() => {
+  void import('../parts/storeTrouble').then(({ slowTrouble }) => showTrouble(slowTrouble));
+}, slowAfterMs);
+
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so. What was made may come after the book of blends stands.
 followScheme();
@@ -104,10 +110,12 @@ void refuseOtherVersions()
   })
   .then(() => Promise.all([readHouseCatalog(), settings.read()]))
   .then(([catalog, { scheme }]) => {
+    window.clearTimeout(slow);
     chooseScheme(scheme);
     show(catalog);
   })
   .catch(async (error: unknown) => {
+    window.clearTimeout(slow);
     console.warn('the store was not opened', error);
     // Anything else the screens say; what is shipped is there all the same.
     if (!(await tellTrouble(error))) show({ house: '', catalog: shippedCatalog });

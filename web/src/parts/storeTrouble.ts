@@ -29,6 +29,13 @@ export const blockedTrouble: StoreTrouble = {
   todo: 'Close all other tabs with Jubbet. This one continues by itself.',
 };
 
+/** What takes too long without an error; the page goes on by itself where it ends after all. */
+export const slowTrouble: StoreTrouble = {
+  title: 'Your data take long to open',
+  what: 'Another tab may be using them, or the browser still holds them for a page that was closed.',
+  todo: 'Wait a moment. If nothing changes, close all tabs with Jubbet, or the browser itself, and open it again.',
+};
+
 /**
  * Why the store could not be opened or used, where it is the store itself that is in the way; null
  * for anything else.

@@ -7,6 +7,7 @@ import { unusedNumber } from './numberedApart';
 import type { HouseFile } from './readHouse';
 import { kindOf, type Table } from './records';
 import { inParts, addToRestorePoint, tableOf } from './restorePoint';
+import { byIndex } from './byIndex';
 
 // A file is added to what is here: what is new comes in, the newer of two stays, and of what was
 // changed in both houses both are kept.
@@ -99,8 +100,8 @@ const numberedHere = async (
 ): Promise<BatchRecord[]> => {
   const owners = new Map<string, string>();
   const [numbers, ids] = await Promise.all([
-    store.batches.orderBy('number').keys(),
-    store.batches.orderBy('number').primaryKeys(),
+    byIndex(store.batches, 'number').keys(),
+    byIndex(store.batches, 'number').primaryKeys(),
   ]);
   numbers.forEach((number, n) => owners.set(number as string, ids[n] ?? ''));
   return batches.map((batch) => {

@@ -18,6 +18,7 @@ import { giveBack } from './ledger';
 import { now } from './now';
 import { startBatch, type Start } from './startBatch';
 import { StoreError } from './storeError';
+import { byIndex } from './byIndex';
 
 /** A batch by its name. */
 interface NamedBatch {
@@ -56,7 +57,7 @@ export const batchStore = (store: Database = db) => {
       await store.batches.put({ ...batch, ...part, updatedAt: now() });
     });
   const unjudgedIds = async (): Promise<string[]> => {
-    const judged = new Set(await store.batches.orderBy('made.judgedOn').primaryKeys());
+    const judged = new Set(await byIndex(store.batches, 'made.judgedOn').primaryKeys());
     return (await store.batches.toCollection().primaryKeys()).filter((id) => !judged.has(id));
   };
   return {
@@ -72,7 +73,7 @@ export const batchStore = (store: Database = db) => {
     openIds: async (): Promise<string[]> => {
       const [all, finished] = await Promise.all([
         store.batches.toCollection().primaryKeys(),
-        store.batches.orderBy('finishedAt').primaryKeys(),
+        byIndex(store.batches, 'finishedAt').primaryKeys(),
       ]);
       const done = new Set(finished);
       const open = await store.batches.bulkGet(all.filter((id) => !done.has(id)));
@@ -184,8 +185,8 @@ export const batchStore = (store: Database = db) => {
     /** True where a batch is finished that nobody has judged here: it was read from a file. */
     hasUnjudged: async (): Promise<boolean> => {
       const [finished, judged] = await Promise.all([
-        store.batches.orderBy('finishedAt').primaryKeys(),
-        store.batches.orderBy('made.judgedOn').primaryKeys(),
+        byIndex(store.batches, 'finishedAt').primaryKeys(),
+        byIndex(store.batches, 'made.judgedOn').primaryKeys(),
       ]);
       const known = new Set(judged);
       return finished.some((id) => !known.has(id));

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Day } from '@jubbet/core/quantity';
 import { db, type Database } from './database';
 import { batches as batchKind } from './records/batches';
+import { byIndex } from './byIndex';
 
 /** How long a batch keeps. */
 interface KeepingBatch {
@@ -17,7 +18,7 @@ export const keepingBatches = async (
   most: number,
   store: Database = db,
 ): Promise<readonly KeepingBatch[]> => {
-  const last = await store.batches.orderBy('startedAt').reverse().limit(most).toArray();
+  const last = await byIndex(store.batches, 'startedAt').reverse().limit(most).toArray();
   return last.flatMap((batch) => {
     const { id, number, madeOn, made, deletedAt, notToBeUsed } = batch;
     const name = String(batchKind.nameOf(batch));

@@ -1,4 +1,5 @@
 import type { EntityTable } from 'dexie';
+import { byIndex } from './byIndex';
 
 /** One record of a list: its id, and what the list is sorted by; null where it has none. */
 interface Listed {
@@ -17,9 +18,9 @@ export const idsBy = async <R extends { id: string }>(
   index: string,
 ): Promise<string[]> => {
   const [ids, count, gone] = await Promise.all([
-    table.orderBy(index).primaryKeys(),
+    byIndex(table, index).primaryKeys(),
     table.count(),
-    table.orderBy('deletedAt').primaryKeys(),
+    byIndex(table, 'deletedAt').primaryKeys(),
   ]);
   const out = new Set(gone);
   const known = new Set(ids);
@@ -38,8 +39,8 @@ export const listedBy = async <R extends { id: string }>(
 ): Promise<Listed[]> => {
   const [ids, known, keys] = await Promise.all([
     idsBy(table, index),
-    table.orderBy(index).primaryKeys(),
-    table.orderBy(index).keys(),
+    byIndex(table, index).primaryKeys(),
+    byIndex(table, index).keys(),
   ]);
   const keyOf = new Map(known.map((id, n) => [id as string, keys[n] as string]));
   return ids.map((id) => ({ id, key: keyOf.get(id) ?? null }));

@@ -1,4 +1,5 @@
 import { db, type Database } from './database';
+import { byIndex } from './byIndex';
 
 /** How often a blend was made, and when. */
 export interface MadeWhen {
@@ -29,9 +30,9 @@ const madeWhenStore = (store: Database = db) => ({
   /** When each blend was begun last, by its id; from an index, so that no batch is read. */
   last: async (): Promise<ReadonlyMap<string, string>> => {
     const [keys, ids, gone] = await Promise.all([
-      store.batches.orderBy('[blendId+startedAt]').keys(),
-      store.batches.orderBy('[blendId+startedAt]').primaryKeys(),
-      store.batches.orderBy('deletedAt').primaryKeys(),
+      byIndex(store.batches, '[blendId+startedAt]').keys(),
+      byIndex(store.batches, '[blendId+startedAt]').primaryKeys(),
+      byIndex(store.batches, 'deletedAt').primaryKeys(),
     ]);
     const out = new Set(gone);
     // In order, so that the last one of each blend stays.

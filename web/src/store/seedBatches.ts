@@ -3,6 +3,7 @@ import { exampleBatches, exampleContainers } from './example';
 import { exampleBlends } from './exampleBlends';
 import { numberedApart } from './numberedApart';
 import { halfSeeded } from './seed';
+import { byIndex } from './byIndex';
 
 /** Adds what the example house has made, once, where its blends were put in before. */
 export const seedBatches = (store: Database, day: string): Promise<void> =>
@@ -15,7 +16,7 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
       bottles,
     );
     // A visitor may have been quicker: their number stands on a label already.
-    const taken = (await store.batches.orderBy('number').keys()).map(String);
+    const taken = (await byIndex(store.batches, 'number').keys()).map(String);
     await store.batches.bulkAdd(numberedApart(batches, taken));
     await store.drafts.bulkAdd(drafts);
     await store.benchEvents.bulkAdd(benchEvents);

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { db, type Database } from './database';
 import { batches as batchKind } from './records/batches';
+import { byIndex } from './byIndex';
 
 /** So many batches, the last begun, are looked through. */
 const mostBatches = 200;
 
 /** Finished batches of which nobody has said how they were. */
 export const unreviewed = async (store: Database = db) =>
-  (await store.batches.orderBy('startedAt').reverse().limit(mostBatches).toArray())
+  (await byIndex(store.batches, 'startedAt').reverse().limit(mostBatches).toArray())
     .filter(
       ({ finishedAt, review, deletedAt, notToBeUsed, madeOn }) =>
         finishedAt !== null &&

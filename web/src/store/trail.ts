@@ -1,5 +1,6 @@
 import type { TrailBatch } from '@jubbet/core/batch';
 import { db, type BatchRecord, type Database } from './database';
+import { byIndex } from './byIndex';
 
 /** Batches and bottles that a batch was made from, as its record carries them. */
 export const trailOf = ({
@@ -54,8 +55,7 @@ export const trailedBatches = async (store: Database = db): Promise<readonly Tra
   const bottles = new Map(
     (await store.bottles.toArray()).map(({ id, bottle }) => [id, bottle] as const),
   );
-  await store.batches
-    .orderBy('startedAt')
+  await byIndex(store.batches, 'startedAt')
     .reverse()
     .each((record) => {
       const batch = trailOf(record);
