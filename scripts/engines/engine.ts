@@ -27,7 +27,7 @@ export const keyActions = (text: string) => [
   {
     type: 'key',
     id: 'keyboard',
-    actions: [...text].flatMap((value) => [
+    actions: Array.from(text).flatMap((value) => [
       { type: 'keyDown', value },
       { type: 'keyUp', value },
     ]),

@@ -64,6 +64,9 @@ export const pageOf = (engine: Engine, house: string) => {
       await engine.evaluate('new Promise((resolve) => setTimeout(() => resolve(null), 600))');
       await engine.goto(`${house}${path}`);
     },
+    see: (name: RegExp, role: Role = 'text') => run(role, name),
+    click: (role: Role, name: RegExp) => run(role, name, 'element.click();'),
+    focus: (name: RegExp) => run('field', name, 'element.focus();'),
     press: engine.press,
     /** What the pad of the bench says now; null where there is none. */
     pad: async () =>
