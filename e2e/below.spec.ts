@@ -62,7 +62,7 @@ test.beforeAll(async () => {
 
 test.afterAll(() => server.close());
 
-test.use({ serviceWorkers: 'allow' });
+test.use({ serviceWorkers: 'allow', stored: 'nothing' });
 
 test('the built folder works below a path, from its addresses, and without a network', async ({
   page,

@@ -2,14 +2,18 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from './test';
 import { moreOf } from './book';
 
-test('the example house is there on first opening, each blend worked out', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Look around the example' }).click();
-  await expect(page).toHaveURL(/\/blends$/);
-  await expect(page.getByRole('listitem')).toHaveCount(21);
-  await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText(
-    'within limits',
-  );
+test.describe('on a first visit', () => {
+  test.use({ stored: 'nothing' });
+
+  test('the example house is there on first opening, each blend worked out', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Look around the example' }).click();
+    await expect(page).toHaveURL(/\/blends$/);
+    await expect(page.getByRole('listitem')).toHaveCount(21);
+    await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText(
+      'within limits',
+    );
+  });
 });
 
 test('a blend is copied, deleted, and brought back with undo', async ({ page }) => {

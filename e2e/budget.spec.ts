@@ -5,6 +5,8 @@ import { expect, test } from './test';
 /** What may be loaded before the first page works, in bytes, gzipped. */
 const budget = 230_000;
 
+test.use({ stored: 'nothing' });
+
 test('the first page works on at most 230 kB of JavaScript', async ({ page }) => {
   const scripts: Promise<readonly [string, Buffer]>[] = [];
   const keep = (response: Response): void => {

@@ -121,20 +121,26 @@ test('a record that breaks takes down no list, and can be saved and deleted ther
   await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
-test('beginning with an empty house keeps what a visitor made, and is undone', async ({ page }) => {
-  await page.goto('/blends');
-  await page.getByRole('button', { name: /^New blend/ }).click();
-  await page.getByLabel('Name', { exact: true }).fill('My own');
-  await page.getByRole('link', { name: 'Blends' }).click();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
-  await page.getByRole('link', { name: 'Start your own' }).click();
-  await page.getByRole('button', { name: 'Start my first blend' }).click();
-  await expect(page.getByRole('button', { name: 'Person: … who?' })).toBeVisible();
-  await page.getByRole('link', { name: 'Blends' }).click();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
-  await expect(page.getByRole('heading', { name: 'My own' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
+test.describe('on a first visit', () => {
+  test.use({ stored: 'nothing' });
+
+  test('beginning with an empty house keeps what a visitor made, and is undone', async ({
+    page,
+  }) => {
+    await page.goto('/blends');
+    await page.getByRole('button', { name: /^New blend/ }).click();
+    await page.getByLabel('Name', { exact: true }).fill('My own');
+    await page.getByRole('link', { name: 'Blends' }).click();
+    await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
+    await page.getByRole('link', { name: 'Start your own' }).click();
+    await page.getByRole('button', { name: 'Start my first blend' }).click();
+    await expect(page.getByRole('button', { name: 'Person: … who?' })).toBeVisible();
+    await page.getByRole('link', { name: 'Blends' }).click();
+    await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
+    await expect(page.getByRole('heading', { name: 'My own' })).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
+  });
 });
 
 test('of two tabs on one sheet the later is told, and nothing of it is shown as stored', async ({

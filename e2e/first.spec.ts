@@ -1,5 +1,7 @@
 import { expect, test } from './test';
 
+test.use({ stored: 'nothing' });
+
 // The first five minutes: what is pressed is counted, what is typed is not.
 test('from an empty house to the label of a first roll-on in twelve presses', async ({ page }) => {
   await page.goto('/');

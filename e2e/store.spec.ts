@@ -3,6 +3,8 @@ import { type Page, expect, test } from './test';
 
 // What stands in the way of the data is said, with what to do; never a blank page.
 
+test.use({ stored: 'nothing' });
+
 const tablesOf13: Record<string, string | string[]> = {
   ...Object.fromEntries(
     [

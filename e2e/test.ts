@@ -1,4 +1,5 @@
 import { expect, test as base, type Page } from '@playwright/test';
+import { storeHouse } from './storedHouse';
 
 export { expect, type Page };
 
@@ -6,9 +7,16 @@ export { expect, type Page };
 export const saved = (page: Page): Promise<void> =>
   expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 
+interface Options {
+  /** What the browser holds at first: the house of the tests, or nothing, as on a first visit. */
+  readonly stored: 'house' | 'nothing';
+}
+
 /** A page that is left, as people leave it, once what was typed on it is on the disk. */
-export const test = base.extend({
-  page: async ({ page }, use) => {
+export const test = base.extend<Options>({
+  stored: ['house', { option: true }],
+  page: async ({ page, stored }, use) => {
+    if (stored === 'house') await storeHouse(page);
     const goto = page.goto.bind(page);
     const reload = page.reload.bind(page);
     page.goto = async (...args) => {

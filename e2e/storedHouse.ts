@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import { differenceInCalendarDays, addDays, format, parseISO } from 'date-fns';
+import type { Page } from '@playwright/test';
+
+// The stored house of the browser tests: a frozen one, apart from the example, put into the browser
+// as it would be found there on a later visit. `npm run fixtures` renews it.
+
+interface Fixture {
+  /** The day of the frozen house. */
+  readonly day: string;
+  readonly version: number;
+  readonly stores: readonly {
+    readonly name: string;
+    readonly keyPath: string | string[];
+    readonly autoIncrement: boolean;
+    readonly indexes: readonly {
+      readonly name: string;
+      readonly keyPath: string | string[];
+      readonly unique: boolean;
+      readonly multiEntry: boolean;
+    }[];
+  }[];
+  readonly rows: Readonly<Record<string, readonly unknown[]>>;
+}
+
+const text = readFileSync(new URL('./fixtures/house.json', import.meta.url), 'utf8');
+
+/** The house with its dates moved, so that today is to it what its own day was. */
+const movedTo = (today: Date): Fixture => {
+  const { day } = JSON.parse(text) as Fixture;
+  const days = differenceInCalendarDays(today, parseISO(day));
+  const moved = (date: string): string => format(addDays(parseISO(date), days), 'yyyy-MM-dd');
+  const years = Number(moved(day).slice(0, 4)) - Number(day.slice(0, 4));
+  return JSON.parse(
+    text
+      .replace(/\b(?:19|20)\d\d-\d\d-\d\d(?=["T])/g, moved)
+      // The year of a batch number.
+      .replace(
+        /"(20\d\d)-(\d{3})"/g,
+        (_, year: string, n: string) => `"${Number(year) + years}-${n}"`,
+      ),
+  ) as Fixture;
+};
+
+/** Puts the house into the browser of a page, on the page’s own address. */
+export const storeHouse = async (page: Page): Promise<void> => {
+  // A small file of the address: nothing of the application runs yet.
+  await page.goto('/icon.svg');
+  await page.evaluate(
+    ({ version, stores, rows }) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('jubbet', version);
+        open.onerror = () => reject(new Error('the house could not be stored'));
+        open.onupgradeneeded = () => {
+          for (const { name, keyPath, autoIncrement, indexes } of stores) {
+            const store = open.result.createObjectStore(name, { keyPath, autoIncrement });
+            for (const index of indexes) store.createIndex(index.name, index.keyPath, index);
+            for (const row of rows[name] ?? []) store.put(row);
+          }
+        };
+        open.onsuccess = () => {
+          open.result.close();
+          resolve();
+        };
+      }),
+    movedTo(new Date()),
+  );
+};
