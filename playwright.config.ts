@@ -34,6 +34,9 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // One process shows every page in turn: what it has compiled is not compiled again.
+        '--process-per-site',
+        '--renderer-process-limit=1',
       ],
     },
   },
