@@ -9,12 +9,12 @@ import { readTables, writeTables } from './houseFile';
 // KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
 // finishing and reading in are each shot at that often.
 
-/** Ten in total where it is not said: counting is shot at most, since it writes most. */
+/** A few of each where it is not said: counting is shot at most, since it writes most. */
 const given = process.env['KILLS'];
 const killsOf = (usual: number): number => Number(given ?? usual);
-const whileCounting = killsOf(4);
-const whileFinishing = killsOf(3);
-const whileReading = killsOf(3);
+const whileCounting = killsOf(2);
+const whileFinishing = killsOf(1);
+const whileReading = killsOf(1);
 const seed = Number(process.env['SEED'] ?? 1);
 
 // A trace cannot be kept of a browser that is shot.

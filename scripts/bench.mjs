@@ -57,7 +57,7 @@ const serve = async (port, env = {}) => {
 };
 const house = await serve(4275);
 const emptyPage = await serve(4276, { FOLDER: `${empty}/dist` });
-run(process.execPath, ['scripts/run.mjs', '--built', 'scripts/bench.ts'], {
+run(process.execPath, ['scripts/run.mjs', 'scripts/bench.ts'], {
   env: { ...process.env, HOUSE: house, EMPTY: emptyPage, CHROMIUM: chromium },
 });
 process.exit(0);

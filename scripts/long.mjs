@@ -29,7 +29,7 @@ const parts = [
   [
     'every other property, with things never thrown at it before',
     ['node_modules/vitest/vitest.mjs', 'run', 'core'],
-    { SEED: seed },
+    { SEED: seed, TIMES: '5' },
   ],
   [
     '10,000 broken files',

@@ -1,21 +1,45 @@
-// Runs a TypeScript script of this project: node scripts/run.mjs [--built] FILE [arguments].
-// With --built it is bundled first, as the application is, for measuring times.
-import { basename, resolve } from 'node:path';
+// Runs a TypeScript script of this project: node scripts/run.mjs FILE [arguments].
+// It is bundled once, as the application is, and again only when a source has changed.
+import { basename, join, resolve } from 'node:path';
+import { existsSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
-import { build, runnerImport } from 'vite';
+import { root, stateOf } from './lib/setup.mjs';
 
-const isBuilt = process.argv[2] === '--built';
-const [file, ...rest] = process.argv.slice(isBuilt ? 3 : 2);
+const [file, ...rest] = process.argv.slice(2);
 process.argv = [process.argv[0], resolve(file), ...rest];
 
-if (isBuilt) {
-  const outDir = resolve('.cache', 'bundle');
+const name = basename(file).replace(/\.ts$/, '');
+const state = stateOf([
+  'core/src',
+  'protocol/src',
+  'server/src',
+  'web/src/store',
+  'scripts',
+  'e2e',
+]);
+const folder = join(root, '.cache', 'bundles');
+const bundle = join(folder, `${name}-${state.slice(0, 16)}`);
+
+if (!existsSync(join(bundle, `${name}.js`))) {
+  const { build } = await import('vite');
+  const older = existsSync(folder)
+    ? readdirSync(folder).filter((entry) => entry.startsWith(`${name}-`) && !entry.includes('.'))
+    : [];
+  // Made beside and moved into place, so that another run never meets half of it.
+  const making = `${bundle}.${process.pid}`;
   await build({
     configFile: false,
+    root,
     logLevel: 'error',
-    build: { ssr: resolve(file), outDir, emptyOutDir: true, target: 'node20' },
+    build: { ssr: resolve(file), outDir: making, emptyOutDir: true, target: 'node20' },
+    ssr: { noExternal: [/^@jubbet\//] },
   });
-  await import(pathToFileURL(resolve(outDir, basename(file).replace(/\.ts$/, '.js'))).href);
-} else {
-  await runnerImport(resolve(file), { configFile: false, logLevel: 'error' });
+  try {
+    renameSync(making, bundle);
+  } catch {
+    // Another run was quicker.
+    rmSync(making, { recursive: true, force: true });
+  }
+  for (const entry of older) rmSync(join(folder, entry), { recursive: true, force: true });
 }
+await import(pathToFileURL(join(bundle, `${name}.js`)).href);

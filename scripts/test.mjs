@@ -54,7 +54,13 @@ const counted = (name, file, args, count, env) => {
  * when it is done.
  */
 const looks = [
-  ['lint', bin('eslint/bin/eslint.js', '.', '--max-warnings', '0')],
+  [
+    'lint',
+    bin(
+      ...['eslint/bin/eslint.js', '.', '--max-warnings', '0'],
+      ...['--cache', '--cache-strategy', 'content', '--cache-location', '.cache/eslint/'],
+    ),
+  ],
   ...['core', 'protocol', 'web', 'server', '.'].map((part) => [
     `types of ${part === '.' ? 'scripts and browser tests' : part}`,
     bin('typescript/bin/tsc', '-p', part),

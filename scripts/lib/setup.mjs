@@ -1,6 +1,6 @@
 // What must be there before anything runs. Only what Node itself brings is used here.
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -48,19 +48,20 @@ const filesIn = (folder) =>
     )
     .map((entry) => join(entry.parentPath, entry.name));
 
+/** A hash of everything in some folders, and of what is installed. */
+export const stateOf = (folders, files = []) => {
+  const sources = [
+    ...folders.flatMap(filesIn),
+    ...['package-lock.json', ...files].map((file) => join(root, file)),
+  ].sort();
+  return hashOf(...sources.map((file) => `${file} ${hashOf(readFileSync(file))}\n`));
+};
+
 /** Builds the application where a source is newer than what was built. */
 export const build = () => {
-  const sources = [
-    ...filesIn('core/src'),
-    ...filesIn('protocol/src'),
-    ...filesIn('web/src'),
-    ...filesIn('web/public'),
-    ...['web/index.html', 'web/vite.config.ts', 'package-lock.json'].map((file) =>
-      join(root, file),
-    ),
-  ].sort();
-  const state = hashOf(
-    ...sources.map((file) => `${file} ${statSync(file).size} ${hashOf(readFileSync(file))}\n`),
+  const state = stateOf(
+    ['core/src', 'protocol/src', 'web/src', 'web/public'],
+    ['web/index.html', 'web/vite.config.ts'],
   );
   if (existsSync(join(root, 'web/dist/index.html')) && isStamped('built', state)) return;
   console.log('Building Jubbet.');

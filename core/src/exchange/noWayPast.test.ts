@@ -25,6 +25,9 @@ import { healthyAdult } from '../brief/wearer.testing';
 const oils = shippedOils.filter(({ densityGPerMl }) => densityGPerMl !== null);
 const conditions = guidelines.conditions.map(({ id }) => id);
 
+/** `npm run test:long` tries five times as many. */
+const times = Number(process.env['TIMES'] ?? 1);
+
 const anyCase = fc
   .record({
     oils: fc.uniqueArray(
@@ -135,9 +138,9 @@ test('no way leads past what is blocked: file, ready-made, other guideline, answ
       }
       expect(there.blocking).toBe(true);
     }),
-    { numRuns: 300 },
+    { numRuns: 60 * times },
   );
-  expect(tried).toBeGreaterThan(100);
+  expect(tried).toBeGreaterThan(20 * times);
 });
 
 test('what is blocked is blocked at the bench, and its label says so', () => {
@@ -153,7 +156,7 @@ test('what is blocked is blocked at the bench, and its label says so', () => {
         expect(labelOf(blend, piece, facts).doNotUse).toBe(true);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: 30 * times },
   );
 });
 
@@ -165,7 +168,7 @@ test('no suggested change leads to something over', () => {
         expect(outcome.blocking).toBe(false);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: 12 * times },
   );
 });
 

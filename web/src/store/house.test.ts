@@ -154,7 +154,7 @@ describe('a file that cannot be read is told, and changes nothing', () => {
     );
   });
 
-  const runs = Number(process.env['MUTATIONS'] ?? 300);
+  const runs = Number(process.env['MUTATIONS'] ?? 90);
 
   const expectAnswered = async (bytes: Uint8Array): Promise<void> => {
     const result = await houseStore(db).read(bytes);

@@ -42,7 +42,8 @@ export const CompareOils = ({
     ],
   ];
   return (
-    <section
+    <div
+      role="region"
       aria-label="Side by side"
       tabIndex={0}
       className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
@@ -101,6 +102,6 @@ export const CompareOils = ({
       <Button look="quiet" onClick={onClose}>
         Close
       </Button>
-    </section>
+    </div>
   );
 };

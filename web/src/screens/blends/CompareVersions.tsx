@@ -118,7 +118,8 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
   );
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
-      <section
+      <div
+        role="region"
         aria-label="Side by side"
         tabIndex={0}
         className="relative overflow-x-auto rounded-xl border border-line bg-sheet px-4 py-2"
@@ -180,7 +181,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
             )}
           </tbody>
         </Table>
-      </section>
+      </div>
       <OverlayLegend versions={titles} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-2">
         {oils.length > 0 && (

@@ -39,6 +39,7 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
   };
   return (
     // The page around it is a form of its own: Enter here saves this line and nothing else.
+    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
     <div
       role="group"
       aria-label="Change what is left"
