@@ -164,8 +164,8 @@ const isTooCoarse = (recipe: Recipe, { evaluation: { plan, mixture } }: Done): b
     recipe.oils.length > 0);
 
 /** Milder kinds of what is held back, all at once, and one by one. */
-const swaps = (recipe: Recipe, held: readonly string[]): SuggestedChange[] => {
-  const each = held.flatMap((from): SuggestedChange[] => {
+const swaps = (recipe: Recipe, binding: readonly string[]): SuggestedChange[] => {
+  const each = binding.flatMap((from): SuggestedChange[] => {
     const to = milderKinOf(from);
     return to !== undefined && !recipe.oils.some((oil) => oil.id === to)
       ? [{ kind: 'swap', from, to }]
@@ -184,9 +184,9 @@ const isSaferOnFeet = (recipe: Recipe): boolean => {
 
 const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChange[] => {
   const { brief } = done.blend;
-  const held = heldBack(recipe, done.evaluation);
-  const only = held.length < recipe.oils.length && held.length > 0;
-  const fewer = only ? lessStrong(recipe, done, (id) => held.includes(id)) : null;
+  const binding = heldBack(recipe, done.evaluation);
+  const only = binding.length < recipe.oils.length && binding.length > 0;
+  const fewer = only ? lessStrong(recipe, done, (id) => binding.includes(id)) : null;
   return [
     ...(done.evaluation.findings.some(
       ({ reason, verdict }) => reason.code === 'whole-blend-none' && verdict === 'over',
@@ -199,12 +199,12 @@ const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
     ...(recipe.guideline === 'cautious'
       ? [{ kind: 'guideline', guideline: 'clinical' } as const]
       : []),
-    ...swaps(recipe, held),
+    ...swaps(recipe, binding),
     ...(fewer ? [fewer] : []),
     ...(isTooCoarse(recipe, done)
       ? [...dilutedOnShelf(catalog, recipe, done), ...prediluted(catalog, recipe, done)]
       : []),
-    ...held.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] })),
+    ...binding.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] })),
     ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
   ];
 };
@@ -267,9 +267,9 @@ export const suggestChanges = (
   const now = doneWith(catalog, recipe);
   if (!now) return [];
   const over = isOver(now.evaluation);
-  const held = isHeld(now.evaluation);
+  const binding = isHeld(now.evaluation);
   const isCoarse = now.evaluation.verdict === 'caution' && isTooCoarse(recipe, now);
-  if (!over && !held && !isCoarse) return [];
+  if (!over && !binding && !isCoarse) return [];
   const gone = over ? mustGo(recipe, now.evaluation) : [];
   const list =
     gone.length > 0
@@ -287,10 +287,15 @@ export const suggestChanges = (
     if (!over && !worthWhileHeld.has(change.kind)) continue;
     const found = untilWithin(catalog, recipe, change);
     if (!found) continue;
-    if (!over && held && change.kind !== 'predilute' && !isNearer(now.evaluation, found.outcome)) {
+    if (
+      !over &&
+      binding &&
+      change.kind !== 'predilute' &&
+      !isNearer(now.evaluation, found.outcome)
+    ) {
       continue;
     }
-    if (!over && !held && found.outcome.verdict !== 'within') continue;
+    if (!over && !binding && found.outcome.verdict !== 'within') continue;
     const same = JSON.stringify(found.change);
     if (suggestions.some((one) => JSON.stringify(one.change) === same)) continue;
     suggestions.push(found);

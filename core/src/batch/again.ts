@@ -40,13 +40,13 @@ export const recipeAsMade = (planned: Recipe, made: Made): Recipe => {
   const inContainer = moved === undefined ? recipe : setFirstContainer({ id: moved })(recipe);
   const measuredOils = new Map(
     made.planned.flatMap((step) => {
-      const told = step.kind === 'measure' && step.container === first.number;
-      const amount = told ? tally.measured.get(step.id) : undefined;
-      return told && amount ? [[step.oilId, amount] as const] : [];
+      const measured = step.kind === 'measure' && step.container === first.number;
+      const amount = measured ? tally.measured.get(step.id) : undefined;
+      return measured && amount ? [[step.oilId, amount] as const] : [];
     }),
   );
   const asWeighed = weighedOff(made).length > 0;
-  const fell = inContainer.oils.flatMap((oil, index) => {
+  const amounts = inContainer.oils.flatMap((oil, index) => {
     const mixed = mixture.oils[index];
     if (!mixed || mixed.ml.likely === 0) return [];
     const measured = measuredOils.get(oil.id);
@@ -58,11 +58,11 @@ export const recipeAsMade = (planned: Recipe, made: Made): Recipe => {
     ];
   });
   const added = addedOils(made, first.number).filter(
-    ({ id }) => !fell.some((oil) => oil.id === id),
+    ({ id }) => !amounts.some((oil) => oil.id === id),
   );
   return {
     ...inContainer,
-    oils: [...fell, ...added],
+    oils: [...amounts, ...added],
     bases: inContainer.bases.map((entry) => {
       const mixed = mixture.bases.find(({ base }) => base.id === entry.id);
       return asWeighed && mixed && !isRest(inContainer.bases, entry)
@@ -83,8 +83,12 @@ const hundredth = (value: number): number => Math.max(0.01, Math.round(100 * val
 /** Bases of which the scale said something else than was asked, beyond what no scale tells apart. */
 const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
   planned.filter((step) => {
-    const told = step.kind === 'weigh' ? tally.measured.get(step.id) : undefined;
-    return step.kind === 'weigh' && told?.unit === 'g' && weighedAs(told.value, step.g) !== 'right';
+    const measured = step.kind === 'weigh' ? tally.measured.get(step.id) : undefined;
+    return (
+      step.kind === 'weigh' &&
+      measured?.unit === 'g' &&
+      weighedAs(measured.value, step.g) !== 'right'
+    );
   });
 
 /** Oils that were added on purpose, in whole drops. */

@@ -36,17 +36,17 @@ const unique = <T>(items: readonly T[]): T[] => [...new Set(items)];
 
 /** What somebody not known has to be told, gathered so that it fits a label. */
 const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
-  const told = findings.filter((entry) => entry.forAnyone);
+  const forAnyone = findings.filter((entry) => entry.forAnyone);
   const stages = unique(
-    told.flatMap(({ reason }) => (reason.code === 'life-stage' ? [...reason.stages] : [])),
+    forAnyone.flatMap(({ reason }) => (reason.code === 'life-stage' ? [...reason.stages] : [])),
   );
-  const child = oldest(told, false);
-  const childFace = oldest(told, true);
+  const child = oldest(forAnyone, false);
+  const childFace = oldest(forAnyone, true);
   const conditions = unique(
-    told.flatMap(({ reason }) => (reason.code === 'condition' ? [reason.condition] : [])),
+    forAnyone.flatMap(({ reason }) => (reason.code === 'condition' ? [reason.condition] : [])),
   );
   const bringing = unique(
-    told.flatMap(({ reason, subject }) => (reason.code === 'allergy' ? [subject] : [])),
+    forAnyone.flatMap(({ reason, subject }) => (reason.code === 'allergy' ? [subject] : [])),
   );
   return [
     ...(stages.length > 0 ? [{ code: 'not-when', stages } as const] : []),
@@ -57,7 +57,7 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
       code: 'contains' as const,
       id,
       to: unique(
-        told.flatMap(({ reason, subject }) =>
+        forAnyone.flatMap(({ reason, subject }) =>
           reason.code === 'allergy' && subject === id ? [reason.to] : [],
         ),
       ),
@@ -86,7 +86,7 @@ const notAsked = (findings: readonly Finding[]): LabelCaution[] => {
 
 /** Cautions of product and place, as they concern whoever opens it. */
 const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): LabelCaution[] => {
-  const told = findings.flatMap(({ reason }): LabelCaution[] => {
+  const named = findings.flatMap(({ reason }): LabelCaution[] => {
     switch (reason.code) {
       case 'kind':
         return [{ code: 'kind', what: reason.what }];
@@ -102,7 +102,7 @@ const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): La
   });
   // Dispersed or not, fat makes a tub slippery; the findings tell only what matters most.
   const fat = mixture.bases.some(({ base }) => ['oil', 'butter', 'wax'].includes(base.kind));
-  return brief.place === 'bath' && fat ? [...told, { code: 'kind', what: 'bath-slip' }] : told;
+  return brief.place === 'bath' && fat ? [...named, { code: 'kind', what: 'bath-slip' }] : named;
 };
 
 /** Of a known wearer, the cautions that are theirs. */

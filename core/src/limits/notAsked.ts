@@ -68,13 +68,13 @@ const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: 
 
 const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => {
   const has = conditionsOf(wearer, question.brief.place);
-  const told = againstConditions(question).filter(
+  const relevant = againstConditions(question).filter(
     ({ condition }) =>
       !has.has(condition) &&
       !everybodyIsAsked.has(condition) &&
       within(wearer.ageMonths, asksAt[condition] ?? [0, Infinity]),
   );
-  const open = unique(told.map(({ condition }) => condition));
+  const open = unique(relevant.map(({ condition }) => condition));
   const groups = [
     ...together.map((group) => group.filter((one) => open.includes(one))),
     ...open.filter((one) => !together.some((group) => group.includes(one))).map((one) => [one]),
@@ -85,7 +85,7 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
       about: 'condition' as const,
       what,
       because: unique(
-        told.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
+        relevant.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
       ),
       asked: what.map(askedAboutCondition),
     }));

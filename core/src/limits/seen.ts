@@ -32,13 +32,13 @@ export const seenIn = (poured: readonly Oil[]): Seen | null => {
   };
   // Oils that are poured as such come first: an analysis of their bottle is of that bottle.
   for (const oil of poured) if (oil.madeOf === undefined) indexOf(oil);
-  const held = poured.map(
+  const contents = poured.map(
     (oil): readonly (readonly [number, number])[] =>
       oil.madeOf?.oils.map(({ oil: inner, share }) => [indexOf(inner), share] as const) ?? [
         [indexOf(oil), 1],
       ],
   );
-  const shares = held.map((entries) => {
+  const shares = contents.map((entries) => {
     const row = Array<number>(oils.length).fill(0);
     for (const [index, share] of entries) row[index] = (row[index] ?? 0) + share;
     return row;

@@ -44,7 +44,7 @@ export const waysOn = (
 ): readonly WayOn[] => {
   const steps = stepsNow(blend, planned, tally);
   const { container } = step;
-  const fell = tally.drops.get(step.id) ?? 0;
+  const counted = tally.drops.get(step.id) ?? 0;
   const others = steps.filter(
     (other): other is CountStep =>
       other.kind === 'count' && other.container === container && other.id !== step.id,
@@ -71,7 +71,7 @@ export const waysOn = (
   };
 
   // The others in the proportion that was asked: as many times more as this one.
-  const factor = step.drops > 0 ? fell / step.drops : 1;
+  const factor = step.drops > 0 ? counted / step.drops : 1;
   const wanted = others.map((other) => ({
     other,
     // Never more than is counted at all.
@@ -98,18 +98,18 @@ export const waysOn = (
     )
     .sort((a, b) => a.nominalMl - b.nominalMl)
     .find((usual) => fillMl(usual) >= before * Math.min(factor, 1.2));
-  const keep: BenchEvent = { kind: 'asked', step: step.id, drops: fell };
+  const keep: BenchEvent = { kind: 'asked', step: step.id, drops: counted };
   const kept = outcomeAfter([keep]).mixture;
   const keptMl = kept.oils.reduce((total, { ml }) => total + ml.likely, 0);
   const here = kept.oils.find(({ oil }) => oil.id === step.oilId);
   const dropMl = here?.drops ? here.ml.likely / here.drops : 0;
-  const targetMl = keptMl - (fell - step.drops) * dropMl;
+  const targetMl = keptMl - (counted - step.drops) * dropMl;
   const neededFill = targetMl > 0 ? (before * keptMl) / targetMl : Infinity;
   const { nominalMl } = containerAt(blend, tally, container);
   // A jug takes more than what was planned for it; a bottle takes what it is sold as.
   const most = blend.inOne ? 2 * nominalMl : nominalMl;
   const carrier =
-    fell > step.drops && neededFill > before && neededFill <= most
+    counted > step.drops && neededFill > before && neededFill <= most
       ? [
           way('carrier', [
             keep,
@@ -128,11 +128,11 @@ export const waysOn = (
     way('keep', [keep]),
     ...carrier,
     ...(raised.length > 0
-      ? [way('restore', [{ kind: 'asked', step: step.id, drops: fell }, ...asks], { more })]
+      ? [way('restore', [{ kind: 'asked', step: step.id, drops: counted }, ...asks], { more })]
       : []),
     ...move.map((one) => ({
       ...one,
-      events: [{ kind: 'asked', step: step.id, drops: fell } as const, ...one.events],
+      events: [{ kind: 'asked', step: step.id, drops: counted } as const, ...one.events],
     })),
     way('discard', [{ kind: 'discarded', container }]),
   ];

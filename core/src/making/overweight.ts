@@ -47,8 +47,8 @@ export const weightWays = (
   step: Step & { readonly kind: 'weigh' },
 ): readonly WeightWay[] => {
   const steps = stepsNow(blend, planned, tally);
-  const told = tally.measured.get(step.id);
-  const g = told?.unit === 'g' ? told.value : 0;
+  const measured = tally.measured.get(step.id);
+  const g = measured?.unit === 'g' ? measured.value : 0;
   const factor = g / step.g;
   const outcomeAfter = (events: readonly BenchEvent[]): Evaluation => {
     const then = events.reduce(addEvent, tally);

@@ -36,12 +36,12 @@ export const adjustedBy = (
     (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
   );
   if (step?.kind === 'count') {
-    const fell = tally.drops.get(step.id) ?? 0;
+    const counted = tally.drops.get(step.id) ?? 0;
     return [
       {
         kind: 'asked',
         step: step.id,
-        drops: Math.max(fell, tally.done.has(step.id) ? 0 : step.drops) + drops,
+        drops: Math.max(counted, tally.done.has(step.id) ? 0 : step.drops) + drops,
       },
       {
         kind: 'drop',
@@ -78,11 +78,11 @@ export const takenBack = (
   const step = steps.find(
     (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
   );
-  const fell = step ? (tally.drops.get(step.id) ?? 0) : 0;
-  if (step?.kind !== 'count' || fell === 0) return [];
+  const counted = step ? (tally.drops.get(step.id) ?? 0) : 0;
+  if (step?.kind !== 'count' || counted === 0) return [];
   return [
     takeBackAt(step, { source: 'tap', bottleId: null }),
-    { kind: 'asked', step: step.id, drops: fell - 1 },
+    { kind: 'asked', step: step.id, drops: counted - 1 },
   ];
 };
 

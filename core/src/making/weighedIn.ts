@@ -12,10 +12,10 @@ const basesTold = (steps: readonly Step[], tally: Tally): ReadonlyMap<string, Be
     steps.flatMap((step) => {
       if (step.kind !== 'weigh') return [];
       const asked = tally.askedG.get(step.id);
-      const told =
+      const measured =
         tally.measured.get(step.id) ??
         (asked === undefined ? undefined : ({ unit: 'g', value: asked } as const));
-      return told ? [[step.baseId, told] as const] : [];
+      return measured ? [[step.baseId, measured] as const] : [];
     }),
   );
 
@@ -29,9 +29,9 @@ export const oilTold = (
   const step = steps.find(
     (one) => one.kind === 'measure' && one.container === container && one.oilId === oilId,
   );
-  const told = step && tally.measured.get(step.id);
-  if (!told) return null;
-  return told.unit === 'g' ? { by: 'g', g: told.value } : { by: 'ml', ml: told.value };
+  const measured = step && tally.measured.get(step.id);
+  if (!measured) return null;
+  return measured.unit === 'g' ? { by: 'g', g: measured.value } : { by: 'ml', ml: measured.value };
 };
 
 /** The carrier of one container as it was measured, in ml; null where nobody has told. */

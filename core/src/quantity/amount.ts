@@ -148,9 +148,9 @@ export const readAmount = (
     /^([\d.,/'’¼½¾⅓⅔⅛ ]*\d?[\d¼½¾⅓⅔⅛]|half an?|an?|one|two thirds|three quarters)? ?([a-z%. ]+)$/u.exec(
       plain,
     );
-  const said = match?.[1]?.trim() ?? '';
+  const figure = match?.[1]?.trim() ?? '';
   const [named, unit] = countryIn((match?.[2] ?? '').replace(/\./g, '').trim());
-  const value = numberOf(said);
+  const value = numberOf(figure);
   if (value === null) return no('no-number');
   if (typeof value !== 'number') {
     const [first, second] = value.map((reading) => `${reading} ${unit}`.trim());
@@ -185,7 +185,7 @@ export const readAmount = (
           code: 'whose-spoons',
           text: text.trim(),
           readings: [first, ...others].flatMap((way) =>
-            way ? [`${said} ${value > 1 ? way.several : way.one}`] : [],
+            way ? [`${figure} ${value > 1 ? way.several : way.one}`] : [],
           ),
         };
   }
@@ -198,7 +198,7 @@ export const readAmount = (
           ok: false,
           code: 'which-ounce',
           text: text.trim(),
-          readings: [`${said} ${whose}fl oz`, `${said} oz by weight`],
+          readings: [`${figure} ${whose}fl oz`, `${figure} oz by weight`],
         }
       : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
   }

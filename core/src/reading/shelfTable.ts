@@ -79,15 +79,15 @@ type DayRead = { readonly day: Day | null } | 'wrong' | 'two-ways';
 
 /** A day as people write it: `2026-05-03`, `3 May 2026`, `13/5/2026`. */
 const readDay = (text: string): DayRead => {
-  const told = text.trim();
-  if (told === '') return { day: null };
+  const trimmed = text.trim();
+  if (trimmed === '') return { day: null };
   const checked = (year: string, month: number, day: number): DayRead => {
     const iso = `${year}-${two(month)}-${two(day)}`;
     return /^(19|20)\d\d$/.test(year) && isDay(iso) ? { day: iso } : 'wrong';
   };
-  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(told);
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(trimmed);
   if (iso) return checked(iso[1] ?? '', Number(iso[2]), Number(iso[3]));
-  const named = /^(\d{1,2})\.?\s+([a-z]{3})[a-z]*\.?,?\s+(\d{4})$/i.exec(told);
+  const named = /^(\d{1,2})\.?\s+([a-z]{3})[a-z]*\.?,?\s+(\d{4})$/i.exec(trimmed);
   if (named) {
     return checked(
       named[3] ?? '',
@@ -95,7 +95,7 @@ const readDay = (text: string): DayRead => {
       Number(named[1]),
     );
   }
-  const numbers = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(told);
+  const numbers = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(trimmed);
   if (!numbers) return 'wrong';
   const [first, second, year] = [Number(numbers[1]), Number(numbers[2]), numbers[3] ?? ''];
   if (first > 12 || first === second) return checked(year, second, first);
@@ -133,11 +133,11 @@ const dayIn = (cells: Cells, column: ShelfColumn, notAfter: Day | null): Day | n
 
 const unitIn = (cells: Cells): Bottle['unit'] | null => {
   const behind = /([a-z]+)\.?\s*$/i.exec(cells.get('size') ?? '')?.[1] ?? '';
-  const told = plain(cells.get('unit') ?? '') || behind.toLowerCase();
-  if (told === '') return null;
-  if (['ml', 'millilitres', 'milliliters', 'millilitre'].includes(told)) return 'ml';
-  if (['g', 'gram', 'grams', 'gr'].includes(told)) return 'g';
-  throw new Wrong({ code: 'unit', text: told });
+  const unitText = plain(cells.get('unit') ?? '') || behind.toLowerCase();
+  if (unitText === '') return null;
+  if (['ml', 'millilitres', 'milliliters', 'millilitre'].includes(unitText)) return 'ml';
+  if (['g', 'gram', 'grams', 'gr'].includes(unitText)) return 'g';
+  throw new Wrong({ code: 'unit', text: unitText });
 };
 
 const materialIn = (cells: Cells, catalog: Catalog, chosen: string | undefined): string => {

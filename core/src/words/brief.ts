@@ -1,7 +1,7 @@
 import type { Carrier, PlaceId, Container } from '../catalog';
 import { formatNumber, uncapitalised } from './numbers';
 import { oneOf } from './containers';
-import { toldAge, type WearerOrAnyone } from '../brief';
+import { toldAge as ageInWords, type WearerOrAnyone } from '../brief';
 
 /** Places by name. */
 export const placeWords: Record<PlaceId, string> = {
@@ -45,11 +45,11 @@ export const onPlaceWords = (place: PlaceId): string =>
 /** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
 export const ageWords = (months: number): string => {
   const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`;
-  const told = toldAge(months);
-  if (told.years === 0) return plural(told.months, 'month');
-  return told.months > 0
-    ? `${plural(told.years, 'year')} and ${plural(told.months, 'month')}`
-    : plural(told.years, 'year');
+  const age = ageInWords(months);
+  if (age.years === 0) return plural(age.months, 'month');
+  return age.months > 0
+    ? `${plural(age.years, 'year')} and ${plural(age.months, 'month')}`
+    : plural(age.years, 'year');
 };
 
 /** Somebody whose name is not told: `a 4-year-old`, `a 7-month-old`, `an 8-year-old`. */

@@ -33,11 +33,11 @@ export const noteWords = (catalog: Catalog, findings: readonly Finding[]): strin
     (entry) =>
       !anyone.includes(entry) && !undated.includes(entry) && entry.reason.code !== 'not-asked',
   );
-  const told = unique(anyone.map((entry) => whom(catalog, entry)).filter(Boolean));
+  const warned = unique(anyone.map((entry) => whom(catalog, entry)).filter(Boolean));
   const names = unique(undated.map(({ subject }) => nameIn(catalog, subject).toLowerCase()));
   return [
     ...unique(others.map((entry) => findingMessage(catalog, entry))),
-    ...(told.length > 0 ? [`The label warns about: ${formatList(told)}.`] : []),
+    ...(warned.length > 0 ? [`The label warns about: ${formatList(warned)}.`] : []),
     ...(names.length > 0
       ? [
           `${capitalised(formatList(names))} oxidise${names.length === 1 ? 's' : ''} quickly, and no bottle is on the shelf: check when ${names.length === 1 ? 'it was' : 'they were'} opened.`,

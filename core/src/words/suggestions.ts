@@ -123,6 +123,6 @@ export const variantWords = (catalog: Catalog, variant: Variant, own: Recipe): s
     const container = one.kind === 'container' ? usualContainer(one.id) : undefined;
     return container ? `in a ${containerWords(container)}` : suggestionWords(catalog, one, of);
   });
-  const said = change.kind === 'container' ? ['weaker', ...parts] : parts;
-  return capitalised(said.map((part, n) => (n === 0 ? part : uncapitalised(part))).join(', '));
+  const words = change.kind === 'container' ? ['weaker', ...parts] : parts;
+  return capitalised(words.map((part, n) => (n === 0 ? part : uncapitalised(part))).join(', '));
 };

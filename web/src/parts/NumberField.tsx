@@ -24,7 +24,7 @@ interface Props extends Omit<
    * Asked when typing begins for the way back: what a field refuses it does not keep in part.
    * Where it is not given, the number from before is set again.
    */
-  readonly wayBack?: () => () => void;
+  readonly undoOf?: () => () => void;
   readonly label: string;
   readonly unit?: string;
   /** Drawn as a field even when nobody is at it. */
@@ -87,7 +87,7 @@ export const NumberField = ({
   rule,
   onNumber,
   onEmpty,
-  wayBack,
+  undoOf: wayBack,
   also,
   label,
   unit,

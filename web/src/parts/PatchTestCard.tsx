@@ -10,7 +10,7 @@ import { dayWords, skinWords, standingWords, testAdvice, testedWords } from '@ju
 import { format } from 'date-fns';
 import { useState } from 'react';
 import type { PatchTestRecord } from '../store/database';
-import { patchTests, type Told } from '../store/patchTests';
+import { patchTests, type NewReading } from '../store/patchTests';
 import { Button } from './Button';
 import { TextField } from './Field';
 import { Photos } from './Photos';
@@ -35,7 +35,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
     (hours) => canBeRead(test, hours, nowMs) && !test.readings.some((one) => one.hours === hours),
   );
   // Whoever looks only on the third day reads the second of the two.
-  const hours: Told['hours'] = due[due.length - 1] ?? 0;
+  const hours: NewReading['hours'] = due[due.length - 1] ?? 0;
   const save = async (): Promise<void> => {
     if (seen === null) return;
     const saved = await write('The reading', async () => {

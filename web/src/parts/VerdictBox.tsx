@@ -105,10 +105,10 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
     );
   }
   const worstOnes = findings.filter((entry) => entry.verdict === verdict);
-  const told = verdict === 'within' ? [] : worstOnes;
+  const raised = verdict === 'within' ? [] : worstOnes;
   const lines = [
-    ...told.slice(0, 2).map((entry) => findingMessage(catalog, entry)),
-    ...(told.length > 2 ? [`And ${told.length - 2} more, below.`] : []),
+    ...raised.slice(0, 2).map((entry) => findingMessage(catalog, entry)),
+    ...(raised.length > 2 ? [`And ${raised.length - 2} more, below.`] : []),
     ...(verdict === 'within' ? [withinWords(findings)] : []),
     ...planLines(worked, looking),
   ];

@@ -3,7 +3,7 @@ let writes = 0;
 /** The browser asks whether the page may be left. */
 export const askFirst = (event: BeforeUnloadEvent): void => event.preventDefault();
 
-const told = (change: 1 | -1): void => {
+const count = (change: 1 | -1): void => {
   const before = writes;
   writes += change;
   if (before > 0 && writes > 0) return;
@@ -17,10 +17,10 @@ const told = (change: 1 | -1): void => {
  * closing it asks first.
  */
 export const underWay = async <T>(work: () => Promise<T>): Promise<T> => {
-  told(1);
+  count(1);
   try {
     return await work();
   } finally {
-    told(-1);
+    count(-1);
   }
 };

@@ -6,7 +6,7 @@ import { blendStore } from './blends';
 import { openDatabase, type Database } from './database';
 import { houseStore } from './house';
 import { fileOfHouse, writtenHouse } from './houseFile.testing';
-import { meetingOf } from './merge';
+import { mergeOutcome } from './merge';
 import { peopleStore } from './people';
 import { seedOnce } from './seed.testing';
 
@@ -38,7 +38,7 @@ const carry = async (from: Database, to: Database) => {
   later();
   const bytes = await writtenHouse(from);
   later();
-  return houseStore(to).bringIn(await fileOfHouse(to, bytes), 'add');
+  return houseStore(to).importHouse(await fileOfHouse(to, bytes), 'add');
 };
 
 const rename = async (store: Database, id: string, name: string) => {
@@ -85,7 +85,7 @@ describe('two devices of one house', () => {
     const bytes = await writtenHouse(phone);
     for (let time = 0; time < 2; time += 1) {
       later();
-      await houseStore(desk).bringIn(await fileOfHouse(desk, bytes), 'add');
+      await houseStore(desk).importHouse(await fileOfHouse(desk, bytes), 'add');
       expect(await names(desk)).toEqual(['Greener, from the file', 'Louder']);
     }
     // What the desk has kept of both comes to the phone as it is there.
@@ -172,11 +172,11 @@ describe('of two records of one id', () => {
     ['changed here, deleted there', record(7, 'b'), record(8, 'c', true), 'ours'],
   ])('%s', (_, ours, theirs, meeting) => {
     // They last met at five o'clock.
-    expect(meetingOf(ours, theirs, at(5))).toBe(meeting);
+    expect(mergeOutcome(ours, theirs, at(5))).toBe(meeting);
   });
 
   test('houses that never met: what was not touched since it was made gives way', () => {
-    expect(meetingOf(record(1, 'a'), record(3, 'b'), '')).toBe('theirs');
-    expect(meetingOf(record(2, 'a'), record(3, 'b'), '')).toBe('both');
+    expect(mergeOutcome(record(1, 'a'), record(3, 'b'), '')).toBe('theirs');
+    expect(mergeOutcome(record(2, 'a'), record(3, 'b'), '')).toBe('both');
   });
 });

@@ -1,19 +1,19 @@
 import { clearLog } from './batchLog';
 import type { BatchRecord, Database, House } from './database';
-import { acquaintance, thisHouse, type Acquaintance } from './exchanged';
+import { sharedHistory, thisHouse, type SharedHistory } from './exchanged';
 import type { Progress } from './houseZip';
-import { meetingOf, type Changed, type Meeting } from './merge';
+import { mergeOutcome, type Changed, type MergeOutcome } from './merge';
 import { unusedNumber } from './numberedApart';
 import type { HouseFile } from './readHouse';
 import { kindOf, type Table } from './records';
-import { inParts, addToRestorePoint, tableOf } from './restorePoint';
+import { chunked, addToRestorePoint, tableOf } from './restorePoint';
 import { byIndex } from './byIndex';
 
 // A file is added to what is here: what is new comes in, the newer of two stays, and of what was
 // changed in both houses both are kept.
 
 /** Kinds of record that are met one by one. Events come with their batch; settings stay. */
-const met = [
+const mergedTables = [
   'materials',
   'blends',
   'people',
@@ -26,18 +26,18 @@ const met = [
   'patchTests',
   'photos',
 ] as const;
-export type MetTable = (typeof met)[number];
+export type MergedTable = (typeof mergedTables)[number];
 
 export type Row = Changed & { readonly id: string };
 
 /** A record of a file, what becomes of it, and as what it is written. */
-interface Met {
+interface MergedRow {
   readonly theirs: Row;
-  readonly meeting: Meeting | 'new';
+  readonly outcome: MergeOutcome | 'new';
 }
 
 /** What became of the records of a file that were changed in both houses, by their names. */
-export interface BroughtIn {
+export interface ImportConflicts {
   /** Both are kept. */
   readonly both: readonly string[];
   /** Only one can be there: the newer was taken. */
@@ -45,18 +45,18 @@ export interface BroughtIn {
 }
 
 /** What becomes of each record of one kind, beside what is here. */
-export const meetingsOf = async (
+export const mergeOutcomes = async (
   store: Database,
-  table: MetTable,
+  table: MergedTable,
   rows: readonly Row[],
-  { met: since, settled }: Acquaintance,
-): Promise<Met[]> => {
-  const found: Met[] = [];
-  for (const part of inParts(rows)) {
+  { met: since, settled }: SharedHistory,
+): Promise<MergedRow[]> => {
+  const found: MergedRow[] = [];
+  for (const part of chunked(rows)) {
     const here = await tableOf(store, table).bulkGet(part.map(({ id }) => id));
     part.forEach((theirs, n) => {
       const ours = here[n] as Row | undefined;
-      found.push({ theirs, meeting: ours ? meetingOf(ours, theirs, since, settled) : 'new' });
+      found.push({ theirs, outcome: ours ? mergeOutcome(ours, theirs, since, settled) : 'new' });
     });
   }
   return found;
@@ -70,15 +70,15 @@ const named = (table: Table, row: unknown): string => {
 
 /** Records as they are written: what stands beside another gets an id of its own. */
 const writtenOf = (
-  table: MetTable,
-  list: readonly Met[],
-  told: { both: string[]; newest: string[] },
+  table: MergedTable,
+  list: readonly MergedRow[],
+  conflicts: { both: string[]; newest: string[] },
 ): { readonly theirs: Row; readonly as: Row }[] => {
   const { conflictCopy } = kindOf(table);
-  return list.flatMap(({ theirs, meeting }) => {
+  return list.flatMap(({ theirs, outcome: meeting }) => {
     if (meeting === 'same' || meeting === 'ours') return [];
     if (meeting !== 'both') return [{ theirs, as: theirs }];
-    (conflictCopy ? told.both : told.newest).push(named(table, theirs));
+    (conflictCopy ? conflicts.both : conflicts.newest).push(named(table, theirs));
     const as = conflictCopy ? (conflictCopy(theirs, crypto.randomUUID()) as Row) : theirs;
     return [{ theirs, as }];
   });
@@ -114,7 +114,7 @@ const numberedHere = async (
 
 const asStored = async (
   store: Database,
-  table: MetTable,
+  table: MergedTable,
   rows: readonly Row[],
 ): Promise<readonly Row[]> => {
   if (table === 'blends') return countedOn(store, rows as unknown as House['blends']);
@@ -145,7 +145,7 @@ const addLogs = async (
     const batchId = ids.get(event.batchId);
     return batchId === undefined ? [] : [{ ...event, batchId }];
   });
-  for (const part of inParts(theirs)) {
+  for (const part of chunked(theirs)) {
     const keys = part.map(({ batchId, seq }): [string, number] => [batchId, seq]);
     const before = await store.benchEvents.bulkGet(keys);
     // What was there is in the restore point already.
@@ -160,22 +160,22 @@ export const addHouse = async (
   store: Database,
   { house, from }: Pick<HouseFile, 'house'> & { readonly from: HouseFile['from'] | null },
   progress: Progress,
-): Promise<BroughtIn> => {
-  const known = acquaintance(await thisHouse(store), from);
+): Promise<ImportConflicts> => {
+  const known = sharedHistory(await thisHouse(store), from);
   const told = { both: [] as string[], newest: [] as string[] };
-  const all = met.reduce((total, table) => total + house[table].length, 0);
+  const all = mergedTables.reduce((total, table) => total + house[table].length, 0);
   const logs = new Map<string, string>();
   let done = 0;
-  for (const table of met) {
+  for (const table of mergedTables) {
     const rows: readonly Row[] = house[table];
-    const written = writtenOf(table, await meetingsOf(store, table, rows, known), told);
+    const written = writtenOf(table, await mergeOutcomes(store, table, rows, known), told);
     if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
     const stored = await asStored(
       store,
       table,
       written.map(({ as }) => as),
     );
-    for (const part of inParts(stored)) {
+    for (const part of chunked(stored)) {
       await put(
         store,
         table,

@@ -195,7 +195,7 @@ describe('a batch number', () => {
     const later = await begin();
     const number = (await log.get(later.id))?.number;
     const read = await fileOfHouse(db, bytes);
-    await houseStore(db).bringIn(read, 'replace');
+    await houseStore(db).importHouse(read, 'replace');
     const next = await begin();
     expect((await log.get(next.id))?.number).not.toBe(number);
   });
@@ -245,7 +245,7 @@ describe('a batch carries what it was made of', () => {
     const fresh = openDatabase(`batches-${serial}-fresh`);
     const read = await fileOfHouse(fresh, bytes);
     expect(read.leftOut).toEqual([]);
-    await houseStore(fresh).bringIn(read, 'add');
+    await houseStore(fresh).importHouse(read, 'add');
     const there = await batchStore(fresh).get(id);
     expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
   });
@@ -270,7 +270,7 @@ test('what a file says came of a batch is not believed: its events are judged', 
   const bytes = await writtenHouse(db);
   const other = openDatabase(`batches-${serial}-other`);
   const read = await fileOfHouse(other, bytes);
-  await houseStore(other).bringIn(read, 'add');
+  await houseStore(other).importHouse(read, 'add');
   await batchStore(other).mend();
   expect((await batchStore(other).get(id))?.made).toMatchObject({
     verdict: 'over',
@@ -339,10 +339,10 @@ describe('what a batch took', () => {
 
   test('is counted once, however often it is mended, exported and imported', async () => {
     const { id } = await finished();
-    await houseStore(db).bringIn(await fileOfHouse(db, await writtenHouse(db)), 'replace');
+    await houseStore(db).importHouse(await fileOfHouse(db, await writtenHouse(db)), 'replace');
     await batchStore(db).mend();
     expect(await leftOf(id)).toBeCloseTo(7.95, 4);
-    await houseStore(db).bringIn(await fileOfHouse(db, await writtenHouse(db)), 'add');
+    await houseStore(db).importHouse(await fileOfHouse(db, await writtenHouse(db)), 'add');
     await batchStore(db).mend();
     expect(await leftOf(id)).toBeCloseTo(7.95, 4);
   });

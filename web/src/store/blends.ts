@@ -97,11 +97,11 @@ export const blendStore = (store: Database = db) => {
       }),
     /** A new blend, as the settings say; with an oil in it where one is named. */
     create: async (oilId?: string) => {
-      const { dropSchool, school } = await settingsStore(store).read();
+      const { dropSize, guideline } = await settingsStore(store).read();
       return add({
         ...emptyRecipe(),
-        dropsPerMl: dropsPerMlOf(dropSchool),
-        guideline: school,
+        dropsPerMl: dropsPerMlOf(dropSize),
+        guideline,
         oils:
           oilId === undefined ? [] : [{ id: oilId, amount: { unit: 'drops' as const, value: 1 } }],
       });

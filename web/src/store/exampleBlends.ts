@@ -3,7 +3,7 @@ import { wearerOn, type Person } from '@jubbet/core/brief';
 import type { Bottle } from '@jubbet/core/stock';
 import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
 import type { BlendRecord, BottleRecord, PersonRecord } from './database';
-import { born, people, pouring, told, type Told } from './exampleTold';
+import { born, people, pouring, exampleEntries, type ExampleEntry } from './exampleTold';
 import { shelved, type Shelved } from './exampleShelf';
 import { melts } from './exampleMelts';
 
@@ -18,7 +18,7 @@ const wearerOf = (id: keyof typeof people | 'anyone', day: string) => {
   return wearerOn(personOf(id, day), day);
 };
 
-const draftOf = (entry: Told, day: string): Recipe => ({
+const draftOf = (entry: ExampleEntry, day: string): Recipe => ({
   ...emptyRecipe(),
   name: entry.name,
   purpose: entry.purpose,
@@ -92,7 +92,7 @@ export const exampleMaker = 'Dorrit Vane, Wardrobe Lane';
 export const exampleBlends = (day: string) => {
   const before = (days: number): string => daysBefore(day, days);
   const folk = Object.keys(people) as (keyof typeof people)[];
-  const blends = [...told, ...pouring, ...melts].map((entry): BlendRecord => ({
+  const blends = [...exampleEntries, ...pouring, ...melts].map((entry): BlendRecord => ({
     id: entry.id,
     recipe: draftOf(entry, day),
     createdAt: startOf(before(entry.daysAgo)),

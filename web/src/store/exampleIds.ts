@@ -1,10 +1,10 @@
 import { exampleRecipients, exampleTests } from './exampleLife';
 import { batchIdOf, makings, ownContainers } from './exampleMakings';
 import { melts } from './exampleMelts';
-import { people, pouring, told } from './exampleTold';
+import { people, pouring, exampleEntries } from './exampleTold';
 import { shelved } from './exampleShelf';
 
-const blends = [...told, ...pouring, ...melts].map(({ id }) => id);
+const blends = [...exampleEntries, ...pouring, ...melts].map(({ id }) => id);
 
 /** Ids of everything that the example house puts in, and nobody else does. */
 export const exampleIds: ReadonlySet<string> = new Set([

@@ -1,8 +1,8 @@
-import { parts, type Told } from './exampleTold';
+import { parts, type ExampleEntry } from './exampleTold';
 
 // What Wardrobe Lane melts, whips, presses into moulds and stirs into sugar.
 
-type Base = Told['bases'][number];
+type Base = ExampleEntry['bases'][number];
 
 const percent = (id: string, share: number): Base => ({
   id,
@@ -10,7 +10,7 @@ const percent = (id: string, share: number): Base => ({
 });
 const rest = (id: string): Base => ({ id, amount: { unit: 'parts', value: 1 } });
 
-export const melts: readonly Told[] = [
+export const melts: readonly ExampleEntry[] = [
   {
     id: 'curtain-call',
     name: 'Curtain call',

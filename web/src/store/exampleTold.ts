@@ -39,7 +39,7 @@ export const parts = (list: Record<string, number>): Recipe['oils'] =>
 const bases = (list: Record<string, number>): Recipe['bases'] =>
   Object.entries(list).map(([id, count]) => ({ id, amount: { unit: 'parts', value: count } }));
 
-export interface Told {
+export interface ExampleEntry {
   readonly id: string;
   readonly name: string;
   readonly purpose: string;
@@ -61,7 +61,7 @@ export interface Told {
   readonly daysAgo: number;
 }
 
-export const told: readonly Told[] = [
+export const exampleEntries: readonly ExampleEntry[] = [
   {
     id: 'prompt-desk',
     name: 'Prompt desk',
@@ -144,7 +144,7 @@ export const told: readonly Told[] = [
   },
 ];
 
-export const pouring: readonly Told[] = [
+export const pouring: readonly ExampleEntry[] = [
   {
     id: 'understudy',
     name: 'Understudy',

@@ -20,14 +20,14 @@ export const thisHouse = async (store: Database): Promise<Head['from']> => {
 const later = (a: string, b: string): string => (a > b ? a : b);
 
 /** How far two houses know each other. */
-export interface Acquaintance {
+export interface SharedHistory {
   /** When they last had the same; empty where they never met. */
   readonly met: string;
   /** Which of them has read the other last: what it kept of both was settled there. */
   readonly settled: 'ours' | 'theirs';
 }
 
-export const acquaintance = (here: Head['from'], from: Head['from'] | null): Acquaintance => {
+export const sharedHistory = (here: Head['from'], from: Head['from'] | null): SharedHistory => {
   const theyRead = from?.readFrom[here.house] ?? '';
   const weRead = from ? (here.readFrom[from.house] ?? '') : '';
   return {

@@ -158,7 +158,7 @@ const act = async (db: Database, model: Model, pick: (below: number) => number) 
       const read = await fileOfHouse(db, await writtenHouse(db));
       await house.clear();
       expect(await db.blends.count()).toBe(0);
-      await house.bringIn(read, 'replace');
+      await house.importHouse(read, 'replace');
     }
   }
 };

@@ -40,7 +40,7 @@ const read = (bytes: Uint8Array | string) => fileOfHouse(db, bytes);
 
 test('out, then in again, into an empty house: the same data', async () => {
   const other = openDatabase(`house-${serial}-other`);
-  await houseStore(other).bringIn(await read(await writtenHouse(db)), 'replace');
+  await houseStore(other).importHouse(await read(await writtenHouse(db)), 'replace');
   await batchStore(other).mend();
   const judged = await all(other);
   const before = await all(db);
@@ -77,7 +77,7 @@ test('adding leaves what is here, and adds what is not', async () => {
     people: 0,
     gone: 0,
   });
-  await houseStore(db).bringIn(file, 'add');
+  await houseStore(db).importHouse(file, 'add');
   expect(await db.blends.get('row-g')).toBeDefined();
   expect(await db.benchEvents.count()).toBe(file.house.benchEvents.length);
   expect((await db.blends.get('prompt-desk'))?.updatedAt).toBe('2026-11-26T10:00:00.000Z');
@@ -87,7 +87,7 @@ test('a batch number that is taken gets a mark, since the other stands on a labe
   const file = await read(await writtenHouse(db));
   const [batch] = file.house.batches;
   const twin = { ...file, house: { ...file.house, batches: [{ ...batch!, id: 'twin' }] } };
-  await houseStore(db).bringIn(twin, 'add');
+  await houseStore(db).importHouse(twin, 'add');
   expect((await db.batches.get('twin'))?.number).toBe(`${batch!.number} (2)`);
 });
 
@@ -99,7 +99,7 @@ test.each(['replace', 'add'] as const)(
     await db.blends.delete('encore');
     const before = await all(db);
     expect(await houseStore(db).restorePoint()).toBeNull();
-    await houseStore(db).bringIn(
+    await houseStore(db).importHouse(
       { ...file, house: { ...file.house, blends: [...file.house.blends, more] } },
       manner,
     );
@@ -231,7 +231,7 @@ describe('what comes in harms nothing', () => {
       blends[0]!['revision'] = Number.MAX_SAFE_INTEGER;
     });
     const other = openDatabase(`house-${serial}-large`);
-    await houseStore(other).bringIn(file, 'replace');
+    await houseStore(other).importHouse(file, 'replace');
     expect(file.house.blends.every(({ revision }) => revision === 1)).toBe(true);
     expect(Math.max(...file.house.drafts.map(({ number }) => number))).toBeLessThan(10);
     expect((await houseStore(other).write()).unreadable).toEqual([]);
@@ -242,7 +242,7 @@ describe('what comes in harms nothing', () => {
       benchEvents.at(-1)!['seq'] = 49_999;
     });
     const other = openDatabase(`house-${serial}-gaps`);
-    await houseStore(other).bringIn(file, 'replace');
+    await houseStore(other).importHouse(file, 'replace');
     const { batchId } = file.house.benchEvents[0]!;
     await batchStore(other).record(batchId, [{ kind: 'discarded', container: 0 }]);
     const seqs = (await batchStore(other).log(batchId)).map(({ seq }) => seq);
@@ -256,7 +256,7 @@ describe('what comes in harms nothing', () => {
     expect(file.leftOut).toMatchObject([
       { word: 'setting', name: 'maker', problem: { code: 'twice' } },
     ]);
-    await houseStore(db).bringIn(file, 'replace');
+    await houseStore(db).importHouse(file, 'replace');
   });
 
   test('of two batches with one number the second gets a mark', async () => {

@@ -1,6 +1,6 @@
-import { addHouse, meetingsOf, type BroughtIn, type MetTable } from './addHouse';
+import { addHouse, mergeOutcomes, type ImportConflicts, type MergedTable } from './addHouse';
 import { db, type BatchRecord, type Database, type House, type RestorePoint } from './database';
-import { acquaintance, remember, thisHouse } from './exchanged';
+import { sharedHistory, remember, thisHouse } from './exchanged';
 import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
 import { leftOutOf, formProblemOf, readHouse, type HouseFile, type LeftOut } from './readHouse';
@@ -9,8 +9,8 @@ import { isSerialKey } from './settingOfFile';
 import {
   beginRestorePoint,
   clearTables,
-  eachPart,
-  inParts,
+  eachChunk,
+  chunked,
   saveRestorePoint,
   tableOf,
   restoreLast,
@@ -18,7 +18,7 @@ import {
 import { withoutExample } from './withoutExample';
 
 /** How the data of a file get in. */
-export type Manner = 'replace' | 'add';
+export type ImportMode = 'replace' | 'add';
 
 /** What would be written, before anything is. */
 export interface Summary {
@@ -62,7 +62,7 @@ const replaceAll = async (store: Database, house: House, progress = none): Promi
   const all = tables.reduce((total, table) => total + house[table].length, 0);
   let done = 0;
   for (const table of tables) {
-    for (const part of inParts<unknown>(table === 'settings' ? settings : house[table])) {
+    for (const part of chunked<unknown>(table === 'settings' ? settings : house[table])) {
       await tableOf(store, table).bulkAdd([...part]);
       done += part.length;
       progress(done / Math.max(1, all));
@@ -106,7 +106,7 @@ export const houseStore = (store: Database = db) => ({
         const leaves = kindOf(table).leaves ?? (() => true);
         const entry = pack.table(table);
         let index = 0;
-        await eachPart(store, table, (rows) => {
+        await eachChunk(store, table, (rows) => {
           for (const row of rows) {
             // It leaves all the same: another Jubbet may read what this one cannot.
             const problem = formProblemOf(forms[table], row);
@@ -133,11 +133,11 @@ export const houseStore = (store: Database = db) => ({
         house: typeof known === 'string' ? known : '',
         readFrom: (readFrom ?? {}) as Record<string, string>,
       };
-      const met = acquaintance(here, from);
+      const met = sharedHistory(here, from);
       const counts = { blends: 0, batches: 0, people: 0 };
       const sum = { known: 0, newer: 0, both: 0, gone: 0 };
-      for (const table of ['blends', 'batches', 'people'] satisfies MetTable[]) {
-        for (const { meeting } of await meetingsOf(store, table, house[table], met)) {
+      for (const table of ['blends', 'batches', 'people'] satisfies MergedTable[]) {
+        for (const { outcome: meeting } of await mergeOutcomes(store, table, house[table], met)) {
           if (meeting === 'new') counts[table] += 1;
           else if (meeting === 'theirs') sum.newer += 1;
           else if (meeting === 'both') sum.both += 1;
@@ -150,29 +150,29 @@ export const houseStore = (store: Database = db) => ({
       return { ...counts, ...sum };
     }),
   /** Gets data in, in one transaction that saves a restore point. */
-  bringIn: (
+  importHouse: (
     // The example comes from no other house.
     {
       house: given,
       from,
       savedAt,
     }: Pick<HouseFile, 'house' | 'savedAt'> & { from: HouseFile['from'] | null },
-    manner: Manner,
+    manner: ImportMode,
     progress: Progress = none,
-  ): Promise<BroughtIn> =>
+  ): Promise<ImportConflicts> =>
     store.transaction('rw', store.tables, async () => {
       const house = unjudged(given);
       const here = await thisHouse(store);
-      let brought: BroughtIn = { both: [], newest: [] };
+      let conflicts: ImportConflicts = { both: [], newest: [] };
       if (manner === 'replace') {
         await saveRestorePoint(store, 'import');
         await replaceAll(store, house, progress);
       } else {
         await beginRestorePoint(store, 'import', false);
-        brought = await addHouse(store, { house, from }, progress);
+        conflicts = await addHouse(store, { house, from }, progress);
       }
       if (from) await remember(store, here, from, savedAt);
-      return brought;
+      return conflicts;
     }),
   /**
    * Takes the example house out and leaves what a visitor has made or changed, and those for

@@ -12,7 +12,7 @@ export interface Changed {
 const isOnBench = ({ log }: Changed): boolean => log === null;
 
 /** What becomes of a record of a file, beside the one of the same id that is here. */
-export type Meeting = 'same' | 'ours' | 'theirs' | 'both';
+export type MergeOutcome = 'same' | 'ours' | 'theirs' | 'both';
 
 /** Of a record by itself: counts, moments and what is worked out make no two differ. */
 const ofItself = new Set(['updatedAt', 'createdAt', 'revision', 'made']);
@@ -40,12 +40,12 @@ const isChanged = ({ updatedAt, createdAt, startedAt, at }: Changed, met: string
  * @param met when the two houses last had the same; empty where they never met
  * @param settled which stays where they differ and neither was changed since: both were kept then
  */
-export const meetingOf = (
+export const mergeOutcome = (
   ours: Changed,
   theirs: Changed,
   met: string,
   settled: 'ours' | 'theirs' = 'ours',
-): Meeting => {
+): MergeOutcome => {
   // Changed at the same moment it is the same change.
   if (ours.updatedAt === theirs.updatedAt) return 'same';
   if (!isOnBench(ours) && !isOnBench(theirs) && content(ours) === content(theirs)) return 'same';

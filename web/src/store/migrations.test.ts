@@ -43,9 +43,10 @@ type Row = Record<string, unknown>;
 
 /** Rows of today as version 13 had them, by table. */
 const asIn13 = (rows: Record<string, Row[]>): Record<string, Row[]> => {
-  const { containers = [], batches = [], ...same } = rows;
+  const { containers = [], batches = [], settings = [], ...same } = rows;
   return {
     ...same,
+    settings: settings.map((one) => (one['key'] === 'guideline' ? { ...one, key: 'school' } : one)),
     vessels: containers.map(({ container: vessel, ...rest }) => ({ ...rest, vessel })),
     batches: batches.map(({ targetPercent: askedPercent, ...rest }) => ({
       ...rest,
@@ -65,6 +66,7 @@ const everything = async (db: Database): Promise<Record<string, Row[]>> =>
 const store13 = async (name: string): Promise<Record<string, Row[]>> => {
   const today = openDatabase(`${name}-today`);
   await seedOnce(today, day);
+  await today.settings.put({ key: 'guideline', value: 'cautious' });
   const rows = await everything(today);
   const old = new Dexie(name);
   old.version(13).stores(version13.stores);

@@ -14,7 +14,7 @@ import { personNamed } from './people';
 import { StoreError } from './storeError';
 
 /** What is told when a patch is looked at. */
-export interface Told {
+export interface NewReading {
   /** 0 for a look in between. */
   readonly hours: ReadAt | 0;
   readonly skin: SkinSign;
@@ -44,7 +44,10 @@ export const patchTestsStore = (store: Database = db) => {
     ];
   };
   /** A reaction stands with the person from then on: a caution on each of several, an avoid on one. */
-  const remember = async ({ of, personId }: PatchTest, { skin, words }: Told): Promise<void> => {
+  const remember = async (
+    { of, personId }: PatchTest,
+    { skin, words }: NewReading,
+  ): Promise<void> => {
     const person = personId === null ? undefined : await store.people.get(personId);
     if (!person) return;
     const what = [
@@ -123,12 +126,12 @@ export const patchTestsStore = (store: Database = db) => {
      *
      * @throws where it is too early for that reading, or it was read already
      */
-    read: (id: string, told: Told): Promise<void> =>
+    read: (id: string, reading: NewReading): Promise<void> =>
       store.transaction('rw', store.patchTests, store.people, store.batches, async () => {
         const record = await getOne(id);
         const { test } = record;
         const at = now();
-        const { hours } = told;
+        const { hours } = reading;
         if (hours !== 0) {
           if (test.readings.some((one) => one.hours === hours)) {
             throw new StoreError('reading-saved', { hours });
@@ -137,10 +140,10 @@ export const patchTestsStore = (store: Database = db) => {
             throw new StoreError('reading-too-early', { hours });
           }
         }
-        const next = { ...test, readings: [...test.readings, { ...told, at }] };
+        const next = { ...test, readings: [...test.readings, { ...reading, at }] };
         const [before, after] = [test, next].map((one) => standingOf(one, Date.parse(at)));
         await put(record, next);
-        if (after === 'reacted' && before !== 'reacted') await remember(next, told);
+        if (after === 'reacted' && before !== 'reacted') await remember(next, reading);
         if (after === 'clear') await acquit(next);
       }),
     /** Washed off, or given up: until another is read clear, the batch is not theirs. */

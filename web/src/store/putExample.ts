@@ -9,7 +9,7 @@ import { settingsStore } from './settings';
 export const putExampleIn = (store: Database, day: string): Promise<void> =>
   store.transaction('rw', store.tables, async () => {
     const furniture = { ...exampleHouse(day), settings: [], photos: [] };
-    await houseStore(store).bringIn({ house: furniture, from: null, savedAt: now() }, 'add');
+    await houseStore(store).importHouse({ house: furniture, from: null, savedAt: now() }, 'add');
     const { maker } = await settingsStore(store).read();
     if (maker === '') await store.settings.put({ key: 'maker', value: exampleMaker });
   });

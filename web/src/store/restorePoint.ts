@@ -9,7 +9,7 @@ import { tables, type Table } from './records';
 /** How many records are read or written at a time. */
 const partSize = 500;
 
-export const inParts = function* <T>(list: readonly T[]): Generator<readonly T[]> {
+export const chunked = function* <T>(list: readonly T[]): Generator<readonly T[]> {
   for (let from = 0; from < list.length; from += partSize) yield list.slice(from, from + partSize);
 };
 
@@ -18,13 +18,13 @@ export const tableOf = (store: Database, table: Table): DexieTable<unknown, unkn
   store.table<unknown, unknown>(table);
 
 /** Each row of a table, some at a time, in the order of its key. */
-export const eachPart = async (
+export const eachChunk = async (
   store: Database,
   table: Table,
   take: (rows: readonly unknown[], keys: readonly unknown[]) => Promise<void> | void,
 ): Promise<void> => {
   const keys = await tableOf(store, table).toCollection().primaryKeys();
-  for (const part of inParts(keys)) {
+  for (const part of chunked(keys)) {
     await take(await tableOf(store, table).bulkGet([...part]), part);
   }
 };
@@ -57,7 +57,7 @@ export const saveRestorePoint = async (
 ): Promise<void> => {
   await beginRestorePoint(store, before, true);
   for (const table of tables) {
-    await eachPart(store, table, async (rows, keys) => {
+    await eachChunk(store, table, async (rows, keys) => {
       await store.restoreRows.bulkAdd(rowsOf(table, keys, rows));
     });
   }
@@ -69,7 +69,7 @@ export const addToRestorePoint = async (
   table: Table,
   keys: readonly unknown[],
 ): Promise<void> => {
-  for (const part of inParts(keys)) {
+  for (const part of chunked(keys)) {
     await store.restoreRows.bulkAdd(
       rowsOf(table, part, await tableOf(store, table).bulkGet([...part])),
     );
@@ -95,7 +95,7 @@ const putBack = async (store: Database, rows: readonly RestoreRow[]): Promise<vo
 export const restoreLast = async (store: Database, { whole }: RestorePoint): Promise<void> => {
   const keys = await store.restoreRows.toCollection().primaryKeys();
   const rows: RestoreRow[] = [];
-  for (const part of inParts(keys)) {
+  for (const part of chunked(keys)) {
     for (const row of await store.restoreRows.bulkGet([...part])) if (row) rows.push(row);
   }
   const before = 'restoring';

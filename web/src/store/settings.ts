@@ -21,8 +21,8 @@ export const longestKept = 20_000;
 export const settingsSchema = z.object({
   maker: z.string().max(120).catch(''),
   /** How new blends start: the size of a drop by its name, and the guideline. */
-  dropSchool: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
-  school: guidelineSchema.catch('clinical'),
+  dropSize: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
+  guideline: guidelineSchema.catch('clinical'),
   /** Whose spoons, cups and fluid ounces are meant; asked about until somebody has said. */
   spoons: z.enum(['ask', ...spoonCountries]).catch('ask'),
   /** Degrees as they are shown, and whether fluid ounces and ounces stand beside ml and g. */

@@ -229,7 +229,7 @@ test('settings that make no sense fall back on the usual ones', async () => {
     maker: 'Dorrit',
     seeded: false,
     singleKeys: true,
-    school: 'clinical',
+    guideline: 'clinical',
   });
 });
 

@@ -2,8 +2,8 @@ import type { HouseFileProblem } from '@jubbet/core/words';
 import { expose } from 'comlink';
 import { batches } from '../store/batches';
 import { db } from '../store/database';
-import { house, type Manner, type Summary } from '../store/house';
-import type { BroughtIn } from '../store/addHouse';
+import { house, type ImportMode, type Summary } from '../store/house';
+import type { ImportConflicts } from '../store/addHouse';
 import { largestHouse } from '../store/houseZip';
 import { today } from '../store/now';
 import { putExampleIn } from '../store/putExample';
@@ -52,9 +52,9 @@ const worker = {
     const { savedAt, leftOut } = result;
     return { ok: true, savedAt, leftOut, summary: await house.summary(result) };
   },
-  bringIn: async (manner: Manner, progress: Progress): Promise<BroughtIn> => {
+  bringIn: async (manner: ImportMode, progress: Progress): Promise<ImportConflicts> => {
     if (!read.file) throw new Error('no file was read');
-    const brought = await house.bringIn(read.file, manner, seldom(progress));
+    const brought = await house.importHouse(read.file, manner, seldom(progress));
     read.file = null;
     return brought;
   },

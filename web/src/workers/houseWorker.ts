@@ -34,7 +34,7 @@ export const startHouseAct = (): HouseAct => {
 };
 
 /** Tells a function of the page from the worker. */
-export const told = (progress: (share: number) => void) => proxy(progress);
+export const progressProxy = (progress: (share: number) => void) => proxy(progress);
 
 /** Judges batches that came in unjudged, in a worker, where there are any. */
 export const mendInWorker = async (): Promise<void> => {

@@ -77,10 +77,10 @@ const forLabel = (oil: Oil): Finding[] => {
 
 /** The worst that is said of an oil for a child of this age at this place. */
 const forChild = (oil: Oil, ageMonths: number, place: Question['brief']['place']): Finding[] => {
-  const told = forChildren(oil).filter(({ belowMonths }) => ageMonths < belowMonths);
-  const here = told.filter(({ where }) => holdsAt(where, place, { ageMonths }));
+  const forThisAge = forChildren(oil).filter(({ belowMonths }) => ageMonths < belowMonths);
+  const here = forThisAge.filter(({ where }) => holdsAt(where, place, { ageMonths }));
   const avoided = oldest(here.filter(({ what }) => what === 'avoid'));
-  const worst = avoided ?? oldest(here) ?? oldest(told);
+  const worst = avoided ?? oldest(here) ?? oldest(forThisAge);
   if (!worst) return [];
   return [
     finding({

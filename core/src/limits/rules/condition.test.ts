@@ -51,10 +51,10 @@ describe('conditions', () => {
     };
     const { findings, blocking } = judged(given);
     expect(blocking).toBe(true);
-    const said = findings.find(({ reason }) => reason.code === 'condition-read-as');
+    const readAs = findings.find(({ reason }) => reason.code === 'condition-read-as');
     // The id itself, in whatever capitals, needs no saying.
-    if (typed.toLowerCase() === condition) expect(said).toBeUndefined();
-    else expect(said?.reason).toMatchObject({ condition });
+    if (typed.toLowerCase() === condition) expect(readAs).toBeUndefined();
+    else expect(readAs?.reason).toMatchObject({ condition });
   });
 
   test('a medicine that makes skin sensitive to light minds phototoxic oils in the sun', () => {

@@ -55,25 +55,25 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
   );
   const common = { rule: 'life-stage', source: 'EOS2', forAnyone: wearer === null } as const;
   const found = mixture.oils.flatMap(({ oil }): Finding[] => {
-    const said = saidOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
+    const applying = saidOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
       asked.includes(stage),
     );
-    const are = (what: Oil['pregnancy']) => said.filter((one) => one.what === what);
-    const told = [are('avoid'), are('caution')].find((list) => list.length > 0);
+    const are = (what: Oil['pregnancy']) => applying.filter((one) => one.what === what);
+    const strongest = [are('avoid'), are('caution')].find((list) => list.length > 0);
     const unknown = are('not known');
-    if (told) {
-      const over = told[0]?.what === 'avoid';
+    if (strongest) {
+      const over = strongest[0]?.what === 'avoid';
       return [
         finding({
           ...common,
           verdict: wearer === null ? 'note' : over ? 'over' : 'caution',
           blocking: wearer !== null && over,
           subject: oil.id,
-          source: told[0]?.source ?? 'EOS2',
+          source: strongest[0]?.source ?? 'EOS2',
           reason: {
             code: 'life-stage',
-            stages: stages.filter((stage) => told.some((one) => one.stage === stage)),
-            why: told.find(({ why }) => why !== null)?.why ?? null,
+            stages: stages.filter((stage) => strongest.some((one) => one.stage === stage)),
+            why: strongest.find(({ why }) => why !== null)?.why ?? null,
           },
         }),
       ];

@@ -143,7 +143,7 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
       const { groups = {} } = match;
       const kind = kindIn(groups);
       if (kind === null) continue;
-      const said = groups['count'] ?? groups['countWord'] ?? groups['times'];
+      const countText = groups['count'] ?? groups['countWord'] ?? groups['times'];
       const written =
         groups['size'] === undefined
           ? null
@@ -154,7 +154,7 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
         text: line.slice(span.from, span.to).trim(),
         kind,
         size: written,
-        count: said === undefined ? 1 : (counts[said] ?? Number(said)),
+        count: countText === undefined ? 1 : (counts[countText] ?? Number(countText)),
         id: idOf(kind, ml),
       });
     }

@@ -50,9 +50,9 @@ const mlOfAmount = (
   if (unit === 'parts' || unit === 'percent') return null;
   const density = material?.densityGPerMl ?? usualDensity;
   const isLiquid = material === undefined || pours(material);
-  const said = unit === 'oz' && isLiquid && !isByWeight ? 'fl oz' : unit;
-  const country = said === 'fl oz' || said === 'cup' ? 'us' : 'metric';
-  const read = readAmount(`${value} ${said}`, country, measures, { fillMl: 0, liquid: false });
+  const readUnit = unit === 'oz' && isLiquid && !isByWeight ? 'fl oz' : unit;
+  const country = readUnit === 'fl oz' || readUnit === 'cup' ? 'us' : 'metric';
+  const read = readAmount(`${value} ${readUnit}`, country, measures, { fillMl: 0, liquid: false });
   if (!read.ok) return null;
   return read.amount.kind === 'ml'
     ? read.amount.ml

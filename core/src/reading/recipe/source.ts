@@ -74,8 +74,8 @@ const textLines = (text: string): SourceLine[] =>
     if (item) {
       return [line(withoutMarks((item[1] ?? '').replace(/^\[[ x]?\]\s*/, '')), { isItem: true })];
     }
-    const told = /^\s*step\s*\d{1,2}\s*[.):-]\s+(.*)$/i.exec(unquoted);
-    if (told) return [line(withoutMarks(told[1] ?? ''), { isStep: true, isDeed: true })];
+    const numbered = /^\s*step\s*\d{1,2}\s*[.):-]\s+(.*)$/i.exec(unquoted);
+    if (numbered) return [line(withoutMarks(numbered[1] ?? ''), { isStep: true, isDeed: true })];
     const step = /^\s*(?:step\s*)?(\d{1,2})\s*[.):]\s+(\D.*)$/i.exec(unquoted);
     if (step) return [line(withoutMarks(step[2] ?? ''), { isStep: true })];
     return [line(withoutMarks(unquoted))];
@@ -265,8 +265,11 @@ export const sourceLines = (source: string): readonly SourceLine[] => {
     /<(?:html|body|div|p|ul|ol|li|table|h[1-6]|script|br|article|section|!doctype)\b/i.test(text)
   ) {
     const { lines, json } = htmlLines(text);
-    const told = json.flatMap(jsonLines);
-    return (told.some(({ isIngredient }) => isIngredient) ? told : lines).slice(0, mostLines);
+    const fromJson = json.flatMap(jsonLines);
+    return (fromJson.some(({ isIngredient }) => isIngredient) ? fromJson : lines).slice(
+      0,
+      mostLines,
+    );
   }
   return textLines(text).slice(0, mostLines);
 };

@@ -80,8 +80,8 @@ const baseOf = (one: ReadIngredient, base: Base, isRest: boolean, choices: Choic
   if (isRest) return { id, amount: { unit: 'parts', value: 1 } };
   // How much of it nobody has said: a gap, not a guess.
   if (!one.amount) return { id, amount: null };
-  const said = saidOf(one.amount, pours(base) && !saysByWeight(one), choices.ounce);
-  const read = readBaseAmount(said, base, {
+  const typed = saidOf(one.amount, pours(base) && !saysByWeight(one), choices.ounce);
+  const read = readBaseAmount(typed, base, {
     country: choices.country,
     wholeMl: 0,
     dropsPerMl: choices.dropsPerMl,

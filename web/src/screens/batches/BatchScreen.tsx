@@ -109,7 +109,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const { blend } = made;
   const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
   // What was said when it was finished stays; of what is on the bench, what is so now.
-  const said = batch.made ?? { ...made, judgedOn: today() };
+  const summary = batch.made ?? { ...made, judgedOn: today() };
   return (
     <dl className="grid grid-cols-[max-content_1fr] gap-x-5 gap-y-1">
       <dt className="text-soft">For</dt>
@@ -140,15 +140,15 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           <VerdictMark verdict="over" word="not to be used" />
         ) : (
           <VerdictMark
-            verdict={said.verdict}
-            {...(said.blocking
+            verdict={summary.verdict}
+            {...(summary.blocking
               ? { word: 'over the limit: must not be used on the person it is for' }
               : {})}
           />
         )}
-        {said.verdict !== made.verdict && (
+        {summary.verdict !== made.verdict && (
           <span className="text-soft">
-            , as it was judged on {dayWords(said.judgedOn)}; by today’s figures{' '}
+            , as it was judged on {dayWords(summary.judgedOn)}; by today’s figures{' '}
             <VerdictMark verdict={made.verdict} />
           </span>
         )}
@@ -167,7 +167,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchEvent[] }) => {
   const catalog = useCatalog();
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
-  const told = madeFindings(made);
+  const findings = madeFindings(made);
   const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
   const open = batch.finishedAt === null;
   const write = useWrite();
@@ -190,9 +190,9 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
               {reasons.map((reason) => `“${reason}”`).join(', then ')}
             </p>
           )}
-          {told.length > 0 && (
+          {findings.length > 0 && (
             <ul className="grid gap-1">
-              {told.map((entry) => (
+              {findings.map((entry) => (
                 <li key={findingMessage(made.blend.catalog, entry)}>
                   <VerdictMark verdict={entry.verdict} /> ·{' '}
                   {findingMessage(made.blend.catalog, entry)}

@@ -53,7 +53,7 @@ const BaseRow = ({
   weight,
   change,
   said,
-  wayBack,
+  wayBack: undoOf,
 }: {
   entry: RecipeBase;
   /** True where it takes up what all others leave. */
@@ -93,7 +93,7 @@ const BaseRow = ({
           rule={{ least: 0, above: true, most: most[unit] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
           also={said}
-          wayBack={wayBack}
+          undoOf={undoOf}
           onNumber={(value) =>
             change(
               setBaseAmount(entry.id, { unit: isRest ? 'percent' : unit, value }),

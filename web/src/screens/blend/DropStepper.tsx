@@ -17,7 +17,7 @@ export const DropStepper = ({
   drops,
   typed,
   onDrops,
-  wayBack,
+  wayBack: undoOf,
   onArrow,
   ref,
 }: {
@@ -55,7 +55,7 @@ export const DropStepper = ({
         value={drops}
         rule={{ least: 0, most, whole: true }}
         onNumber={onDrops}
-        wayBack={wayBack}
+        undoOf={undoOf}
         onKeyDown={(event) => {
           const move = keyMoves[event.key];
           if (move === undefined) return;

@@ -49,7 +49,7 @@ const Why = ({
 }: { entry: Finding; children?: ReactNode } & Judged) => {
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
-  const told = open ? explain(catalog, entry, questionOf(judgedAs(blend, mixture))) : null;
+  const explanation = open ? explain(catalog, entry, questionOf(judgedAs(blend, mixture))) : null;
   return (
     <details className="text-[13px]" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
@@ -58,23 +58,24 @@ const Why = ({
           Why<span className="sr-only">: {limitName(catalog, entry)}</span>
         </span>
       </summary>
-      {told && (
+      {explanation && (
         <div className="mt-1 grid gap-1.5 text-soft">
           {hasTrack(entry) && (
             <p className="text-ink">{together(findingMessage(catalog, entry))}</p>
           )}
-          {told.arithmetic.length > 0 && (
+          {explanation.arithmetic.length > 0 && (
             <ul className="grid gap-0.5">
-              {told.arithmetic.map((line) => (
+              {explanation.arithmetic.map((line) => (
                 <li key={line}>{together(line)}</li>
               ))}
             </ul>
           )}
-          {told.others.map((line) => (
+          {explanation.others.map((line) => (
             <p key={line}>{together(line)}</p>
           ))}
           <p>
-            Source: {told.source}.{told.confidence ? ` ${told.confidence}` : ''}{' '}
+            Source: {explanation.source}.
+            {explanation.confidence ? ` ${explanation.confidence}` : ''}{' '}
             <Link to={`/handbook#${chapterOf(entry.rule)}`} className="text-press">
               In the handbook
             </Link>
@@ -175,7 +176,7 @@ export const Findings = memo(
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));
     // Notes without a number stand by themselves, outside the verdict.
-    const told = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
+    const raised = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
     const quiet = rest.filter(({ verdict }) => verdict === 'within');
     return (
       <section
@@ -186,7 +187,7 @@ export const Findings = memo(
           Limits that apply <span className="text-xs font-normal text-soft">closest first</span>
         </h2>
         <ul>
-          {told
+          {raised
             .filter(({ verdict }) => verdict === 'over')
             .map((entry) => (
               <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
@@ -198,7 +199,7 @@ export const Findings = memo(
               judged={judged}
             />
           ))}
-          {told
+          {raised
             .filter(({ verdict }) => verdict !== 'over')
             .map((entry) => (
               <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />

@@ -67,7 +67,7 @@ export const OilRow = ({
   mixed,
   own,
   onAmount,
-  wayBack,
+  wayBack: undoOf,
   said,
   onRemove,
   onArrow,
@@ -131,7 +131,7 @@ export const OilRow = ({
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
         also={said}
-        wayBack={wayBack}
+        undoOf={undoOf}
         onNumber={(value) => onAmount({ unit: 'parts', value })}
       />
     </Cell>
@@ -142,7 +142,7 @@ export const OilRow = ({
         drops={valueIn(entry.amount, 'drops') ?? mixed?.drops ?? null}
         typed={isIn(entry.amount, 'drops')}
         onDrops={(value) => onAmount({ unit: 'drops', value })}
-        wayBack={wayBack}
+        wayBack={undoOf}
         onArrow={onArrow}
       />
     </Cell>
@@ -157,7 +157,7 @@ export const OilRow = ({
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
           also={said}
-          wayBack={wayBack}
+          undoOf={undoOf}
           title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
           onNumber={(value) => onAmount({ unit: 'g', value })}
         />
@@ -171,7 +171,7 @@ export const OilRow = ({
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
           also={said}
-          wayBack={wayBack}
+          undoOf={undoOf}
           title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
           onNumber={(value) => onAmount({ unit: 'ml', value })}
         />
@@ -189,7 +189,7 @@ export const OilRow = ({
           placeholder="–"
           rule={{ least: 0, most: 100 }}
           also={said}
-          wayBack={wayBack}
+          undoOf={undoOf}
           onNumber={(value) => onAmount({ unit: 'percent', value })}
         />
       ) : (

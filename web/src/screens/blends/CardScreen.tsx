@@ -111,9 +111,9 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
   const label =
     piece &&
     labelText(blend.catalog, labelOf(blend, piece, { batch: '', madeOn: today(), maker: '' }));
-  const told = evaluation.findings.filter(({ verdict }) => verdict !== 'note');
-  const worst = told.filter(({ verdict }) => verdict === evaluation.verdict);
-  const limits = told.filter(({ value, limit }) => value !== null && limit !== null);
+  const raised = evaluation.findings.filter(({ verdict }) => verdict !== 'note');
+  const worst = raised.filter(({ verdict }) => verdict === evaluation.verdict);
+  const limits = raised.filter(({ value, limit }) => value !== null && limit !== null);
   return (
     <article
       aria-label="Recipe card"

@@ -33,6 +33,6 @@ test('a search keeps the rows that hold all words, and whole chapters by their t
   expect(searchChapters(all, 'zeppelin')).toEqual([]);
 });
 
-test('the drop that was weighed stands among the schools', () => {
+test('the drop that was weighed is among the drop sizes', () => {
   expect(words).toContain('SW-2');
 });

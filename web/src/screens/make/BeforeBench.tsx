@@ -99,10 +99,10 @@ export const BeforeBench = ({
   const { evaluation, blend } = done;
   const { mixture } = evaluation;
   const over = evaluation.verdict === 'over';
-  const told = evaluation.findings.filter(
+  const raised = evaluation.findings.filter(
     ({ verdict }) => verdict !== 'within' && verdict !== 'note',
   );
-  const worst = told.filter(({ verdict }) => verdict === evaluation.verdict);
+  const worst = raised.filter(({ verdict }) => verdict === evaluation.verdict);
   const notes = noteWords(catalog, evaluation.findings);
   const missing = over && !isReason(reason);
   const containers = blend.inOne
@@ -205,7 +205,7 @@ export const BeforeBench = ({
             )}
           </p>
           <ul className="grid gap-1 text-[14.5px]">
-            {told.map((entry) => (
+            {raised.map((entry) => (
               <li key={findingMessage(catalog, entry)}>
                 {entry.verdict !== evaluation.verdict && (
                   <>

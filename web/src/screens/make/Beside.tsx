@@ -93,7 +93,7 @@ export const Beside = ({
   const bottle = step?.kind === 'count' ? bottleOf(step.oilId) : null;
   const scales = useDevices('scale');
   const dropG = useDropG(step, then);
-  const told = step ? tally.measured.get(step.id) : undefined;
+  const measured = step ? tally.measured.get(step.id) : undefined;
   const stop = gate.state !== 'open' && (
     <GatePanel
       gate={gate}
@@ -116,9 +116,11 @@ export const Beside = ({
           onChoose={onEvents}
         />
       )}
-      {step?.kind === 'weigh' && told?.unit === 'g' && weighedAs(told.value, step.g) === 'over' && (
-        <TooHeavy blend={blend} planned={planned} tally={tally} step={step} onChoose={onEvents} />
-      )}
+      {step?.kind === 'weigh' &&
+        measured?.unit === 'g' &&
+        weighedAs(measured.value, step.g) === 'over' && (
+          <TooHeavy blend={blend} planned={planned} tally={tally} step={step} onChoose={onEvents} />
+        )}
       {gate.state === 'needs-reason' && stop}
       {step?.kind === 'smell' && (
         <SmellPanel

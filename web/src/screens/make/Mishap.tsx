@@ -30,7 +30,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
   const [words, setWords] = useState('');
   const [value, setValue] = useState<number | null>(null);
   const [unit, setUnit] = useState<Unit>('drops');
-  const told = material !== null || words.trim() !== '';
+  const isComplete = material !== null || words.trim() !== '';
   const amount: SomethingElse['amount'] =
     value === null ? null : { unit, value: unit === 'drops' ? Math.round(value) : value };
   return (
@@ -38,7 +38,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
       className="grid gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!told) return;
+        if (!isComplete) return;
         onTell({
           kind: 'something-else',
           container,
@@ -89,7 +89,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
         <SelectField label="in" value={unit} choices={units} onChoose={setUnit} />
       </div>
       <div>
-        <Button look="first" type="submit" disabled={!told}>
+        <Button look="first" type="submit" disabled={!isComplete}>
           Save it
         </Button>
       </div>

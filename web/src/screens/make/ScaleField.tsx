@@ -42,7 +42,7 @@ const ingredientOf = (step: MeasuredStep): string | null =>
 const askedOf = (step: MeasuredStep): BenchMeasure =>
   step.kind === 'weigh' ? { unit: 'g', value: step.g } : { unit: 'ml', value: step.ml };
 
-const said = ({ unit, value }: BenchMeasure, digits = 3): string =>
+const measureWords = ({ unit, value }: BenchMeasure, digits = 3): string =>
   unit === 'g' ? formatG(value, digits) : formatMl(value, digits);
 
 const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
@@ -50,11 +50,11 @@ const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
   const off = Math.abs(told.value - asked.value);
   switch (weighedAs(told.value, asked.value)) {
     case 'right':
-      return `right, within ${said({ unit: asked.unit, value: toleranceG(asked.value) }, 2)}`;
+      return `right, within ${measureWords({ unit: asked.unit, value: toleranceG(asked.value) }, 2)}`;
     case 'under':
-      return `${said({ unit: asked.unit, value: off }, 2)} still to come`;
+      return `${measureWords({ unit: asked.unit, value: off }, 2)} still to come`;
     case 'over':
-      return `${said({ unit: asked.unit, value: off }, 2)} too much`;
+      return `${measureWords({ unit: asked.unit, value: off }, 2)} too much`;
   }
 };
 
@@ -69,7 +69,7 @@ export const ScaleField = ({
   onEvents: (events: readonly BenchEvent[]) => void;
 }) => {
   const asked = askedOf(step);
-  const told = tally.measured.get(step.id);
+  const measured = tally.measured.get(step.id);
   const [tare, setTare] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);
   const onScale = asked.unit === 'g' ? (tare ?? 0) : 0;
@@ -114,7 +114,8 @@ export const ScaleField = ({
       <label className="grid gap-0.5">
         <span className="text-sm text-soft">
           {asked.unit === 'g' ? 'The scale says' : 'You measured'}
-          {onScale > 0 && `, aiming at ${said({ unit: 'g', value: asked.value + onScale })}`}
+          {onScale > 0 &&
+            `, aiming at ${measureWords({ unit: 'g', value: asked.value + onScale })}`}
         </span>
         <NumberField
           label={asked.unit === 'g' ? 'What the scale says' : 'What you measured'}
@@ -145,10 +146,10 @@ export const ScaleField = ({
       <p role="status" className="basis-full text-[15px]">
         {net !== null && net < 0
           ? 'That is less than the container alone.'
-          : told
-            ? together(`${said(told, 4)} in: ${standingWords(told, asked)}.`)
+          : measured
+            ? together(`${measureWords(measured, 4)} in: ${standingWords(measured, asked)}.`)
             : together(
-                `Without a number, ${said(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
+                `Without a number, ${measureWords(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
               )}
       </p>
     </form>

@@ -29,7 +29,7 @@ export const PregnancyWeeks = ({ person, set }: Props) => {
         className="w-16"
         value={week}
         rule={{ least: 1, most: 42, whole: true }}
-        onNumber={(told) => set({ pregnancy: { week: told, on: today() }, trimester: undefined })}
+        onNumber={(week) => set({ pregnancy: { week: week, on: today() }, trimester: undefined })}
         onEmpty={() => set({ pregnancy: undefined })}
       />
       <p className="text-sm text-soft">

@@ -22,7 +22,7 @@ export const OneRecipe = ({
 }: {
   read: ReadRecipe;
   source: string;
-  set: Pick<Settings, 'dropSchool' | 'school' | 'spoons'>;
+  set: Pick<Settings, 'dropSize' | 'guideline' | 'spoons'>;
 }) => {
   const catalog = useCatalog();
   const navigate = useNavigate();
@@ -31,7 +31,7 @@ export const OneRecipe = ({
   const [materials, setMaterials] = useState<Readonly<Record<number, string | null>>>({});
   const [ounce, setOunce] = useState<'volume' | 'weight'>('volume');
   const [country, setCountry] = useState<SpoonCountry>(set.spoons === 'ask' ? 'us' : set.spoons);
-  const [dropsPerMl, setDropsPerMl] = useState(dropsPerMlOf(set.dropSchool));
+  const [dropsPerMl, setDropsPerMl] = useState(dropsPerMlOf(set.dropSize));
   const issues = useMemo(() => issuesOf(read, catalog), [read, catalog]);
   const taken = useMemo(
     () =>
@@ -40,9 +40,9 @@ export const OneRecipe = ({
         ounce,
         country,
         dropsPerMl,
-        guideline: set.school,
+        guideline: set.guideline,
       }),
-    [read, source, catalog, materials, ounce, country, dropsPerMl, set.school],
+    [read, source, catalog, materials, ounce, country, dropsPerMl, set.guideline],
   );
   const trouble = issues.filter((issue) => !isGuess(issue));
   const make = async (recipe: typeof taken.recipe): Promise<void> => {

@@ -1,7 +1,7 @@
 import { recordProblemWords } from '@jubbet/core/words';
 import { format } from 'date-fns';
 import { Button } from '../../parts/Button';
-import type { Manner, Summary } from '../../store/house';
+import type { ImportMode, Summary } from '../../store/house';
 import type { LeftOut } from '../../store/readHouse';
 
 /** So many records that were set aside are named; the rest is counted. */
@@ -36,7 +36,7 @@ export const BeforeWritten = ({
   onLeave,
 }: {
   waiting: Waiting;
-  onManner: (manner: Manner) => void;
+  onManner: (manner: ImportMode) => void;
   onLeave: () => void;
 }) => {
   const { summary, leftOut } = waiting;

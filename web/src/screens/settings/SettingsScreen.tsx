@@ -25,7 +25,7 @@ const spoonWords = (country: SpoonCountry): string =>
     })
     .join(', ');
 
-const schools = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
+const choicesOfGuideline = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
   usableAsLimit && id !== 'strong' ? [{ value: id, text: name, more: why }] : [],
 );
 
@@ -68,21 +68,21 @@ const Form = ({ stored: first }: { stored: Settings }) => {
         <h2 className="text-lg">How new blends start</h2>
         <Choices<Guideline>
           legend="Guideline"
-          name="school"
-          value={stored.school}
-          choices={schools}
-          onChoose={(school) => keep('school', school)}
+          name="guideline"
+          value={stored.guideline}
+          choices={choicesOfGuideline}
+          onChoose={(guideline) => keep('guideline', guideline)}
         />
-        <Choices<Settings['dropSchool']>
+        <Choices<Settings['dropSize']>
           legend="Drops per ml (if not measured)"
           name="drops"
-          value={stored.dropSchool}
+          value={stored.dropSize}
           choices={dropFigures.sizes.map(({ id, perMl, source }) => ({
             value: id,
             text: `${perMl} drops per ml`,
             more: source,
           }))}
-          onChoose={(dropSchool) => keep('dropSchool', dropSchool)}
+          onChoose={(dropSize) => keep('dropSize', dropSize)}
         />
         <p className="text-sm text-soft">Existing blends stay as they are.</p>
       </section>

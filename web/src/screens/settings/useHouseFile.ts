@@ -4,8 +4,8 @@ import { errorText } from '../../parts/errorText';
 import { useNotice } from '../../parts/notice';
 import { saveFile } from '../../parts/saveFile';
 import { useWrite } from '../../parts/useWrite';
-import type { BroughtIn } from '../../store/addHouse';
-import type { Manner } from '../../store/house';
+import type { ImportConflicts } from '../../store/addHouse';
+import type { ImportMode } from '../../store/house';
 import { now, today } from '../../store/now';
 import type { LeftOut } from '../../store/readHouse';
 import { settings } from '../../store/settings';
@@ -14,7 +14,7 @@ import {
   mendInWorker,
   startHouseAct,
   Stopped,
-  told,
+  progressProxy,
   type HouseAct,
 } from '../../workers/houseWorker';
 import type { Waiting } from './BeforeWritten';
@@ -33,7 +33,7 @@ const names = (list: readonly string[]): string =>
     ? `${list.slice(0, mostTold).join(', ')} and ${list.length - mostTold} more`
     : formatList(list);
 
-const broughtWords = ({ both, newest }: BroughtIn): string =>
+const broughtWords = ({ both, newest }: ImportConflicts): string =>
   [
     ...(both.length > 0
       ? [
@@ -93,7 +93,7 @@ export const useHouseFile = () => {
     try {
       return await work(
         worker,
-        told((share) => setRunning({ what, share })),
+        progressProxy((share) => setRunning({ what, share })),
       );
     } catch (error) {
       if (!(error instanceof Stopped)) setRefused(said(errorText(error).reason));
@@ -171,7 +171,7 @@ export const useHouseFile = () => {
       }
       setWaiting({ name: file.name, ...looked });
     },
-    bringIn: async (manner: Manner): Promise<void> => {
+    bringIn: async (manner: ImportMode): Promise<void> => {
       const worker = act.current;
       if (!waiting || !worker) return;
       setWaiting(null);

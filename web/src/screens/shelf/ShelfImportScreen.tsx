@@ -60,10 +60,10 @@ export const ShelfImportScreen = () => {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(new Map());
   const [trouble, setTrouble] = useState('');
-  const take = (told: string): void => {
+  const take = (table: string): void => {
     setChosen(new Map());
-    setTrouble(told.length > longestTable ? 'That is too long for a table of bottles.' : '');
-    setText(told.length > longestTable ? '' : told);
+    setTrouble(table.length > longestTable ? 'That is too long for a table of bottles.' : '');
+    setText(table.length > longestTable ? '' : table);
   };
   const rows = useMemo(() => (text.trim() === '' ? null : tableRows(text)), [text]);
   const read = useMemo(

@@ -77,10 +77,10 @@ const entriesOf = ({ todos, tests }: NonNullable<Told>, nowMs: number): Calendar
 /** What needs doing, on one page. */
 export const TodoScreen = () => {
   const nowMs = useSeconds(true);
-  const told = useTodos(nowMs);
-  if (told === null) return null;
-  const { todos, tests } = told;
-  const entries = entriesOf(told, nowMs);
+  const todos = useTodos(nowMs);
+  if (todos === null) return null;
+  const { todos, tests } = todos;
+  const entries = entriesOf(todos, nowMs);
   return (
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
