@@ -42,7 +42,7 @@ test.beforeAll(async () => {
     const { pathname } = new URL(request.url ?? '/', 'http://localhost');
     const file = join(folder, pathname.startsWith(base) ? pathname.slice(base.length) : '\0');
     const found = [file, join(file, 'index.html')].find(
-      (one) => !one.includes('\0') && existsSync(one) && statSync(one).isFile(),
+      (text) => !text.includes('\0') && existsSync(text) && statSync(text).isFile(),
     );
     if (!found) {
       response.writeHead(404, { 'Content-Type': 'text/html' });
@@ -94,7 +94,7 @@ test('the built folder works below a path, from its addresses, and without a net
         const kept = await Promise.all(
           names.map(async (name) => (await (await caches.open(name)).keys()).length),
         );
-        return kept.reduce((total, one) => total + one, 0);
+        return kept.reduce((total, entry) => total + entry, 0);
       }),
     )
     .toBeGreaterThan(50);

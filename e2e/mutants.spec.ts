@@ -15,7 +15,7 @@ const random = (() => {
   };
 })();
 
-const one = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
+const entry = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
 
 const poison: readonly unknown[] = [
   null,
@@ -48,14 +48,14 @@ const mutated = (house: Json): void => {
   for (;;) {
     const keys = Object.keys(at);
     if (keys.length === 0) return;
-    const key = one(keys);
+    const key = entry(keys);
     const inner = (at as Record<string, unknown>)[key];
     if (isJson(inner) && Object.keys(inner).length > 0 && random() < 0.9) {
       at = inner;
       continue;
     }
     const act = random();
-    if (act < 0.7) (at as Record<string, unknown>)[key] = one(poison);
+    if (act < 0.7) (at as Record<string, unknown>)[key] = entry(poison);
     else if (Array.isArray(at)) at.push(inner);
     else Reflect.deleteProperty(at, key);
     return;

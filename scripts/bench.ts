@@ -178,8 +178,8 @@ row(
 
 const seeds = Array.from({ length: 300 }, (_, n) => n + 1);
 const timed = await timeBoth(seeds, 2);
-const ours = timed.map((one) => one.ours);
-const theirs = timed.map((one) => one.theirs);
+const ours = timed.map((entry) => entry.ours);
+const theirs = timed.map((entry) => entry.theirs);
 row(
   'whole drops, median of 300 problems',
   `${short(median(ours))} ms`,

@@ -92,6 +92,7 @@ const run = async ({ name, needs, start }: EngineKind): Promise<boolean | null> 
 const results: (boolean | null)[] = [];
 const kinds = [firefox, webkit].filter(({ name }) => name.startsWith(process.argv[2] ?? ''));
 for (const kind of kinds) results.push(await run(kind));
-const count = (result: boolean | null): number => results.filter((one) => one === result).length;
+const count = (result: boolean | null): number =>
+  results.filter((entry) => entry === result).length;
 console.log(`${count(true)} passed, ${count(false)} failed, ${count(null)} skipped`);
 process.exitCode = count(false) > 0 ? 1 : 0;

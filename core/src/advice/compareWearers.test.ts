@@ -4,9 +4,9 @@ import { blendOf } from '../drops/blend.testing';
 import { drops, parts } from '../mixture/measures.testing';
 import { onWearer, usualWearers } from './compareWearers';
 
-const on = (id: string, asked: Parameters<typeof blendOf>[0]) => {
-  const blend = blendOf(asked);
-  const who = usualWearers.find((one) => one.id === id);
+const on = (id: string, given: Parameters<typeof blendOf>[0]) => {
+  const blend = blendOf(given);
+  const who = usualWearers.find((usualWearer) => usualWearer.id === id);
   if (!who) throw new Error(`nobody is ${id}`);
   return onWearer(blend, evaluate(blend).plan, who.wearer);
 };

@@ -22,7 +22,9 @@ export const onWearer = (blend: Blend, plan: DropPlan, wearer: WearerOrAnyone): 
   return {
     verdict,
     blocking,
-    against: findings.filter((one) => one.verdict !== 'within' && one.verdict !== 'note'),
+    against: findings.filter(
+      (finding) => finding.verdict !== 'within' && finding.verdict !== 'note',
+    ),
   };
 };
 

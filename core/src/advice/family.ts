@@ -74,7 +74,7 @@ const inLargerContainer = (
         ? [{ change, recipe: aimed, evaluation: worked.evaluation, worked }]
         : [];
     });
-  const fine = tried.find((one) => !isPast(one.worked, one.recipe, recommended));
+  const fine = tried.find((entry) => !isPast(entry.worked, entry.recipe, recommended));
   // A caution with every oil in it is worth more than a blend without some of them.
   return fine ?? (leavesOut(done.evaluation) ? (tried.at(-1) ?? null) : null);
 };

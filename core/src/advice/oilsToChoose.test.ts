@@ -16,7 +16,7 @@ const adult = {
   allergies: [],
   skin: 'normal' as const,
 };
-const asked: OilsAsked = {
+const query: OilsAsked = {
   note: null,
   family: null,
   onShelfOnly: false,
@@ -43,17 +43,17 @@ test('without a person or a place nothing is said', () => {
 });
 
 test('filters narrow each other', () => {
-  const all = oilsAsked(catalog.oils, asked, [], none);
+  const all = oilsAsked(catalog.oils, query, [], none);
   expect(all).toHaveLength(catalog.oils.length);
-  const citrus = oilsAsked(catalog.oils, { ...asked, note: 'top', family: 'citrus' }, [], none);
+  const citrus = oilsAsked(catalog.oils, { ...query, note: 'top', family: 'citrus' }, [], none);
   expect(citrus.map(({ id }) => id)).toContain('lemon');
   expect(citrus.map(({ id }) => id)).not.toContain('lavender');
   expect(
-    oilsAsked(catalog.oils, { ...asked, onShelfOnly: true }, [], (id) => id === 'vetiver').map(
+    oilsAsked(catalog.oils, { ...query, onShelfOnly: true }, [], (id) => id === 'vetiver').map(
       ({ id }) => id,
     ),
   ).toEqual(['vetiver']);
-  expect(oilsAsked(catalog.oils, { ...asked, find: 'rosemary' }, [], none)).toHaveLength(3);
+  expect(oilsAsked(catalog.oils, { ...query, find: 'rosemary' }, [], none)).toHaveLength(3);
 });
 
 test('near in smell is the same family or the one beside it', () => {
@@ -61,7 +61,7 @@ test('near in smell is the same family or the one beside it', () => {
   expect(isNear('woody', 'resinous')).toBe(true);
   expect(isNear('citrus', 'earthy')).toBe(false);
   expect(isNear(null, 'earthy')).toBe(false);
-  const near = oilsAsked(catalog.oils, { ...asked, nearOnly: true }, [oil('vetiver')], none);
+  const near = oilsAsked(catalog.oils, { ...query, nearOnly: true }, [oil('vetiver')], none);
   expect(near.map(({ id }) => id)).toContain('patchouli');
   expect(near.map(({ id }) => id)).not.toContain('lemon');
 });

@@ -31,7 +31,9 @@ export const oilForBrief = (catalog: Catalog, recipe: Recipe, oil: Oil): OilForB
   return {
     verdict,
     blocking,
-    against: findings.find((one) => one.verdict !== 'within' && one.verdict !== 'note') ?? null,
+    against:
+      findings.find((finding) => finding.verdict !== 'within' && finding.verdict !== 'note') ??
+      null,
   };
 };
 
@@ -52,21 +54,21 @@ export const isNear = (a: ScentFamily | null, b: ScentFamily | null): boolean =>
 /** The oils that were asked for, by name. */
 export const oilsAsked = (
   oils: readonly Oil[],
-  asked: OilsAsked,
+  query: OilsAsked,
   inBlend: readonly Oil[],
   isOnShelf: (oilId: string) => boolean,
 ): readonly Oil[] => {
-  const words = asked.find.toLowerCase().split(/\s+/).filter(Boolean);
+  const words = query.find.toLowerCase().split(/\s+/).filter(Boolean);
   const families = inBlend.map((oil) => looksOf(oil).family);
   return oils
     .filter((oil) => {
       const { family } = looksOf(oil);
       return (
         words.every((word) => oil.name.toLowerCase().includes(word)) &&
-        (asked.note === null || oil.note === asked.note) &&
-        (asked.family === null || family === asked.family) &&
-        (!asked.onShelfOnly || isOnShelf(oil.id)) &&
-        (!asked.nearOnly || families.some((one) => isNear(one, family)))
+        (query.note === null || oil.note === query.note) &&
+        (query.family === null || family === query.family) &&
+        (!query.onShelfOnly || isOnShelf(oil.id)) &&
+        (!query.nearOnly || families.some((entry) => isNear(entry, family)))
       );
     })
     .sort((a, b) => a.name.localeCompare(b.name));

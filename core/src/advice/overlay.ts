@@ -29,15 +29,15 @@ const keyOf = ({ rule, subject, reason }: Finding): string =>
 
 /** @param versions null of one that is not worked out, as it has gaps */
 export const overlayOf = (versions: readonly (Done | null)[]): Overlay => {
-  const mixtures = versions.map((one) => one?.evaluation.mixture ?? null);
+  const mixtures = versions.map((version) => version?.evaluation.mixture ?? null);
   const ids = [
     ...new Set(mixtures.flatMap((mixture) => mixture?.oils.map(({ oil }) => oil.id) ?? [])),
   ];
   const oilOf = (id: string) =>
     mixtures.map((mixture) => mixture?.oils.find(({ oil }) => oil.id === id) ?? null);
   const limits = new Map<string, { limit: Finding; shares: (number | null)[] }>();
-  versions.forEach((one, n) => {
-    for (const found of one?.evaluation.findings ?? []) {
+  versions.forEach((version, n) => {
+    for (const found of version?.evaluation.findings ?? []) {
       const share = shareOfLimit(found.value, found.limit);
       if (share === null) continue;
       const key = keyOf(found);

@@ -36,9 +36,9 @@ const mostOfOne = 12;
 
 /** Whole drops in about these proportions, the least of them one. */
 const dropsInProportion = (ml: readonly number[], dropMl: readonly number[]): number[] => {
-  const drops = ml.map((one, i) => one / (dropMl[i] ?? 1));
-  const least = Math.min(...drops.filter((one) => one > 0));
-  return drops.map((one) => Math.min(mostOfOne, Math.max(1, Math.round(one / least))));
+  const drops = ml.map((entry, i) => entry / (dropMl[i] ?? 1));
+  const least = Math.min(...drops.filter((drop) => drop > 0));
+  return drops.map((drop) => Math.min(mostOfOne, Math.max(1, Math.round(drop / least))));
 };
 
 /**

@@ -222,14 +222,14 @@ test('one pre-dilution for all oils: so many drops of it are what may go in', ()
 });
 
 test('a pre-dilution is enough for all the containers that are filled from it', () => {
-  const one = {
+  const entry = {
     oils: [
       { id: 'lavender', drops: 1 },
       { id: 'mandarin', drops: 1 },
       { id: 'chamomile-roman', drops: 1 },
     ],
   };
-  const found = suggested(recipe({ ...one, count: 6 }, child(40)), 9).find(
+  const found = suggested(recipe({ ...entry, count: 6 }, child(40)), 9).find(
     ({ change }) => change.kind === 'predilute',
   );
   if (found?.change.kind !== 'predilute') throw new Error('none');

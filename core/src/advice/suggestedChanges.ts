@@ -26,7 +26,7 @@ const isHeld = ({ plan }: Evaluation): boolean =>
 
 /** Several changes as one; one stays what it is. */
 export const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
-  const flat = changes.flatMap((one) => (one.kind === 'several' ? one.changes : [one]));
+  const flat = changes.flatMap((change) => (change.kind === 'several' ? change.changes : [change]));
   const [first] = flat;
   return flat.length === 1 && first ? first : { kind: 'several', changes: flat };
 };
@@ -78,7 +78,8 @@ const withoutWhatMustGo = (catalog: Catalog, recipe: Recipe, ids: readonly strin
   const bases = ids.flatMap((id): SuggestedChange[] => {
     if (!recipe.bases.some((base) => base.id === id)) return [];
     const to = mildCarriers.find(
-      (one) => !ids.includes(one) && !recipe.bases.some((base) => base.id === one),
+      (mildCarrier) =>
+        !ids.includes(mildCarrier) && !recipe.bases.some((base) => base.id === mildCarrier),
     );
     const liquid = catalog.base(id)?.kind === 'oil';
     return liquid && to !== undefined
@@ -92,7 +93,7 @@ const withoutWhatMustGo = (catalog: Catalog, recipe: Recipe, ids: readonly strin
       ? [{ kind: 'swap', from: id, to }]
       : [];
   });
-  const swapped = swaps.map((one) => (one.kind === 'swap' ? one.from : ''));
+  const swapped = swaps.map((swap) => (swap.kind === 'swap' ? swap.from : ''));
   const rest = oils.filter((id) => !swapped.includes(id));
   const remove = (list: readonly string[]): SuggestedChange[] =>
     list.length > 0 ? [{ kind: 'remove', ids: list }] : [];
@@ -113,7 +114,7 @@ const gentler = (recipe: Recipe, done: Done): SuggestedChange[] => {
       ? [lessStrong(recipe, done, undefined, recommended)]
       : []),
     lessStrong(recipe, done),
-  ].filter((one) => one !== null);
+  ].filter((entry) => entry !== null);
 };
 
 /** Larger containers of the same kind, the smallest first. */
@@ -147,13 +148,13 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
   const total = plan.aimedMl.reduce<number>((sum, ml) => sum + (ml ?? 0), 0);
   const most = isCareful(brief) ? (0.97 * recommended * fillMl(formula.container)) / 100 : Infinity;
   const share = total > most ? most / total : 1;
-  const one = predilutedWhole(
+  const item = predilutedWhole(
     catalog,
     recipe,
     done,
     plan.aimedMl.map((ml) => share * (ml ?? 0)),
   );
-  return one ? [one] : [];
+  return item ? [item] : [];
 };
 
 /** One drop is too coarse: an oil is left out, or one of each passes what was asked. */
@@ -212,7 +213,7 @@ const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
 /** A change with its catalog: a pre-dilution is a material of its own. */
 const outcomeOf = (catalog: Catalog, recipe: Recipe, change: SuggestedChange): Done | null => {
   const parts = change.kind === 'several' ? change.changes : [change];
-  const own = parts.flatMap((one) => (one.kind === 'predilute' ? [one.material] : []));
+  const own = parts.flatMap((part) => (part.kind === 'predilute' ? [part.material] : []));
   const house = own.length > 0 ? catalogCarrying(catalog, own) : catalog;
   return doneWith(house, withChange(recipe, change));
 };
@@ -281,7 +282,10 @@ export const suggestChanges = (
   const suggestions: Suggestion[] = [];
   for (const change of list) {
     if (suggestions.length === most) break;
-    if (change.kind === 'container' && suggestions.some((one) => one.change.kind === 'container')) {
+    if (
+      change.kind === 'container' &&
+      suggestions.some((suggestion) => suggestion.change.kind === 'container')
+    ) {
       continue;
     }
     if (!over && !worthWhileHeld.has(change.kind)) continue;
@@ -297,7 +301,7 @@ export const suggestChanges = (
     }
     if (!over && !binding && found.outcome.verdict !== 'within') continue;
     const same = JSON.stringify(found.change);
-    if (suggestions.some((one) => JSON.stringify(one.change) === same)) continue;
+    if (suggestions.some((suggestion) => JSON.stringify(suggestion.change) === same)) continue;
     suggestions.push(found);
   }
   return suggestions;

@@ -12,9 +12,9 @@ const mostContainers = 200;
 /** The smallest usual container that takes so much: of the same kind where there is one. */
 const containerFor = (ml: number, { kind }: Container): SuggestedChange[] => {
   const large = usualContainers
-    .filter((one) => fillMl(one) >= ml - 1e-9)
+    .filter((usualContainer) => fillMl(usualContainer) >= ml - 1e-9)
     .sort((a, b) => a.nominalMl - b.nominalMl);
-  const found = large.find((one) => one.kind === kind) ?? large[0];
+  const found = large.find((entry) => entry.kind === kind) ?? large[0];
   return found ? [{ kind: 'container', id: found.id }] : [];
 };
 

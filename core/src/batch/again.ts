@@ -94,10 +94,10 @@ const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
 /** Oils that were added on purpose, in whole drops. */
 const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => {
   const drops = new Map<string, number>();
-  for (const one of [...tally.also.filter(({ intended }) => intended), ...tally.amended]) {
-    if (one.container !== container || one.ingredient === null) continue;
-    if (one.amount?.unit !== 'drops') continue;
-    drops.set(one.ingredient, (drops.get(one.ingredient) ?? 0) + one.amount.value);
+  for (const told of [...tally.also.filter(({ intended }) => intended), ...tally.amended]) {
+    if (told.container !== container || told.ingredient === null) continue;
+    if (told.amount?.unit !== 'drops') continue;
+    drops.set(told.ingredient, (drops.get(told.ingredient) ?? 0) + told.amount.value);
   }
   return [...drops].map(([id, value]) => ({ id, amount: { unit: 'drops', value } }));
 };
@@ -129,8 +129,8 @@ const differing = (
   before: readonly string[],
   after: readonly string[],
 ): WearerChange[] => [
-  ...after.filter((one) => !before.includes(one)).map((what) => ({ code, what, is: true })),
-  ...before.filter((one) => !after.includes(one)).map((what) => ({ code, what, is: false })),
+  ...after.filter((text) => !before.includes(text)).map((what) => ({ code, what, is: true })),
+  ...before.filter((text) => !after.includes(text)).map((what) => ({ code, what, is: false })),
 ];
 
 /** A month more is nothing new where the age is told in years. */

@@ -21,7 +21,7 @@ describe('whatever is pressed at the bench', () => {
         for (const { number, evaluation, isEmpty } of made.containers) {
           // By hand: drops of 0.05 ml over the fill of the bottle.
           const drops = ids.map((id) => made.tally.drops.get(`count/${number}/${id}`) ?? 0);
-          const all = drops.reduce((total, one) => total + one, 0);
+          const all = drops.reduce((total, drop) => total + drop, 0);
           const { mixture } = evaluation;
           expect(mixture.strength.byVolume.likely).toBeCloseTo(
             Math.min(100, (100 * all * 0.05) / mixture.fillMl),

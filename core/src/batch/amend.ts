@@ -36,11 +36,11 @@ export const addedMl = (
 
 /** How much more fits into a container of a batch, in ml; a jug takes whatever comes. */
 export const roomMl = ({ blend, containers }: Made, number: number): number => {
-  const one = containers.find((found) => found.number === number);
-  if (!one) return 0;
+  const madeContainer = containers.find((found) => found.number === number);
+  if (!madeContainer) return 0;
   if (blend.inOne) return Number.POSITIVE_INFINITY;
-  const { brimfulMl, nominalMl } = one.container;
-  return Math.max(0, (brimfulMl ?? nominalMl) - one.evaluation.mixture.fillMl);
+  const { brimfulMl, nominalMl } = madeContainer.container;
+  return Math.max(0, (brimfulMl ?? nominalMl) - madeContainer.evaluation.mixture.fillMl);
 };
 
 /** Larger containers of the same kind that hold it with so many ml more, the smallest first. */
@@ -49,13 +49,15 @@ export const largerFor = (
   number: number,
   ml: number,
 ): readonly Container[] => {
-  const one = containers.find((found) => found.number === number);
-  if (!one) return [];
-  const whole = one.evaluation.mixture.fillMl + ml;
+  const madeContainer = containers.find((found) => found.number === number);
+  if (!madeContainer) return [];
+  const whole = madeContainer.evaluation.mixture.fillMl + ml;
   return usualContainers
     .filter(
       ({ kind, nominalMl, brimfulMl }) =>
-        kind === one.container.kind && nominalMl > one.container.nominalMl && brimfulMl >= whole,
+        kind === madeContainer.container.kind &&
+        nominalMl > madeContainer.container.nominalMl &&
+        brimfulMl >= whole,
     )
     .sort((a, b) => a.nominalMl - b.nominalMl);
 };
@@ -64,9 +66,9 @@ export const largerFor = (
 const pouredOver = (made: Made, container: number, into: string | null): readonly BenchEvent[] => {
   if (into === null) return [];
   const larger = usualContainer(into);
-  const one = made.containers.find(({ number }) => number === container);
-  if (!larger || !one) return [];
-  const percent = (100 * one.evaluation.mixture.fillMl) / larger.nominalMl;
+  const madeContainer = made.containers.find(({ number }) => number === container);
+  if (!larger || !madeContainer) return [];
+  const percent = (100 * madeContainer.evaluation.mixture.fillMl) / larger.nominalMl;
   return [
     { kind: 'moved', container, containerId: into },
     { kind: 'filled', container, percent },
@@ -102,7 +104,7 @@ export const dropsToStrength = (made: Made, container: number, percent: number):
   if (!mixture) return null;
   const byWeight = made.blend.formula.by === 'weight';
   const counted = mixture.oils.filter(({ drops }) => drops !== null && drops > 0);
-  const drops = counted.reduce((total, one) => total + (one.drops ?? 0), 0);
+  const drops = counted.reduce((total, oilInBlend) => total + (oilInBlend.drops ?? 0), 0);
   if (drops === 0) return null;
   const share = percent / 100;
   const now = strengthBy(mixture, made.blend.formula.by).likely / 100;

@@ -13,7 +13,7 @@ describe('what was made is what was counted and measured', () => {
   test('extra drops are in it, an oil in ml only once it is in', () => {
     const events = dropped('count/0/petitgrain', 5);
     const [before] = madeOf(blend, events).containers;
-    expect(before?.evaluation.mixture.oils.map((one) => [one.drops, one.ml.likely])).toEqual([
+    expect(before?.evaluation.mixture.oils.map((oil) => [oil.drops, oil.ml.likely])).toEqual([
       [5, 0.25],
       [null, 0],
     ]);

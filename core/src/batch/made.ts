@@ -69,7 +69,7 @@ export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
       isEmpty: isNothing(planned, tally, evaluation, number),
     };
   });
-  const containers = alike.map((one, number) => ({ ...one, number }));
+  const containers = alike.map((entry, number) => ({ ...entry, number }));
   const filled = containers.filter(({ isEmpty }) => !isEmpty);
   const verdicts = filled.flatMap(({ evaluation: { verdict } }) => (verdict ? [verdict] : []));
   return {

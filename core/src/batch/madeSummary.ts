@@ -22,7 +22,11 @@ export const madeFindings = (made: Made): readonly Finding[] => [
       evaluation.findings
         .filter(({ verdict }) => verdict !== 'within' && verdict !== 'note')
         .map(
-          (one) => [JSON.stringify([one.rule, one.subject, one.reason, one.value]), one] as const,
+          (finding) =>
+            [
+              JSON.stringify([finding.rule, finding.subject, finding.reason, finding.value]),
+              finding,
+            ] as const,
         ),
     ),
   ).values(),
@@ -30,8 +34,9 @@ export const madeFindings = (made: Made): readonly Finding[] => [
 
 const contentsOf = ({ blend, containers }: Made): MadeContents[] => {
   const alike = new Map<Evaluation, MadeContainer[]>();
-  for (const one of containers) {
-    if (!one.isEmpty) alike.set(one.evaluation, [...(alike.get(one.evaluation) ?? []), one]);
+  for (const container of containers) {
+    if (!container.isEmpty)
+      alike.set(container.evaluation, [...(alike.get(container.evaluation) ?? []), container]);
   }
   return [...alike].map(([{ mixture, verdict }, same]) => ({
     numbers: same.map(({ number }) => number),

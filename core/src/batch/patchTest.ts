@@ -98,8 +98,8 @@ export type Clearance =
   | 'reacted';
 
 /** A name as it is compared: without capitals and blanks around it. */
-export const sameName = (one: string, other: string): boolean =>
-  one.trim().toLocaleLowerCase('en') === other.trim().toLocaleLowerCase('en');
+export const sameName = (text: string, other: string): boolean =>
+  text.trim().toLocaleLowerCase('en') === other.trim().toLocaleLowerCase('en');
 
 /** Who is meant: by who they are in the house, or by their name. */
 export interface Somebody {

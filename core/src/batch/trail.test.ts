@@ -71,9 +71,13 @@ const anyHouse = fc
   );
 
 /** By hand: ask each batch, and each that is in it, for what it came from. */
-const goesBackTo = (house: readonly TrailBatch[], one: TrailBatch, bottleId: string): boolean =>
-  one.from.some((bottle) => bottle.bottleId === bottleId) ||
-  one.madeOf.some((number) => {
+const goesBackTo = (
+  house: readonly TrailBatch[],
+  trailBatch: TrailBatch,
+  bottleId: string,
+): boolean =>
+  trailBatch.from.some((bottle) => bottle.bottleId === bottleId) ||
+  trailBatch.madeOf.some((number) => {
     const inside = house[Number(number)];
     return inside !== undefined && goesBackTo(house, inside, bottleId);
   });
@@ -83,10 +87,12 @@ test('both ways agree with a search by hand, in houses of 500 batches', () => {
     fc.property(anyHouse, fc.nat(60), (house, n) => {
       const bottleId = `b-${n}`;
       const found = new Set(batchesWith(house, [{ kind: 'bottle', bottleId }]));
-      for (const one of house) {
-        const byHand = goesBackTo(house, one, bottleId);
-        expect(found.has(one)).toBe(byHand);
-        expect(bottlesOf(house, one).some((bottle) => bottle.bottleId === bottleId)).toBe(byHand);
+      for (const trailBatch of house) {
+        const byHand = goesBackTo(house, trailBatch, bottleId);
+        expect(found.has(trailBatch)).toBe(byHand);
+        expect(bottlesOf(house, trailBatch).some((bottle) => bottle.bottleId === bottleId)).toBe(
+          byHand,
+        );
       }
     }),
     { numRuns: 8 },

@@ -42,14 +42,14 @@ export const batchesWith = (
   batches: readonly TrailBatch[],
   suspects: readonly Suspect[],
 ): readonly TrailBatch[] => {
-  const found = new Set(batches.filter((one) => suspects.some((suspect) => has(one, suspect))));
+  const found = new Set(batches.filter((batch) => suspects.some((suspect) => has(batch, suspect))));
   // What went into another batch is in that one too, however often it was passed on.
-  const byNumber = new Map(batches.map((one) => [one.number, one]));
+  const byNumber = new Map(batches.map((batch) => [batch.number, batch]));
   const into = new Map<TrailBatch, TrailBatch[]>();
-  for (const one of batches) {
-    for (const number of one.madeOf) {
+  for (const batch of batches) {
+    for (const number of batch.madeOf) {
       const source = byNumber.get(number);
-      if (source) into.set(source, [...(into.get(source) ?? []), one]);
+      if (source) into.set(source, [...(into.get(source) ?? []), batch]);
     }
   }
   const waiting = [...found];
@@ -60,7 +60,7 @@ export const batchesWith = (
       waiting.push(further);
     }
   }
-  return batches.filter((one) => found.has(one));
+  return batches.filter((batch) => found.has(batch));
 };
 
 /** A bottle as it is told: which, by what name of lot. */
@@ -78,7 +78,7 @@ export const bottlesOf = (
   batches: readonly TrailBatch[],
   batch: TrailBatch,
 ): readonly TrailBottle[] => {
-  const byNumber = new Map(batches.map((one) => [one.number, one]));
+  const byNumber = new Map(batches.map((trailBatch) => [trailBatch.number, trailBatch]));
   const seen = new Set<TrailBatch>();
   const bottles = new Map<string, TrailBottle>();
   const waiting = [batch];

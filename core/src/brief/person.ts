@@ -94,7 +94,7 @@ export const wearerOn = (person: Person, day: string): Wearer => {
   const suspected = [
     ...new Set(
       (reactions ?? [])
-        .filter((one) => one.suspected && !allergies.includes(one.materialId))
+        .filter((reaction) => reaction.suspected && !allergies.includes(reaction.materialId))
         .map(({ materialId }) => materialId),
     ),
   ];

@@ -8,7 +8,7 @@ import constituentsJson from './data/constituents.json';
 // Large, and read by the pages of materials alone: it is fetched with them.
 const composition = compositionJson as unknown as z.infer<typeof compositionFile>;
 const constituents = new Map<string, Constituent>(
-  constituentsJson.constituents.map((one) => [one.name, one]),
+  constituentsJson.constituents.map((constituent) => [constituent.name, constituent]),
 );
 
 /** What an oil holds, most first; null where its chemistry is not known. */

@@ -92,8 +92,8 @@ export const forbiddenBehind = (
 ): ForbiddenMaterial | undefined => {
   const named = forbiddenNamed(name) ?? byBareName.get(bare(name));
   if (named) return named;
-  const species = speciesOf(`${botanical ?? ''}; ${name}`).filter((one) => !allowed(one));
+  const species = speciesOf(`${botanical ?? ''}; ${name}`).filter((text) => !allowed(text));
   return forbiddenMaterials.find((material) =>
-    speciesOf(material.botanical).some((one) => species.includes(one)),
+    speciesOf(material.botanical).some((text) => species.includes(text)),
   );
 };

@@ -49,7 +49,7 @@ const plainOil = (own: OwnOil): Oil => ({
 });
 
 const worse = <T>(order: readonly T[], found: readonly T[]): T | undefined =>
-  order.find((one) => found.includes(one));
+  order.find((entry) => found.includes(entry));
 
 /** Less than this of an oil accounted for, in percent, says little of the rest. */
 const nearlyAll = 80;

@@ -90,7 +90,8 @@ test('no name of a forbidden material is that of a material of the library, but 
   const taken = forbiddenMaterials
     .flatMap(({ id, name, aliases }) => [id, name, ...aliases])
     .filter(
-      (one) => oilsNamed(shippedCatalog, one).length + basesNamed(shippedCatalog, one).length > 0,
+      (text) =>
+        oilsNamed(shippedCatalog, text).length + basesNamed(shippedCatalog, text).length > 0,
     );
   // Asked about: blue tansy, which is harmless, or common tansy, which is not.
   expect(new Set(taken.map(plainName))).toEqual(new Set(['tansy']));

@@ -19,7 +19,7 @@ export const asListed = (contents: readonly Content[]): Content[] =>
     if (!members) return [content];
     const named = contents.filter(([other]) => members.includes(other));
     const [low, typical, high] = sum.map((percent, at) =>
-      named.reduce((left, one) => Math.max(0, left - Number(one[at + 1])), percent),
+      named.reduce((left, entry) => Math.max(0, left - Number(entry[at + 1])), percent),
     );
     const [first = name, ...others] = members;
     return [

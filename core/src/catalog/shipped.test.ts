@@ -158,7 +158,7 @@ describe('the shipped library', () => {
   test('what may be used instead of something forbidden is harmless itself', () => {
     for (const { instead } of forbiddenMaterials) {
       for (const id of instead) {
-        const oil = oils.find((one) => one.id === id);
+        const oil = oils.find((entry) => entry.id === id);
         expect(oil, id).toBeDefined();
         expect(oil?.keepOffSkin, id).toBe(false);
         expect(oil?.notForHomeBlending, id).toBeNull();

@@ -2,8 +2,8 @@ import { askedFor, type Asked } from '../limits/asked.testing';
 import type { Blend } from './blend';
 
 /** A blend in a 10 ml roll-on with jojoba for the wrists of an adult, unless asked otherwise. */
-export const blendOf = (asked: Asked): Blend => {
-  const all = askedFor(asked);
+export const blendOf = (given: Asked): Blend => {
+  const all = askedFor(given);
   return {
     ...all,
     name: 'Test',

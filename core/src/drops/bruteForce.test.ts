@@ -91,14 +91,16 @@ test('no choice of whole drops lies nearer to what was asked, within every limit
   fc.assert(
     fc.property(problem, ({ ids, shares, target, container, measuredDrop, base, years }) => {
       const first = ids[0] ?? '';
-      const one = (measuredDrop ?? 0) / 1000;
+      const entry = (measuredDrop ?? 0) / 1000;
       const blend = blendOf({
         oils: Object.fromEntries(ids.map((id, i) => [id, parts(shares[i] ?? 1)])),
         target,
         container,
         bases: { [base]: 1 },
         wearer: { ageMonths: years * 12 },
-        ...(measuredDrop ? { dropMl: { [first]: { low: one, likely: one, high: one } } } : {}),
+        ...(measuredDrop
+          ? { dropMl: { [first]: { low: entry, likely: entry, high: entry } } }
+          : {}),
       });
       const plan = wholeDrops(blend.formula, blend.brief, blend.guideline);
       const wanted = plan.aimedMl.map((ml) => known(ml));

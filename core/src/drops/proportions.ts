@@ -70,7 +70,7 @@ export const inProportion = (
   const used = (row: LimitRow, ml: readonly number[]): number =>
     usedOf(
       row,
-      ml.map((one, i) => one / (unit[i] ?? 1)),
+      ml.map((entry, i) => entry / (unit[i] ?? 1)),
     );
   let from = 0;
   let stop: { readonly share: number; readonly rows: readonly LimitRow[] } | null = null;

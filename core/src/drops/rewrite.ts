@@ -77,17 +77,17 @@ export const writeBases = (recipe: Recipe, evaluation: Evaluation, way: Way, by:
   const size = ({ ml, g }: BaseInBlend): number => (by === 'weight' ? g.likely : ml.likely);
   const rest = restOf(bases);
   const simple = simpleParts(bases.map(size));
-  const written = bases.map((one, index): RecipeBase => {
-    const { id } = one.base;
+  const written = bases.map((base, index): RecipeBase => {
+    const { id } = base.base;
     switch (way) {
       case 'parts':
         return { id, amount: { unit: 'parts', value: simple[index] ?? 1 } };
       case 'percent':
-        return one === rest && bases.length > 1
+        return base === rest && bases.length > 1
           ? { id, amount: { unit: 'parts', value: 1 } }
-          : { id, amount: { unit: 'percent', value: percentOf(size(one), whole) } };
+          : { id, amount: { unit: 'percent', value: percentOf(size(base), whole) } };
       case 'amounts':
-        return { id, amount: measuredAmount(one, by) };
+        return { id, amount: measuredAmount(base, by) };
     }
   });
   return { ...measuredBy(recipe, evaluation, by), bases: written };

@@ -126,15 +126,15 @@ export const timesAsMuch = (
   factor: number,
 ): Scaled => {
   const counts = recipe.containers.map(({ count }) => count * factor);
-  if (counts.some((one) => Math.abs(one - Math.round(one)) > 1e-9 || one < 1)) {
+  if (counts.some((entry) => Math.abs(entry - Math.round(entry)) > 1e-9 || entry < 1)) {
     return { ok: false, problem: 'not-whole' };
   }
-  if (counts.some((one) => one > mostContainers)) return { ok: false, problem: 'too-many' };
+  if (counts.some((entry) => entry > mostContainers)) return { ok: false, problem: 'too-many' };
   const next = (given: Recipe): Recipe => ({
     ...given,
-    containers: given.containers.map((one, index) => ({
-      ...one,
-      count: Math.round(counts[index] ?? one.count),
+    containers: given.containers.map((container, index) => ({
+      ...container,
+      count: Math.round(counts[index] ?? container.count),
     })),
   });
   return asMuchAsMay(

@@ -187,13 +187,13 @@ const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Se
       ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
       formula: {
         container,
-        ...(inOne ? { into: [...new Set(fillings.map((one) => one.container.kind))] } : {}),
+        ...(inOne ? { into: [...new Set(fillings.map((filling) => filling.container.kind))] } : {}),
         by,
         dropsPerMl: recipe.dropsPerMl,
         ...(targetPercent === undefined
           ? {}
           : { targetPercent: by === 'weight' ? 100 * targetPerMl : targetPercent }),
-        oils: there.map((one, index): FormulaOil => ({ ...one, measure: measureOf(index) })),
+        oils: there.map((item, index): FormulaOil => ({ ...item, measure: measureOf(index) })),
         bases: mixed.map(({ base, ml }, index) => {
           const entry = recipe.bases[index];
           const bottle = made ? entry?.bottle : catalog.openBottle(base.id)?.bottle;

@@ -20,7 +20,7 @@ const withMasses = (
       ...byWeight,
       bases: kept.map(([id, g]): RecipeBase => {
         const before = bases.find(({ base }) => base.id === id);
-        const isPoured = recipe.bases.some((one) => one.id === id && isIn(one.amount, 'ml'));
+        const isPoured = recipe.bases.some((entry) => entry.id === id && isIn(entry.amount, 'ml'));
         return isPoured && before
           ? { id, amount: { unit: 'ml', value: measurable(g / before.base.densityGPerMl) } }
           : { id, amount: { unit: 'g', value: measurable(g) } };

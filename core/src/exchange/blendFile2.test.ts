@@ -129,11 +129,15 @@ describe('a file carries the materials of its maker', () => {
 
 describe('what is not finished can be kept in a file, and not checked', () => {
   test.each<[string, (recipe: Recipe) => Recipe, string]>([
-    ['no wearer', (one) => ({ ...one, brief: { ...one.brief, wearer: null } }), 'brief.wearer'],
-    ['no place', (one) => ({ ...one, brief: { ...one.brief, place: null } }), 'brief.place'],
-    ['no target', (one) => ({ ...one, target: null }), 'target'],
-    ['no base', (one) => ({ ...one, bases: [] }), 'bases'],
-    ['no amount', (one) => one, 'oils.2.amount'],
+    [
+      'no wearer',
+      (entry) => ({ ...entry, brief: { ...entry.brief, wearer: null } }),
+      'brief.wearer',
+    ],
+    ['no place', (entry) => ({ ...entry, brief: { ...entry.brief, place: null } }), 'brief.place'],
+    ['no target', (entry) => ({ ...entry, target: null }), 'target'],
+    ['no base', (entry) => ({ ...entry, bases: [] }), 'bases'],
+    ['no amount', (entry) => entry, 'oils.2.amount'],
   ])('%s', (_, change, field) => {
     const recipe = change(everything);
     expect(again(recipe)).toEqual(recipe);
@@ -166,7 +170,7 @@ test('any mutation of a good file is read or refused with one sentence, never th
 });
 
 test('a batch of version 1 and one of version 2 give the same recipe', () => {
-  const one = readBlend({
+  const entry = readBlend({
     format: 'jubbet-blend',
     version: 1,
     name: 'Same',
@@ -176,9 +180,9 @@ test('a batch of version 1 and one of version 2 give the same recipe', () => {
     oils: [{ id: 'lavender', drops: 2 }],
     bases: [{ id: 'jojoba', parts: 1 }],
   });
-  if (!one.ok) throw new Error(one.problem.code);
-  expect(again(one.recipe)).toEqual(one.recipe);
-  expect(one.recipe.dropsPerMl).toBe(30);
+  if (!entry.ok) throw new Error(entry.problem.code);
+  expect(again(entry.recipe)).toEqual(entry.recipe);
+  expect(entry.recipe.dropsPerMl).toBe(30);
 });
 
 test('the example in the description of the file is read as it stands there', () => {

@@ -134,10 +134,10 @@ const said = (one: Case) => {
   };
 };
 
-test.each(cases)('$blend: $verdict', (one) => {
-  const { verdict, rules } = said(one);
-  expect(verdict).toBe(one.verdict);
-  if (one.because) expect(rules).toContain(one.because);
+test.each(cases)('$blend: $verdict', (entry) => {
+  const { verdict, rules } = said(entry);
+  expect(verdict).toBe(entry.verdict);
+  if (entry.because) expect(rules).toContain(entry.because);
 });
 
 test('there are fifty, and they name only what there is', () => {
@@ -157,9 +157,9 @@ const words: Readonly<Record<Case['verdict'], string>> = {
 };
 
 test('the table in docs says what Jubbet says', async () => {
-  const rows = cases.map((one) => {
-    const { verdict } = said(one);
-    return `| ${one.blend} | ${one.professional} | ${words[(verdict ?? 'within') as Case['verdict']]} | ${one.because ?? ''} |`;
+  const rows = cases.map((entry) => {
+    const { verdict } = said(entry);
+    return `| ${entry.blend} | ${entry.professional} | ${words[(verdict ?? 'within') as Case['verdict']]} | ${entry.because ?? ''} |`;
   });
   const table = [
     '# Fifty blends',

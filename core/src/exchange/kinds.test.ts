@@ -39,17 +39,17 @@ test.each(kinds)('%s: nothing is over, and what goes in is what comes out', (nam
   const { recipe, report } = reportOf(name);
   expect(['within', 'caution']).toContain(report.verdict);
   const g = (list: readonly { readonly g: { likely: number } }[]) =>
-    list.reduce((total, one) => total + one.g.likely, 0);
+    list.reduce((total, entry) => total + entry.g.likely, 0);
   const whole = report.total.g.likely;
   expect(g(report.oils) + g(report.bases)).toBeCloseTo(whole, 6);
   const ml =
-    report.oils.reduce((total, one) => total + one.ml.likely, 0) +
-    report.bases.reduce((total, one) => total + one.ml.likely, 0);
+    report.oils.reduce((total, oil) => total + oil.ml.likely, 0) +
+    report.bases.reduce((total, base) => total + base.ml.likely, 0);
   expect(ml).toBeCloseTo(report.total.ml.likely, 6);
   // Filled, left and lost come to what was mixed.
   const gain = 1 + (recipe.whipPercent ?? 0) / 100;
   const loss = 1 + (report.mixedInOne ? recipe.lossPercent : 0) / 100;
-  const held = report.vessels.reduce((total, one) => total + one.count * one.ml, 0);
+  const held = report.vessels.reduce((total, vessel) => total + vessel.count * vessel.ml, 0);
   const mixed =
     report.total.ml.likely * (report.mixedInOne ? 1 : (recipe.containers[0]?.count ?? 1));
   expect(held + report.leftMl - report.shortMl).toBeCloseTo((mixed * gain) / loss, 1);

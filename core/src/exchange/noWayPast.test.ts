@@ -74,9 +74,9 @@ const blocked = (worked: WorkedOut): string[] =>
 /** All oils of a recipe in one ready-made blend, drop for drop what they were. */
 const readyMade = (recipe: Recipe): { recipe: Recipe; materials: OwnMaterial[] } => {
   const parts = recipe.oils.map(({ id, amount }) => ({ id, parts: amount?.value ?? 0 }));
-  const ml = parts.reduce((total, one) => total + one.parts, 0);
+  const ml = parts.reduce((total, part) => total + part.parts, 0);
   const g = parts.reduce(
-    (total, one) => total + one.parts * (shippedCatalog.oil(one.id)?.densityGPerMl ?? 0),
+    (total, part) => total + part.parts * (shippedCatalog.oil(part.id)?.densityGPerMl ?? 0),
     0,
   );
   return {
@@ -128,12 +128,12 @@ test('no way leads past what is blocked: file, ready-made, other guideline, answ
       const there = done(
         workOut(catalogOf(houseMaterials(mixed.materials)), mixed.recipe),
       ).evaluation;
-      for (const one of before) {
+      for (const text of before) {
         expect(
           there.findings.some(
-            ({ rule, subject, verdict }) => `${rule}/${subject}` === one && verdict === 'over',
+            ({ rule, subject, verdict }) => `${rule}/${subject}` === text && verdict === 'over',
           ),
-          one,
+          text,
         ).toBe(true);
       }
       expect(there.blocking).toBe(true);
@@ -180,8 +180,8 @@ test('written as a material of one’s own, an oil keeps every caution of its ch
     { breastfeeding: true },
     // A medicine that sensitises to light asks for the phototoxic limit, which is not chemistry alone.
     ...conditions
-      .filter((one) => one !== 'light-sensitising medicine')
-      .map((one) => ({ conditions: [one] })),
+      .filter((condition) => condition !== 'light-sensitising medicine')
+      .map((condition) => ({ conditions: [condition] })),
   ];
   const own = oils.map((oil): OwnMaterial => ({
     kind: 'oil',
@@ -231,7 +231,7 @@ test('written as a material of one’s own, an oil keeps every caution of its ch
     if (id === 'amyris') continue;
     for (const wearer of wearers) {
       const theirs = new Set(byChemistry(`own-${id}`, wearer));
-      const missed = byChemistry(id, wearer).filter((one) => !theirs.has(one));
+      const missed = byChemistry(id, wearer).filter((text) => !theirs.has(text));
       expect(missed, `${id} ${JSON.stringify(wearer)}`).toEqual([]);
     }
     for (const wearer of children) {

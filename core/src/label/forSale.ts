@@ -59,10 +59,10 @@ const ingredientsOf = (mixture: Mixture): readonly Ingredient[] => {
   ].filter(({ percent }) => percent > 0);
   // One name stands once, whatever it came from: two kinds of rosemary are one ingredient.
   const once = new Map<string, Ingredient>();
-  for (const one of all) {
-    const key = one.inci ?? one.materialId;
+  for (const item of all) {
+    const key = item.inci ?? item.materialId;
     const before = once.get(key);
-    once.set(key, before ? { ...before, percent: before.percent + one.percent } : one);
+    once.set(key, before ? { ...before, percent: before.percent + item.percent } : item);
   }
   return [...once.values()].sort((a, b) => b.percent - a.percent);
 };

@@ -45,15 +45,15 @@ const readyMade = (
 let catalog = shippedCatalog;
 
 const house = (...own: OwnMaterial[]) => {
-  catalog = catalogOf(houseMaterials(own.map((one) => ownMaterialSchema.parse(one))));
+  catalog = catalogOf(houseMaterials(own.map((entry) => ownMaterialSchema.parse(entry))));
 };
 
 afterEach(() => {
   catalog = shippedCatalog;
 });
 
-const blendOf = (asked: Parameters<typeof shippedBlendOf>[0]) =>
-  shippedBlendOf({ ...asked, catalog });
+const blendOf = (given: Parameters<typeof shippedBlendOf>[0]) =>
+  shippedBlendOf({ ...given, catalog });
 const oilOf = (id: string) => oilIn(id, catalog);
 
 const verdictOf = (id: string, amount: number) => evaluate(blendOf({ oils: { [id]: ml(amount) } }));
@@ -171,7 +171,7 @@ describe('a fragrance oil', () => {
 describe('a figure bears the source that it has', () => {
   const findingOn = (rule: string, id: string) =>
     evaluate(blendOf({ oils: { [id]: 1, lavender: 1 } })).findings.find(
-      (one) => one.rule === rule && (one.subject === id || one.subject === 'blend'),
+      (finding) => finding.rule === rule && (finding.subject === id || finding.subject === 'blend'),
     );
 
   test('one’s own light limit its own, the library’s maximum the library’s', () => {
@@ -209,7 +209,8 @@ describe('a figure bears the source that it has', () => {
     const { findings } = evaluate(blendOf({ oils: { 'own-garden': 1 }, wearer: 'anyone' }));
     const about = findings.filter(({ subject }) => subject === 'own-garden');
     expect(about.length).toBeGreaterThan(1);
-    for (const one of about) expect([one.rule, one.source]).toEqual([one.rule, 'distilled here']);
+    for (const finding of about)
+      expect([finding.rule, finding.source]).toEqual([finding.rule, 'distilled here']);
   });
 });
 

@@ -32,7 +32,7 @@ export const pieceCosts = (
   taken: readonly Pick<Taken, 'materialId' | 'ml'>[],
 ): PieceCosts => {
   const takenMl = (materialId: string): number =>
-    taken.reduce((total, one) => total + (one.materialId === materialId ? one.ml : 0), 0);
+    taken.reduce((total, entry) => total + (entry.materialId === materialId ? entry.ml : 0), 0);
   const each = pieces.map((piece) =>
     lines.reduce((total, { materialId, cost }) => {
       const all = takenMl(materialId);

@@ -48,8 +48,11 @@ export const madePieces = ({ blend, containers }: Made): Piece[] => {
   const filled = containers.filter(({ isEmpty }) => !isEmpty);
   if (blend.inOne) return filled.flatMap(({ evaluation }) => pourFrom(blend, evaluation));
   const alike = new Map<Evaluation, MadeContainer[]>();
-  for (const one of filled) {
-    alike.set(one.evaluation, [...(alike.get(one.evaluation) ?? []), one]);
+  for (const madeContainer of filled) {
+    alike.set(madeContainer.evaluation, [
+      ...(alike.get(madeContainer.evaluation) ?? []),
+      madeContainer,
+    ]);
   }
   return [...alike].flatMap(([evaluation, [first, ...others]]): Piece[] =>
     first

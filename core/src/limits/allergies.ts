@@ -69,7 +69,7 @@ for (const [said, id] of Object.entries(otherWords)) familiesByPlain.set(said, i
 export const familyRead = (words: string): string | undefined =>
   familiesByPlain.get(plainName(words));
 
-const testsById = new Map(patchTestNames.map((one) => [one.id, one]));
+const testsById = new Map(patchTestNames.map((patchTestName) => [patchTestName.id, patchTestName]));
 
 /** Some tests are asked for by the name of a family. */
 const testOf = (id: string) =>

@@ -31,33 +31,33 @@ export interface AskedInFull {
 }
 
 /** Jojoba in a 10 ml roll-on for the wrists of a healthy adult, unless asked otherwise. */
-export const askedFor = (asked: Asked): AskedInFull => ({
-  catalog: asked.catalog ?? shippedCatalog,
-  guideline: asked.guideline ?? 'clinical',
+export const askedFor = (given: Asked): AskedInFull => ({
+  catalog: given.catalog ?? shippedCatalog,
+  guideline: given.guideline ?? 'clinical',
   brief: {
-    wearer: asked.wearer === 'anyone' ? 'anyone' : { ...healthyAdult, ...asked.wearer },
+    wearer: given.wearer === 'anyone' ? 'anyone' : { ...healthyAdult, ...given.wearer },
     place: 'pulse-points',
     use: 'leave-on',
     sun: 'exposed',
     forSale: false,
     asked: [],
     timesPerDay: null,
-    ...asked.brief,
+    ...given.brief,
   },
   formula: {
-    container: known(usualContainer(asked.container ?? 'roll-on-10')),
+    container: known(usualContainer(given.container ?? 'roll-on-10')),
     by: 'volume',
-    dropsPerMl: asked.dropsPerMl ?? 20,
-    ...(asked.target === undefined ? {} : { targetPercent: asked.target }),
-    oils: Object.entries(asked.oils).map(([id, measure]) => {
-      const dropMl = asked.dropMl?.[id];
+    dropsPerMl: given.dropsPerMl ?? 20,
+    ...(given.target === undefined ? {} : { targetPercent: given.target }),
+    oils: Object.entries(given.oils).map(([id, measure]) => {
+      const dropMl = given.dropMl?.[id];
       return {
-        oil: oilOf(id, asked.catalog),
+        oil: oilOf(id, given.catalog),
         measure: typeof measure === 'number' ? { by: 'drops', drops: measure } : measure,
         ...(dropMl ? { dropMl } : {}),
       };
     }),
-    bases: Object.entries(asked.bases ?? { jojoba: 1 }).map(([id, parts]) => ({
+    bases: Object.entries(given.bases ?? { jojoba: 1 }).map(([id, parts]) => ({
       base: baseOf(id),
       parts,
     })),

@@ -52,11 +52,12 @@ export const conditionsOf = (
   place?: PlaceId,
 ): ReadonlySet<string> => {
   const read = new Set(conditions.flatMap(conditionsRead));
-  if (allergies.some((one) => salicylates.test(plainName(one)))) read.add('aspirin sensitivity');
+  if (allergies.some((allergy) => salicylates.test(plainName(allergy))))
+    read.add('aspirin sensitivity');
   if (
     skin !== 'normal' ||
     place === 'broken-or-inflamed-skin' ||
-    calmEczema.some((one) => read.has(one))
+    calmEczema.some((text) => read.has(text))
   ) {
     read.add(damagedSkin);
   }

@@ -68,8 +68,8 @@ const notAskedYet = (question: Question): Finding[] =>
   );
 
 /** Asks every rule. */
-export const judge = (asked: Asked): Judgement => {
-  const question = questionOf(asked);
+export const judge = (given: Asked): Judgement => {
+  const question = questionOf(given);
   const { poured } = question;
   const isReadyMade = question.mixture !== poured;
   const findings = [...rules.flatMap(({ check }) => check(question)), ...notAskedYet(question)]

@@ -6,8 +6,8 @@ import type { RuleId } from './ruleIds';
 import { judge } from './judge';
 
 /** What the rules say of amounts that stand: drops, ml and g. */
-export const judged = (asked: Asked) => {
-  const { catalog, formula, brief, guideline } = askedFor(asked);
+export const judged = (given: Asked) => {
+  const { catalog, formula, brief, guideline } = askedFor(given);
   const mixture = mix(
     formula.oils
       .map((entry) => measured(entry, formula.dropsPerMl, 0))
@@ -23,14 +23,14 @@ export const judged = (asked: Asked) => {
       brief,
       guideline,
       containers: [formula.container.kind],
-      named: asked.named ?? '',
+      named: given.named ?? '',
     }),
   };
 };
 
 /** The finding of a rule, about a subject where one is given. */
-export const found = (asked: Asked, rule: RuleId, subject?: string): Finding => {
-  const finding = judged(asked).findings.find(
+export const found = (given: Asked, rule: RuleId, subject?: string): Finding => {
+  const finding = judged(given).findings.find(
     (entry) => entry.rule === rule && (subject === undefined || entry.subject === subject),
   );
   if (!finding) throw new Error(`no finding of ${rule}`);

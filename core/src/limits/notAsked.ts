@@ -76,8 +76,8 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
   );
   const open = unique(relevant.map(({ condition }) => condition));
   const groups = [
-    ...together.map((group) => group.filter((one) => open.includes(one))),
-    ...open.filter((one) => !together.some((group) => group.includes(one))).map((one) => [one]),
+    ...together.map((group) => group.filter((text) => open.includes(text))),
+    ...open.filter((text) => !together.some((group) => group.includes(text))).map((text) => [text]),
   ];
   return groups
     .filter((group) => group.length > 0)
@@ -130,10 +130,12 @@ export const notAsked = (question: Question): readonly OpenQuestion[] => {
     ...aboutStage(question, wearer),
     ...aboutConditions(question, wearer),
     ...aboutAllergies(question, wearer),
-  ].flatMap((one): OpenQuestion[] => {
-    const what = one.what.filter((_, index) => !asked.includes(one.asked[index] ?? ''));
+  ].flatMap((openQuestion): OpenQuestion[] => {
+    const what = openQuestion.what.filter(
+      (_, index) => !asked.includes(openQuestion.asked[index] ?? ''),
+    );
     return what.length === 0
       ? []
-      : [{ ...one, what, asked: one.asked.filter((id) => !asked.includes(id)) }];
+      : [{ ...openQuestion, what, asked: openQuestion.asked.filter((id) => !asked.includes(id)) }];
   });
 };

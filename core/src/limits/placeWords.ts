@@ -72,7 +72,7 @@ export const placeWordIn = (
 ): { readonly word: string; readonly about: PlaceWord } | null => {
   const plain = ` ${plainName(text)} `;
   for (const [about, list] of Object.entries(words) as [PlaceWord, readonly string[]][]) {
-    const word = list.find((one) => plain.includes(` ${one} `));
+    const word = list.find((entry) => plain.includes(` ${entry} `));
     if (word !== undefined) return { word, about };
   }
   return null;

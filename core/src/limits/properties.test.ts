@@ -64,8 +64,8 @@ const keyed = ({ rule, subject, limit }: Finding): string => `${rule}/${subject}
 /** How bad the worst finding of each rule about this oil is. */
 const ofOil = (findings: readonly Finding[], id: string): ReadonlyMap<string, number> => {
   const worst = new Map<string, number>();
-  for (const one of findings.filter(({ subject }) => subject === id)) {
-    worst.set(one.rule, Math.max(rank(one), worst.get(one.rule) ?? 0));
+  for (const finding of findings.filter(({ subject }) => subject === id)) {
+    worst.set(finding.rule, Math.max(rank(finding), worst.get(finding.rule) ?? 0));
   }
   return worst;
 };
@@ -90,11 +90,11 @@ describe('whatever the blend and the wearer', () => {
   test('a larger container with the same amounts never worsens a sum', () => {
     fc.assert(
       fc.property(asked, (given) => {
-        const small = new Map(judge(given).findings.map((one) => [keyed(one), one]));
-        for (const one of judge(given, { container: 'roll-on-30' }).findings) {
-          if (one.value === null || one.limit === null) continue;
-          const before = small.get(keyed(one));
-          if (before) expect(rank(one)).toBeLessThanOrEqual(rank(before));
+        const small = new Map(judge(given).findings.map((finding) => [keyed(finding), finding]));
+        for (const finding of judge(given, { container: 'roll-on-30' }).findings) {
+          if (finding.value === null || finding.limit === null) continue;
+          const before = small.get(keyed(finding));
+          if (before) expect(rank(finding)).toBeLessThanOrEqual(rank(before));
         }
       }),
       { numRuns: 200 },
@@ -105,11 +105,11 @@ describe('whatever the blend and the wearer', () => {
     fc.assert(
       fc.property(asked, (given) => {
         const round = { ...given, amounts: [...given.amounts].reverse() };
-        const one = judge(given);
+        const entry = judge(given);
         const other = judge(round);
-        expect(other.verdict).toBe(one.verdict);
-        expect(other.blocking).toBe(one.blocking);
-        expect(other.findings.map(keyOf).sort()).toEqual(one.findings.map(keyOf).sort());
+        expect(other.verdict).toBe(entry.verdict);
+        expect(other.blocking).toBe(entry.blocking);
+        expect(other.findings.map(keyOf).sort()).toEqual(entry.findings.map(keyOf).sort());
       }),
       { numRuns: 200 },
     );
@@ -120,7 +120,7 @@ describe('whatever the blend and the wearer', () => {
       fc.property(asked, (given) => {
         const blocking = (guideline: 'clinical' | 'cautious') =>
           judge(given, { guideline })
-            .findings.filter((one) => one.blocking)
+            .findings.filter((finding) => finding.blocking)
             .map(({ rule, subject }) => `${rule}/${subject}`)
             .sort();
         expect(blocking('cautious')).toEqual(blocking('clinical'));

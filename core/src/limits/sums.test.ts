@@ -40,7 +40,9 @@ test('what rules say of sums is what is reckoned on paper', () => {
         const plain = plainSums(poured, 9.5, baseOf('jojoba').densityGPerMl, brief, guideline);
         const { findings } = judged(asked);
         for (const { rule, subject, value, cap } of plain) {
-          const found = findings.find((one) => one.rule === rule && one.subject === subject);
+          const found = findings.find(
+            (finding) => finding.rule === rule && finding.subject === subject,
+          );
           expect([rule, subject, found?.limit]).toEqual([rule, subject, cap]);
           expect(found?.value?.likely).toBeCloseTo(value, 9);
           // At the limit itself floating point decides nothing.

@@ -145,7 +145,7 @@ describe('what was weighed is what counts', () => {
       0,
     ).mixture.bases.find(({ base }) => base.id === id)?.g.likely ?? 0;
   const weigh = (id: string) => {
-    const step = steps.find((one) => one.id === `weigh/0/${id}`);
+    const step = steps.find((entry) => entry.id === `weigh/0/${id}`);
     if (step?.kind !== 'weigh') throw new Error(id);
     return step;
   };

@@ -39,7 +39,7 @@ export const withAmended = (
   formula: Formula,
   amended: readonly Amended[],
 ): Formula =>
-  amended.reduce((before: Formula, one): Formula => {
+  amended.reduce((before: Formula, item): Formula => {
     const wholeMl = fillMl(before.container);
     const mixture = mix(
       before.oils.map((entry) =>
@@ -52,9 +52,9 @@ export const withAmended = (
       ...entry,
       ml: mixture.bases[n]?.ml.likely ?? 0,
     }));
-    const oil = catalog.oil(one.ingredient);
+    const oil = catalog.oil(item.ingredient);
     if (oil) {
-      const measure = measureOf(one.amount);
+      const measure = measureOf(item.amount);
       const isThere = before.oils.some((entry) => entry.oil.id === oil.id);
       const oils = isThere
         ? before.oils.map((entry) =>
@@ -66,9 +66,9 @@ export const withAmended = (
       const after = { ...before, oils };
       return filledWith(after, wholeMl + oilsMl(after) - oilsMl(before), bases);
     }
-    const base = catalog.base(one.ingredient);
+    const base = catalog.base(item.ingredient);
     if (!base) return before;
-    const { amount } = one;
+    const { amount } = item;
     const ml =
       amount.unit === 'g'
         ? amount.value / base.densityGPerMl

@@ -130,9 +130,9 @@ export const waysOn = (
     ...(raised.length > 0
       ? [way('restore', [{ kind: 'asked', step: step.id, drops: counted }, ...asks], { more })]
       : []),
-    ...move.map((one) => ({
-      ...one,
-      events: [{ kind: 'asked', step: step.id, drops: counted } as const, ...one.events],
+    ...move.map((wayOn) => ({
+      ...wayOn,
+      events: [{ kind: 'asked', step: step.id, drops: counted } as const, ...wayOn.events],
     })),
     way('discard', [{ kind: 'discarded', container }]),
   ];

@@ -55,7 +55,7 @@ describe('past a limit that may be passed, a reason is asked for', () => {
       { rule: 'oil-maximum', subject: 'ylang-ylang', value: expect.closeTo(1.134, 3) },
     ]);
     // A reason for less does not stand for more.
-    const less = over.map((one) => ({ ...one, value: 1 }));
+    const less = over.map((entry) => ({ ...entry, value: 1 }));
     expect(gate(adult, [...fell, { ...reason, over: less }])).toMatchObject({
       state: 'needs-reason',
     });

@@ -27,14 +27,14 @@ export const pastLimits = (findings: readonly Finding[]): PastLimit[] =>
 /** True where a reason was written for this limit, and it is not passed further by now. */
 const isAccepted = ({ rule, subject, value }: Finding, accepted: readonly PastLimit[]): boolean =>
   accepted.some(
-    (one) =>
-      one.rule === rule &&
-      one.subject === subject &&
-      (value === null || one.value === null || !isPast(value.likely, one.value)),
+    (entry) =>
+      entry.rule === rule &&
+      entry.subject === subject &&
+      (value === null || entry.value === null || !isPast(value.likely, entry.value)),
   );
 
 const unique = (findings: readonly Finding[]): Finding[] => [
-  ...new Map(findings.map((one) => [keyOf(one), one])).values(),
+  ...new Map(findings.map((finding) => [keyOf(finding), finding])).values(),
 ];
 
 /**
@@ -56,7 +56,9 @@ export const gateOf = (
     bottleThen(blend, steps, tally, number),
   );
   const all = [...new Set(judged)];
-  const blocking = unique(all.flatMap(({ findings }) => findings.filter((one) => one.blocking)));
+  const blocking = unique(
+    all.flatMap(({ findings }) => findings.filter((finding) => finding.blocking)),
+  );
   if (blocking.length > 0) return { state: 'blocked', findings: blocking };
   const over = unique(
     all.flatMap(({ findings }) => findings.filter(({ verdict }) => verdict === 'over')),
@@ -64,9 +66,9 @@ export const gateOf = (
   if (over.length === 0) return { state: 'open' };
   const accepted = [
     ...(isReason(reason) ? pastLimits(evaluate(blend).findings) : []),
-    ...tally.reasons.flatMap((one) => one.over),
+    ...tally.reasons.flatMap((entry) => entry.over),
   ];
-  const open = over.filter((one) => !isAccepted(one, accepted));
+  const open = over.filter((finding) => !isAccepted(finding, accepted));
   return open.length === 0 ? { state: 'open' } : { state: 'needs-reason', findings: open };
 };
 

@@ -14,13 +14,17 @@ export const measureOf = ({ unit, value }: EventOf<'amended'>['amount']): OilMea
 };
 
 /** Two measures of one oil as one, so that no limit is passed by half and half. */
-export const joined = (one: FormulaOil, more: OilMeasure, dropsPerMl: number): OilMeasure => {
-  if (one.measure.by === 'drops' && more.by === 'drops') {
-    return { by: 'drops', drops: one.measure.drops + more.drops };
+export const joined = (
+  formulaOil: FormulaOil,
+  more: OilMeasure,
+  dropsPerMl: number,
+): OilMeasure => {
+  if (formulaOil.measure.by === 'drops' && more.by === 'drops') {
+    return { by: 'drops', drops: formulaOil.measure.drops + more.drops };
   }
   const ml = (measure: OilMeasure): number =>
-    measured({ ...one, measure }, dropsPerMl, 0).ml.likely;
-  return { by: 'ml', ml: ml(one.measure) + ml(more) };
+    measured({ ...formulaOil, measure }, dropsPerMl, 0).ml.likely;
+  return { by: 'ml', ml: ml(formulaOil.measure) + ml(more) };
 };
 
 /** A bottle holds what it holds, whatever is typed; a jug may be as large as it needs to be. */

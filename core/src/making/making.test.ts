@@ -49,12 +49,12 @@ describe('the steps for roll-ons', () => {
 });
 
 describe('the tally', () => {
-  const one = drop('count/0/petitgrain');
+  const entry = drop('count/0/petitgrain');
   const back = takeBack('count/0/petitgrain');
 
   test('counts what fell, takes back, and never goes below none', () => {
-    expect(tallyOf([one, one, back]).drops.get('count/0/petitgrain')).toBe(1);
-    expect(tallyOf([back, back, one]).drops.get('count/0/petitgrain')).toBe(1);
+    expect(tallyOf([entry, entry, back]).drops.get('count/0/petitgrain')).toBe(1);
+    expect(tallyOf([back, back, entry]).drops.get('count/0/petitgrain')).toBe(1);
   });
 
   test('knows the current step, and where "step back" leads', () => {
@@ -78,7 +78,7 @@ describe('the tally', () => {
       fc.property(pressed, (order) => {
         const tally = tallyOf(order.map((n) => drop(counts[n]?.id ?? '')));
         counts.forEach(({ id, container, oilId }, n) => {
-          const fell = order.filter((one) => one === n).length;
+          const fell = order.filter((entry) => entry === n).length;
           expect(countedDrops(steps, tally, container).get(oilId), id).toBe(fell);
         });
       }),
@@ -113,7 +113,7 @@ describe('when more fell than was asked', () => {
     expect(ways(3).has('carrier')).toBe(false);
     const many = blendOf({ oils: { petitgrain: 12, lavender: 12 } });
     const manySteps = stepsOf(many, evaluate(many).mixture);
-    const first = manySteps.find((one): one is CountStep => one.kind === 'count')!;
+    const first = manySteps.find((manyStep): manyStep is CountStep => manyStep.kind === 'count')!;
     const events = Array.from({ length: 13 }, (): BenchEvent => drop(first.id));
     const carrier = waysOn(many, manySteps, tallyOf(events), first).find(
       ({ kind }) => kind === 'carrier',
@@ -131,7 +131,7 @@ describe('when more fell than was asked', () => {
   test('chosen, the rest of the plan follows, in that bottle alone', () => {
     const then = ways(4).get('restore')!.events.reduce(addEvent, fell(4));
     const steps = stepsNow(four, planned, then);
-    const asked = (id: string) => steps.find((one) => one.id === id);
+    const asked = (id: string) => steps.find((entry) => entry.id === id);
     expect(asked('count/0/petitgrain')).toMatchObject({ drops: 4 });
     expect(asked('count/0/lavender')).toMatchObject({ drops: 4 });
     expect(asked('count/1/lavender')).toMatchObject({ drops: 2 });

@@ -13,7 +13,7 @@ const moments = z.custom<string[]>(
     Array.isArray(value) &&
     value.length >= 1 &&
     value.length <= mostAlike &&
-    value.every((one) => typeof one === 'string' && moment.test(one)),
+    value.every((entry) => typeof entry === 'string' && moment.test(entry)),
   { error: 'moments' },
 );
 

@@ -84,7 +84,7 @@ export const planOf = (blend: Blend, mixture: Mixture): Plan => {
     texture,
     isHot: texture !== null && blend.gainPercent === 0,
     melted,
-    liquid: bases.filter((one) => ![...melted, ...dry, ...late].includes(one)),
+    liquid: bases.filter((baseInBlend) => ![...melted, ...dry, ...late].includes(baseInBlend)),
     late,
     dry,
     lines: linesOf(parted),

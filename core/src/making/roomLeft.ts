@@ -33,7 +33,7 @@ export const adjustedBy = (
   bottleId: string | null = null,
 ): BenchEvent[] => {
   const step = steps.find(
-    (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
+    (entry) => entry.kind === 'count' && entry.container === container && entry.oilId === oilId,
   );
   if (step?.kind === 'count') {
     const counted = tally.drops.get(step.id) ?? 0;
@@ -76,7 +76,7 @@ export const takenBack = (
   oilId: string,
 ): BenchEvent[] => {
   const step = steps.find(
-    (one) => one.kind === 'count' && one.container === container && one.oilId === oilId,
+    (entry) => entry.kind === 'count' && entry.container === container && entry.oilId === oilId,
   );
   const counted = step ? (tally.drops.get(step.id) ?? 0) : 0;
   if (step?.kind !== 'count' || counted === 0) return [];
@@ -125,6 +125,6 @@ export const roomLeft = (
   return {
     drops: least,
     then: verdict,
-    stoppedBy: findings.find((one) => one.verdict === verdict) ?? null,
+    stoppedBy: findings.find((finding) => finding.verdict === verdict) ?? null,
   };
 };

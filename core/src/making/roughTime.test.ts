@@ -14,11 +14,11 @@ const timeOf = (short: ShortRecipe) => {
 const rollOn = { oils: [{ id: 'lavender', drops: 6 }], bases: [{ id: 'jojoba', parts: 1 }] };
 
 test('a roll-on is made in minutes; more of them, and thick oils, take longer', () => {
-  const one = timeOf(rollOn);
-  expect(one.minutes).toBeGreaterThanOrEqual(5);
-  expect(one.minutes).toBeLessThanOrEqual(15);
-  expect(one.sets).toEqual([]);
-  expect(timeOf({ ...rollOn, count: 12 }).minutes).toBeGreaterThan(one.minutes);
+  const entry = timeOf(rollOn);
+  expect(entry.minutes).toBeGreaterThanOrEqual(5);
+  expect(entry.minutes).toBeLessThanOrEqual(15);
+  expect(entry.sets).toEqual([]);
+  expect(timeOf({ ...rollOn, count: 12 }).minutes).toBeGreaterThan(entry.minutes);
   expect(timeOf({ ...rollOn, oils: [{ id: 'vetiver', drops: 60 }] }).minutes).toBeGreaterThan(
     timeOf({ ...rollOn, oils: [{ id: 'lavender', drops: 60 }] }).minutes,
   );

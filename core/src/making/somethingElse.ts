@@ -8,7 +8,7 @@ import type { Tally } from './tally';
 
 /** What went into a container that its recipe does not have. */
 export const alsoIn = (tally: Tally, container: number): readonly SomethingElse[] =>
-  tally.also.filter((one) => one.container === container);
+  tally.also.filter((told) => told.container === container);
 
 /** The oil that went in. What must never go on skin is known by any of its names, in words too. */
 const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | undefined => {
@@ -27,9 +27,9 @@ export const withSomethingElse = (
 ): Formula => {
   const room = fillMl(formula.container);
   const parts = formula.bases.reduce((total, base) => total + base.parts, 0);
-  return also.reduce((before: Formula, one): Formula => {
-    const { ingredient, amount } = one;
-    const oil = oilOf(catalog, one);
+  return also.reduce((before: Formula, item): Formula => {
+    const { ingredient, amount } = item;
+    const oil = oilOf(catalog, item);
     if (oil) {
       // Where nobody can say how much it was, one drop; that it may be more is said too.
       const measure = measureOf(amount ?? { unit: 'drops', value: 1 });

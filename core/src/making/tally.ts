@@ -134,7 +134,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
     case 'amended':
       return { ...tally, amended: [...tally.amended, { ...event, seq }] };
     case 'struck': {
-      const stays = (one: { readonly seq: number }): boolean => one.seq !== event.undoes;
+      const stays = (entry: { readonly seq: number }): boolean => entry.seq !== event.undoes;
       return {
         ...tally,
         also: tally.also.filter(stays),

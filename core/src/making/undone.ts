@@ -10,7 +10,9 @@ const isUndoneBy = ({ event: past }: LogEntry, event: BenchEvent): boolean =>
  */
 export const withUndone = (log: readonly LogEntry[], event: BenchEvent): BenchEvent => {
   if (event.kind !== 'take-back' && event.kind !== 'reopened') return event;
-  const gone = new Set(log.flatMap((one) => ('undoes' in one.event ? [one.event.undoes] : [])));
-  const found = log.findLast((one) => !gone.has(one.seq) && isUndoneBy(one, event));
+  const gone = new Set(
+    log.flatMap((entry) => ('undoes' in entry.event ? [entry.event.undoes] : [])),
+  );
+  const found = log.findLast((entry) => !gone.has(entry.seq) && isUndoneBy(entry, event));
   return { ...event, undoes: found?.seq ?? null };
 };

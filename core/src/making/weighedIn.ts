@@ -27,7 +27,7 @@ export const oilTold = (
   oilId: string,
 ): OilMeasure | null => {
   const step = steps.find(
-    (one) => one.kind === 'measure' && one.container === container && one.oilId === oilId,
+    (entry) => entry.kind === 'measure' && entry.container === container && entry.oilId === oilId,
   );
   const measured = step && tally.measured.get(step.id);
   if (!measured) return null;
@@ -40,7 +40,9 @@ const carrierTold = (
   tally: Tally,
   container: number,
 ): BenchMeasure | null => {
-  const step = steps.find((one) => one.kind === 'top-up' && containerOfStep(one) === container);
+  const step = steps.find(
+    (entry) => entry.kind === 'top-up' && containerOfStep(entry) === container,
+  );
   return (step && tally.measured.get(step.id)) ?? null;
 };
 
@@ -75,9 +77,9 @@ export const withWeighed = (
       ? 1
       : (carrier.unit === 'ml' ? carrier.value : carrier.value / density) / planned;
   const amounts = bases.map(({ base, ml }) => {
-    const one = told.get(base.id);
-    if (one === undefined) return factor * ml.likely;
-    return one.unit === 'ml' ? one.value : one.value / base.densityGPerMl;
+    const item = told.get(base.id);
+    if (item === undefined) return factor * ml.likely;
+    return item.unit === 'ml' ? item.value : item.value / base.densityGPerMl;
   });
   const oilMl = oils.reduce((total, { ml }) => total + ml.likely, 0);
   const whole = Math.min(

@@ -152,14 +152,14 @@ test('whatever is asked, volumes fill the whole and shares by weight are what wa
           by,
           wholeMl,
         );
-        const volume = bases.reduce((total, one) => total + one.ml, 0) + (oilMl[0] ?? 0);
+        const volume = bases.reduce((total, entry) => total + entry.ml, 0) + (oilMl[0] ?? 0);
         expect(volume / whole).toBeCloseTo(1, 9);
         const mass =
           bases.reduce((total, { base, ml: v }) => total + v * base.densityGPerMl, 0) +
           (oilMl[0] ?? 0) * 0.89;
         for (const [id, value] of shares) {
-          const one = bases.find(({ base }) => base.id === id);
-          const size = by === 'weight' ? (one?.ml ?? 0) * baseOf(id).densityGPerMl : one?.ml;
+          const entry = bases.find(({ base }) => base.id === id);
+          const size = by === 'weight' ? (entry?.ml ?? 0) * baseOf(id).densityGPerMl : entry?.ml;
           expect((100 * (size ?? 0)) / (by === 'weight' ? mass : whole)).toBeCloseTo(value, 8);
         }
       },

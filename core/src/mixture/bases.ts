@@ -77,9 +77,9 @@ const solve = (items: readonly Item[], by: By, wholeMl: number | null): Solution
     (total, { share = 0, density }) => total + share * volumePer(by, density),
     0,
   );
-  const parts = items.reduce((total, one) => total + (one.parts ?? 0), 0);
+  const parts = items.reduce((total, item) => total + (item.parts ?? 0), 0);
   const partsMl = items.reduce(
-    (total, one) => total + (one.parts ?? 0) * volumePer(by, one.density),
+    (total, item) => total + (item.parts ?? 0) * volumePer(by, item.density),
     0,
   );
   if (shares > 1 - 1e-9) {
@@ -168,7 +168,7 @@ export const settleBases = (
   // What the grains take up depends on how much oil there is, and that on the grains.
   for (let round = 0; ; round += 1) {
     const items = asked.map(baseItem);
-    const mean = items.reduce((total, one) => total + one.density, 0) / Math.max(1, items.length);
+    const mean = items.reduce((total, item) => total + item.density, 0) / Math.max(1, items.length);
     solved = solve(
       [...items, ...oils.map((oil) => oilItem(oil, mean))],
       by,
@@ -183,8 +183,8 @@ export const settleBases = (
       gaps += g * (1 / base.densityGPerMl - 1 / base.trueDensityGPerMl);
     });
     const wet = ml.reduce(
-      (total, one, index) =>
-        asked[index]?.base.trueDensityGPerMl === undefined ? total + one : total,
+      (total, entry, index) =>
+        asked[index]?.base.trueDensityGPerMl === undefined ? total + entry : total,
       0,
     );
     const loose = Math.max(0, gaps > 0 ? 1 - wet / gaps : 0);

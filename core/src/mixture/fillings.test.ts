@@ -70,7 +70,7 @@ test('nothing is lost in parting: filled, begun and left come to what was poured
         const fillings = lines.map(([id, count]) => of(id, count));
         const parted = part(fillings, mixedMl, mixedMl, { lossPercent, gainPercent });
         const filled = parted.lines.reduce(
-          (total, one) => total + one.full * fillMl(one.container) + one.lastMl,
+          (total, line) => total + line.full * fillMl(line.container) + line.lastMl,
           0,
         );
         expect(filled + parted.leftMl).toBeCloseTo(parted.toPourMl, 1);

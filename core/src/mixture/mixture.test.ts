@@ -79,20 +79,30 @@ test('amounts add up to the fill line, in volume and in weight, and ranges keep 
         [{ base, parts: 1 }],
         9.5,
       );
-      const ml = [...mixture.oils, ...mixture.bases].reduce((sum, one) => sum + one.ml.likely, 0);
+      const ml = [...mixture.oils, ...mixture.bases].reduce(
+        (sum, entry) => sum + entry.ml.likely,
+        0,
+      );
       const g = [...mixture.oils, ...mixture.bases].reduce(
-        (sum, one) => sum + known(one.g).likely,
+        (sum, entry) => sum + known(entry.g).likely,
         0,
       );
       expect(ml).toBeCloseTo(9.5, 9);
       expect(g).toBeCloseTo(known(mixture.totalG).likely, 9);
-      const shares = mixture.oils.reduce((sum, one) => sum + known(one.byWeight).likely, 0);
+      const shares = mixture.oils.reduce(
+        (sum, oilInBlend) => sum + known(oilInBlend.byWeight).likely,
+        0,
+      );
       expect(shares).toBeCloseTo(known(mixture.strength.byWeight).likely, 9);
       for (const range of [
         mixture.totalG,
         mixture.strength.byWeight,
-        ...mixture.oils.flatMap((one) => [one.byVolume, one.byWeight, one.percent]),
-        ...mixture.bases.map((one) => one.ml),
+        ...mixture.oils.flatMap((oilInBlend) => [
+          oilInBlend.byVolume,
+          oilInBlend.byWeight,
+          oilInBlend.percent,
+        ]),
+        ...mixture.bases.map((baseInBlend) => baseInBlend.ml),
       ].map(known)) {
         expect(range.low).toBeLessThanOrEqual(range.likely + 1e-12);
         expect(range.likely).toBeLessThanOrEqual(range.high + 1e-12);

@@ -131,18 +131,19 @@ const ratioAt = (
     let part = 0;
     let all = base * whole.fillMl;
     for (let index = 0; index < dense.length; index += 1) {
-      const one = dense[index];
-      if (!one) continue;
-      const { ml, ends } = one;
-      let { density } = one;
+      const entry = dense[index];
+      if (!entry) continue;
+      const { ml, ends } = entry;
+      let { density } = entry;
       const weight = weights[index] ?? 0;
       if (ends !== null && end !== 'likely') {
         // What this end of an oil adds, beyond what it costs at the ratio so far.
         let best = end === 'high' ? -Infinity : Infinity;
         let at = ends[0];
-        for (const one of ends) {
-          const gain = weight * one.density * one.ml - value * (one.density - base) * one.ml;
-          if (end === 'high' ? gain > best : gain < best) [best, at] = [gain, one];
+        for (const entry of ends) {
+          const gain =
+            weight * entry.density * entry.ml - value * (entry.density - base) * entry.ml;
+          if (end === 'high' ? gain > best : gain < best) [best, at] = [gain, entry];
         }
         density = at?.density ?? density;
         part += weight * density * (at?.ml ?? 0);
@@ -190,7 +191,7 @@ const wholeMass = (oils: readonly MeasuredOil[], density: number, fillMl: number
       total.low += excess * (excess > 0 ? ml.low : ml.high);
       total.high += excess * (excess > 0 ? ml.high : ml.low);
     } else {
-      const at = ends.map((one) => (one.density - density) * one.ml);
+      const at = ends.map((end) => (end.density - density) * end.ml);
       total.low += Math.min(...at);
       total.high += Math.max(...at);
     }

@@ -178,7 +178,7 @@ export interface TextureAdvice {
 
 /** Whether this texture suits a kind of container; null where it does, or where nothing is known. */
 export const textureFor = (kind: string, texture: Texture): TextureAdvice | null => {
-  const wants = containers.find((one) => one.kind === kind);
+  const wants = containers.find((container) => container.kind === kind);
   if (!wants) return null;
   const hasButters = texture.butters.reduce((total, { percent }) => total + percent, 0) >= 20;
   const [from, to] = (hasButters && wants.withButters) || wants.waxPercent;

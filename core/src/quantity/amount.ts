@@ -161,11 +161,11 @@ export const readAmount = (
       readings: [first ?? '', second ?? ''],
     };
   }
-  const one = unit.replace(/s$/, '');
+  const entry = unit.replace(/s$/, '');
   const name =
-    [unit, one].find((word) =>
+    [unit, entry].find((word) =>
       [litres, grams, volumes, masses].some((table) => Object.hasOwn(table, word)),
-    ) ?? one;
+    ) ?? entry;
   const litre = lookUp(litres, name);
   if (litre !== undefined) return yes({ kind: 'ml', ml: value * litre });
   const gram = lookUp(grams, name);
@@ -191,7 +191,7 @@ export const readAmount = (
   }
   const mass = lookUp(masses, name);
   if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
-  if (one === 'oz' || one === 'ounce') {
+  if (entry === 'oz' || entry === 'ounce') {
     const whose = named === null ? '' : `${countryAdjectives[named]} `;
     return liquid
       ? {
@@ -202,10 +202,10 @@ export const readAmount = (
         }
       : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
   }
-  if (one === 'drop' || one === 'gtt') {
+  if (entry === 'drop' || entry === 'gtt') {
     return Number.isInteger(value) ? yes({ kind: 'drops', drops: value }) : no('whole-drops');
   }
-  if (one === 'part') return yes({ kind: 'parts', parts: value });
+  if (entry === 'part') return yes({ kind: 'parts', parts: value });
   if (unit === '%' || unit === 'percent' || unit === 'per cent') {
     return yes({ kind: 'percent', percent: value });
   }
@@ -226,8 +226,8 @@ export const spoonsIn = (
   const whose = named ?? country ?? 'metric';
   const unit = lookUp(volumes, word) ?? lookUp(volumes, word.replace(/s$/, ''));
   const read = readAmount(text, whose, measures, { fillMl: 0, liquid: false });
-  const one = unit === undefined ? undefined : volumeOf(unit, whose, measures);
-  return unit !== undefined && one !== undefined && read.ok && read.amount.kind === 'ml'
-    ? { value: Math.round((1000 * read.amount.ml) / one) / 1000, unit, ml: read.amount.ml }
+  const entry = unit === undefined ? undefined : volumeOf(unit, whose, measures);
+  return unit !== undefined && entry !== undefined && read.ok && read.amount.kind === 'ml'
+    ? { value: Math.round((1000 * read.amount.ml) / entry) / 1000, unit, ml: read.amount.ml }
     : null;
 };

@@ -195,7 +195,7 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
     if (!known) unlisted.push(name);
     sums.set(name, (sums.get(name) ?? 0) + percent);
   }
-  const totalPercent = [...sums.values()].reduce((total, one) => total + one, 0);
+  const totalPercent = [...sums.values()].reduce((total, entry) => total + entry, 0);
   if (totalPercent > 101) {
     return no({ code: 'past-whole', totalPercent });
   }

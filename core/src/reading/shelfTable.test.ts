@@ -11,8 +11,8 @@ const read = (text: string, chosen?: ReadonlyMap<number, string>) => {
 };
 const first = (text: string) => read(text).lines[0];
 const problemOf = (head: string, line: string): ShelfLineProblem | null => {
-  const one = first(`${head}\n${line}`);
-  return one && !one.ok ? one.problem : null;
+  const entry = first(`${head}\n${line}`);
+  return entry && !entry.ok ? entry.problem : null;
 };
 
 test('a whole shelf, with the headings that people use', () => {
@@ -25,8 +25,8 @@ test('a whole shelf, with the headings that people use', () => {
     ].join('\n'),
   );
   expect(unread).toEqual(['Shelf']);
-  expect(lines.map((one) => one.ok)).toEqual([true, true, true]);
-  const bottles = lines.flatMap((one) => (one.ok ? [one.bottle] : []));
+  expect(lines.map((line) => line.ok)).toEqual([true, true, true]);
+  const bottles = lines.flatMap((line) => (line.ok ? [line.bottle] : []));
   expect(bottles[0]).toMatchObject({
     materialId: 'tea-tree',
     lot: 'TT-9',
@@ -66,8 +66,8 @@ describe('a bad line is named with what is wrong, and takes no other with it', (
 
   test('a day that can only be read one way is read', () => {
     const opened = (text: string) => {
-      const one = first(`oil;size;opened\ntea tree;10;${text}`);
-      return one?.ok ? one.bottle.openedOn : null;
+      const entry = first(`oil;size;opened\ntea tree;10;${text}`);
+      return entry?.ok ? entry.bottle.openedOn : null;
     };
     expect(['13/05/2026', '05/13/2026', '04/04/2026', '3. May 2026'].map(opened)).toEqual([
       '2026-05-13',

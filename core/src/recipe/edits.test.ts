@@ -29,9 +29,9 @@ describe('oils', () => {
   });
 
   test('none is added twice, and none that nobody knows', () => {
-    const one = addOil(catalog, 'lavender')(recipe());
-    expect(addOil(catalog, 'lavender')(one)).toBe(one);
-    expect(addOil(catalog, 'moonflower')(one)).toBe(one);
+    const entry = addOil(catalog, 'lavender')(recipe());
+    expect(addOil(catalog, 'lavender')(entry)).toBe(entry);
+    expect(addOil(catalog, 'moonflower')(entry)).toBe(entry);
   });
 
   test('another amount takes the place of the one before; its own drop stays with the bottle', () => {
@@ -101,9 +101,9 @@ describe('bases', () => {
   });
 
   test('none is added twice, and none that nobody knows', () => {
-    const one = recipe();
-    expect(addBase(catalog, 'jojoba')(one)).toBe(one);
-    expect(addBase(catalog, 'moonbutter')(one)).toBe(one);
+    const entry = recipe();
+    expect(addBase(catalog, 'jojoba')(entry)).toBe(entry);
+    expect(addBase(catalog, 'moonbutter')(entry)).toBe(entry);
   });
 
   test('another amount takes the place of the one before', () => {

@@ -36,7 +36,7 @@ export type ShortRecipe = Partial<Omit<Recipe, 'oils' | 'bases' | 'containers' |
 const units = ['drops', 'ml', 'g', 'parts', 'percent'] as const;
 
 const amountIn = (measures: Measures) => {
-  const unit = units.find((one) => measures[one] !== undefined);
+  const unit = units.find((entry) => measures[entry] !== undefined);
   return unit === undefined ? null : { unit, value: measures[unit] ?? 0 };
 };
 

@@ -126,7 +126,7 @@ const readLoose = (
   const { densityGPerMl: density } = base;
   const per = loose ?? { low: density, likely: density, high: density };
   const g = toScale(per.likely * ml);
-  const measure = looseUnits.find((one) => one === spoons?.unit);
+  const measure = looseUnits.find((looseUnit) => looseUnit === spoons?.unit);
   return sized(
     {
       unit: 'loose',
@@ -159,14 +159,14 @@ export const readBaseAmount = (
     readonly dropsPerMl: number;
   },
 ): SaidBase => {
-  const form = saidForms.find((one) => new RegExp(`\\b${one}\\b`, 'i').test(text));
+  const form = saidForms.find((saidForm) => new RegExp(`\\b${saidForm}\\b`, 'i').test(text));
   const plain = form ? text.replace(new RegExp(`\\b${form}\\b`, 'i'), '') : text;
   const solid = isMelted(base) || base.kind === 'dry';
   const read = readAmount(plain, country, measures, { fillMl: wholeMl, liquid: !solid });
   if (!read.ok) {
     return no({
       ...read,
-      readings: (read.readings ?? []).map((one) => (form ? `${one} ${form}` : one)),
+      readings: (read.readings ?? []).map((entry) => (form ? `${entry} ${form}` : entry)),
     });
   }
   const { amount } = read;

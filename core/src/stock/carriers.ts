@@ -65,7 +65,9 @@ export const carrierFeel = (
   baseId: string,
 ): { readonly body: CarrierBody; readonly absorption: CarrierAbsorption } | null => {
   const facts = baseFacts(baseId);
-  const absorption = carrierAbsorptions.find((one) => facts?.absorption === one);
+  const absorption = carrierAbsorptions.find(
+    (carrierAbsorption) => facts?.absorption === carrierAbsorption,
+  );
   return facts?.body && absorption ? { body: facts.body, absorption } : null;
 };
 
@@ -73,17 +75,17 @@ export const carrierFeel = (
 export const carriersAsked = (
   carriers: readonly CarrierOnShelf[],
   wearer: WearerOrAnyone | null,
-  asked: CarriersAsked,
+  query: CarriersAsked,
 ): CarrierOnShelf[] =>
   carriers
     .filter(({ base, left }) => {
       const facts = baseFacts(base.id);
       return (
-        kindOf(base) === asked.kind &&
-        (asked.skin === null || facts?.skin.some((skin) => skin === asked.skin)) &&
-        (asked.absorption === null || facts?.absorption?.includes(asked.absorption)) &&
-        (!asked.withoutAvoided || allergyTo(base, wearer)?.what !== 'avoid') &&
-        (!asked.onShelfOnly || left !== null)
+        kindOf(base) === query.kind &&
+        (query.skin === null || facts?.skin.some((skin) => skin === query.skin)) &&
+        (query.absorption === null || facts?.absorption?.includes(query.absorption)) &&
+        (!query.withoutAvoided || allergyTo(base, wearer)?.what !== 'avoid') &&
+        (!query.onShelfOnly || left !== null)
       );
     })
-    .sort(before[asked.order]);
+    .sort(before[query.order]);

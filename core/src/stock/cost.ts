@@ -31,10 +31,13 @@ const costOf = ({ amount, bottle }: Priced): number | null =>
 /** What was taken, priced, each material once; one of which a part is not known is not known. */
 export const costsOf = (taken: readonly Priced[]): Cost => {
   const byMaterial = new Map<string, number | null>();
-  for (const one of taken) {
-    const before = byMaterial.get(one.materialId);
-    const cost = costOf(one);
-    byMaterial.set(one.materialId, before === null || cost === null ? null : (before ?? 0) + cost);
+  for (const priced of taken) {
+    const before = byMaterial.get(priced.materialId);
+    const cost = costOf(priced);
+    byMaterial.set(
+      priced.materialId,
+      before === null || cost === null ? null : (before ?? 0) + cost,
+    );
   }
   const lines = [...byMaterial].map(([materialId, cost]) => ({ materialId, cost }));
   return {

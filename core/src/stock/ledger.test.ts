@@ -77,7 +77,7 @@ test('the ledger adds up in any order: of undoing, of import, of two tabs', () =
           if (target) all.push(undone(`u${n}`, target.id));
         }
         const shuffled = [...all]
-          .map((one, n) => ({ one, key: Math.sin(seed + n) }))
+          .map((entry, n) => ({ one: entry, key: Math.sin(seed + n) }))
           .sort((a, b) => a.key - b.key)
           .map(({ one }) => one);
         const start = { atStart: 10_000, finishedOn: null };
@@ -92,7 +92,7 @@ test('the ledger adds up in any order: of undoing, of import, of two tabs', () =
         expect(leftIn(start, all)).toBe(sum);
         expect(leftIn(start, shuffled)).toBe(sum);
         // Two houses that have parts of it, put together: each movement once.
-        const both = new Map([...shuffled, ...all].map((one) => [one.id, one]));
+        const both = new Map([...shuffled, ...all].map((entry) => [entry.id, entry]));
         expect(leftIn(start, [...both.values()])).toBe(sum);
       },
     ),

@@ -27,25 +27,25 @@ export const effectOf = (movement: Movement): number => {
 /** The movements that count: not undone, or undone and brought back. */
 export const inForce = <M extends Moved>(moved: readonly M[]): readonly M[] => {
   const undoing = new Map<string, M[]>();
-  for (const one of moved) {
-    if (one.movement.kind !== 'undone') continue;
-    const { undoes } = one.movement;
-    undoing.set(undoes, [...(undoing.get(undoes) ?? []), one]);
+  for (const entry of moved) {
+    if (entry.movement.kind !== 'undone') continue;
+    const { undoes } = entry.movement;
+    undoing.set(undoes, [...(undoing.get(undoes) ?? []), entry]);
   }
   const known = new Map<string, boolean>();
-  const counts = (one: M, asking: ReadonlySet<string>): boolean => {
-    const before = known.get(one.id);
+  const counts = (entry: M, asking: ReadonlySet<string>): boolean => {
+    const before = known.get(entry.id);
     if (before !== undefined) return before;
     // A ring of undoings comes only out of a broken file: what is in it undoes nothing.
-    if (asking.has(one.id)) return false;
-    const deeper = new Set(asking).add(one.id);
-    const answer = !(undoing.get(one.id) ?? []).some((undo) => counts(undo, deeper));
-    known.set(one.id, answer);
+    if (asking.has(entry.id)) return false;
+    const deeper = new Set(asking).add(entry.id);
+    const answer = !(undoing.get(entry.id) ?? []).some((undo) => counts(undo, deeper));
+    known.set(entry.id, answer);
     return answer;
   };
   // Asked from the last to the first, a chain of undoings is never climbed far.
-  for (const one of [...moved].reverse()) counts(one, new Set());
-  return moved.filter((one) => counts(one, new Set()) && one.movement.kind !== 'undone');
+  for (const entry of [...moved].reverse()) counts(entry, new Set());
+  return moved.filter((entry) => counts(entry, new Set()) && entry.movement.kind !== 'undone');
 };
 
 /** The dust of floating point, in ml or g. */

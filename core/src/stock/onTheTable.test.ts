@@ -17,7 +17,7 @@ const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
 // 6 drops of 0.05 ml are 0.3 ml in each roll-on.
 const { mixture } = evaluate(blendOf({ oils: { lavender: 6 }, bases: { jojoba: 1 } }));
 const rowOf = (bottles: ShelvedBottle[], count = 3) => {
-  const shelf = bottles.map((one, n) => ({ id: `b${n}`, bottle: one }));
+  const shelf = bottles.map((shelvedBottle, n) => ({ id: `b${n}`, bottle: shelvedBottle }));
   return onTheTable(mixture, count, shelf, (id) =>
     id === 'lavender' ? { id: 'b0', bottle: { past: false } } : undefined,
   )[0];

@@ -4,7 +4,7 @@ import type { Bottle } from './bottle';
 
 /** The bottle whose price counts for a material: of those with a price the one in use, else the last bought. */
 const pricedBottle = (bottles: readonly Bottle[], materialId: string): Bottle | null => {
-  const own = bottles.filter((one) => one.materialId === materialId && one.price !== null);
+  const own = bottles.filter((bottle) => bottle.materialId === materialId && bottle.price !== null);
   const inUse = own.filter(({ finishedOn, openedOn }) => finishedOn === null && openedOn !== null);
   const byDay = (list: readonly Bottle[]) =>
     [...list].sort((a, b) => (b.boughtOn ?? '').localeCompare(a.boughtOn ?? ''));

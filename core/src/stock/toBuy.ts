@@ -45,9 +45,9 @@ const boughtWhen = ({ bottle: { boughtOn, openedOn } }: Kept): Day => boughtOn ?
 /** Materials that run out, the soonest first: bottles of one unit are reckoned together. */
 export const toBuy = (shelf: readonly Kept[], today: Day): readonly ToBuy[] => {
   const groups = new Map<string, Kept[]>();
-  for (const one of shelf) {
-    const key = `${one.bottle.materialId}/${one.bottle.unit}`;
-    groups.set(key, [...(groups.get(key) ?? []), one]);
+  for (const kept of shelf) {
+    const key = `${kept.bottle.materialId}/${kept.bottle.unit}`;
+    groups.set(key, [...(groups.get(key) ?? []), kept]);
   }
   return [...groups.values()]
     .flatMap((alike): ToBuy[] => {
@@ -56,7 +56,7 @@ export const toBuy = (shelf: readonly Kept[], today: Day): readonly ToBuy[] => {
       const left = alike
         .filter(({ bottle }) => bottle.finishedOn === null)
         .reduce((total, { bottle }) => total + bottle.left, 0);
-      const aDay = alike.reduce((total, one) => total + usedLately(one, today), 0) / paceDays;
+      const aDay = alike.reduce((total, kept) => total + usedLately(kept, today), 0) / paceDays;
       const days = aDay > 0 ? left / aDay : null;
       const isLow = days === null ? left < lowShare * last.bottle.size : days <= soonDays;
       const { materialId, unit } = last.bottle;

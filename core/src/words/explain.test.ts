@@ -7,10 +7,10 @@ import { questionOf, type RuleId } from '../limits';
 
 type Asked = Parameters<typeof blendOf>[0];
 
-const explained = (asked: Asked, rule: RuleId, subject = 'blend') => {
-  const blend = blendOf(asked);
+const explained = (given: Asked, rule: RuleId, subject = 'blend') => {
+  const blend = blendOf(given);
   const { findings, mixture } = evaluate(blend);
-  const found = findings.find((one) => one.rule === rule && one.subject === subject);
+  const found = findings.find((finding) => finding.rule === rule && finding.subject === subject);
   if (!found) throw new Error(`no finding of ${rule}`);
   return explain(blend.catalog, found, questionOf(judgedAs(blend, mixture)));
 };

@@ -46,7 +46,7 @@ const sourceSaid = (catalog: Catalog, { source, subject, reason }: Finding): str
   });
   return source
     .split('; ')
-    .map((one) => (own.includes(one) ? one : sourceWords(one)))
+    .map((text) => (own.includes(text) ? text : sourceWords(text)))
     .join('; ');
 };
 

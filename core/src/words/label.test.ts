@@ -11,8 +11,8 @@ import { boxLabelText, handLabel, labelText } from './label';
 import { done, dropped } from '../making/events.testing';
 
 const facts = { batch: '2026-017', madeOn: '2026-11-25', maker: 'Dorrit Vane, Wardrobe Lane' };
-const labelFor = (asked: Parameters<typeof blendOf>[0]) => {
-  const blend = blendOf(asked);
+const labelFor = (given: Parameters<typeof blendOf>[0]) => {
+  const blend = blendOf(given);
   const [piece] = plannedPieces(blend, evaluate(blend));
   return labelText(shippedCatalog, labelOf(blend, known(piece), facts));
 };
@@ -76,7 +76,7 @@ test('the label of a box says what is true of any piece, and DO NOT USE where on
     signs: ['sun'],
     doNotUse: false,
   });
-  expect(boxed.cautions.filter((one) => /out of reach/.test(one))).toHaveLength(1);
+  expect(boxed.cautions.filter((caution) => /out of reach/.test(caution))).toHaveLength(1);
   expect(boxLabelText([first, { ...second, doNotUse: true }], 'x').doNotUse).toBe(true);
 });
 
@@ -102,8 +102,8 @@ test('the short form fits four lines of handwriting', () => {
 });
 
 describe('a label says what is in the container', () => {
-  const made = (asked: Parameters<typeof blendOf>[0], events: readonly BenchEvent[], count = 1) => {
-    const blend = { ...blendOf(asked), count };
+  const made = (given: Parameters<typeof blendOf>[0], events: readonly BenchEvent[], count = 1) => {
+    const blend = { ...blendOf(given), count };
     return madePieces(madeOf(blend, events)).map((piece) => ({
       piece,
       label: labelText(shippedCatalog, labelOf(blend, piece, facts)),
@@ -177,8 +177,8 @@ describe('whoever opens it reads what concerns them', () => {
       /Ask a pharmacist or doctor first with: .*blood thinners/,
     ],
     ['a shaved underarm', { oils: { lavender: 1 }, brief: { place: 'underarm' } }, /after shaving/],
-  ])('%s', (_, asked, words) => {
-    expect(labelFor(asked).cautions.join(' ')).toMatch(words);
+  ])('%s', (_, given, words) => {
+    expect(labelFor(given).cautions.join(' ')).toMatch(words);
   });
 
   test('what they were said to have is not asked again', () => {

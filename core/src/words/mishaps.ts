@@ -16,11 +16,11 @@ const amountWords = ({ amount }: SomethingElse): string | null => {
 };
 
 /** What else went in: `3 drops of Cinnamon bark`, `“a splash of coffee”`. */
-export const somethingElseWords = (catalog: Catalog, one: SomethingElse): string => {
-  const name = one.ingredient === null ? `“${one.words}”` : nameIn(catalog, one.ingredient);
-  const amount = amountWords(one);
+export const somethingElseWords = (catalog: Catalog, entry: SomethingElse): string => {
+  const name = entry.ingredient === null ? `“${entry.words}”` : nameIn(catalog, entry.ingredient);
+  const amount = amountWords(entry);
   if (amount !== null) return `${amount} of ${name}`;
-  return one.ingredient === null ? name : `${name}, amount unknown`;
+  return entry.ingredient === null ? name : `${name}, amount unknown`;
 };
 
 const smelled: Readonly<Record<EventOf<'smelled'>['when'], string>> = {

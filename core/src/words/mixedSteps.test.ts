@@ -221,7 +221,7 @@ describe('when more fell into the beaker', () => {
     const weighed = done('weigh/0/beeswax_yellow');
     const now = stepsNow(perfume, steps, tallyOf([...events, keep, weighed]));
     const g = (list: readonly Step[], id: string) => {
-      const step = list.find((one) => one.id === id);
+      const step = list.find((entry) => entry.id === id);
       return step?.kind === 'weigh' ? step.g : 0;
     };
     expect(g(now, 'weigh/0/beeswax_yellow')).toBe(g(steps, 'weigh/0/beeswax_yellow'));

@@ -11,7 +11,7 @@ test('what the label must tell of somebody not known is one line, oils without a
     bases: { sweet_almond: 1 },
   });
   const notes = noteWords(shippedCatalog, findings);
-  expect(notes.filter((one) => one.startsWith('The label warns about'))).toHaveLength(1);
+  expect(notes.filter((note) => note.startsWith('The label warns about'))).toHaveLength(1);
   expect(notes.join(' ')).toMatch(/blood thinners/);
   expect(notes.join(' ')).toMatch(/an allergy to tree nuts/);
   expect(notes.at(-1)).toBe(

@@ -37,8 +37,8 @@ test.each([
   ],
   [row({ from: null, closed: { lot: '' } }), 'unopened', false],
   [row({ from: null }), 'not on the shelf', false],
-])('where it comes from: %#', (one, text, isShort) => {
-  expect(fromWords(one)).toEqual({ text, isShort });
+])('where it comes from: %#', (onTheTable, text, isShort) => {
+  expect(fromWords(onTheTable)).toEqual({ text, isShort });
 });
 
 test('how long it takes is an estimate, and says so', () => {

@@ -92,8 +92,8 @@ export const suggestionWords = (
         : 'Make only what fits, oils in proportion';
     case 'several':
       return change.changes
-        .map((one, index) => {
-          const words = suggestionWords(catalog, one, recipe);
+        .map((suggestedChange, index) => {
+          const words = suggestionWords(catalog, suggestedChange, recipe);
           return index === 0 ? words : uncapitalised(words);
         })
         .join(', and ');
@@ -119,9 +119,12 @@ export const variantWords = (catalog: Catalog, variant: Variant, own: Recipe): s
       : 'Weaker, in the same proportions';
   }
   const { change, of } = variant.changed;
-  const parts = (change.kind === 'several' ? change.changes : [change]).map((one) => {
-    const container = one.kind === 'container' ? usualContainer(one.id) : undefined;
-    return container ? `in a ${containerWords(container)}` : suggestionWords(catalog, one, of);
+  const parts = (change.kind === 'several' ? change.changes : [change]).map((suggestedChange) => {
+    const container =
+      suggestedChange.kind === 'container' ? usualContainer(suggestedChange.id) : undefined;
+    return container
+      ? `in a ${containerWords(container)}`
+      : suggestionWords(catalog, suggestedChange, of);
   });
   const words = change.kind === 'container' ? ['weaker', ...parts] : parts;
   return capitalised(words.map((part, n) => (n === 0 ? part : uncapitalised(part))).join(', '));

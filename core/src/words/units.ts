@@ -50,7 +50,7 @@ export const temperatureWords = (
   `${
     typeof celsius === 'number'
       ? inDegrees(celsius, units)
-      : celsius.map((one) => inDegrees(one, units)).join(' to ')
+      : celsius.map((entry) => inDegrees(entry, units)).join(' to ')
   } ${degreeSign(units)}`;
 
 /** A sentence of the library with its temperatures in the degrees that are shown. */

@@ -17,8 +17,8 @@ export const verdictSaid = (verdict: Verdict | null): string =>
 /** What one finding comes to, in words. */
 export const findingVerdictSaid = (verdict: FindingVerdict): string => verdictWords[verdict];
 
-const plural = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`;
+const plural = (count: number, text: string, many: string): string =>
+  `${count} ${count === 1 ? text : many}`;
 
 /**
  * The verdict on a blend in a headline.

@@ -82,7 +82,12 @@ export class Bench {
 
   constructor(devices: readonly SimulatedDevice[], now: () => number = Date.now) {
     this.#now = now;
-    this.#devices = new Map(devices.map((one) => [one.device.id, new OnBench(one, now())]));
+    this.#devices = new Map(
+      devices.map((simulatedDevice) => [
+        simulatedDevice.device.id,
+        new OnBench(simulatedDevice, now()),
+      ]),
+    );
   }
 
   get devices(): readonly Device[] {

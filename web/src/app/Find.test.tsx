@@ -29,20 +29,20 @@ const open = async (name: RegExp) => {
 test('a blend, its batches, a person, a bottle and its lot are found by part of a name', async () => {
   find('prompt');
   await waitFor(() => expect(found()).toContain('blendPrompt desk'));
-  await waitFor(() => expect(found().some((one) => one.startsWith('batch'))).toBe(true));
+  await waitFor(() => expect(found().some((text) => text.startsWith('batch'))).toBe(true));
   cleanup();
   find('bett');
-  await waitFor(() => expect(found().some((one) => /^personBettina/.test(one))).toBe(true));
+  await waitFor(() => expect(found().some((text) => /^personBettina/.test(text))).toBe(true));
   cleanup();
   const [bottle] = (await db.bottles.toArray()).filter(({ bottle: { lot } }) => lot !== '');
   find(bottle!.bottle.lot);
-  await waitFor(() => expect(found().some((one) => one.startsWith('bottle'))).toBe(true));
+  await waitFor(() => expect(found().some((text) => text.startsWith('bottle'))).toBe(true));
 });
 
 test('who got a piece is found, also from outside the house, and leads to the batch', async () => {
   const [given] = await db.recipients.toArray();
   const { address } = find(given!.recipient.name);
-  await waitFor(() => expect(found().some((one) => one.startsWith('given'))).toBe(true));
+  await waitFor(() => expect(found().some((text) => text.startsWith('given'))).toBe(true));
   await open(/^given/);
   await waitFor(() => expect(address()).toMatch(/^\/batches\//));
 });
@@ -59,8 +59,8 @@ test('an oil begins a blend with it', async () => {
 
 test('what must never go on skin leads to the page that says why, and begins no blend', async () => {
   const { address } = find('sassafras');
-  await waitFor(() => expect(found().some((one) => one.startsWith('neverSassafras'))).toBe(true));
-  expect(found().some((one) => /^oilSassafras/.test(one))).toBe(false);
+  await waitFor(() => expect(found().some((text) => text.startsWith('neverSassafras'))).toBe(true));
+  expect(found().some((text) => /^oilSassafras/.test(text))).toBe(false);
   await open(/^never/);
   await waitFor(() => expect(address()).toBe('/materials/sassafras'));
 });

@@ -124,7 +124,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         open: at(`/shelf/containers/${id}`),
       })),
     ...[forbiddenNamed(query)]
-      .filter((one) => one !== undefined)
+      .filter((entry) => entry !== undefined)
       .map(({ id, name }) => ({
         key: `never/${id}`,
         kind: 'never',

@@ -87,7 +87,7 @@ export const HealthFields = ({
         title="Allergies"
         ownWords="An oil or carrier, or your own words"
         understand={(words) => materialsNamed(catalog, words)}
-        nameOf={(one) => allergyWords(catalog, one)}
+        nameOf={(text) => allergyWords(catalog, text)}
         known={guidelines.allergyFamilies}
         chosen={wearer.allergies}
         onChange={(allergies) => set({ allergies })}

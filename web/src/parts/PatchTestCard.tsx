@@ -32,7 +32,8 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
   const standing = standingOf(test, nowMs);
   const isOpen = standing === 'waiting' || standing === 'due-24' || standing === 'due-48';
   const due = readAtHours.filter(
-    (hours) => canBeRead(test, hours, nowMs) && !test.readings.some((one) => one.hours === hours),
+    (hours) =>
+      canBeRead(test, hours, nowMs) && !test.readings.some((entry) => entry.hours === hours),
   );
   // Whoever looks only on the third day reads the second of the two.
   const hours: NewReading['hours'] = due[due.length - 1] ?? 0;
@@ -64,17 +65,22 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
         Started {momentWords(new Date(test.startedAt))}.{' '}
         {isOpen &&
           readAtHours
-            .filter((one) => !test.readings.some((reading) => reading.hours === one))
-            .map((one) => `Check at ${one} hours: ${momentWords(dueAt(test, one))}.`)
+            .filter((readAtHour) => !test.readings.some((reading) => reading.hours === readAtHour))
+            .map(
+              (readAtHour) =>
+                `Check at ${readAtHour} hours: ${momentWords(dueAt(test, readAtHour))}.`,
+            )
             .join(' ')}
       </p>
       {test.readings.length > 0 && (
         <ul className="text-[15px]">
-          {test.readings.map((one) => (
-            <li key={one.at}>
-              {one.hours === 0 ? `On ${dayWords(one.at.slice(0, 10))}` : `After ${one.hours} hours`}
-              : {skinWords(one.skin)}
-              {one.words && `. ${one.words}`}
+          {test.readings.map((entry) => (
+            <li key={entry.at}>
+              {entry.hours === 0
+                ? `On ${dayWords(entry.at.slice(0, 10))}`
+                : `After ${entry.hours} hours`}
+              : {skinWords(entry.skin)}
+              {entry.words && `. ${entry.words}`}
             </li>
           ))}
         </ul>

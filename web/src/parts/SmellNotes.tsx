@@ -36,7 +36,7 @@ export const SmellNotes = ({
       <Note
         key={when}
         when={when}
-        stored={tally.smelled.find((one) => one.when === when)?.words ?? ''}
+        stored={tally.smelled.find((entry) => entry.when === when)?.words ?? ''}
         keep={(words) => onEvents([{ kind: 'smelled', when, words }])}
       />
     ))}

@@ -22,12 +22,12 @@ const begin = () => {
 
 test('until the last write is on the disk the page is busy, and closing it asks', async () => {
   expect(asks()).toBe(false);
-  const one = begin();
+  const entry = begin();
   const other = begin();
   expect(document.body.ariaBusy).toBe('true');
   expect(asks()).toBe(true);
-  one.done();
-  await one.work;
+  entry.done();
+  await entry.work;
   expect(asks()).toBe(true);
   other.done();
   await other.work;
@@ -36,8 +36,8 @@ test('until the last write is on the disk the page is busy, and closing it asks'
 });
 
 test('what fails is over too, and its fault comes through', async () => {
-  const one = begin();
-  one.done(new Error('the disk is full'));
-  await expect(one.work).rejects.toThrow('the disk is full');
+  const entry = begin();
+  entry.done(new Error('the disk is full'));
+  await expect(entry.work).rejects.toThrow('the disk is full');
   expect(asks()).toBe(false);
 });

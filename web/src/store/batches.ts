@@ -78,7 +78,7 @@ export const batchStore = (store: Database = db) => {
       const done = new Set(finished);
       const open = await store.batches.bulkGet(all.filter((id) => !done.has(id)));
       return open
-        .flatMap((one) => (one?.deletedAt === null ? [one] : []))
+        .flatMap((entry) => (entry?.deletedAt === null ? [entry] : []))
         .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
         .map(({ id }) => id);
     },

@@ -191,7 +191,7 @@ export const blendStore = (store: Database = db) => {
         .map(({ id, recipe, tags }) => ({ id, name: recipe.name, tags })),
     tag: async (id: string, tags: readonly string[]): Promise<void> => {
       const each = new Map<string, string>();
-      for (const tag of tags.map((one) => one.trim())) {
+      for (const tag of tags.map((text) => text.trim())) {
         if (tag !== '' && !each.has(tag.toLowerCase())) each.set(tag.toLowerCase(), tag);
       }
       if ([...each.values()].some((tag) => tag.length > longestTag) || each.size > mostTags) {

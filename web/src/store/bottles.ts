@@ -11,10 +11,10 @@ const plainOf = ({ left: _, ...bottle }: Bottle & { readonly left?: number }): B
 
 const byBottle = (moved: readonly MovementRecord[]): ReadonlyMap<string, MovementRecord[]> => {
   const of = new Map<string, MovementRecord[]>();
-  for (const one of moved) {
-    const list = of.get(one.bottleId);
-    if (list) list.push(one);
-    else of.set(one.bottleId, [one]);
+  for (const entry of moved) {
+    const list = of.get(entry.bottleId);
+    if (list) list.push(entry);
+    else of.set(entry.bottleId, [entry]);
   }
   return of;
 };

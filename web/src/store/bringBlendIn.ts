@@ -50,7 +50,7 @@ export const bringBlendIn = (
         }),
       ),
       figuresOf: [
-        ...new Set(materials.flatMap((one) => (one.kind === 'figure' ? [one.oilId] : []))),
+        ...new Set(materials.flatMap((entry) => (entry.kind === 'figure' ? [entry.oilId] : []))),
       ],
     };
   });

@@ -75,9 +75,9 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
     await store.recipients
       .where('recipient.personId')
       .equals(id)
-      .modify((one) => {
-        one.recipient = { ...one.recipient, personId: null, name: nobodyName };
-        one.updatedAt = at;
+      .modify((entry) => {
+        entry.recipient = { ...entry.recipient, personId: null, name: nobodyName };
+        entry.updatedAt = at;
       });
     // Photographs of their skin go for good.
     const tests = await store.patchTests.where('test.personId').equals(id).primaryKeys();
@@ -85,14 +85,14 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
     await store.patchTests
       .where('test.personId')
       .equals(id)
-      .modify((one) => {
-        one.test = {
-          ...one.test,
+      .modify((entry) => {
+        entry.test = {
+          ...entry.test,
           personId: null,
           personName: nobodyName,
-          readings: one.test.readings.map((reading) => ({ ...reading, words: '' })),
+          readings: entry.test.readings.map((reading) => ({ ...reading, words: '' })),
         };
-        one.updatedAt = at;
+        entry.updatedAt = at;
       });
     await store.people.delete(id);
     await store.restorePoint.clear();

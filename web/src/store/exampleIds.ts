@@ -20,7 +20,7 @@ export const exampleIds: ReadonlySet<string> = new Set([
 
 /** The notes of a batch as the example has them; empty where it has none. */
 export const exampleNotes = (batchId: string): string =>
-  makings.find((one) => batchIdOf(one) === batchId)?.notes ?? '';
+  makings.find((making) => batchIdOf(making) === batchId)?.notes ?? '';
 
 /** Movements of the example's own batches begin with this. */
 export const exampleMoved = 'example-';

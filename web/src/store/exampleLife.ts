@@ -105,7 +105,7 @@ export const testsOf = (
   batches: readonly { readonly id: string; readonly number: string; readonly name: string }[],
 ): PatchTestRecord[] =>
   exampleTests.flatMap(({ id, batch: batchId, on, hoursAgo, read }) => {
-    const batch = batches.find((one) => one.id === batchId);
+    const batch = batches.find((entry) => entry.id === batchId);
     if (!batch) return [];
     const begun = addHours(opening(day), -hoursAgo);
     const at = begun.toISOString();

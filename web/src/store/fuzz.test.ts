@@ -169,16 +169,16 @@ const check = async (db: Database, model: Model) => {
       .filter(({ gone }) => !gone)
       .map(({ name }) => name)
       .sort();
-  expect((await blendStore(db).list()).map((one) => one.recipe.name).sort()).toEqual(
-    there(model.blends),
-  );
+  expect(
+    (await blendStore(db).list()).map((blendOfToday) => blendOfToday.recipe.name).sort(),
+  ).toEqual(there(model.blends));
   expect((await peopleStore(db).list()).map(({ person }) => person.name).sort()).toEqual(
     there(model.people),
   );
-  expect((await bottlesStore(db).list()).map((one) => one.bottle.lot).sort()).toEqual(
+  expect((await bottlesStore(db).list()).map((shelved) => shelved.bottle.lot).sort()).toEqual(
     there(model.bottles),
   );
-  expect((await containersStore(db).list()).map((one) => one.container.name).sort()).toEqual(
+  expect((await containersStore(db).list()).map((entry) => entry.container.name).sort()).toEqual(
     there(model.containers),
   );
   const figures = (await materialsStore(db).list()).flatMap(({ own }) =>

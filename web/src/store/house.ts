@@ -46,13 +46,13 @@ const none: Progress = () => undefined;
 /** Of two sets of settings the second, with what is of this browser, and the higher serials. */
 const settingsOver = (before: House['settings'], after: House['settings']): House['settings'] => {
   const leaves = kindOf('settings').leaves ?? (() => true);
-  const staying = before.filter((one) => {
-    if (!leaves(one)) return true;
-    const next = after.find(({ key }) => key === one.key)?.value;
-    return isSerialKey(one.key) && (typeof next !== 'number' || Number(one.value) > next);
+  const staying = before.filter((entry) => {
+    if (!leaves(entry)) return true;
+    const next = after.find(({ key }) => key === entry.key)?.value;
+    return isSerialKey(entry.key) && (typeof next !== 'number' || Number(entry.value) > next);
   });
   const keys = new Set(staying.map(({ key }) => key));
-  return [...after.filter((one) => leaves(one) && !keys.has(one.key)), ...staying];
+  return [...after.filter((entry) => leaves(entry) && !keys.has(entry.key)), ...staying];
 };
 
 /** Puts a house in place of all there is, settings by what they are over those of before. */

@@ -30,8 +30,8 @@ const movedOfRivals = async (
     ({ bottle }) => bottle.openedOn !== null && bottle.finishedOn === null,
   );
   const rivals = open
-    .filter((one) =>
-      open.some((other) => other !== one && other.bottle.materialId === one.bottle.materialId),
+    .filter((entry) =>
+      open.some((other) => other !== entry && other.bottle.materialId === entry.bottle.materialId),
     )
     .map(({ id }) => id);
   // A ledger of years need not be read for the others.

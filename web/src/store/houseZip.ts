@@ -113,7 +113,7 @@ const lineReader = (name: string, take: (row: unknown) => void) => {
     if (rest.length > longestRecord) {
       throw new HouseFileError({ code: 'line-too-long', file: name });
     }
-    lines.forEach((one) => line(one.trim()));
+    lines.forEach((entry) => line(entry.trim()));
     if (isLast) line(rest.trim());
   };
 };

@@ -45,7 +45,7 @@ test('one bottle of a material is taken first, whichever was before; a deleted o
   const [a, b] = [await store.add(bottle), await store.add({ ...bottle, lot: 'LV-10' })];
   await store.takeFirst(a);
   await store.takeFirst(b);
-  const first = (await store.list()).filter((one) => one.bottle.first).map(({ id }) => id);
+  const first = (await store.list()).filter((shelved) => shelved.bottle.first).map(({ id }) => id);
   expect(first).toEqual([b]);
   expect((await readCatalog(db)).openBottle('lavender')?.id).toBe(b);
   await store.remove(a);

@@ -27,7 +27,8 @@ const usedInForce = async (store: Database, batchId: string): Promise<readonly U
   const bottles = [...new Set(used.map(({ bottleId }) => bottleId))];
   const all = await store.movements.where('bottleId').anyOf(bottles).toArray();
   return inForce(all).filter(
-    (one): one is UsedRecord => one.movement.kind === 'used' && one.movement.batchId === batchId,
+    (entry): entry is UsedRecord =>
+      entry.movement.kind === 'used' && entry.movement.batchId === batchId,
   );
 };
 
@@ -68,7 +69,8 @@ export const takeOff = async (
     before.length === wanted.length &&
     wanted.every(([bottleId, amount]) =>
       before.some(
-        (one) => one.bottleId === bottleId && Math.abs(one.movement.amount - amount) < fineness / 2,
+        (used) =>
+          used.bottleId === bottleId && Math.abs(used.movement.amount - amount) < fineness / 2,
       ),
     );
   if (isSame) return;

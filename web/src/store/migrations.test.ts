@@ -46,7 +46,9 @@ const asIn13 = (rows: Record<string, Row[]>): Record<string, Row[]> => {
   const { containers = [], batches = [], settings = [], ...same } = rows;
   return {
     ...same,
-    settings: settings.map((one) => (one['key'] === 'guideline' ? { ...one, key: 'school' } : one)),
+    settings: settings.map((setting) =>
+      setting['key'] === 'guideline' ? { ...setting, key: 'school' } : setting,
+    ),
     vessels: containers.map(({ container: vessel, ...rest }) => ({ ...rest, vessel })),
     batches: batches.map(({ targetPercent: askedPercent, ...rest }) => ({
       ...rest,

@@ -6,4 +6,4 @@ import { houseMaterials, ownMaterialSchema, type OwnMaterial } from '@jubbet/cor
  * others with it: a blend with it says that it is not here.
  */
 export const laidOver = (own: readonly OwnMaterial[]) =>
-  houseMaterials(own.filter((one) => ownMaterialSchema.safeParse(one).success));
+  houseMaterials(own.filter((entry) => ownMaterialSchema.safeParse(entry).success));

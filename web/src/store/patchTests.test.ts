@@ -110,7 +110,7 @@ test('a reaction to a blend is suspected of each material; alone, one is an alle
   const ines = async () => wearerOn((await db.people.get('ines'))!.person, '2026-11-26');
   const contents = (await db.batches.get(batchId))!.made!.contents!;
   const inIt = [
-    ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map((one) => one.id))),
+    ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map((entry) => entry.id))),
   ];
   expect((await ines()).suspected).toEqual(inIt);
   const [guilty = '', innocent = ''] = inIt;
@@ -126,7 +126,7 @@ test('a reaction to a blend is suspected of each material; alone, one is an alle
   await tests.read(good, { ...clear, hours: 48 });
   expect((await ines()).allergies).toContain(guilty);
   expect((await ines()).suspected).toEqual(
-    inIt.filter((one) => one !== guilty && one !== innocent),
+    inIt.filter((text) => text !== guilty && text !== innocent),
   );
   await expect(give()).rejects.toMatchObject({
     code: 'not-cleared',

@@ -68,7 +68,8 @@ export const patchTestsStore = (store: Database = db) => {
             .map((id) => ({ materialId: id, on, what, suspected: true as const }));
     // What was only suspected is known now.
     const before = known.filter(
-      (one) => !(one.suspected && more.some(({ materialId }) => materialId === one.materialId)),
+      (reaction) =>
+        !(reaction.suspected && more.some(({ materialId }) => materialId === reaction.materialId)),
     );
     await store.people.put({
       ...person,
@@ -133,7 +134,7 @@ export const patchTestsStore = (store: Database = db) => {
         const at = now();
         const { hours } = reading;
         if (hours !== 0) {
-          if (test.readings.some((one) => one.hours === hours)) {
+          if (test.readings.some((entry) => entry.hours === hours)) {
             throw new StoreError('reading-saved', { hours });
           }
           if (!canBeRead(test, hours, Date.parse(at))) {
@@ -141,7 +142,7 @@ export const patchTestsStore = (store: Database = db) => {
           }
         }
         const next = { ...test, readings: [...test.readings, { ...reading, at }] };
-        const [before, after] = [test, next].map((one) => standingOf(one, Date.parse(at)));
+        const [before, after] = [test, next].map((entry) => standingOf(entry, Date.parse(at)));
         await put(record, next);
         if (after === 'reacted' && before !== 'reacted') await remember(next, reading);
         if (after === 'clear') await acquit(next);

@@ -34,7 +34,7 @@ test('a photograph stands with what it is of, is told of, deleted and brought ba
   const id = await photos.add(photo());
   await photos.add(photo({ of: { kind: 'blend', id: 'batch-1' } }));
   await photos.change(id, { words: 'set, with a dimple' });
-  expect((await photos.of(photo().of)).map((one) => one.photo.words)).toEqual([
+  expect((await photos.of(photo().of)).map((entry) => entry.photo.words)).toEqual([
     'set, with a dimple',
   ]);
   await photos.remove(id);
@@ -59,7 +59,7 @@ test('into the house file goes only what is ticked', async () => {
   await photos.change(out, { leaves: true });
   const { parts } = await houseStore(db).write();
   const read = await houseStore(db).read(joined(parts));
-  expect(read.ok && read.house.photos.map((one) => one.photo.words)).toEqual(['goes']);
+  expect(read.ok && read.house.photos.map((entry) => entry.photo.words)).toEqual(['goes']);
 });
 
 test('of somebody who is erased no photograph of their skin is left', async () => {
@@ -82,5 +82,5 @@ test('of somebody who is erased no photograph of their skin is left', async () =
   await photos.add(photo({ of: { kind: 'patch-test', id: testId } }));
   await photos.add(photo());
   await erasePerson(personId, db);
-  expect((await db.photos.toArray()).map((one) => one.photo.of.kind)).toEqual(['batch']);
+  expect((await db.photos.toArray()).map((entry) => entry.photo.of.kind)).toEqual(['batch']);
 });

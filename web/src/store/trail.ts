@@ -15,7 +15,7 @@ export const trailOf = ({
 }: BatchRecord): TrailBatch => {
   // What went in beside the recipe stands in its contents; its bottle nobody wrote down.
   const inIt = (made?.contents ?? []).flatMap(({ oils, bases }) => [...oils, ...bases]);
-  const ids = new Set([...Object.keys(bottles), ...inIt.map((one) => one.id)]);
+  const ids = new Set([...Object.keys(bottles), ...inIt.map((entry) => entry.id)]);
   return {
     id,
     number,
@@ -27,8 +27,8 @@ export const trailOf = ({
       bottleId: bottles[materialId]?.id ?? null,
       lot: bottles[materialId]?.lot ?? '',
     })),
-    madeOf: materials.flatMap((one) =>
-      one.kind === 'ready-made' && one.batch ? [one.batch.number] : [],
+    madeOf: materials.flatMap((material) =>
+      material.kind === 'ready-made' && material.batch ? [material.batch.number] : [],
     ),
   };
 };

@@ -11,35 +11,37 @@ export const withoutExample = (here: House): House => {
       .filter(({ batchId, at }) => began.get(batchId) !== at)
       .map(({ batchId }) => batchId),
     ...here.batches
-      .filter(({ log, startedAt }) => log?.some(({ at }) => at.some((one) => one !== startedAt)))
+      .filter(({ log, startedAt }) => log?.some(({ at }) => at.some((text) => text !== startedAt)))
       .map(({ id }) => id),
   ]);
   // What was photographed is theirs by now.
   const pictured = new Set(here.photos.map(({ photo }) => photo.of.id));
   const blends = here.blends.filter(
-    (one) => !isExample(one) || one.revision > 1 || pictured.has(one.id),
+    (blend) => !isExample(blend) || blend.revision > 1 || pictured.has(blend.id),
   );
   // Who gave a piece away, or tests one, has made it theirs.
   const given = new Set([
-    ...here.recipients.filter((one) => !isExample(one)).map(({ recipient }) => recipient.batchId),
+    ...here.recipients
+      .filter((entry) => !isExample(entry))
+      .map(({ recipient }) => recipient.batchId),
     ...here.patchTests
-      .filter((one) => !isExample(one))
+      .filter((patchTest) => !isExample(patchTest))
       .flatMap(({ test: { of } }) => (of.kind === 'batch' ? [of.batchId] : [])),
   ]);
   const batches = here.batches.filter(
-    (one) =>
-      !isExample(one) ||
-      touched.has(one.id) ||
-      pictured.has(one.id) ||
-      one.notes !== exampleNotes(one.id) ||
-      given.has(one.id),
+    (batch) =>
+      !isExample(batch) ||
+      touched.has(batch.id) ||
+      pictured.has(batch.id) ||
+      batch.notes !== exampleNotes(batch.id) ||
+      given.has(batch.id),
   );
   const wearers = new Set([
     ...blends.map(({ recipe }) => recipe.brief.personId),
     ...batches.map(({ personId }) => personId),
   ]);
-  const isTheirs = (one: { id: string; createdAt: string; updatedAt: string }) =>
-    !isExample(one) || one.updatedAt !== one.createdAt;
+  const isTheirs = (entry: { id: string; createdAt: string; updatedAt: string }) =>
+    !isExample(entry) || entry.updatedAt !== entry.createdAt;
   const blendIds = new Set(
     [...blends, ...batches.map(({ blendId: id }) => ({ id }))].map(({ id }) => id),
   );
@@ -48,23 +50,23 @@ export const withoutExample = (here: House): House => {
     here.movements.filter(({ id }) => !id.startsWith(exampleMoved)).map(({ bottleId }) => bottleId),
   );
   const batchIds = new Set(batches.map(({ id: one }) => one));
-  const bottles = here.bottles.filter((one) => isTheirs(one) || moved.has(one.id));
+  const bottles = here.bottles.filter((bottle) => isTheirs(bottle) || moved.has(bottle.id));
   const bottleIds = new Set(bottles.map(({ id }) => id));
   return {
     blends,
     batches,
     benchEvents: here.benchEvents.filter(({ batchId }) => batchIds.has(batchId)),
-    people: here.people.filter((one) => isTheirs(one) || wearers.has(one.id)),
+    people: here.people.filter((entry) => isTheirs(entry) || wearers.has(entry.id)),
     drafts: here.drafts.filter(
-      (one) =>
-        !isExample(one) ||
-        (blendIds.has(one.blendId) && (one.batchId === null || batchIds.has(one.batchId))),
+      (draft) =>
+        !isExample(draft) ||
+        (blendIds.has(draft.blendId) && (draft.batchId === null || batchIds.has(draft.batchId))),
     ),
     materials: here.materials,
     bottles,
     containers: here.containers.filter(isTheirs),
     // What hangs on a bottle goes with it, and what a visitor wrote down stays.
-    movements: here.movements.filter((one) => bottleIds.has(one.bottleId)),
+    movements: here.movements.filter((movement) => bottleIds.has(movement.bottleId)),
     recipients: here.recipients.filter(isTheirs),
     patchTests: here.patchTests.filter(isTheirs),
     photos: here.photos,

@@ -21,20 +21,20 @@ interface Open {
 const dealt = ({ least, most }: Open): [number[], number[]] => {
   const width = (i: number) => (most[i] ?? 0) - (least[i] ?? 0) + 1;
   const places = least.map((_, i) => i).sort((a, b) => width(b) - width(a));
-  const one: number[] = [];
+  const entry: number[] = [];
   const two: number[] = [];
   let ones = 1;
   let twos = 1;
   for (const i of places) {
     if (ones <= twos) {
-      one.push(i);
+      entry.push(i);
       ones *= width(i);
     } else {
       two.push(i);
       twos *= width(i);
     }
   }
-  return [one, two];
+  return [entry, two];
 };
 
 /** Every choice of these places whose extras stay under a gap. */
@@ -129,7 +129,7 @@ export const fromHalves = (
   const m = rows.length;
   const gap = undercut - bound;
   const [left, right] = dealt(open);
-  const one = choicesOf(priced, first, open, left, gap);
+  const entry = choicesOf(priced, first, open, left, gap);
   const two = choicesOf(priced, first, open, right, gap);
   const order = risingOrder(two.paid, two.size);
   let full = 0;
@@ -137,10 +137,10 @@ export const fromHalves = (
   let value = undercut;
 
   let best: readonly [number, number] | null = null;
-  for (let a = 0; a < one.size; a += 1) {
+  for (let a = 0; a < entry.size; a += 1) {
     // Of this much the second half must use all but the gap, and no more than all.
-    const most = full + slack - (one.paid[a] ?? 0);
-    const least = most - 2 * slack - (value - bound - (one.extra[a] ?? 0));
+    const most = full + slack - (entry.paid[a] ?? 0);
+    const least = most - 2 * slack - (value - bound - (entry.extra[a] ?? 0));
     let from = 0;
     let to = two.size;
     while (from < to) {
@@ -152,12 +152,13 @@ export const fromHalves = (
       const b = order[at] ?? 0;
       if ((two.paid[b] ?? 0) > most + slack * m) break;
 
-      const cost = (one.cost[a] ?? 0) + (two.cost[b] ?? 0);
+      const cost = (entry.cost[a] ?? 0) + (two.cost[b] ?? 0);
       if (cost >= value) continue;
       let isKept = true;
       for (let r = 0; r < m && isKept; r += 1) {
         isKept =
-          (one.used[a * m + r] ?? 0) + (two.used[b * m + r] ?? 0) <= (rows[r]?.limit ?? 0) + slack;
+          (entry.used[a * m + r] ?? 0) + (two.used[b * m + r] ?? 0) <=
+          (rows[r]?.limit ?? 0) + slack;
       }
       if (!isKept) continue;
       value = cost;
@@ -171,7 +172,7 @@ export const fromHalves = (
       drops[i] = half.drops[at * half.places.length + n] ?? 0;
     });
   };
-  write(one, best[0]);
+  write(entry, best[0]);
   write(two, best[1]);
   return { drops, value };
 };

@@ -30,9 +30,9 @@ export const priced = (
     for (let r = 0; r < rows.length; r += 1) paid += (prices[r] ?? 0) * (rows[r]?.per[i] ?? 0);
     const all = costs.map((own, k) => own + paid * ((least[i] ?? 0) + k));
     let base = Infinity;
-    for (const one of all) base = Math.min(base, one);
+    for (const entry of all) base = Math.min(base, entry);
     bound += base;
-    return all.map((one) => one - base);
+    return all.map((entry) => entry - base);
   });
   return { cost, rows, prices, extras, bound };
 };

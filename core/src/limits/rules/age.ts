@@ -57,7 +57,7 @@ const forLabel = (oil: Oil): Finding[] => {
   const anywhere = oldest(avoided.filter(({ where }) => where === 'anywhere'));
   const near = oldest(avoided.filter(({ where }) => where !== 'anywhere'));
   return [anywhere, near && near.belowMonths > (anywhere?.belowMonths ?? 0) ? near : undefined]
-    .filter((one) => one !== undefined)
+    .filter((entry) => entry !== undefined)
     .map(({ belowMonths, why, source, where }) =>
       finding({
         rule: 'age',

@@ -23,8 +23,8 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   const common = { rule: 'allergy', source: 'RECALL' } as const;
   const found = wearer
     ? materials.flatMap((material) =>
-        [...new Set(wearer.allergies)].flatMap((one): Finding[] => {
-          const against = allergySays(material, one, catalog);
+        [...new Set(wearer.allergies)].flatMap((text): Finding[] => {
+          const against = allergySays(material, text, catalog);
           if (!against) return [];
           const over = against.what === 'avoid';
           return [

@@ -71,10 +71,10 @@ export const againstConditions = ({ mixture, brief }: Question): Against[] => {
 /** Of several that speak against one material for one condition, the strictest. */
 const strictest = (list: readonly Against[]): Against[] => {
   const found = new Map<string, Against>();
-  for (const one of list) {
-    const key = `${one.subject}/${one.condition}`;
+  for (const against of list) {
+    const key = `${against.subject}/${against.condition}`;
     const before = found.get(key);
-    if (!before || (before.what === 'caution' && one.what === 'avoid')) found.set(key, one);
+    if (!before || (before.what === 'caution' && against.what === 'avoid')) found.set(key, against);
   }
   return [...found.values()];
 };

@@ -5,10 +5,10 @@ import { judged, found } from '../judged.testing';
 
 test('a balm where weight matters more than volume', () => {
   // Wintergreen (1.18 g/ml) in jojoba (0.867): by volume within its 2.4 %, by weight past it.
-  const asked: Asked = { oils: { wintergreen: ml(0.19) } };
-  const own = found(asked, 'constituent', 'methyl salicylate');
+  const given: Asked = { oils: { wintergreen: ml(0.19) } };
+  const own = found(given, 'constituent', 'methyl salicylate');
   expect(own).toMatchObject({ by: 'weight', verdict: 'over' });
-  expect(judged(asked).mixture.oils[0]?.byVolume.likely).toBeLessThan(2.4);
+  expect(judged(given).mixture.oils[0]?.byVolume.likely).toBeLessThan(2.4);
 });
 
 describe('constituents together, across oils', () => {
@@ -55,13 +55,13 @@ describe('constituents together, across oils', () => {
   });
 
   test('on lips and underarm the figures of the kind of product count', () => {
-    const asked: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
+    const given: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
     // Citral, recalled: 0.11 % for lips, 0.032 % for underarm. Geraniol, 4.7 % in perfume: 0.18 of it.
-    expect(found(asked, 'constituent', 'citral')).toMatchObject({ limit: 0.11, verdict: 'within' });
-    expect(found({ ...asked, brief: { place: 'underarm' } }, 'constituent', 'citral').limit).toBe(
+    expect(found(given, 'constituent', 'citral')).toMatchObject({ limit: 0.11, verdict: 'within' });
+    expect(found({ ...given, brief: { place: 'underarm' } }, 'constituent', 'citral').limit).toBe(
       0.032,
     );
-    const geraniol = found(asked, 'constituent', 'geraniol');
+    const geraniol = found(given, 'constituent', 'geraniol');
     expect(geraniol.limit).toBeCloseTo(0.846);
     expect(geraniol.reason).toMatchObject({ category: 'lips', derived: true });
   });

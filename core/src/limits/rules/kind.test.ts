@@ -4,13 +4,13 @@ import type { Asked } from '../asked.testing';
 import { found, judged } from '../judged.testing';
 
 describe('kinds of product', () => {
-  const kinds = (asked: Asked) =>
-    judged(asked).findings.flatMap(({ rule, reason }) =>
+  const kinds = (given: Asked) =>
+    judged(given).findings.flatMap(({ rule, reason }) =>
       rule === 'kind' && reason.code === 'kind' ? [reason.what] : [],
     );
 
-  const verdictOf = (asked: Asked, what: string) =>
-    judged(asked).findings.find(({ reason }) => reason.code === 'kind' && reason.what === what)
+  const verdictOf = (given: Asked, what: string) =>
+    judged(given).findings.find(({ reason }) => reason.code === 'kind' && reason.what === what)
       ?.verdict;
 
   test('fat carries oil off in a bath: a caution; on salt, in water or alcohol it is over', () => {

@@ -56,7 +56,9 @@ const dropsInTub = ({ mixture, poured, brief, useMl, eachMl, containers }: Quest
   const mostMl = (most / 20) * (poured.fillMl / oil);
   const used =
     useMl ??
-    (isPast(eachMl, mostMl) && !containers.every((one) => onePerBath.has(one)) ? null : eachMl);
+    (isPast(eachMl, mostMl) && !containers.every((container) => onePerBath.has(container))
+      ? null
+      : eachMl);
   const isOver = used !== null && isPast(used, mostMl);
   if (used !== null && !isOver) return [];
   return [

@@ -23,21 +23,21 @@ describe('light', () => {
 
   test('covered skin turns over into caution; rinsed off, light does not count', () => {
     // One drop of bergamot is 1.3 times its limit; on the wrists nothing covers it.
-    const asked: Asked = { oils: { bergamot: 1 } };
-    expect(found(asked, 'light-sum').verdict).toBe('over');
+    const given: Asked = { oils: { bergamot: 1 } };
+    expect(found(given, 'light-sum').verdict).toBe('over');
     expect(
-      found({ ...asked, brief: { sun: 'covered', place: 'body-massage' } }, 'light-sum'),
+      found({ ...given, brief: { sun: 'covered', place: 'body-massage' } }, 'light-sum'),
     ).toMatchObject({
       verdict: 'caution',
       blocking: false,
     });
-    expect(found({ ...asked, brief: { sun: 'covered' } }, 'light-sum').verdict).toBe('over');
+    expect(found({ ...given, brief: { sun: 'covered' } }, 'light-sum').verdict).toBe('over');
     const rinsed = { use: 'rinse-off' } as const;
-    expect(found({ ...asked, brief: { ...rinsed, place: 'wash-off' } }, 'light-sum').verdict).toBe(
+    expect(found({ ...given, brief: { ...rinsed, place: 'wash-off' } }, 'light-sum').verdict).toBe(
       'within',
     );
     // Nothing rinses wrists and neck, whatever the brief says.
-    expect(found({ ...asked, brief: rinsed }, 'light-sum').verdict).toBe('over');
+    expect(found({ ...given, brief: rinsed }, 'light-sum').verdict).toBe('over');
     // Covered or not, three drops are past twice the limit.
     expect(
       found(

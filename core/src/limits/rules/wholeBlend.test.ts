@@ -80,8 +80,8 @@ describe('the whole blend', () => {
 
   test('large drops alone do not spoil it: the likely strength counts', () => {
     // 35 drops a ml: 8 drops are 0.23 ml, 2.4 %; at 0.05 ml a drop they would be 4.2 %.
-    const asked: Asked = { oils: { lavender: drops(8) }, dropsPerMl: 35 };
-    expect(found(asked, 'whole-blend').verdict).toBe('within');
+    const given: Asked = { oils: { lavender: drops(8) }, dropsPerMl: 35 };
+    expect(found(given, 'whole-blend').verdict).toBe('within');
   });
 
   test('where the maximum is nought, any oil at all is over and hard', () => {

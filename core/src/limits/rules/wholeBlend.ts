@@ -35,7 +35,9 @@ export const wholeBlend = ({ mixture, poured, brief, guideline }: Question): Fin
     // The mixture has worked this sum out for itself.
     const { byVolume, byWeight } = poured.strength;
     const value = larger(byVolume, byWeight);
-    const highest = Math.max(...guidelineIds.map((one) => wholeBlendLimit(brief, one).maximum));
+    const highest = Math.max(
+      ...guidelineIds.map((guidelineId) => wholeBlendLimit(brief, guidelineId).maximum),
+    );
     const because = limit.binding.about;
     const common = {
       rule: sum.rule,

@@ -28,6 +28,6 @@ export const count: StepKind<CountStep> = {
   puts: 'oil',
   plan: ({ oils, numbers }) =>
     numbers.flatMap((number) =>
-      oils.flatMap((one) => (one.drops === null ? [] : [countInto(one, one.drops, number)])),
+      oils.flatMap((oil) => (oil.drops === null ? [] : [countInto(oil, oil.drops, number)])),
     ),
 };

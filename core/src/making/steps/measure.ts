@@ -28,6 +28,6 @@ export const measure: StepKind<MeasureStep> = {
   puts: 'oil',
   plan: ({ oils, numbers }) =>
     numbers.flatMap((number) =>
-      oils.flatMap((one) => (one.drops === null ? [measureInto(one, number)] : [])),
+      oils.flatMap((oil) => (oil.drops === null ? [measureInto(oil, number)] : [])),
     ),
 };

@@ -55,8 +55,8 @@ export type Step = StepOf<(typeof stepKinds)[number]>;
 /** Oils go into one container after another, each as it is measured. */
 const oilsInto = ({ oils, numbers }: Plan): readonly (CountStep | MeasureStep)[] =>
   numbers.flatMap((number) =>
-    oils.map((one) =>
-      one.drops === null ? measureInto(one, number) : countInto(one, one.drops, number),
+    oils.map((oil) =>
+      oil.drops === null ? measureInto(oil, number) : countInto(oil, oil.drops, number),
     ),
   );
 

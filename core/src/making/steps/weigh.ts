@@ -22,15 +22,15 @@ export interface WeighStep {
 
 const weighInto =
   (into: Into) =>
-  (one: BaseInBlend): WeighStep => ({
-    id: `weigh/0/${one.base.id}`,
+  (baseInBlend: BaseInBlend): WeighStep => ({
+    id: `weigh/0/${baseInBlend.base.id}`,
     kind: 'weigh',
-    baseId: one.base.id,
+    baseId: baseInBlend.base.id,
     into,
-    g: one.g.likely,
-    gRange: one.loose ? one.g : null,
-    ml: asItLies(one),
-    loose: one.loose ?? null,
+    g: baseInBlend.g.likely,
+    gRange: baseInBlend.loose ? baseInBlend.g : null,
+    ml: asItLies(baseInBlend),
+    loose: baseInBlend.loose ?? null,
   });
 
 /** Each base of what is mixed in one, into the pan, the jug or the bowl. */

@@ -268,11 +268,11 @@ export const ratioIn = (line: string): (Span & { readonly parts: readonly number
   if (!match) return equalParts(plain);
   const parts = match
     .slice(1)
-    .flatMap((one: string | undefined) => (one === undefined ? [] : [Number(one)]));
+    .flatMap((entry: string | undefined) => (entry === undefined ? [] : [Number(entry)]));
   const isSlash = match[0].includes('/');
   // `1/2` is a half; `50/50` and `70/30` are of a hundred.
-  if (isSlash && parts.reduce((total, one) => total + one, 0) !== 100) return null;
-  return parts.some((one) => one === 0)
+  if (isSlash && parts.reduce((total, part) => total + part, 0) !== 100) return null;
+  return parts.some((part) => part === 0)
     ? null
     : { from: match.index, to: match.index + match[0].length, parts };
 };

@@ -86,7 +86,7 @@ const kindIn = (groups: Readonly<Record<string, string | undefined>>): string | 
 
 /** Containers of the library of one kind, the smallest first. */
 const ofKind = (kind: string): readonly { readonly id: string; readonly nominalMl: number }[] =>
-  usualContainers.filter((one) => one.kind === kind).sort((x, y) => x.nominalMl - y.nominalMl);
+  usualContainers.filter((entry) => entry.kind === kind).sort((x, y) => x.nominalMl - y.nominalMl);
 
 /** One fluid ounce, as bottles are sold by it. */
 const ounceMl = 30;
@@ -126,7 +126,7 @@ export const containerTaken = (found: FoundContainer | null): Container => {
 /** The smallest container of a kind that holds so much; the largest of its kind where none does. */
 export const containerFor = (kind: string, ml: number): Container => {
   const all = ofKind(kind).map(({ id }) => known(id));
-  return all.find((one) => fillMl(one) >= ml) ?? all[all.length - 1] ?? known(usualId);
+  return all.find((container) => fillMl(container) >= ml) ?? all[all.length - 1] ?? known(usualId);
 };
 
 const unitOf = (unit: string): 'ml' | 'fl oz' | 'oz' | 'g' =>
@@ -139,7 +139,12 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
   for (const pattern of [before, after, loosely, counted, bare]) {
     for (const match of plain.matchAll(pattern)) {
       const span = { from: match.index, to: match.index + match[0].length };
-      if (found.some((one) => one.from < span.to && span.from < one.to)) continue;
+      if (
+        found.some(
+          (foundContainer) => foundContainer.from < span.to && span.from < foundContainer.to,
+        )
+      )
+        continue;
       const { groups = {} } = match;
       const kind = kindIn(groups);
       if (kind === null) continue;

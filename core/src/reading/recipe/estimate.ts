@@ -76,7 +76,10 @@ export const restIn = (
 ): ReadIngredient | null => {
   const { container, target } = recipe;
   const open = goesIn(recipe).filter(
-    (one) => !isOilIngredient(one) && one.amount === null && one.candidates.length > 0,
+    (readIngredient) =>
+      !isOilIngredient(readIngredient) &&
+      readIngredient.amount === null &&
+      readIngredient.candidates.length > 0,
   );
   const filling = open.find(({ isFill }) => isFill);
   const [only, ...others] = open;
@@ -101,22 +104,22 @@ export interface Estimate {
 /** Adds up a recipe as it was read. */
 export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
   const oils = goesIn(recipe).filter(isOilIngredient);
-  const bases = goesIn(recipe).filter((one) => !isOilIngredient(one));
+  const bases = goesIn(recipe).filter((readIngredient) => !isOilIngredient(readIngredient));
   const hasFill = bases.some(({ isFill }) => isFill);
-  const sized = bases.flatMap((one) => {
-    const ml = one.amount
-      ? mlOfAmount(one.amount, takenFor(catalog, one), usualDropsPerMl, saysByWeight(one))
+  const sized = bases.flatMap((base) => {
+    const ml = base.amount
+      ? mlOfAmount(base.amount, takenFor(catalog, base), usualDropsPerMl, saysByWeight(base))
       : null;
     return ml === null ? [] : [ml];
   });
-  const basesMl = sized.length > 0 ? sized.reduce((total, one) => total + one, 0) : null;
+  const basesMl = sized.length > 0 ? sized.reduce((total, entry) => total + entry, 0) : null;
   const size = recipe.container ? containerMl(recipe.container) : null;
   const filled = size === null ? null : (size * fillPercent * (recipe.container?.count ?? 1)) / 100;
   const percents = oils.filter(({ amount }) => amount?.unit === 'percent');
   const oilMl = (dropsToMl: number): number =>
     oils.reduce(
-      (total, one) =>
-        total + (one.amount ? (mlOfAmount(one.amount, takenFor(catalog, one), dropsToMl) ?? 0) : 0),
+      (total, oil) =>
+        total + (oil.amount ? (mlOfAmount(oil.amount, takenFor(catalog, oil), dropsToMl) ?? 0) : 0),
       0,
     );
   const isAllSized =

@@ -69,9 +69,9 @@ const ingredientOf = (
   also: FoundAmount | undefined,
   isFill: boolean,
 ): ReadIngredient => {
-  const parts = [material, amount, also].flatMap((one) => (one ? [one] : []));
-  const from = Math.min(...parts.map((one) => one.from));
-  const end = Math.max(...parts.map((one) => one.to));
+  const parts = [material, amount, also].flatMap((entry) => (entry ? [entry] : []));
+  const from = Math.min(...parts.map((part) => part.from));
+  const end = Math.max(...parts.map((part) => part.to));
   // A bracket that was opened is closed.
   const isOpen = /\([^)]*$/.test(line.slice(from, end));
   const closing = isOpen ? line.indexOf(')', end) : -1;
@@ -155,18 +155,22 @@ export const readLine = (
   const shares = sharesIn(line);
   const all = [
     ...shares,
-    ...amountsIn(line).filter((one) => free(one) && !shares.some((share) => overlaps(share, one))),
+    ...amountsIn(line).filter(
+      (foundAmount) => free(foundAmount) && !shares.some((share) => overlaps(share, foundAmount)),
+    ),
   ].sort((a, b) => a.from - b.from);
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
-  const said = all.filter((one) => !one.isTotal && !isFilledTo.test(plain.slice(0, one.from)));
+  const said = all.filter(
+    (foundAmount) => !foundAmount.isTotal && !isFilledTo.test(plain.slice(0, foundAmount.from)),
+  );
   const asides = lastAsides(said, plain);
-  const written = said.filter((one) => !asides.has(one));
+  const written = said.filter((foundAmount) => !asides.has(foundAmount));
   // What is an amount is no part of a name.
   const rest = Array.from({ length: line.length }, (_, n) =>
     said.some(({ from, to }) => n >= from && n < to) ? '|' : line.charAt(n),
   ).join('');
   const found = materialsIn(rest, finder, isListed || said.length > 0).filter(
-    (one) => free(one) || said.length > 0,
+    (foundMaterial) => free(foundMaterial) || said.length > 0,
   );
   const isProportion = ratioIn(line) !== null;
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
@@ -182,7 +186,9 @@ export const readLine = (
     materials.filter(({ kind }) => kind === 'oil').length > 1;
   const unit =
     bareUnit ??
-    (isListed || said.some((one) => one.amount.unit === 'drops') || isCounted ? 'drops' : null);
+    (isListed || said.some((foundAmount) => foundAmount.amount.unit === 'drops') || isCounted
+      ? 'drops'
+      : null);
   const guessed =
     unit === null
       ? []
@@ -199,9 +205,9 @@ export const readLine = (
   const whole = wholeOf(line, proportion, written);
   const inParts = [...proportion.values()].reduce((sum, { value }) => sum + value, 0);
   const amounts = [...written, ...guessed]
-    .filter((one) => one !== whole)
+    .filter((foundAmount) => foundAmount !== whole)
     .sort((x, y) => x.from - y.from);
-  const others = materials.filter((one) => !proportion.has(one));
+  const others = materials.filter((foundMaterial) => !proportion.has(foundMaterial));
   const pairs = shared(entries, amounts, others) ?? paired(entries, { amounts, materials: others });
   const fills = filling(plain, materials, pairs);
   const asideOf = new Map(
@@ -220,7 +226,7 @@ export const readLine = (
     const amount = pairs.get(material);
     if (!amount && isLeftOut(plain, material)) return [];
     const also = asideOf.get(material);
-    const all = [material, amount, also].flatMap((one) => (one ? [one] : []));
+    const all = [material, amount, also].flatMap((item) => (item ? [item] : []));
     const between = plain.slice(before, Math.min(...all.map(({ from }) => from)));
     const isAlternative = before > 0 && isInPlace.test(between);
     before = Math.max(...all.map(({ to }) => to));
@@ -229,25 +235,27 @@ export const readLine = (
     }
     const isGuess = amount !== undefined && bareUnit === null && isGuessed.has(amount);
     if (!amount && !isListed && !fills && amounts.length + proportion.size === 0) return [];
-    const one = {
+    const item = {
       ...ingredientOf(line, material, amount, also, material === fills),
       isAlternative,
     };
     return [
-      isGuess ? { ...one, isUnitGuessed: true, confidence: Math.min(0.6, one.confidence) } : one,
+      isGuess ? { ...item, isUnitGuessed: true, confidence: Math.min(0.6, item.confidence) } : item,
     ];
   });
   const used = new Set(pairs.values());
-  const left = amounts.filter((one) => !used.has(one));
-  const isOfSomethingElse = (one: FoundAmount): boolean => {
-    const entry = entries.of(one);
-    const others = [...materials, ...amounts.filter((other) => other !== one)];
+  const left = amounts.filter((foundAmount) => !used.has(foundAmount));
+  const isOfSomethingElse = (foundAmount: FoundAmount): boolean => {
+    const entry = entries.of(foundAmount);
+    const others = [...materials, ...amounts.filter((other) => other !== foundAmount)];
     return materials.length > 0 && !others.some((other) => overlaps(other, entry));
   };
   // `1 tsp zinc oxide`: an entry with an amount, of something that nobody here knows.
-  const unknown = left.flatMap((one): ReadIngredient[] =>
-    isOfSomethingElse(one) && /[a-z]{3}/.test(entries.besides(one)) && one.amount.unit !== 'percent'
-      ? [unknownOf(trimmed(line, entries.of(one)), one.amount, line)]
+  const unknown = left.flatMap((foundAmount): ReadIngredient[] =>
+    isOfSomethingElse(foundAmount) &&
+    /[a-z]{3}/.test(entries.besides(foundAmount)) &&
+    foundAmount.amount.unit !== 'percent'
+      ? [unknownOf(trimmed(line, entries.of(foundAmount)), foundAmount.amount, line)]
       : [],
   );
   // The whole line says more of a single ingredient: `(by weight)`, `grated`.

@@ -68,12 +68,14 @@ const tolerated = { share: 0.2, points: 0.25 };
 const basesOf = (catalog: Catalog, { candidates }: ReadIngredient): readonly Base[] =>
   candidates.flatMap((id) => catalog.base(id) ?? []);
 
-const isSolid = (catalog: Catalog, one: ReadIngredient): boolean =>
-  basesOf(catalog, one).some((base) => !pours(base));
+const isSolid = (catalog: Catalog, readIngredient: ReadIngredient): boolean =>
+  basesOf(catalog, readIngredient).some((base) => !pours(base));
 
 /** A little of what keeps oils fresh is spooned into a recipe that is weighed, and nobody minds. */
-const isAdditive = (catalog: Catalog, one: ReadIngredient): boolean =>
-  basesOf(catalog, one).some(({ kind }) => kind === 'antioxidant' || kind === 'preservative');
+const isAdditive = (catalog: Catalog, readIngredient: ReadIngredient): boolean =>
+  basesOf(catalog, readIngredient).some(
+    ({ kind }) => kind === 'antioxidant' || kind === 'preservative',
+  );
 
 const dropsIssues = (recipe: ReadRecipe): ReadIssue[] => {
   const { totalDrops } = recipe;
@@ -90,14 +92,16 @@ const dropsIssues = (recipe: ReadRecipe): ReadIssue[] => {
 const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
   const { totalDrops } = recipe;
   const ingredients = goesIn(recipe);
-  const bases = ingredients.filter((one) => !isOilIngredient(one) && one.candidates.length > 0);
+  const bases = ingredients.filter(
+    (ingredient) => !isOilIngredient(ingredient) && ingredient.candidates.length > 0,
+  );
   const rest = restIn(recipe);
   return [
     ...ingredients
-      .filter((one) => one.amount === null && one !== rest)
+      .filter((ingredient) => ingredient.amount === null && ingredient !== rest)
       .map(({ text }): ReadIssue => ({ code: 'no-amount', ingredient: text })),
     ...(bases.length === 0 &&
-    !ingredients.some((one) => !isOilIngredient(one)) &&
+    !ingredients.some((ingredient) => !isOilIngredient(ingredient)) &&
     !ingredients.every(({ amount }) => amount?.unit === 'percent' || amount?.unit === 'parts') &&
     (ingredients.length > 0 || totalDrops !== null)
       ? [{ code: 'no-carrier' } as const]
@@ -106,17 +110,20 @@ const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
 };
 
 const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
-  const bases = goesIn(recipe).filter((one) => !isOilIngredient(one) && one.amount);
-  const isWeighed = (one: ReadIngredient): boolean =>
-    one.amount !== null &&
-    (byWeight.includes(one.amount.unit) || (one.amount.unit === 'oz' && isSolid(catalog, one)));
+  const bases = goesIn(recipe).filter(
+    (readIngredient) => !isOilIngredient(readIngredient) && readIngredient.amount,
+  );
+  const isWeighed = (readIngredient: ReadIngredient): boolean =>
+    readIngredient.amount !== null &&
+    (byWeight.includes(readIngredient.amount.unit) ||
+      (readIngredient.amount.unit === 'oz' && isSolid(catalog, readIngredient)));
   const weighed = bases.filter(isWeighed);
   const poured = bases.filter(
-    (one) =>
-      one.amount !== null &&
-      byVolume.includes(one.amount.unit) &&
-      one.also === null &&
-      !isAdditive(catalog, one),
+    (base) =>
+      base.amount !== null &&
+      byVolume.includes(base.amount.unit) &&
+      base.also === null &&
+      !isAdditive(catalog, base),
   );
   return [
     ...(weighed.length > 0 && poured.length > 0
@@ -129,7 +136,9 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
         ]
       : []),
     ...bases
-      .filter((one) => one.amount?.unit === 'oz' && !isSolid(catalog, one) && !saysByWeight(one))
+      .filter(
+        (base) => base.amount?.unit === 'oz' && !isSolid(catalog, base) && !saysByWeight(base),
+      )
       .map(({ text }): ReadIssue => ({ code: 'which-ounce', ingredient: text })),
   ];
 };
@@ -203,11 +212,11 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
       return true;
     });
   const kinds = new Set(
-    ingredients.flatMap((one) => [
-      ...(isOilIngredient(one) ? ['essential'] : []),
-      ...basesOf(catalog, one).map(({ kind }) => kind as string),
+    ingredients.flatMap((ingredient) => [
+      ...(isOilIngredient(ingredient) ? ['essential'] : []),
+      ...basesOf(catalog, ingredient).map(({ kind }) => kind as string),
       // What nobody here knows may be what a step needs.
-      ...(one.candidates.length === 0 && !isOilIngredient(one) ? ['unknown'] : []),
+      ...(ingredient.candidates.length === 0 && !isOilIngredient(ingredient) ? ['unknown'] : []),
     ]),
   );
   const all = plainLetters(steps.join(' \n '));

@@ -103,7 +103,7 @@ const variants = (name: string): readonly string[] => {
     .replace(/\b(?:essential oils?|ess oils?|eos?|carrier oils?|oils?|butter|seed oil)\b/g, ' ')
     .replace(/ +/g, ' ')
     .trim();
-  const one = bare.replace(/s$/, '');
+  const text = bare.replace(/s$/, '');
   // `Yellow beeswax` is `Beeswax, yellow`.
   const [first, second, ...more] = bare.split(' ');
   const turned = second !== undefined && more.length === 0 ? `${second} ${first ?? ''}` : bare;
@@ -111,7 +111,7 @@ const variants = (name: string): readonly string[] => {
     ...new Set([
       name,
       bare,
-      one,
+      text,
       turned,
       `${bare} oil`,
       `${bare} seed`,
@@ -185,12 +185,12 @@ export const materialFinder = (catalog: Catalog) => {
     const before = looked.get(name);
     if (before) return before;
     let entry = none;
-    for (const one of variants(name)) {
-      const forbidden = forbiddenNamed(one);
+    for (const text of variants(name)) {
+      const forbidden = forbiddenNamed(text);
       const oils = forbidden
         ? [forbidden.id]
-        : [...new Set([...ids(oilsNamed(catalog, one)), ...(species.get(one) ?? [])])];
-      const bases = [...ids(basesNamed(catalog, one)), ...(saidOfBases[one] ?? [])];
+        : [...new Set([...ids(oilsNamed(catalog, text)), ...(species.get(text) ?? [])])];
+      const bases = [...ids(basesNamed(catalog, text)), ...(saidOfBases[text] ?? [])];
       if (oils.length + bases.length > 0) {
         entry = { oils, bases: [...new Set(bases)] };
         break;
@@ -209,9 +209,9 @@ export const materialFinder = (catalog: Catalog) => {
     const most = name.length >= 8 ? 2 : 1;
     let best: string | null = null;
     let least = most + 1;
-    for (const one of knownNames(catalog).get(name.charAt(0)) ?? []) {
-      const apart = lettersApart(name, one, most);
-      if (apart < least) [best, least] = [one, apart];
+    for (const text of knownNames(catalog).get(name.charAt(0)) ?? []) {
+      const apart = lettersApart(name, text, most);
+      if (apart < least) [best, least] = [text, apart];
     }
     spelt.set(name, best);
     return best;

@@ -76,17 +76,17 @@ export const withAlternatives = (
   { look }: MaterialFinder,
 ): readonly FoundMaterial[] => {
   const kept: FoundMaterial[] = [];
-  for (const one of found) {
+  for (const foundMaterial of found) {
     // `Roman or German chamomile`: the word before stands for a name too.
-    const said = /([a-z]+) or $/.exec(plain.slice(0, one.from));
-    const last = /[a-z]+$/.exec(plain.slice(one.from, one.to))?.[0] ?? '';
+    const said = /([a-z]+) or $/.exec(plain.slice(0, foundMaterial.from));
+    const last = /[a-z]+$/.exec(plain.slice(foundMaterial.from, foundMaterial.to))?.[0] ?? '';
     const isTaken = said !== null && kept.some(({ to }) => to > said.index);
     const other = said && !isTaken ? look(`${said[1] ?? ''} ${last}`) : { oils: [], bases: [] };
-    const more = one.kind === 'oil' ? other.oils : other.bases;
+    const more = foundMaterial.kind === 'oil' ? other.oils : other.bases;
     const material =
       said && more.length > 0
-        ? { ...one, from: said.index, ids: [...new Set([...more, ...one.ids])] }
-        : one;
+        ? { ...foundMaterial, from: said.index, ids: [...new Set([...more, ...foundMaterial.ids])] }
+        : foundMaterial;
     const before = kept[kept.length - 1];
     const between = before ? plain.slice(before.to, material.from) : '';
     // `argan/jojoba (50:50)` are two, in a proportion.
@@ -108,12 +108,12 @@ export const lastAsides = (
   plain: string,
 ): ReadonlySet<FoundAmount> =>
   new Set(
-    amounts.filter((one, n) => {
+    amounts.filter((amount, n) => {
       const before = amounts[n - 1];
       // `30 ml / 1 oz`, `30 ml (1 oz)`, `1 oz or 2 tbsp`: the second is the first in another measure.
       return (
-        one.isAside ||
-        (before && /^ ?(?:\/|=|\bor\b|,? ?about|\() ?$/.test(plain.slice(before.to, one.from)))
+        amount.isAside ||
+        (before && /^ ?(?:\/|=|\bor\b|,? ?about|\() ?$/.test(plain.slice(before.to, amount.from)))
       );
     }),
   );
@@ -135,12 +135,17 @@ export const inProportion = (
       n === 0 || /^(?: ?[/&+,] ?| and )$/.test(plain.slice(last[n - 1]?.to ?? 0, from)),
   );
   if (ratio.parts.length > 1 && last.length === ratio.parts.length && isAfter && isJoined) {
-    return new Map(last.map((one, n) => [one, { unit: 'parts', value: ratio.parts[n] ?? 1 }]));
+    return new Map(
+      last.map((foundMaterial, n) => [
+        foundMaterial,
+        { unit: 'parts', value: ratio.parts[n] ?? 1 },
+      ]),
+    );
   }
   const behind = materials.filter(({ from }) => from >= ratio.to);
   // What has an amount of its own is no part of the proportion.
-  const hasNone = (one: FoundMaterial): boolean => {
-    const entry = entries.of(one);
+  const hasNone = (foundMaterial: FoundMaterial): boolean => {
+    const entry = entries.of(foundMaterial);
     return !written.some((amount) => overlaps(amount, entry));
   };
   const isOfAll =
@@ -148,7 +153,7 @@ export const inProportion = (
       ? behind.length >= ratio.parts.length
       : behind.filter(hasNone).length > 1;
   const bases = isOfAll
-    ? behind.filter((one) => ratio.parts.length > 0 || hasNone(one))
+    ? behind.filter((foundMaterial) => ratio.parts.length > 0 || hasNone(foundMaterial))
     : materials.filter(
         ({ kind, from }) => kind === 'base' && (from >= ratio.to || ratio.parts.length > 0),
       );
@@ -158,7 +163,9 @@ export const inProportion = (
   const { parts } = ratio;
   if (parts.length > bases.length) return new Map();
   const of = parts.length > 0 ? bases.slice(0, parts.length) : bases;
-  return new Map(of.map((one, n) => [one, { unit: 'parts', value: parts[n] ?? 1 }]));
+  return new Map(
+    of.map((foundMaterial, n) => [foundMaterial, { unit: 'parts', value: parts[n] ?? 1 }]),
+  );
 };
 
 /** `2 oz 50/50 argan and jojoba`: what all of a proportion come to; null where nothing says. */
@@ -200,7 +207,7 @@ export const bareAmounts = (
       to: at + match[0].length,
     };
     const value = Number((match[1] ?? '').replace(',', '.'));
-    return value > 0 && value <= 1000 && !taken.some((one) => overlaps(one, span))
+    return value > 0 && value <= 1000 && !taken.some((entry) => overlaps(entry, span))
       ? [{ ...span, amount: { unit, value }, isAside: false, isEach: false, isTotal: false }]
       : [];
   });
@@ -214,7 +221,7 @@ export const filling = (
   const match = fillWords.exec(plain);
   if (!match) return undefined;
   const at = match.index + match[0].length;
-  const free = materials.filter((one) => !pairs.has(one) && one.kind === 'base');
+  const free = materials.filter((material) => !pairs.has(material) && material.kind === 'base');
   return free.find(({ from }) => from >= at) ?? free[free.length - 1];
 };
 

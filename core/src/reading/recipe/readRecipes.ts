@@ -28,13 +28,16 @@ const mayBeTitle = (line: SourceLine, finder: MaterialFinder): boolean => {
   const { text } = line;
   if (line.isItem || line.isStep || line.isIngredient || text.length > 80 || text.length < 3)
     return false;
-  const taken = [...containersIn(text), ...[targetIn(text, true)].flatMap((one) => one ?? [])];
+  const taken = [
+    ...containersIn(text),
+    ...[targetIn(text, true)].flatMap((readTarget) => readTarget ?? []),
+  ];
   const namesNothing = materialsIn(text, finder, false).length === 0;
   const amounts = [...amountsIn(text), ...sharesIn(text)].filter(
-    (one) =>
-      !one.isTotal &&
-      !(one.isAside && namesNothing) &&
-      !taken.some((other) => overlaps(one, other)),
+    (foundAmount) =>
+      !foundAmount.isTotal &&
+      !(foundAmount.isAside && namesNothing) &&
+      !taken.some((other) => overlaps(foundAmount, other)),
   );
   if (sectionOpened(text) || amounts.length > 0) return false;
   if (/[.;,]$/.test(text) || isProse(text) || !mayBeNamed(text)) return false;

@@ -130,9 +130,9 @@ export class Reader {
 
   private add(found: readonly ReadIngredient[]): readonly number[] {
     const { ingredients } = this.draft;
-    return found.flatMap((one) => {
+    return found.flatMap((readIngredient) => {
       if (ingredients.length >= mostIngredients) return [];
-      ingredients.push(one);
+      ingredients.push(readIngredient);
       return [ingredients.length - 1];
     });
   }
@@ -247,14 +247,17 @@ export class Reader {
     const { ingredients } = this.draft;
     const isList = ingredients.length > 0;
     const hasBase = ingredients.some(({ kind }) => kind === 'base');
-    const isSame = (one: ReadIngredient, other: ReadIngredient): boolean =>
-      one.candidates.some((id) => other.candidates.includes(id));
-    for (const one of this.told) {
-      const isWanted = !isList || (one.kind === 'base' && (!hasBase || one.isFill));
-      const isTold = one.amount !== null || one.isFill;
-      const isBetter = this.told.some((other) => other.amount !== null && isSame(one, other));
-      if (!isWanted || ingredients.some((other) => isSame(one, other))) continue;
-      if (isTold || !isBetter) this.add([one]);
+    const isSame = (readIngredient: ReadIngredient, other: ReadIngredient): boolean =>
+      readIngredient.candidates.some((id) => other.candidates.includes(id));
+    for (const readIngredient of this.told) {
+      const isWanted =
+        !isList || (readIngredient.kind === 'base' && (!hasBase || readIngredient.isFill));
+      const isTold = readIngredient.amount !== null || readIngredient.isFill;
+      const isBetter = this.told.some(
+        (other) => other.amount !== null && isSame(readIngredient, other),
+      );
+      if (!isWanted || ingredients.some((other) => isSame(readIngredient, other))) continue;
+      if (isTold || !isBetter) this.add([readIngredient]);
     }
     this.told = [];
     const { totalDrops, totalText } = this.draft;

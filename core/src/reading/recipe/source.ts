@@ -193,12 +193,13 @@ const recipeJson = z.looseObject({
 /** Everything in a piece of JSON that calls itself a recipe or a how-to; not deeper than a page nests them. */
 const recipesIn = (value: unknown, depth = 0): z.infer<typeof recipeJson>[] => {
   if (depth > 6 || typeof value !== 'object' || value === null) return [];
-  if (Array.isArray(value)) return value.slice(0, 500).flatMap((one) => recipesIn(one, depth + 1));
+  if (Array.isArray(value))
+    return value.slice(0, 500).flatMap((entry) => recipesIn(entry, depth + 1));
   const read = recipeJson.safeParse(value);
   const types = read.success ? JSON.stringify(read.data['@type'] ?? '') : '';
   if (read.success && /"(?:https?:\/\/schema\.org\/)?(?:Recipe|HowTo)"/.test(types))
     return [read.data];
-  return Object.values(value).flatMap((one) => recipesIn(one, depth + 1));
+  return Object.values(value).flatMap((entry) => recipesIn(entry, depth + 1));
 };
 
 /** The texts of supplies or of steps, however deep they lie. */
@@ -206,7 +207,8 @@ const textsIn = (value: unknown, depth = 0): string[] => {
   if (depth > 6) return [];
   if (typeof value === 'string') return value.split(/\n+/);
   if (typeof value === 'number') return [String(value)];
-  if (Array.isArray(value)) return value.slice(0, 500).flatMap((one) => textsIn(one, depth + 1));
+  if (Array.isArray(value))
+    return value.slice(0, 500).flatMap((entry) => textsIn(entry, depth + 1));
   if (typeof value !== 'object' || value === null) return [];
   const { itemListElement, text, name, requiredQuantity } = value as Record<string, unknown>;
   if (itemListElement !== undefined) return textsIn(itemListElement, depth + 1);
@@ -228,7 +230,7 @@ const requiredQuantityText = (quantity: unknown): unknown => {
 const bare = (text: string): string =>
   /<\w/.test(text)
     ? htmlLines(text)
-        .lines.map((one) => one.text)
+        .lines.map((sourceLine) => sourceLine.text)
         .join(' ')
     : text;
 

@@ -6,7 +6,7 @@ import { asWanted, recipeTexts, type WantedRecipe } from './texts.testing';
 const sorted = (recipe: WantedRecipe): WantedRecipe => ({
   ...recipe,
   ingredients: recipe.ingredients
-    .map((one) => ({ ...one, ids: [...one.ids].sort() }))
+    .map((ingredient) => ({ ...ingredient, ids: [...ingredient.ids].sort() }))
     .sort((a, b) => a.ids.join().localeCompare(b.ids.join())),
   issues: [...recipe.issues].sort(),
 });

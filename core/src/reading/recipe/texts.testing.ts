@@ -99,8 +99,8 @@ const scoreOf = (
   let [right, found, wanted] = [0, 0, 0];
   for (const list of lists) {
     const left = [...list.wanted];
-    for (const one of list.found) {
-      const at = left.indexOf(one);
+    for (const text of list.found) {
+      const at = left.indexOf(text);
       if (at >= 0) {
         left.splice(at, 1);
         right += 1;
@@ -129,7 +129,9 @@ export const readingScores = (): Readonly<Record<'ingredients' | 'amounts' | 'is
   return {
     ingredients: of(({ ingredients }) => ingredients.map(named)),
     amounts: of(({ ingredients }) =>
-      ingredients.map((one) => `${named(one)} ${one.value ?? ''} ${one.unit ?? ''}`),
+      ingredients.map(
+        (ingredient) => `${named(ingredient)} ${ingredient.value ?? ''} ${ingredient.unit ?? ''}`,
+      ),
     ),
     issues: of(({ issues }) => issues),
   };

@@ -37,11 +37,15 @@ describe('what may be taken in place of another', () => {
     const { recipe, leftOut } = taken(text);
     expect(recipe.bases.map(({ id }) => id)).toEqual(['beeswax_yellow', 'jojoba']);
     expect(recipe.oils.map(({ id }) => id)).toEqual(['lavender']);
-    expect(leftOut.map((one) => one.text)).toEqual(['12 g candelilla wax', '6 drops sweet orange']);
+    expect(leftOut.map((readIngredient) => readIngredient.text)).toEqual([
+      '12 g candelilla wax',
+      '6 drops sweet orange',
+    ]);
   });
 
   test('is in the blend where it is chosen', () => {
-    const at = (name: string) => read(text).ingredients.findIndex((one) => one.text.includes(name));
+    const at = (name: string) =>
+      read(text).ingredients.findIndex((ingredient) => ingredient.text.includes(name));
     const { recipe } = taken(text, {
       materials: { [at('candelilla')]: 'candelilla_wax', [at('beeswax')]: null },
     });
@@ -93,14 +97,14 @@ describe('measures', () => {
   test('a base of which nobody says how much is a gap, and only the one rest fills up', () => {
     const several = taken('10 ml roller bottle\n2 drops vetiver\njojoba\nsweet almond oil');
     expect(amounts(several.recipe.bases)).toEqual({ jojoba: null, sweet_almond: null });
-    const one = taken('10 ml roller bottle\n2 drops vetiver\ntop up with jojoba');
-    expect(amounts(one.recipe.bases)).toEqual({ jojoba: { unit: 'parts', value: 1 } });
+    const takenRecipe = taken('10 ml roller bottle\n2 drops vetiver\ntop up with jojoba');
+    expect(amounts(takenRecipe.recipe.bases)).toEqual({ jojoba: { unit: 'parts', value: 1 } });
     const brief = {
-      ...one.recipe.brief,
+      ...takenRecipe.recipe.brief,
       wearer: 'anyone' as const,
       place: 'pulse-points' as const,
     };
-    expect(workOut(shippedCatalog, { ...one.recipe, brief }).state).toBe('done');
+    expect(workOut(shippedCatalog, { ...takenRecipe.recipe, brief }).state).toBe('done');
   });
 });
 

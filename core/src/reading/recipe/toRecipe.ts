@@ -66,21 +66,30 @@ const saidOf = (
   return `${value} ${isFluid ? 'fl oz' : unitSaid[unit]}`;
 };
 
-const oilOf = (one: ReadIngredient, id: string, choices: Choices): RecipeOil => {
-  if (!one.amount) return { id, amount: null };
-  const read = readOilAmount(saidOf(one.amount, true, choices.ounce), {
+const oilOf = (readIngredient: ReadIngredient, id: string, choices: Choices): RecipeOil => {
+  if (!readIngredient.amount) return { id, amount: null };
+  const read = readOilAmount(saidOf(readIngredient.amount, true, choices.ounce), {
     country: choices.country,
     fillMl: 0,
   });
   return { id, amount: read.ok ? read.amount : null };
 };
 
-const baseOf = (one: ReadIngredient, base: Base, isRest: boolean, choices: Choices): RecipeBase => {
+const baseOf = (
+  readIngredient: ReadIngredient,
+  base: Base,
+  isRest: boolean,
+  choices: Choices,
+): RecipeBase => {
   const { id } = base;
   if (isRest) return { id, amount: { unit: 'parts', value: 1 } };
   // How much of it nobody has said: a gap, not a guess.
-  if (!one.amount) return { id, amount: null };
-  const typed = saidOf(one.amount, pours(base) && !saysByWeight(one), choices.ounce);
+  if (!readIngredient.amount) return { id, amount: null };
+  const typed = saidOf(
+    readIngredient.amount,
+    pours(base) && !saysByWeight(readIngredient),
+    choices.ounce,
+  );
   const read = readBaseAmount(typed, base, {
     country: choices.country,
     wholeMl: 0,

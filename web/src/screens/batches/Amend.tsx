@@ -58,10 +58,10 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         <b>▲ Replace the printed labels.</b> This batch was changed after it was finished:
       </p>
       <ul>
-        {amended.map((one) => (
-          <li key={one.seq}>
-            {amountWords(one.amount)} of {nameIn(catalog, one.ingredient)} added
-            {made.blend.count > 1 && ` to bottle ${one.container + 1}`}: {one.words}
+        {amended.map((told) => (
+          <li key={told.seq}>
+            {amountWords(told.amount)} of {nameIn(catalog, told.ingredient)} added
+            {made.blend.count > 1 && ` to bottle ${told.container + 1}`}: {told.words}
           </li>
         ))}
       </ul>
@@ -75,9 +75,9 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
 
 /** Strength and verdict of a container, in a line. */
 const cameTo = (made: Made, number: number): string => {
-  const one = made.containers.find((found) => found.number === number);
-  if (!one) return '';
-  const { verdict, mixture, blocking } = one.evaluation;
+  const madeContainer = made.containers.find((found) => found.number === number);
+  if (!madeContainer) return '';
+  const { verdict, mixture, blocking } = madeContainer.evaluation;
   return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictSaid(verdict)}${blocking ? ', must not be used on the person it is for' : ''}`;
 };
 
@@ -189,7 +189,9 @@ const Add = ({
           <SelectField
             label="Poured over into"
             value={chosen?.id ?? ''}
-            choices={larger.map((one) => [one.id ?? '', containerWords(one)] as const)}
+            choices={larger.map(
+              (container) => [container.id ?? '', containerWords(container)] as const,
+            )}
             onChoose={setInto}
           />
         )}

@@ -68,11 +68,11 @@ const Happened = ({ tally }: { tally: Tally }) => {
         `Bottle ${bottle + 1} was thrown away and started again${times > 1 ? `, ${times} times` : ''}.`,
     ),
     ...tally.also.map(
-      (one) =>
-        `Bottle ${one.container + 1}: ${one.intended ? 'added after smelling' : 'something else went in'}, ${somethingElseWords(catalog, one)}.`,
+      (told) =>
+        `Bottle ${told.container + 1}: ${told.intended ? 'added after smelling' : 'something else went in'}, ${somethingElseWords(catalog, told)}.`,
     ),
     ...tally.spilled.map(
-      (one) => `Bottle ${one.container + 1}: some was spilled, ${spilledWords(one)}.`,
+      (told) => `Bottle ${told.container + 1}: some was spilled, ${spilledWords(told)}.`,
     ),
   ];
   return lines.length > 0 ? <p>{lines.join(' ')}</p> : null;

@@ -61,7 +61,7 @@ const Pieces = ({
   isAll: boolean;
   money: Settings;
 }) => {
-  const money = (amount: number): string =>
+  const priced = (amount: number): string =>
     `${isAll ? '' : 'at least '}${moneyWords(amount, money.currency)}`;
   const { containerPrices, labelPrice, marginPercent } = money;
   return (
@@ -74,16 +74,16 @@ const Pieces = ({
         return (
           <div key={n} className="grid gap-2 border-t border-line pt-3">
             <p>
-              {count} × {containerWords(container)}: {money(content)} of contents each
+              {count} × {containerWords(container)}: {priced(content)} of contents each
               {whole !== null && (
                 <>
-                  ; with container and label <b>{money(whole)}</b>
+                  ; with container and label <b>{priced(whole)}</b>
                 </>
               )}
               {whole !== null && marginPercent !== null && (
                 <>
                   . At a margin of {marginPercent} % a stall would ask{' '}
-                  <b>{money(priceAtMargin(whole, marginPercent))}</b>
+                  <b>{priced(priceAtMargin(whole, marginPercent))}</b>
                 </>
               )}
               .
@@ -117,7 +117,7 @@ const Pieces = ({
       })}
       {rest.ml > 0.05 && (
         <p className="text-soft">
-          {formatMl(rest.ml, 3)} stayed in the jug or was thrown away: {money(rest.cost)} of it.
+          {formatMl(rest.ml, 3)} stayed in the jug or was thrown away: {priced(rest.cost)} of it.
         </p>
       )}
     </>

@@ -21,13 +21,14 @@ export const KeptContents = ({ contents }: { contents: readonly MadeContents[] }
   <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
     <h2 className="text-lg">What went in, as recorded</h2>
     <ul className="mt-2 grid gap-2">
-      {contents.map((one) => (
-        <li key={one.numbers.join()}>
+      {contents.map((content) => (
+        <li key={content.numbers.join()}>
           <b>
-            {containerWords(one.container)} {formatList(one.numbers.map((n) => String(n + 1)))},{' '}
-            {formatPercent(one.percent, 3)}:
+            {containerWords(content.container)}{' '}
+            {formatList(content.numbers.map((n) => String(n + 1)))},{' '}
+            {formatPercent(content.percent, 3)}:
           </b>{' '}
-          {amountsOf(one)}.
+          {amountsOf(content)}.
         </li>
       ))}
     </ul>

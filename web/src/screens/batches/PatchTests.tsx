@@ -30,7 +30,7 @@ const toCalendar = (records: readonly PatchTestRecord[]): void =>
     calendarOf(
       records.flatMap(({ id, test }) =>
         readAtHours
-          .filter((hours) => !test.readings.some((one) => one.hours === hours))
+          .filter((hours) => !test.readings.some((reading) => reading.hours === hours))
           .map((hours) => ({
             id: `patch-test-${id}-${hours}`,
             at: dueAt(test, hours).toISOString(),

@@ -31,11 +31,12 @@ const titleOf = (numbers: readonly number[]): string => {
 };
 
 const columnsOf = (made: Made): Column[] => {
-  if (made.blend.inOne) return made.containers.map((one) => ({ title: 'Total', one }));
+  if (made.blend.inOne)
+    return made.containers.map((container) => ({ title: 'Total', one: container }));
   return madePieces(made).flatMap(({ numbers }: Piece) => {
-    const one = made.containers.find(({ number }) => number === numbers[0]);
+    const madeContainer = made.containers.find(({ number }) => number === numbers[0]);
     const title = made.blend.count === 1 ? 'In the bottle' : titleOf(numbers);
-    return one ? [{ title, one }] : [];
+    return madeContainer ? [{ title, one: madeContainer }] : [];
   });
 };
 
@@ -47,7 +48,7 @@ const amountWords = ({ drops, ml, g, weighedG }: OilInBlend): string => {
 
 /** What was to be weighed of a base, in g; null where it is not weighed by itself. */
 const weighTarget = ({ planned }: Made, baseId: string): number | null => {
-  const step = planned.find((one) => one.kind === 'weigh' && one.baseId === baseId);
+  const step = planned.find((entry) => entry.kind === 'weigh' && entry.baseId === baseId);
   return step?.kind === 'weigh' ? step.g : null;
 };
 

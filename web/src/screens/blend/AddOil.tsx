@@ -46,7 +46,7 @@ export const AddOil = memo(
         label="Add an oil"
         placeholder="Add an oil: type three letters, then Enter"
         nameIn={(query) => oilSaid(query).name}
-        search={(one) => searchOils(catalog, oilSaid(one).name)}
+        search={(entry) => searchOils(catalog, oilSaid(entry).name)}
         isTaken={({ id }) => taken.split(',').includes(id)}
         describe={(oil, query) => tellApart(oilSaid(query).name, oil.id) ?? botanicalOf(oil)}
         aside={limitWords}

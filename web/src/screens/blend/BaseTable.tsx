@@ -139,7 +139,7 @@ export const AddBase = memo(
       <PickByName<Base>
         label="Add a base"
         placeholder="Add a carrier, butter, wax, sugar"
-        search={(one) => searchBases(catalog, one)}
+        search={(text) => searchBases(catalog, text)}
         isTaken={({ id }) => taken.split(',').includes(id)}
         describe={({ kind, shelfMonths }) => `${kind}; keeps ${countedWords(shelfMonths, 'month')}`}
         onPick={({ id }) => change(addBase(catalog, id))}

@@ -52,7 +52,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
           <PickByName<Base>
             label="Add a carrier"
             placeholder="Type a carrier, butter, wax or sugar"
-            search={(one) => searchBases(catalog, one)}
+            search={(text) => searchBases(catalog, text)}
             isTaken={({ id }) => recipe.bases.some((base) => base.id === id)}
             describe={({ id, shelfMonths }) =>
               `${baseFacts(id)?.feel ?? 'your own'}; keeps ${countedWords(shelfMonths, 'month')}`

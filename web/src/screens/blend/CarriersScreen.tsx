@@ -161,13 +161,13 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
         <SelectField
           label="Skin"
           value={skin}
-          choices={skins.map((one) => [one, one] as const)}
+          choices={skins.map((entry) => [entry, entry] as const)}
           onChoose={setSkin}
         />
         <SelectField
           label="Absorbs"
           value={sink}
-          choices={sinks.map((one) => [one, one] as const)}
+          choices={sinks.map((entry) => [entry, entry] as const)}
           onChoose={setSink}
         />
         {!byFeel && (

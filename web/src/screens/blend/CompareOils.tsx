@@ -68,12 +68,12 @@ export const CompareOils = ({
             return (
               <Row key={name}>
                 <RowHead className="text-soft">{name}</RowHead>
-                {values.map((one, n) => (
+                {values.map((text, n) => (
                   <Cell
                     key={oils[n]?.id}
                     className={clsx(new Set(values).size > 1 && 'font-semibold')}
                   >
-                    {one}
+                    {text}
                   </Cell>
                 ))}
               </Row>

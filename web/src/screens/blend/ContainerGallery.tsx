@@ -9,7 +9,7 @@ const kindScale = 0.36;
 const tallestPx = 96;
 
 const sizesOf = (kind: string): readonly Container[] =>
-  usualContainers.filter((one) => one.kind === kind);
+  usualContainers.filter((usualContainer) => usualContainer.kind === kind);
 
 /** What stands for a kind: the size in the middle. */
 const typicalOf = (kind: string): Container | undefined => {
@@ -60,7 +60,7 @@ export const ContainerGallery = ({
   onSize: (id: string) => void;
 }) => {
   const sizes = sizesOf(container.kind);
-  const scale = Math.min(1, tallestPx / Math.max(1, ...sizes.map((one) => sizeOf(one).height)));
+  const scale = Math.min(1, tallestPx / Math.max(1, ...sizes.map((size) => sizeOf(size).height)));
   return (
     <div aria-hidden className="grid gap-2">
       <div className="flex flex-wrap items-end gap-0.5">
@@ -79,14 +79,14 @@ export const ContainerGallery = ({
         })}
       </div>
       <div className="flex flex-wrap items-end gap-0.5 border-t border-line pt-2">
-        {sizes.map((one) => (
+        {sizes.map((size) => (
           <Standing
-            key={one.id}
-            container={one}
-            words={formatMl(one.nominalMl, 4)}
-            chosen={one.id === container.id}
+            key={size.id}
+            container={size}
+            words={formatMl(size.nominalMl, 4)}
+            chosen={size.id === container.id}
             pxPerMm={scale}
-            onChoose={() => one.id !== null && onSize(one.id)}
+            onChoose={() => size.id !== null && onSize(size.id)}
           />
         ))}
       </div>

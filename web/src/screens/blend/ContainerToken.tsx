@@ -57,8 +57,8 @@ const LineFields = ({
   };
   const sizes = usualContainers.filter(({ kind }) => kind === container.kind);
   const all = useStored(['containers'], () => containers.list()).data ?? [];
-  const shelved = all.filter((one) => one.container.kind === container.kind);
-  const isMine = container.id === null && shelved.find((one) => isSame(one.container, container));
+  const shelved = all.filter((item) => item.container.kind === container.kind);
+  const isMine = container.id === null && shelved.find((item) => isSame(item.container, container));
   return (
     <li className="grid gap-2">
       {drawn && (
@@ -105,7 +105,7 @@ const LineFields = ({
               [own, 'another of my own, measured with water'] as const,
             ]}
             onChoose={(id) => {
-              const mine = shelved.find((one) => ownId(one.id) === id);
+              const mine = shelved.find((item) => ownId(item.id) === id);
               const { kind, nominalMl, workingFillPercent } = container;
               onLine({
                 ...line,
@@ -150,7 +150,7 @@ const LineFields = ({
 export const ContainerToken = ({ recipe, change }: TokenProps) => {
   const lines = recipe.containers;
   const put = (index: number, line: ContainerLine) =>
-    change(setContainers(lines.map((one, at) => (at === index ? line : one))));
+    change(setContainers(lines.map((entry, at) => (at === index ? line : entry))));
   return (
     <Token label="Container" text={fillingsWords(fillingsOf(recipe))} wide="most">
       {() => (

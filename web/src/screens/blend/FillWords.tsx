@@ -144,10 +144,10 @@ export const FillWords = ({
             )}
           </p>
           <ul className="text-sm text-soft">
-            {parted.lines.map((one, index) => (
+            {parted.lines.map((filled, index) => (
               <li key={index}>
                 {together(
-                  `${countedContainers(one.count, one.container.kind)}: ${volumeWords(one.fillMl, units)}, ${massWords(one.fillG, units)}${one.count > 1 ? ' each' : ''}.`,
+                  `${countedContainers(filled.count, filled.container.kind)}: ${volumeWords(filled.fillMl, units)}, ${massWords(filled.fillG, units)}${filled.count > 1 ? ' each' : ''}.`,
                 )}
               </li>
             ))}
@@ -179,7 +179,7 @@ export const FillWords = ({
             : `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
-      <Overfull containers={blend.fillings.map((one) => one.container)} />
+      <Overfull containers={blend.fillings.map((filling) => filling.container)} />
       {blend.inOne && <LeftWords blend={blend} mixture={mixture} />}
       <DoseWords container={container} blend={blend} mixture={mixture} />
     </>

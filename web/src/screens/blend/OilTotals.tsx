@@ -29,8 +29,8 @@ export const OilTotals = ({
     : 'as counted';
   const done = worked.state === 'done' ? worked.evaluation : null;
   const drops = done?.mixture.oils.reduce((total, { drops: n }) => total + (n ?? 0), 0);
-  const ml = done?.mixture.oils.reduce((total, one) => total + one.ml.likely, 0);
-  const g = done?.mixture.oils.reduce((total, one) => total + one.g.likely, 0);
+  const ml = done?.mixture.oils.reduce((total, oil) => total + oil.ml.likely, 0);
+  const g = done?.mixture.oils.reduce((total, oil) => total + oil.g.likely, 0);
   const asWritten = done && strengthBy(done.mixture, recipe.by).likely;
   const strength = done && strengthBy(done.mixture, by);
   const fill = done?.mixture.fillMl ?? lineMl(recipe);

@@ -171,15 +171,15 @@ const Oils = ({ record }: { record: BlendRecord }) => {
         <SelectField
           label="Note"
           value={asked.note ?? any}
-          choices={[any, 'top', 'middle', 'base'].map((one) => [one, one] as const)}
+          choices={[any, 'top', 'middle', 'base'].map((text) => [text, text] as const)}
           onChoose={(note) => ask({ note: note === any ? null : (note as Oil['note']) })}
         />
         <SelectField
           label="Family of smell"
           value={asked.family ?? any}
-          choices={[any, ...scentFamilies].map((one) => [one, one] as const)}
+          choices={[any, ...scentFamilies].map((text) => [text, text] as const)}
           onChoose={(family) =>
-            ask({ family: scentFamilies.find((one) => one === family) ?? null })
+            ask({ family: scentFamilies.find((scentFamily) => scentFamily === family) ?? null })
           }
         />
         <Tick isOn={asked.onShelfOnly} onTick={(onShelfOnly) => ask({ onShelfOnly })}>
@@ -214,13 +214,13 @@ const Oils = ({ record }: { record: BlendRecord }) => {
               oil={oil}
               left={stock.get(id)?.ml ?? null}
               said={saidOf.get(id)}
-              isIn={recipe.oils.some((one) => one.id === id)}
+              isIn={recipe.oils.some((entry) => entry.id === id)}
               isCompared={compared.includes(id)}
               onToggle={() => toggle(id)}
               onCompare={() =>
                 setCompared((before) =>
                   before.includes(id)
-                    ? before.filter((one) => one !== id)
+                    ? before.filter((text) => text !== id)
                     : [...before, id].slice(-mostCompared),
                 )
               }

@@ -36,7 +36,7 @@ const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): strin
   const worked = workOut(catalog, recipe);
   if (worked.state !== 'done') return '';
   const moved = shareChanges(before, worked.evaluation).filter(
-    (one) => formatNumber(one.before) !== formatNumber(one.after),
+    (entry) => formatNumber(entry.before) !== formatNumber(entry.after),
   );
   const by = recipe.by;
   const [was, is] = [

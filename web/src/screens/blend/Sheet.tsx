@@ -144,7 +144,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   } = useRecipe(record);
   const catalog = useCatalog();
   const recipe = useMemo(() => ofToday(written, record), [written, record]);
-  const answer = useAnswer(recipe.brief.personId, (one) => change(answerBrief(one)));
+  const answer = useAnswer(recipe.brief.personId, (entry) => change(answerBrief(entry)));
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(recipe);
   // Whose spoons an amount is in is known before one can be typed.
@@ -253,7 +253,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           worked={worked}
           looking={looking}
           addRef={addRef}
-          onAnswer={(one) => void answer(one)}
+          onAnswer={(entry) => void answer(entry)}
         />
       )}
     </div>

@@ -26,7 +26,7 @@ const offered = (catalog: Catalog, recipe: Recipe): readonly Suggestion[] => {
 
 const materialOf = (change: SuggestedChange) => {
   const parts = change.kind === 'several' ? change.changes : [change];
-  return parts.find((one) => one.kind === 'predilute');
+  return parts.find((part) => part.kind === 'predilute');
 };
 
 /** What would bring a blend within, each with what it comes to; one press, and undo takes it back. */
@@ -37,10 +37,10 @@ export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
   const settled = useDeferredValue(recipe);
   const suggestions = useMemo(() => offered(catalog, settled), [catalog, settled]);
   if (suggestions.length === 0) return null;
-  const apply = async (one: SuggestedChange): Promise<void> => {
-    const diluted = materialOf(one);
+  const apply = async (suggestedChange: SuggestedChange): Promise<void> => {
+    const diluted = materialOf(suggestedChange);
     if (!diluted) {
-      change((before) => withChange(before, one));
+      change((before) => withChange(before, suggestedChange));
       return;
     }
     // A pre-dilution is a material of the house from now on.

@@ -72,7 +72,7 @@ const OtherWax = ({ recipe, change, evaluation }: TokenProps & { evaluation: Eva
   const catalog = useCatalog();
   const here = recipe.bases.filter(({ id }) => catalog.base(id)?.kind === 'wax');
   const others = catalog.bases.filter(
-    ({ id, kind }) => kind === 'wax' && waxFor(id) && !here.some((one) => one.id === id),
+    ({ id, kind }) => kind === 'wax' && waxFor(id) && !here.some((entry) => entry.id === id),
   );
   const [from] = here.filter(({ id }) => waxFor(id));
   if (!from) return null;
@@ -90,12 +90,12 @@ const OtherWax = ({ recipe, change, evaluation }: TokenProps & { evaluation: Eva
       >
         <option value="">another wax …</option>
         {others.map(({ id, name }) => {
-          const one = textureFigures.waxEquivalents.find(({ wax }) => wax === id);
+          const entry = textureFigures.waxEquivalents.find(({ wax }) => wax === id);
           return (
             <option key={id} value={id}>
               {name}
-              {one &&
-                `: ${one.gramsForOneGramBeeswax} g for 1 g (met ${one.range[0]} to ${one.range[1]}), ${one.feel}`}
+              {entry &&
+                `: ${entry.gramsForOneGramBeeswax} g for 1 g (met ${entry.range[0]} to ${entry.range[1]}), ${entry.feel}`}
             </option>
           );
         })}

@@ -22,7 +22,7 @@ export const addListed = (
     ({ materialId, kind, isAlternative }) =>
       materialId !== null && kind === 'oil' && !isAlternative && isAddable(materialId),
   );
-  const rest = ingredients.filter((one) => !certain.includes(one));
+  const rest = ingredients.filter((ingredient) => !certain.includes(ingredient));
   const [first] = read;
   const oils = first
     ? recipeOfRead({ ...first, ingredients: certain }, '', catalog, {
@@ -33,7 +33,7 @@ export const addListed = (
         guideline: 'clinical',
       }).recipe.oils
     : [];
-  const left = formatList(rest.map((one) => `“${one.text}”`));
+  const left = formatList(rest.map((readIngredient) => `“${readIngredient.text}”`));
   const added =
     oils.length === 0 ? 'No oil was added' : `${countedWords(oils.length, 'oil')} added`;
   return {

@@ -65,7 +65,7 @@ const Book = ({
 }) => {
   const first = useStored(['blend', ids[0]], () => blends.get(ids[0] ?? ''));
   const isRead = first.data !== undefined || first.error !== null;
-  const one = (id: string) => (
+  const entry = (id: string) => (
     <OneRecord
       what="blend"
       of={['blend', id]}
@@ -91,11 +91,11 @@ const Book = ({
       {/* Also where the first is broken and has no name. */}
       {onNamed && isRead && <Named onNamed={onNamed} />}
       {look === 'shelf' ? (
-        <ShelfGrid ids={ids}>{one}</ShelfGrid>
+        <ShelfGrid ids={ids}>{entry}</ShelfGrid>
       ) : (
         <Suspense fallback={null}>
           <BookList ids={ids} rowPx={106} className="mt-4">
-            {one}
+            {entry}
           </BookList>
         </Suspense>
       )}

@@ -159,7 +159,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
                 {label.doNotUse ? (
                   <li className="font-bold">{doNotUseWords}</li>
                 ) : (
-                  label.cautions.map((one) => <li key={one}>{together(one)}</li>)
+                  label.cautions.map((caution) => <li key={caution}>{together(caution)}</li>)
                 )}
               </ul>
             </Part>

@@ -5,12 +5,12 @@ import { judgedCard } from './judgedCard';
 
 /** What a blend in the book comes to: its verdict and its strength. */
 export const CardVerdict = ({ record }: { record: BlendOfToday }) => {
-  const one = judgedCard(useCatalog(), record);
-  return 'word' in one ? (
-    <VerdictMark verdict="unknown" word={one.word} />
+  const judged = judgedCard(useCatalog(), record);
+  return 'word' in judged ? (
+    <VerdictMark verdict="unknown" word={judged.word} />
   ) : (
     <>
-      <VerdictMark verdict={one.verdict} /> · {one.strength}
+      <VerdictMark verdict={judged.verdict} /> · {judged.strength}
     </>
   );
 };

@@ -48,14 +48,14 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
   const units = useUnits();
   const worked = sides.map(({ recipe }) => workOut(catalog, recipe));
   const { oils, limits, textures } = overlayOf(
-    worked.map((one) => (one.state === 'done' ? one : null)),
+    worked.map((workedOut) => (workedOut.state === 'done' ? workedOut : null)),
   );
   const nearLimits = limits
     .filter(({ shares }) => shares.some((share) => share !== null && share >= leastShare))
     .slice(0, mostLimits);
   const titles = sides.map(({ title }) => title);
   const inDrops = oils.every(({ drops, ml }) =>
-    drops.every((one, n) => one !== null || ml[n] === null),
+    drops.every((drop, n) => drop !== null || ml[n] === null),
   );
   const ids = [...new Set(sides.flatMap(({ recipe }) => recipe.oils.map(({ id }) => id)))];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
@@ -79,11 +79,11 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
     ],
     [
       'Cost of what goes in',
-      worked.map((one) =>
-        one.state === 'done'
+      worked.map((workedOut) =>
+        workedOut.state === 'done'
           ? costWords(
               plannedCost(
-                one.evaluation.mixture,
+                workedOut.evaluation.mixture,
                 shelf.map(({ bottle }) => bottle),
               ),
               currency,
@@ -93,10 +93,10 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
     ],
   ];
   const dropsOf = (n: number, id: string): string => {
-    const one = worked[n];
+    const entry = worked[n];
     const index = sides[n]?.recipe.oils.findIndex((oil) => oil.id === id) ?? -1;
     if (index < 0) return '–';
-    const mixed = one?.state === 'done' ? one.evaluation.mixture.oils[index] : undefined;
+    const mixed = entry?.state === 'done' ? entry.evaluation.mixture.oils[index] : undefined;
     if (!mixed) return 'not worked out';
     // Each by what it is measured by: a share of the weight is no share of the volume.
     const weighed = sides[n]?.recipe.by === 'weight';
@@ -143,12 +143,12 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
             )}
             <Row>
               <RowHead>Total</RowHead>
-              {worked.map((one, n) => (
+              {worked.map((workedOut, n) => (
                 <Cell key={n}>
-                  {one.state === 'done' ? (
+                  {workedOut.state === 'done' ? (
                     <>
-                      {strengthWords(one.evaluation.mixture, one.blend.formula.by)} ·{' '}
-                      <VerdictMark verdict={one.evaluation.verdict} />
+                      {strengthWords(workedOut.evaluation.mixture, workedOut.blend.formula.by)} ·{' '}
+                      <VerdictMark verdict={workedOut.evaluation.verdict} />
                     </>
                   ) : (
                     'not worked out'

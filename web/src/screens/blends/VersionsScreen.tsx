@@ -125,7 +125,7 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
     );
   const sides = chosen.flatMap((id) => {
     if (id === nowId) return [{ id, title: 'The blend now', recipe: blend.recipe }];
-    const record = list.find((one) => one.id === id);
+    const record = list.find((entry) => entry.id === id);
     return record
       ? [{ id, title: record.name || `Version ${record.number}`, recipe: record.recipe }]
       : [];

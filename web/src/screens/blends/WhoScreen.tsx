@@ -69,9 +69,9 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
                   {blocking && <b className="block text-sm text-brick">must not use it</b>}
                 </Cell>
                 <Cell className="text-[14px]">
-                  {against.slice(0, 2).map((one) => (
-                    <p key={`${one.rule}/${one.subject}`}>
-                      {together(findingMessage(catalog, one))}
+                  {against.slice(0, 2).map((finding) => (
+                    <p key={`${finding.rule}/${finding.subject}`}>
+                      {together(findingMessage(catalog, finding))}
                     </p>
                   ))}
                   {against.length > 2 && (

@@ -72,7 +72,7 @@ export const ordered = (
   order: BookFilter['order'],
   lastMade: ReadonlyMap<string, string>,
 ): readonly BookFacts[] => {
-  const by: Record<BookFilter['order'], (one: BookFacts) => string> = {
+  const by: Record<BookFilter['order'], (bookFacts: BookFacts) => string> = {
     changed: ({ record }) => record.updatedAt,
     made: ({ record }) => lastMade.get(record.id) ?? '',
     name: ({ name }) => name,

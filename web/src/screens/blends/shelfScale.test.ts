@@ -4,7 +4,7 @@ import { sizeOf } from '../../parts/container/size';
 import { isStacked, scaleOf, shelfHeight, shownOf } from './shelfScale';
 
 const all = usualContainers;
-const small = all.filter((one) => sizeOf(one).height <= 186 && sizeOf(one).width <= 110);
+const small = all.filter((entry) => sizeOf(entry).height <= 186 && sizeOf(entry).width <= 110);
 
 test('what is of a usual size stands at one scale, so that sizes can be compared', () => {
   expect(small.length).toBeGreaterThan(10);

@@ -27,7 +27,7 @@ export const useVerdicts = (
 ): { readonly found: readonly BookFacts[]; readonly share: number } => {
   const catalog = useCatalog();
   const judge = useMemo(
-    () => (wanted === '' ? null : (one: BookFacts) => verdictOf(catalog, one)),
+    () => (wanted === '' ? null : (bookFacts: BookFacts) => verdictOf(catalog, bookFacts)),
     [catalog, wanted],
   );
   const { done, share } = useInSlices(all, judge);

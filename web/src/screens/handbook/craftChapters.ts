@@ -59,12 +59,12 @@ export const texture = (catalog: Catalog): Chapter => {
       table(
         'Instead of 1 g of beeswax',
         ['Wax', 'Use', 'Range', 'Feel', 'Confidence'],
-        wax.waxEquivalents.map((one) => [
-          catalog.base(one.wax)?.name ?? one.wax,
-          `${one.gramsForOneGramBeeswax} g`,
-          `${one.range[0]} to ${one.range[1]} g`,
-          one.feel,
-          one.confidence,
+        wax.waxEquivalents.map((waxEquivalent) => [
+          catalog.base(waxEquivalent.wax)?.name ?? waxEquivalent.wax,
+          `${waxEquivalent.gramsForOneGramBeeswax} g`,
+          `${waxEquivalent.range[0]} to ${waxEquivalent.range[1]} g`,
+          waxEquivalent.feel,
+          waxEquivalent.confidence,
         ]),
       ),
       table(
@@ -75,32 +75,37 @@ export const texture = (catalog: Catalog): Chapter => {
       table(
         'Usual proportions, percent by weight',
         ['Made', 'Ingredients', 'Note', 'Confidence'],
-        wax.usualRatios.map((one) => [
-          capitalised(one.product),
+        wax.usualRatios.map((usualRatio) => [
+          capitalised(usualRatio.product),
           formatList(
-            Object.entries(one.parts).map(
+            Object.entries(usualRatio.parts).map(
               ([what, [least, most]]) => `${readable(what)} ${least} to ${most}`,
             ),
           ),
-          one.note,
-          one.confidence,
+          usualRatio.note,
+          usualRatio.confidence,
         ]),
       ),
       table(
         'Setting times',
         ['Container', 'At 20 to 22 °C', 'In the fridge', 'Confidence'],
-        wax.settingTimes.map((one) => [
-          capitalised(one.container),
-          one.room,
-          one.fridge,
-          one.confidence,
+        wax.settingTimes.map((settingTime) => [
+          capitalised(settingTime.container),
+          settingTime.room,
+          settingTime.fridge,
+          settingTime.confidence,
         ]),
       ),
       list(wax.settingTips),
       table(
         'What goes wrong',
         ['Sign', 'Cause', 'Remedy', 'Confidence'],
-        wax.faults.map((one) => [capitalised(one.sign), one.cause, one.remedy, one.confidence]),
+        wax.faults.map((fault) => [
+          capitalised(fault.sign),
+          fault.cause,
+          fault.remedy,
+          fault.confidence,
+        ]),
       ),
       text(wax.climate),
     ],
@@ -154,7 +159,7 @@ export const labelLaw = (): Chapter => {
       table(
         'European Union, for products on sale',
         ['What', 'Where', 'Confidence'],
-        law.eu.map((one) => [one.text, one.where, one.confidence]),
+        law.eu.map((entry) => [entry.text, entry.where, entry.confidence]),
       ),
       text('Before anything is sold in the EU:'),
       list(law.euBeforeSale),
@@ -162,7 +167,7 @@ export const labelLaw = (): Chapter => {
       table(
         'United States',
         ['What', 'Confidence'],
-        law.us.map((one) => [one.text, one.confidence]),
+        law.us.map((entry) => [entry.text, entry.confidence]),
       ),
       text(law.usAct, law.usLine, law.durability, law.gift),
       text(`Words that make it a medicine: ${formatList(law.claims)}.`),

@@ -129,7 +129,9 @@ export const conditions = (catalog: Catalog): Chapter => ({
         const named = (what: 'avoid' | 'caution') =>
           catalog.oils
             .filter((oil) =>
-              oil.conditions.some((one) => one.condition === id && one.what === what),
+              oil.conditions.some(
+                (condition) => condition.condition === id && condition.what === what,
+              ),
             )
             .map(({ name }) => name);
         const general = [

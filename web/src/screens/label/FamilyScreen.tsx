@@ -133,15 +133,15 @@ const Family = ({
     });
   };
   const labels = async (): Promise<void> => {
-    const all = chosen.flatMap((one) => labelOfVariant(catalog, one, set));
+    const all = chosen.flatMap((entry) => labelOfVariant(catalog, entry, set));
     const [first] = all;
     if (!first) return;
     const { labelPdf } = await import('./labelPdf');
     // One sheet has labels of one size: the largest that any of them needs.
     const size = all.reduce(
-      (largest, one) => ({
-        width: Math.max(largest.width, one.size.width),
-        height: Math.max(largest.height, one.size.height),
+      (largest, entry) => ({
+        width: Math.max(largest.width, entry.size.width),
+        height: Math.max(largest.height, entry.size.height),
       }),
       first.size,
     );

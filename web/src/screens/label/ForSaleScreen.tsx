@@ -156,8 +156,8 @@ const ForSale = ({
       <SaleIngredients facts={facts} sale={sale} use={made.blend.brief.use} />
       <Section title="What Jubbet can’t do for you">
         <ul className="list-disc pl-5">
-          {notByJubbet[region].map((one) => (
-            <li key={one}>{one}</li>
+          {notByJubbet[region].map((text) => (
+            <li key={text}>{text}</li>
           ))}
         </ul>
         <p>{whoKnows[region]}</p>

@@ -90,14 +90,14 @@ const LabelsOf = ({
   const [chosen, setChosen] = useState('0');
   const isBox = chosen === box;
   const piece = pieces[Number(chosen)] ?? pieces[0];
-  const textOf = (one: Piece): LabelText => {
-    const label = labelOf(blend, one, facts, notToBeUsed);
+  const textOf = (entry: Piece): LabelText => {
+    const label = labelOf(blend, entry, facts, notToBeUsed);
     return labelText(blend.catalog, label, {
       names: printing.labelNames,
       units: unitsOf(printing),
       sale:
         sale &&
-        saleText(blend.catalog, label, saleFactsOf(one.evaluation.mixture, blend.brief), sale),
+        saleText(blend.catalog, label, saleFactsOf(entry.evaluation.mixture, blend.brief), sale),
     });
   };
   const [first, ...others] = pieces;
@@ -130,7 +130,7 @@ const LabelsOf = ({
               label="For which containers"
               value={chosen}
               choices={[
-                ...pieces.map((one, index) => [String(index), pieceWords(blend, one)] as const),
+                ...pieces.map((entry, index) => [String(index), pieceWords(blend, entry)] as const),
                 [box, `the box with all ${inAll} in it`] as const,
               ]}
               onChoose={setChosen}

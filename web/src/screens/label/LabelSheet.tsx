@@ -66,7 +66,7 @@ export const LabelSheet = ({
       way.flatMap(({ current }) => (current ? [current] : [])),
     );
     for (const [n, way] of ways.entries()) {
-      const pt = points.find((one) => !way.some((element) => isTooFull(setIn(element, one))));
+      const pt = points.find((point) => !way.some((element) => isTooFull(setIn(element, point))));
       if (pt !== undefined) {
         setFit({ points: pt, split: n > 0, left: [] });
         return;

@@ -8,7 +8,7 @@ export type PrintedOn = Paper | LabelSheet;
 
 export const printedOn = (setting: string): PrintedOn =>
   labelSheets.find(({ id }) => id === setting) ??
-  (['A4', 'Letter', 'single'] as const).find((one) => one === setting) ??
+  (['A4', 'Letter', 'single'] as const).find((entry) => entry === setting) ??
   'A4';
 
 export const idOf = (paper: PrintedOn): string => (typeof paper === 'string' ? paper : paper.id);

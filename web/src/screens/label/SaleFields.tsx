@@ -41,7 +41,7 @@ export const useSale = (
         <SelectField
           label="These labels are"
           value={goal}
-          choices={goals.map((one) => [one, goalWords[one]] as const)}
+          choices={goals.map((entry) => [entry, goalWords[entry]] as const)}
           onChoose={(next) => setParams(next === 'gift' ? {} : { for: next }, { replace: true })}
         />
         {goal !== 'gift' && (

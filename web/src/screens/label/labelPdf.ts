@@ -115,8 +115,8 @@ export const labelPdf = async (
       (total, { text: stretch, font }) => total + font.widthOfTextAtSize(stretch, points),
       0,
     );
-  const laidOut = labels.map((one) => layOut(one, size, measure));
-  const missing = laidOut.map((one) => missingFrom(one, fonts.regular)).join('');
+  const laidOut = labels.map((label) => layOut(label, size, measure));
+  const missing = laidOut.map((entry) => missingFrom(entry, fonts.regular)).join('');
   if (missing !== '') throw new CodedError('letters-missing', { letters: missing });
   for (const { faces, signs } of laidOut) {
     for (const [n, lines] of faces.entries()) {
@@ -155,7 +155,7 @@ export const labelPdf = async (
   return {
     data: await pdf.save(),
     points: Math.min(...laidOut.map(({ points }) => points)),
-    isFolded: laidOut.some((one) => one.faces.length > 1),
+    isFolded: laidOut.some((entry) => entry.faces.length > 1),
     left: [...new Set(laidOut.flatMap(({ left }) => left))],
     pages: pdf.getPageCount(),
   };

@@ -134,7 +134,7 @@ const wrap = (
   let line: { text: string; bold: boolean; x: number }[] = [];
   let x = 0;
   let space = false;
-  for (const word of wordsOf(runs).flatMap((one) => broken(one, width, measure, size))) {
+  for (const word of wordsOf(runs).flatMap((entry) => broken(entry, width, measure, size))) {
     space ||= word.spaced;
     if (word.text === '') continue;
     const gap = space && x > 0 ? measure(' ', word.bold, size) : 0;
@@ -158,7 +158,7 @@ const face = (
   points: number,
   measure: Measure,
 ): Line[] | null => {
-  const blocks = paragraphs.map((one) => wrap(one, box.width, points, measure));
+  const blocks = paragraphs.map((paragraph) => wrap(paragraph, box.width, points, measure));
   const tall = (lines: readonly Omit<Line, 'y'>[]) =>
     lines.reduce((total, { size }) => total + size * leading, 0);
   const text = blocks.reduce((total, lines) => total + tall(lines), 0);
@@ -199,9 +199,9 @@ export const layOut = (label: LabelText, size: LabelSize, measure: Measure): Lai
   };
   const faces = labelFaces(label);
   const set = setAs(label);
-  const one = [[...faces.front, ...faces.back, ...faces.foot].map(set)];
+  const entry = [[...faces.front, ...faces.back, ...faces.foot].map(set)];
   const two = [[...faces.front, ...faces.foot].map(set), [faces.again, ...faces.back].map(set)];
-  for (const split of faces.back.length > 0 ? [one, two] : [one]) {
+  for (const split of faces.back.length > 0 ? [entry, two] : [entry]) {
     for (const points of sizes) {
       const lines = split.map((paragraphs) => face(paragraphs, box, points, measure));
       if (lines.every((each) => each !== null)) {
@@ -210,7 +210,7 @@ export const layOut = (label: LabelText, size: LabelSize, measure: Measure): Lai
     }
   }
   const endless = { ...box, height: Infinity };
-  const split = faces.back.length > 0 ? two : one;
+  const split = faces.back.length > 0 ? two : entry;
   return {
     faces: split.map((paragraphs) => face(paragraphs, endless, smallest, measure) ?? []),
     signs: signsOn(label, box.width, smallest),

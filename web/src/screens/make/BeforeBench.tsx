@@ -106,7 +106,9 @@ export const BeforeBench = ({
   const notes = noteWords(catalog, evaluation.findings);
   const missing = over && !isReason(reason);
   const containers = blend.inOne
-    ? formatList(blend.fillings.map((one) => countedContainers(one.count, one.container.kind)))
+    ? formatList(
+        blend.fillings.map((filling) => countedContainers(filling.count, filling.container.kind)),
+      )
     : countedContainers(count, blend.formula.container.kind);
   const time = roughTime(catalog, stepsOf({ ...blend, count }, mixture));
   const start = async () => {

@@ -56,13 +56,13 @@ export const BenchGlass = ({
   const { width, height, cavity, perMl } = drawing;
   const layers: Layer[] = [];
   const shown = oils.filter(({ ml }) => ml > 0);
-  const asDrawn = shown.reduce((total, one) => total + drawnMl(one, fill), 0);
+  const asDrawn = shown.reduce((total, filledIn) => total + drawnMl(filledIn, fill), 0);
   const fit = Math.min(1, (mostOfAll * fill) / Math.max(asDrawn, 1e-9));
   let fromMl = 0;
-  for (const one of shown) {
+  for (const filledIn of shown) {
     // Once the carrier is in, the glass is to scale again.
-    const ml = poured > 0 ? one.ml : fit * drawnMl(one, fill);
-    layers.push({ id: one.id, ml, fromMl, ...one.looks });
+    const ml = poured > 0 ? filledIn.ml : fit * drawnMl(filledIn, fill);
+    layers.push({ id: filledIn.id, ml, fromMl, ...filledIn.looks });
     fromMl += ml;
   }
   if (poured > 0) {

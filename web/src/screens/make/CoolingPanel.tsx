@@ -51,7 +51,7 @@ export const CoolingPanel = ({
   const [heard, setHeard] = useState(false);
   const live = useReadings(heard && probe ? probe : null);
   const source = probe?.device.simulated ? 'simulated' : 'thermometer';
-  const taken = tally.temperatures.filter((one) => one.step === step.id);
+  const taken = tally.temperatures.filter((temperature) => temperature.step === step.id);
   const savedMs = Date.parse(taken[taken.length - 1]?.takenAt ?? '') || 0;
   const take = (celsius: number, from: Source): void =>
     onEvents([{ kind: 'temperature', step: step.id, celsius, takenAt: momentNow(), source: from }]);

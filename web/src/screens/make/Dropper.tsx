@@ -80,15 +80,15 @@ export const Dropper = ({ bottleId }: { bottleId: string }) => {
       </form>
       {bottle.weighings.length > 0 && (
         <ul className="mt-2 grid gap-1 text-[15px]">
-          {bottle.weighings.map((one, n) => (
+          {bottle.weighings.map((weighing, n) => (
             <li key={n} className="flex items-center gap-2">
               <span className="flex-1">
-                {one.drops} drops, {formatG(one.massG, 3)}
+                {weighing.drops} drops, {formatG(weighing.massG, 3)}
               </span>
               <button
                 type="button"
                 className={panelButton}
-                aria-label={`Remove the weighing of ${one.drops} drops, ${formatG(one.massG, 3)}`}
+                aria-label={`Remove the weighing of ${weighing.drops} drops, ${formatG(weighing.massG, 3)}`}
                 onClick={() =>
                   void write('The weighing', () =>
                     bottles.write(bottleId, {

@@ -144,11 +144,11 @@ const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
   const catalog = useCatalog();
   const list = [
     ...tally.also
-      .filter((one) => one.container === container)
-      .map((one) => ({ seq: one.seq, text: `Went in: ${somethingElseWords(catalog, one)}` })),
+      .filter((told) => told.container === container)
+      .map((told) => ({ seq: told.seq, text: `Went in: ${somethingElseWords(catalog, told)}` })),
     ...tally.spilled
-      .filter((one) => one.container === container)
-      .map((one) => ({ seq: one.seq, text: `Spilled: ${spilledWords(one)}` })),
+      .filter((told) => told.container === container)
+      .map((told) => ({ seq: told.seq, text: `Spilled: ${spilledWords(told)}` })),
   ];
   return list.length === 0 ? null : (
     <ul className="grid gap-1">

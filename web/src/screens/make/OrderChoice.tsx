@@ -61,7 +61,7 @@ export const OrderChoice = ({
         className={select}
         value={aloud}
         onChange={({ target: { value } }) => {
-          const next = aloudWays.find((one) => one === value) ?? 'off';
+          const next = aloudWays.find((aloudWay) => aloudWay === value) ?? 'off';
           if (next === 'click') click();
           if (next === 'number') say('one');
           void write('The sound', () => settings.write('aloud', next));

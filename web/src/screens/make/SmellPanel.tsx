@@ -176,16 +176,16 @@ export const SmellPanel = ({
       </div>
       {added.length > 0 && (
         <ul className="grid gap-1 text-[15px]">
-          {added.map((one) => (
-            <li key={one.seq} className="flex items-center gap-2">
+          {added.map((told) => (
+            <li key={told.seq} className="flex items-center gap-2">
               <span className="flex-1">
-                Added: {somethingElseWords(catalog, one)}
-                {numbers.length > 1 && `, bottle ${one.container + 1}`}
+                Added: {somethingElseWords(catalog, told)}
+                {numbers.length > 1 && `, bottle ${told.container + 1}`}
               </span>
               <button
                 type="button"
                 className={panelButton}
-                onClick={() => onEvents([{ kind: 'struck', undoes: one.seq }])}
+                onClick={() => onEvents([{ kind: 'struck', undoes: told.seq }])}
               >
                 Undo
               </button>

@@ -43,7 +43,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
   const write = useWrite();
   const answer = useAnswer(
     recipe.brief.personId,
-    (one) => void write('The answer', () => answers.ofBlend(blendId, one)),
+    (entry) => void write('The answer', () => answers.ofBlend(blendId, entry)),
   );
   return (
     <div
@@ -76,7 +76,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
           recipe={recipe}
           blendId={blendId}
           looking={looking}
-          onAnswer={(one) => void answer(one)}
+          onAnswer={(entry) => void answer(entry)}
         />
       )}
     </div>

@@ -7,8 +7,8 @@ import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import type { Erased } from '../../store/erasePerson';
 
-const counted = (count: number, one: string, many: string): string[] =>
-  count === 0 ? [] : [`${count} ${count === 1 ? one : many}`];
+const counted = (count: number, text: string, many: string): string[] =>
+  count === 0 ? [] : [`${count} ${count === 1 ? text : many}`];
 
 /** What went, and where it still may be. */
 const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {

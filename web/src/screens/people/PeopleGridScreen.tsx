@@ -127,10 +127,10 @@ export const PeopleGridScreen = () => {
                           not finished
                         </Cell>
                       ) : (
-                        on.map((one, column) => (
+                        on.map((entry, column) => (
                           <Cell key={wearers[column]?.id} centre>
                             <Field
-                              on={one}
+                              on={entry}
                               isTheirs={record.recipe.brief.personId === wearers[column]?.id}
                             />
                           </Cell>

@@ -67,8 +67,8 @@ export const Reactions = ({ person, set }: Props) => {
               onChange={(event) => {
                 if (!event.target.value) return;
                 set({
-                  reactions: reactions.map((one) =>
-                    one === reaction ? { ...one, on: event.target.value } : one,
+                  reactions: reactions.map((entry) =>
+                    entry === reaction ? { ...entry, on: event.target.value } : entry,
                   ),
                 });
               }}
@@ -80,8 +80,8 @@ export const Reactions = ({ person, set }: Props) => {
               value={reaction.what}
               onChange={(event) =>
                 set({
-                  reactions: reactions.map((one) =>
-                    one === reaction ? { ...one, what: event.target.value } : one,
+                  reactions: reactions.map((entry) =>
+                    entry === reaction ? { ...entry, what: event.target.value } : entry,
                   ),
                 })
               }
@@ -89,7 +89,7 @@ export const Reactions = ({ person, set }: Props) => {
             <Button
               look="quiet"
               aria-label={`Remove the reaction to ${nameIn(catalog, reaction.materialId)}`}
-              onClick={() => set({ reactions: reactions.filter((one) => one !== reaction) })}
+              onClick={() => set({ reactions: reactions.filter((entry) => entry !== reaction) })}
             >
               Remove
             </Button>

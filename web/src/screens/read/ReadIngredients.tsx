@@ -73,23 +73,23 @@ export const ReadIngredients = ({
         ]}
       >
         <tbody>
-          {ingredients.map((one, n) => {
-            const [first] = one.candidates;
-            const chosen = materials[n] === undefined ? usualFor(one) : materials[n];
+          {ingredients.map((ingredient, n) => {
+            const [first] = ingredient.candidates;
+            const chosen = materials[n] === undefined ? usualFor(ingredient) : materials[n];
             return (
               // Two lines may say the same.
               <Row key={n}>
-                <RowHead>{one.text}</RowHead>
+                <RowHead>{ingredient.text}</RowHead>
                 <Cell under="Understood as">
                   {first === undefined ? (
                     'left out'
                   ) : (
                     <SelectField
-                      label={`What “${one.text}” is`}
+                      label={`What “${ingredient.text}” is`}
                       isLabelHidden
                       value={chosen ?? leftOut}
                       choices={[
-                        ...one.candidates.map((id) => [id, nameIn(catalog, id)] as const),
+                        ...ingredient.candidates.map((id) => [id, nameIn(catalog, id)] as const),
                         [leftOut, 'leave it out'] as const,
                       ]}
                       onChoose={(id) => onChoose(n, id === leftOut ? null : id)}
@@ -97,14 +97,14 @@ export const ReadIngredients = ({
                   )}
                 </Cell>
                 <Cell right under="Amount">
-                  {one.amount
-                    ? writtenAmountWords(one.amount)
-                    : one.isFill
+                  {ingredient.amount
+                    ? writtenAmountWords(ingredient.amount)
+                    : ingredient.isFill
                       ? 'fills the rest'
                       : 'none'}
                 </Cell>
                 <Cell under="How sure">
-                  <Sureness one={one} isChosen={materials[n] !== undefined} />
+                  <Sureness one={ingredient} isChosen={materials[n] !== undefined} />
                 </Cell>
               </Row>
             );

@@ -122,7 +122,7 @@ const Reading = ({ set }: { set: Settings }) => {
       {recipe && (
         // Choices belong to ingredients: other ones begin without.
         <OneRecipe
-          key={`${chosen}/${recipe.ingredients.map((one) => one.text).join('/')}`}
+          key={`${chosen}/${recipe.ingredients.map((ingredient) => ingredient.text).join('/')}`}
           read={recipe}
           source={text}
           set={set}

@@ -168,7 +168,7 @@ export const ReallyIs = ({
         <SelectField
           label="Where it goes"
           value={place}
-          choices={placeId.options.map((one) => [one, placeWords[one]] as const)}
+          choices={placeId.options.map((option) => [option, placeWords[option]] as const)}
           onChoose={setPlace}
         />
       </div>

@@ -7,8 +7,8 @@ import type { LeftOut } from '../../store/readHouse';
 /** So many records that were set aside are named; the rest is counted. */
 const mostNamed = 8;
 
-export const counted = (count: number, one: string, many: string): string =>
-  `${count} ${count === 1 ? one : many}`;
+export const counted = (count: number, text: string, many: string): string =>
+  `${count} ${count === 1 ? text : many}`;
 
 export interface Waiting {
   readonly name: string;

@@ -7,7 +7,7 @@ import { OilName } from '../../parts/OilName';
 /** Why something must never go on skin, and what to use instead. */
 export const ForbiddenPage = ({ id }: { id: string }) => {
   const catalog = useCatalog();
-  const material = forbiddenMaterials.find((one) => one.id === id);
+  const material = forbiddenMaterials.find((forbiddenMaterial) => forbiddenMaterial.id === id);
   if (!material) return null;
   const { aliases, botanical, why, standing, source, recalls, confidence, note, instead } =
     material;
@@ -37,10 +37,10 @@ export const ForbiddenPage = ({ id }: { id: string }) => {
           </p>
         ) : (
           <ul className="mt-1 grid gap-1">
-            {instead.map((one) => (
-              <li key={one}>
-                <Link to={`/materials/${one}`} className="text-press">
-                  <OilName name={catalog.oil(one)?.name ?? one} />
+            {instead.map((text) => (
+              <li key={text}>
+                <Link to={`/materials/${text}`} className="text-press">
+                  <OilName name={catalog.oil(text)?.name ?? text} />
                 </Link>
               </li>
             ))}

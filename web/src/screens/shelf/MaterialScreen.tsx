@@ -22,7 +22,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
   const within = book.filter(({ recipe }) =>
     [...recipe.oils, ...recipe.bases].some(({ id }) => id === materialId),
   );
-  const bottles = shelf.filter(({ bottle }) => bottle.materialId === materialId);
+  const onShelf = shelf.filter(({ bottle }) => bottle.materialId === materialId);
   return (
     <section
       aria-label="In this house"
@@ -41,8 +41,8 @@ const Holding = ({ materialId }: { materialId: string }) => {
         ))}
       </p>
       <p className="mt-1">
-        {bottles.length === 0 ? 'No bottle of it is on the shelf. ' : 'Bottles: '}
-        {bottles.map(({ id, bottle }, index) => (
+        {onShelf.length === 0 ? 'No bottle of it is on the shelf. ' : 'Bottles: '}
+        {onShelf.map(({ id, bottle }, index) => (
           <span key={id}>
             {index > 0 && ', '}
             <Link to={`/shelf/${id}`} className="text-press">
@@ -50,7 +50,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
             </Link>
           </span>
         ))}
-        {bottles.length === 0 && (
+        {onShelf.length === 0 && (
           <Link to={`/shelf/new?of=${materialId}`} className="text-press">
             Add one
           </Link>

@@ -152,14 +152,16 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
               value={parts}
               rule={{ least: 0, above: true, most: 1_000_000 }}
               onNumber={(count) =>
-                set({ parts: own.parts.map((one) => (one.id === id ? { id, parts: count } : one)) })
+                set({
+                  parts: own.parts.map((part) => (part.id === id ? { id, parts: count } : part)),
+                })
               }
             />
             <OilName name={catalog.oil(id)?.name ?? id} />
             <Button
               look="quiet"
               aria-label={`Remove ${catalog.oil(id)?.name ?? id}`}
-              onClick={() => set({ parts: own.parts.filter((one) => one.id !== id) })}
+              onClick={() => set({ parts: own.parts.filter((part) => part.id !== id) })}
             >
               Remove
             </Button>
@@ -170,8 +172,8 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
         <PickByName
           label="An oil in it"
           placeholder="Its oils, where they are known"
-          search={(one) => searchOils(catalog, one)}
-          isTaken={({ id }) => own.parts.some((one) => one.id === id)}
+          search={(text) => searchOils(catalog, text)}
+          isTaken={({ id }) => own.parts.some((part) => part.id === id)}
           describe={botanicalOf}
           onPick={({ id }) => set({ parts: [...own.parts, { id, parts: 1 }] })}
         />
@@ -183,7 +185,7 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
             <Button
               look="quiet"
               aria-label={`Remove ${catalog.base(id)?.name ?? id}`}
-              onClick={() => set({ carriers: carriers.filter((one) => one.id !== id) })}
+              onClick={() => set({ carriers: carriers.filter((carrier) => carrier.id !== id) })}
             >
               Remove
             </Button>
@@ -194,8 +196,8 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
         <PickByName
           label="Its carrier"
           placeholder="Its carrier, where it has one"
-          search={(one) => searchBases(catalog, one)}
-          isTaken={({ id }) => carriers.some((one) => one.id === id)}
+          search={(text) => searchBases(catalog, text)}
+          isTaken={({ id }) => carriers.some((carrier) => carrier.id === id)}
           describe={botanicalOf}
           onPick={({ id }) => set({ carriers: [...carriers, { id, parts: 1 }] })}
         />

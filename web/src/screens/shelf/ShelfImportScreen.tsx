@@ -71,7 +71,7 @@ export const ShelfImportScreen = () => {
     [rows, catalog, chosen],
   );
   const lines = read?.ok ? read.lines : [];
-  const good = lines.flatMap((one) => (one.ok ? [one.bottle] : []));
+  const good = lines.flatMap((line) => (line.ok ? [line.bottle] : []));
   const bad = lines.length - good.length;
   const add = async (): Promise<void> => {
     const ids = await write('The shelf', () => bottles.addAll(good));
@@ -138,11 +138,11 @@ export const ShelfImportScreen = () => {
               {[...lines]
                 .sort((a, b) => Number(a.ok) - Number(b.ok))
                 .slice(0, 200)
-                .map((one) => (
+                .map((shelfLine) => (
                   <LineRow
-                    key={one.line}
-                    one={one}
-                    onChoose={(id) => setChosen(new Map(chosen).set(one.line, id))}
+                    key={shelfLine.line}
+                    one={shelfLine}
+                    onChoose={(id) => setChosen(new Map(chosen).set(shelfLine.line, id))}
                   />
                 ))}
             </tbody>

@@ -88,7 +88,7 @@ const Group = ({ title, records }: { title: string; records: readonly ShelvedRec
       <h2 className="text-lg">{title}</h2>
       <WindowList ids={records.map(({ id }) => id)} rowPx={72}>
         {(id) => {
-          const record = records.find((one) => one.id === id);
+          const record = records.find((shelved) => shelved.id === id);
           return (
             record && (
               <Boundary

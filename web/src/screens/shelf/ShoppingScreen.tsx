@@ -29,9 +29,9 @@ const howLong = ({ days, left, unit }: ToBuy): string => {
 };
 
 /** What a line of the list says, without the tick. */
-const lineOf = (catalog: Catalog, one: ToBuy): string => {
-  const { bottle } = one.last;
-  return `${nameIn(catalog, one.materialId)}, ${formatNumber(bottle.size, 3)} ${one.unit}${bottle.supplier ? `, ${bottle.supplier}` : ''}`;
+const lineOf = (catalog: Catalog, entry: ToBuy): string => {
+  const { bottle } = entry.last;
+  return `${nameIn(catalog, entry.materialId)}, ${formatNumber(bottle.size, 3)} ${entry.unit}${bottle.supplier ? `, ${bottle.supplier}` : ''}`;
 };
 
 /** What runs out, as a list to take along; what was bought goes onto the shelf. */
@@ -53,12 +53,12 @@ export const ShoppingScreen = () => {
     today(),
   );
   const ticked = new Set(set.shoppingTicked);
-  const open = list.filter((one) => !ticked.has(keyOf(one)));
-  const tick = (one: ToBuy, isTicked: boolean): void => {
+  const open = list.filter((entry) => !ticked.has(keyOf(entry)));
+  const tick = (entry: ToBuy, isTicked: boolean): void => {
     const here = new Set(list.map(keyOf));
-    const next = [...ticked].filter((key) => key !== keyOf(one) && here.has(key));
+    const next = [...ticked].filter((key) => key !== keyOf(entry) && here.has(key));
     void write('The list', () =>
-      settings.write('shoppingTicked', isTicked ? [...next, keyOf(one)] : next),
+      settings.write('shoppingTicked', isTicked ? [...next, keyOf(entry)] : next),
     );
   };
   const buy = async ({ last: { bottle } }: ToBuy): Promise<void> => {
@@ -83,20 +83,20 @@ export const ShoppingScreen = () => {
   };
   const markdown = (): string =>
     list
-      .map((one) => `- [${ticked.has(keyOf(one)) ? 'x' : ' '}] ${lineOf(catalog, one)}`)
+      .map((entry) => `- [${ticked.has(keyOf(entry)) ? 'x' : ' '}] ${lineOf(catalog, entry)}`)
       .join('\n');
   const csv = (): string =>
     Papa.unparse(
       {
         fields: ['material', 'size', 'unit', 'supplier', 'last price', 'left', 'days left'],
-        data: open.map((one) => [
-          nameIn(catalog, one.materialId),
-          one.last.bottle.size,
-          one.unit,
-          one.last.bottle.supplier,
-          one.last.bottle.price ?? '',
-          Math.round(100 * one.left) / 100,
-          one.days === null ? '' : Math.floor(one.days),
+        data: open.map((entry) => [
+          nameIn(catalog, entry.materialId),
+          entry.last.bottle.size,
+          entry.unit,
+          entry.last.bottle.supplier,
+          entry.last.bottle.price ?? '',
+          Math.round(100 * entry.left) / 100,
+          entry.days === null ? '' : Math.floor(entry.days),
         ]),
       },
       // What begins like a formula is made harmless for spreadsheets.
@@ -104,7 +104,7 @@ export const ShoppingScreen = () => {
     );
   const copy = async (): Promise<void> => {
     try {
-      await navigator.clipboard.writeText(open.map((one) => lineOf(catalog, one)).join('\n'));
+      await navigator.clipboard.writeText(open.map((entry) => lineOf(catalog, entry)).join('\n'));
       tell({ text: 'The list is copied.' });
     } catch {
       tell({ text: 'The browser did not allow copying. Save the list instead.', alarm: true });
@@ -127,30 +127,30 @@ export const ShoppingScreen = () => {
       ) : (
         <>
           <ul className="rounded-xl border border-line bg-sheet px-5 py-2">
-            {list.map((one) => (
+            {list.map((entry) => (
               <li
-                key={keyOf(one)}
+                key={keyOf(entry)}
                 className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5 last:border-0"
               >
                 <Tick
                   className="min-w-60 flex-1"
-                  isOn={ticked.has(keyOf(one))}
-                  onTick={(isOn) => tick(one, isOn)}
+                  isOn={ticked.has(keyOf(entry))}
+                  onTick={(isOn) => tick(entry, isOn)}
                 >
-                  <span className={ticked.has(keyOf(one)) ? 'text-soft line-through' : ''}>
-                    <OilName name={nameIn(catalog, one.materialId)} />,{' '}
-                    {formatNumber(one.last.bottle.size, 3)} {one.unit}
+                  <span className={ticked.has(keyOf(entry)) ? 'text-soft line-through' : ''}>
+                    <OilName name={nameIn(catalog, entry.materialId)} />,{' '}
+                    {formatNumber(entry.last.bottle.size, 3)} {entry.unit}
                     <span className="block text-sm text-soft">
-                      {howLong(one)}
-                      {one.last.bottle.supplier && ` · ${one.last.bottle.supplier}`}
-                      {one.last.bottle.price !== null &&
-                        ` · ${moneyWords(one.last.bottle.price, set.currency)} last time`}
+                      {howLong(entry)}
+                      {entry.last.bottle.supplier && ` · ${entry.last.bottle.supplier}`}
+                      {entry.last.bottle.price !== null &&
+                        ` · ${moneyWords(entry.last.bottle.price, set.currency)} last time`}
                     </span>
                   </span>
                 </Tick>
                 <Button
-                  aria-label={`Bought: ${nameIn(catalog, one.materialId)}`}
-                  onClick={() => void buy(one)}
+                  aria-label={`Bought: ${nameIn(catalog, entry.materialId)}`}
+                  onClick={() => void buy(entry)}
                 >
                   Bought
                 </Button>

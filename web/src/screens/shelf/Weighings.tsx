@@ -13,7 +13,7 @@ export const Weighings = ({
   <div className="grid gap-2">
     {weighings.map((weighing, index) => {
       const change = (part: Partial<(typeof weighings)[number]>) =>
-        onChange(weighings.map((one, n) => (n === index ? { ...one, ...part } : one)));
+        onChange(weighings.map((entry, n) => (n === index ? { ...entry, ...part } : entry)));
       return (
         <p key={index} className="flex flex-wrap items-baseline gap-2">
           <NumberField

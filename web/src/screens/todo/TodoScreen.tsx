@@ -48,10 +48,10 @@ const calendarTitles: Readonly<Record<Kind, string>> = {
   review: 'Say how it was',
 };
 
-type Told = ReturnType<typeof useTodos>;
+type Due = ReturnType<typeof useTodos>;
 
 /** What has a time of its own that is still to come, for a calendar. */
-const entriesOf = ({ todos, tests }: NonNullable<Told>, nowMs: number): CalendarEntry[] => [
+const entriesOf = ({ todos, tests }: NonNullable<Due>, nowMs: number): CalendarEntry[] => [
   ...todos
     .filter(({ kind }) => kind !== 'running-out' && kind !== 'review' && kind !== 'read-test')
     .map(({ id, kind, when, of }) => ({
@@ -64,7 +64,7 @@ const entriesOf = ({ todos, tests }: NonNullable<Told>, nowMs: number): Calendar
     .filter(({ at }) => Date.parse(at) > nowMs),
   ...tests.flatMap(({ record: { id, test } }: OpenTest) =>
     readAtHours
-      .filter((hours) => !test.readings.some((one) => one.hours === hours))
+      .filter((hours) => !test.readings.some((reading) => reading.hours === hours))
       .map((hours) => ({
         id: `patch-test-${id}-${hours}`,
         at: dueAt(test, hours).toISOString(),
@@ -77,10 +77,10 @@ const entriesOf = ({ todos, tests }: NonNullable<Told>, nowMs: number): Calendar
 /** What needs doing, on one page. */
 export const TodoScreen = () => {
   const nowMs = useSeconds(true);
-  const todos = useTodos(nowMs);
-  if (todos === null) return null;
-  const { todos, tests } = todos;
-  const entries = entriesOf(todos, nowMs);
+  const due = useTodos(nowMs);
+  if (due === null) return null;
+  const { todos, tests } = due;
+  const entries = entriesOf(due, nowMs);
   return (
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">

@@ -50,7 +50,7 @@ const begunFrom = (
   const bottleId = params.get('bottle');
   const onShelf = shelf.find(({ id }) => id === bottleId)?.bottle;
   // A bottle that is gone from the shelf still stands in what was made from it.
-  const gone = all.flatMap(({ from }) => from).find((one) => one.bottleId === bottleId);
+  const gone = all.flatMap(({ from }) => from).find((entry) => entry.bottleId === bottleId);
   const found = onShelf ?? gone;
   if (!bottleId || !found) return null;
   const { materialId, lot } = found;
@@ -68,11 +68,11 @@ const begunFrom = (
 const sharedWords = (
   catalog: Catalog,
   all: readonly TrailBatch[],
-  one: TrailBatch,
+  trailBatch: TrailBatch,
   { suspects, batch }: Begun,
 ): string => {
-  if (batch?.id === one.id) return 'itself';
-  const shared = bottlesOf(all, one).filter(({ bottleId, materialId, lot }) =>
+  if (batch?.id === trailBatch.id) return 'itself';
+  const shared = bottlesOf(all, trailBatch).filter(({ bottleId, materialId, lot }) =>
     suspects.some((suspect) =>
       suspect.kind === 'bottle'
         ? suspect.bottleId === bottleId
