@@ -1,7 +1,7 @@
 // Reads a blend file and prints what the limits say of it, as one JSON report.
 // Leaves with 0 unless the blend is over (1) or the file cannot be read (2).
 import { checkBlend } from '@jubbet/core/exchange';
-import { fileAsked, refuse } from './fileAsked';
+import { fileAsked, refuse } from './commandFile';
 
 const text = fileAsked('npm run check -- my-blend.json');
 const checked = text === undefined ? undefined : checkBlend(text);

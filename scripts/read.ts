@@ -2,7 +2,7 @@
 // Leaves with 0, also where there is none, or with 2 where the file cannot be read.
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { readingReport } from '@jubbet/core/exchange';
-import { fileAsked } from './fileAsked';
+import { fileAsked } from './commandFile';
 
 const text = fileAsked('npm run read -- my-recipe.txt');
 if (text !== undefined) {

@@ -16,7 +16,7 @@ export {
   notesMissing,
   oilForBrief,
   type OilForBrief,
-  oilsAsked,
-  type OilsAsked,
+  filterOils,
+  type OilQuery,
 } from './oilsToChoose';
 export { noStronger } from './weaker';

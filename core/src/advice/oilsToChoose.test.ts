@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { shippedCatalog as catalog, type Oil } from '../catalog';
 import { forBody } from '../drops/worked.testing';
-import { isNear, notesMissing, oilForBrief, oilsAsked, type OilsAsked } from './oilsToChoose';
+import { isNear, notesMissing, oilForBrief, filterOils, type OilQuery } from './oilsToChoose';
 
 const oil = (id: string): Oil => {
   const found = catalog.oil(id);
@@ -16,7 +16,7 @@ const adult = {
   allergies: [],
   skin: 'normal' as const,
 };
-const query: OilsAsked = {
+const query: OilQuery = {
   note: null,
   family: null,
   onShelfOnly: false,
@@ -43,17 +43,17 @@ test('without a person or a place nothing is said', () => {
 });
 
 test('filters narrow each other', () => {
-  const all = oilsAsked(catalog.oils, query, [], none);
+  const all = filterOils(catalog.oils, query, [], none);
   expect(all).toHaveLength(catalog.oils.length);
-  const citrus = oilsAsked(catalog.oils, { ...query, note: 'top', family: 'citrus' }, [], none);
+  const citrus = filterOils(catalog.oils, { ...query, note: 'top', family: 'citrus' }, [], none);
   expect(citrus.map(({ id }) => id)).toContain('lemon');
   expect(citrus.map(({ id }) => id)).not.toContain('lavender');
   expect(
-    oilsAsked(catalog.oils, { ...query, onShelfOnly: true }, [], (id) => id === 'vetiver').map(
+    filterOils(catalog.oils, { ...query, onShelfOnly: true }, [], (id) => id === 'vetiver').map(
       ({ id }) => id,
     ),
   ).toEqual(['vetiver']);
-  expect(oilsAsked(catalog.oils, { ...query, find: 'rosemary' }, [], none)).toHaveLength(3);
+  expect(filterOils(catalog.oils, { ...query, find: 'rosemary' }, [], none)).toHaveLength(3);
 });
 
 test('near in smell is the same family or the one beside it', () => {
@@ -61,7 +61,7 @@ test('near in smell is the same family or the one beside it', () => {
   expect(isNear('woody', 'resinous')).toBe(true);
   expect(isNear('citrus', 'earthy')).toBe(false);
   expect(isNear(null, 'earthy')).toBe(false);
-  const near = oilsAsked(catalog.oils, { ...query, nearOnly: true }, [oil('vetiver')], none);
+  const near = filterOils(catalog.oils, { ...query, nearOnly: true }, [oil('vetiver')], none);
   expect(near.map(({ id }) => id)).toContain('patchouli');
   expect(near.map(({ id }) => id)).not.toContain('lemon');
 });

@@ -38,7 +38,7 @@ export const oilForBrief = (catalog: Catalog, recipe: Recipe, oil: Oil): OilForB
 };
 
 /** What is asked of the oils to choose from; null and false ask nothing. */
-export interface OilsAsked {
+export interface OilQuery {
   readonly note: Oil['note'] | null;
   readonly family: ScentFamily | null;
   readonly onShelfOnly: boolean;
@@ -52,9 +52,9 @@ export const isNear = (a: ScentFamily | null, b: ScentFamily | null): boolean =>
   a !== null && b !== null && Math.abs(scentFamilies.indexOf(a) - scentFamilies.indexOf(b)) <= 1;
 
 /** The oils that were asked for, by name. */
-export const oilsAsked = (
+export const filterOils = (
   oils: readonly Oil[],
-  query: OilsAsked,
+  query: OilQuery,
   inBlend: readonly Oil[],
   isOnShelf: (oilId: string) => boolean,
 ): readonly Oil[] => {

@@ -21,7 +21,7 @@ const doneWith = (catalog: Catalog, recipe: Recipe): Done | null => {
 };
 
 const isOver = ({ verdict }: Evaluation): boolean => verdict === 'over';
-const isHeld = ({ plan }: Evaluation): boolean =>
+const isReduced = ({ plan }: Evaluation): boolean =>
   plan.leftOut.length > 0 || plan.binding.length > 0;
 
 /** Several changes as one; one stays what it is. */
@@ -54,7 +54,7 @@ const aboutBeingThere: ReadonlySet<Finding['rule']> = new Set([
 const unique = (list: readonly string[]): string[] => [...new Set(list)];
 
 /** What may not be there, by ids of the recipe. */
-const mustGo = (recipe: Recipe, { findings }: Evaluation): string[] =>
+const forbiddenOils = (recipe: Recipe, { findings }: Evaluation): string[] =>
   unique(
     findings
       .filter(({ verdict, rule }) => verdict === 'over' && aboutBeingThere.has(rule))
@@ -62,7 +62,7 @@ const mustGo = (recipe: Recipe, { findings }: Evaluation): string[] =>
   );
 
 /** Oils that some limit holds back. */
-const heldBack = (recipe: Recipe, { findings, plan }: Evaluation): string[] =>
+const bindingOils = (recipe: Recipe, { findings, plan }: Evaluation): string[] =>
   unique([
     ...plan.leftOut.map(({ oilId }) => oilId),
     ...findings
@@ -74,7 +74,7 @@ const heldBack = (recipe: Recipe, { findings, plan }: Evaluation): string[] =>
 const mildCarriers: readonly string[] = ['jojoba', 'fractionated_coconut', 'squalane'];
 
 /** What may not be there swapped for a gentler relative where there is one, else taken out. */
-const withoutWhatMustGo = (catalog: Catalog, recipe: Recipe, ids: readonly string[]) => {
+const withoutForbidden = (catalog: Catalog, recipe: Recipe, ids: readonly string[]) => {
   const bases = ids.flatMap((id): SuggestedChange[] => {
     if (!recipe.bases.some((base) => base.id === id)) return [];
     const to = mildCarriers.find(
@@ -185,7 +185,7 @@ const isSaferOnFeet = (recipe: Recipe): boolean => {
 
 const candidates = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChange[] => {
   const { brief } = done.blend;
-  const binding = heldBack(recipe, done.evaluation);
+  const binding = bindingOils(recipe, done.evaluation);
   const only = binding.length < recipe.oils.length && binding.length > 0;
   const fewer = only ? lessStrong(recipe, done, (id) => binding.includes(id)) : null;
   return [
@@ -227,7 +227,10 @@ const untilWithin = (
   const then = outcomeOf(catalog, recipe, change);
   if (!then) return null;
   if (!isOver(then.evaluation)) return { change, outcome: then.evaluation };
-  if (change.kind === 'predilute' || mustGo(withChange(recipe, change), then.evaluation).length > 0)
+  if (
+    change.kind === 'predilute' ||
+    forbiddenOils(withChange(recipe, change), then.evaluation).length > 0
+  )
     return null;
   for (const more of gentler(withChange(recipe, change), then)) {
     const both = together(change, more);
@@ -239,10 +242,12 @@ const untilWithin = (
 
 /** What was reached of what was asked, for a blend that is held below its target. */
 const isNearer = (now: Evaluation, then: Evaluation): boolean =>
-  !isHeld(then) && then.plan.reachedMl > 0 && then.mixture.oils.length >= now.mixture.oils.length;
+  !isReduced(then) &&
+  then.plan.reachedMl > 0 &&
+  then.mixture.oils.length >= now.mixture.oils.length;
 
 /** Changes that alter nothing of what is in it, or of the smell; the others are not worth it here. */
-const worthWhileHeld: ReadonlySet<SuggestedChange['kind']> = new Set([
+const worthWhileIfReduced: ReadonlySet<SuggestedChange['kind']> = new Set([
   'target',
   'amounts',
   'cover',
@@ -268,14 +273,14 @@ export const suggestChanges = (
   const now = doneWith(catalog, recipe);
   if (!now) return [];
   const over = isOver(now.evaluation);
-  const binding = isHeld(now.evaluation);
+  const binding = isReduced(now.evaluation);
   const isCoarse = now.evaluation.verdict === 'caution' && isTooCoarse(recipe, now);
   if (!over && !binding && !isCoarse) return [];
-  const gone = over ? mustGo(recipe, now.evaluation) : [];
+  const gone = over ? forbiddenOils(recipe, now.evaluation) : [];
   const list =
     gone.length > 0
       ? [
-          ...withoutWhatMustGo(catalog, recipe, gone).map((changes) => together(...changes)),
+          ...withoutForbidden(catalog, recipe, gone).map((changes) => together(...changes)),
           ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
         ]
       : candidates(catalog, recipe, now);
@@ -288,7 +293,7 @@ export const suggestChanges = (
     ) {
       continue;
     }
-    if (!over && !worthWhileHeld.has(change.kind)) continue;
+    if (!over && !worthWhileIfReduced.has(change.kind)) continue;
     const found = untilWithin(catalog, recipe, change);
     if (!found) continue;
     if (

@@ -11,7 +11,7 @@ type Done = Extract<WorkedOut, { state: 'done' }>;
 const mostSteps = 5;
 
 /** To a hundredth, downward: nobody asks for a finer strength, and none is passed by rounding. */
-const askable = (percent: number): number => Math.max(0.01, Math.floor(100 * percent) / 100);
+const inTenths = (percent: number): number => Math.max(0.01, Math.floor(100 * percent) / 100);
 
 const dropsIn = ({ mixture }: Evaluation): number =>
   mixture.oils.reduce((all, oil) => all + (oil.drops ?? 0), 0);
@@ -47,7 +47,7 @@ export const noStronger = (
 ): Recipe => {
   const at = (asked: number): Recipe => ({
     ...writeOils(recipe, evaluation, 'parts'),
-    target: { percent: askable(asked) },
+    target: { percent: inTenths(asked) },
   });
   const most = Math.min(percent, strengthBy(evaluation.mixture, recipe.by).likely);
   const nearest = at(most);

@@ -1,4 +1,4 @@
-import { toldAge, type Wearer } from '../brief';
+import { ageInWords, type Wearer } from '../brief';
 import { weighedAs, type Step } from '../making';
 import { baseShare } from '../mixture';
 import {
@@ -135,7 +135,7 @@ const differing = (
 
 /** A month more is nothing new where the age is told in years. */
 const isSameAge = (before: Wearer, after: Wearer): boolean => {
-  const [then, now] = [toldAge(before.ageMonths), toldAge(after.ageMonths)];
+  const [then, now] = [ageInWords(before.ageMonths), ageInWords(after.ageMonths)];
   return then.years === now.years && then.months === now.months;
 };
 

@@ -19,7 +19,7 @@ export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
 export { type Made, type MadeContainer, madeOf, materialsIn } from './made';
 export { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
-export { type Taken, takenBy } from './taken';
+export { type Taken, usageOf } from './taken';
 export { type MadeContents, type MadeSummary, madeSummarySchema } from './outcome';
 export {
   canBeRead,

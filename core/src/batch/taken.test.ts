@@ -4,7 +4,7 @@ import { blendOf } from '../drops/blend.testing';
 import type { BenchEvent } from '../making';
 import { madeOf } from './made';
 import { anyAct, anyBlend, played } from './played.testing';
-import { takenBy } from './taken';
+import { usageOf } from './taken';
 
 // Two bottles of 10 ml, each with 4 drops of lavender of 0.05 ml in jojoba.
 const blend = { ...blendOf({ oils: { lavender: 4 } }), count: 2 };
@@ -21,7 +21,7 @@ const drops = (container: number, count: number, bottleId: string | null = null)
   }));
 
 const lavender = (events: readonly BenchEvent[], bottles = {}) =>
-  takenBy(madeOf(blend, events), events, bottles).filter(
+  usageOf(madeOf(blend, events), events, bottles).filter(
     ({ materialId }) => materialId === 'lavender',
   );
 
@@ -60,14 +60,14 @@ test('what was added after smelling came out of its own bottle', () => {
       intended: true,
     },
   ];
-  const petitgrain = takenBy(madeOf(blend, events), events, {}).find(
+  const petitgrain = usageOf(madeOf(blend, events), events, {}).find(
     ({ materialId }) => materialId === 'petitgrain',
   );
   expect(petitgrain).toMatchObject({ bottleId: 'pg-1', ml: expect.closeTo(0.05, 6) as number });
 });
 
 test('of nothing nothing was taken', () => {
-  expect(takenBy(madeOf(blend, []), [], {})).toEqual([]);
+  expect(usageOf(madeOf(blend, []), [], {})).toEqual([]);
 });
 
 test('without anything thrown away, what was taken is what is in the containers', () => {
@@ -80,7 +80,7 @@ test('without anything thrown away, what was taken is what is in the containers'
       const inside = madeOf(any, events)
         .containers.filter(({ isEmpty }) => !isEmpty)
         .reduce((total, { evaluation }) => total + evaluation.mixture.totalG.likely, 0);
-      const out = takenBy(madeOf(any, events), events, {}).reduce((total, { g }) => total + g, 0);
+      const out = usageOf(madeOf(any, events), events, {}).reduce((total, { g }) => total + g, 0);
       expect(out).toBeCloseTo(inside, 6);
     }),
     { numRuns: 60 },

@@ -83,7 +83,7 @@ const sharesOf = (
  * @param bottles that it was begun with, by id of the material; where drops were counted out of
  *   another, each has its share
  */
-export const takenBy = (
+export const usageOf = (
   made: Made,
   events: readonly BenchEvent[],
   bottles: Readonly<Record<string, { readonly id: string }>>,

@@ -9,7 +9,7 @@ export {
 export { type Answer, withAnswer } from './answer';
 export type { Brief } from './brief';
 export { type Person, personSchema, pregnancyWeek, type Reaction, wearerOn } from './person';
-export { toldAge } from './toldAge';
+export { ageInWords } from './ageInWords';
 export {
   type Skin,
   type Trimester,

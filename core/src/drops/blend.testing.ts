@@ -1,9 +1,9 @@
-import { askedFor, type Asked } from '../limits/asked.testing';
+import { fullCaseOf, type JudgedCase } from '../limits/judgedCase.testing';
 import type { Blend } from './blend';
 
 /** A blend in a 10 ml roll-on with jojoba for the wrists of an adult, unless asked otherwise. */
-export const blendOf = (given: Asked): Blend => {
-  const all = askedFor(given);
+export const blendOf = (given: JudgedCase): Blend => {
+  const all = fullCaseOf(given);
   return {
     ...all,
     name: 'Test',

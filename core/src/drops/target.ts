@@ -6,7 +6,7 @@ import { dropOf, essentialShare, measured, type Formula, type FormulaOil } from 
  * its share: of one that holds a tenth, ten times as much is asked.
  */
 export const askedFrom = (formula: Formula) => {
-  const standing = formula.oils
+  const fixed = formula.oils
     .filter(({ measure }) => measure.by !== 'parts')
     .reduce(
       (total, entry) =>
@@ -22,10 +22,10 @@ export const askedFrom = (formula: Formula) => {
     formula.targetPercent === undefined
       ? null
       : (formula.targetPercent / 100) * fillMl(formula.container);
-  const shared = Math.max(0, (targetMl ?? 0) - standing);
+  const shared = Math.max(0, (targetMl ?? 0) - fixed);
   return {
     /** Essential oil in what stands, in ml. */
-    standing,
+    standing: fixed,
     /** Essential oil that is asked for in all, in ml. */
     targetMl,
     /** What is asked for of one oil by parts, in ml of it. */

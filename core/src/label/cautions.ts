@@ -66,7 +66,7 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
 };
 
 /** What nobody has asked of a wearer who is known: not asked is not no. */
-const notAsked = (findings: readonly Finding[]): LabelCaution[] => {
+const openQuestions = (findings: readonly Finding[]): LabelCaution[] => {
   const about = (rule: Finding['rule']): string[] =>
     unique(
       findings.flatMap(({ rule: of, reason }) =>
@@ -135,7 +135,7 @@ export const labelCautions = (
       ? [{ code: 'out-of-sun', hours: guidelines.phototoxic.hoursOutOfSun.used } as const]
       : []),
     ...(wearer ? forWearer(findings) : forAnyone(findings)),
-    ...(wearer ? notAsked(findings) : []),
+    ...(wearer ? openQuestions(findings) : []),
     ...inUse(mixture, brief, findings),
     ...(wearer ? [{ code: 'made-for', wearer } as const] : []),
     { code: 'everywhere' },

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { madeOf, takenBy } from '../batch';
+import { madeOf, usageOf } from '../batch';
 import { blendOf } from '../drops/blend.testing';
 import { dropped } from '../making/events.testing';
 import type { BenchEvent } from '../making';
@@ -11,7 +11,7 @@ const prices = { lavender: { price: 8, size: 10 }, jojoba: { price: 20, size: 25
 
 const costed = (count: number, events: readonly BenchEvent[]) => {
   const made = madeOf({ ...blendOf({ oils: { lavender: 4 } }), count }, events);
-  const taken = takenBy(made, events, {});
+  const taken = usageOf(made, events, {});
   const cost = costsOf(
     taken.map(({ materialId, ml }) => ({
       materialId,

@@ -12,7 +12,7 @@ export { type RuleId, ruleIds } from './ruleIds';
 export { isCareful, wholeBlendLimit } from './guideline';
 export { conditionsOf, conditionsRead } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';
-export { notAsked, type OpenQuestion } from './notAsked';
+export { openQuestions, type OpenQuestion } from './openQuestions';
 export { canBeCovered, canBeRinsed, placesForNothing, sunOn } from './places';
 export { type Asked, knownWearer, type Question } from './question';
 export { mixtureSeen } from './seen';

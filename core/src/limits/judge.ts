@@ -1,5 +1,5 @@
 import { finding, type Finding } from './finding';
-import { notAsked } from './notAsked';
+import { openQuestions } from './openQuestions';
 import type { Asked, Question } from './question';
 import { rules } from './registry';
 import { mixtureSeen } from './seen';
@@ -56,8 +56,8 @@ export const questionOf = ({
 const ruleOf = { stage: 'life-stage', condition: 'condition', allergy: 'allergy' } as const;
 
 /** What nobody has asked of the wearer, as notes. */
-const notAskedYet = (question: Question): Finding[] =>
-  notAsked(question).map(({ about, what, because }) =>
+const openQuestionFindings = (question: Question): Finding[] =>
+  openQuestions(question).map(({ about, what, because }) =>
     finding({
       rule: ruleOf[about],
       verdict: 'note',
@@ -72,7 +72,10 @@ export const judge = (given: Asked): Judgement => {
   const question = questionOf(given);
   const { poured } = question;
   const isReadyMade = question.mixture !== poured;
-  const findings = [...rules.flatMap(({ check }) => check(question)), ...notAskedYet(question)]
+  const findings = [
+    ...rules.flatMap(({ check }) => check(question)),
+    ...openQuestionFindings(question),
+  ]
     .map((entry) => (isReadyMade ? { ...entry, inside: insideOf(poured, entry.subject) } : entry))
     .sort(compare);
   const verdict = worst(findings.map((entry) => entry.verdict));

@@ -1,13 +1,13 @@
 import { fillMl } from '../catalog';
 import { measured, mix } from '../mixture';
-import { askedFor, type Asked } from './asked.testing';
+import { fullCaseOf, type JudgedCase } from './judgedCase.testing';
 import type { Finding } from './finding';
 import type { RuleId } from './ruleIds';
 import { judge } from './judge';
 
 /** What the rules say of amounts that stand: drops, ml and g. */
-export const judged = (given: Asked) => {
-  const { catalog, formula, brief, guideline } = askedFor(given);
+export const judged = (given: JudgedCase) => {
+  const { catalog, formula, brief, guideline } = fullCaseOf(given);
   const mixture = mix(
     formula.oils
       .map((entry) => measured(entry, formula.dropsPerMl, 0))
@@ -29,7 +29,7 @@ export const judged = (given: Asked) => {
 };
 
 /** The finding of a rule, about a subject where one is given. */
-export const found = (given: Asked, rule: RuleId, subject?: string): Finding => {
+export const found = (given: JudgedCase, rule: RuleId, subject?: string): Finding => {
   const finding = judged(given).findings.find(
     (entry) => entry.rule === rule && (subject === undefined || entry.subject === subject),
   );

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { guidelines, shippedCatalog, type PlaceId } from '../catalog';
 import { baseOf, oilOf } from '../catalog/known.testing';
 import { ml } from '../mixture/measures.testing';
-import { askedFor } from './asked.testing';
+import { fullCaseOf } from './judgedCase.testing';
 import { judged } from './judged.testing';
 import { plainSums } from './plainly.testing';
 import { sumLimits } from './sums';
@@ -34,7 +34,7 @@ test('what rules say of sums is what is reckoned on paper', () => {
           brief: { place, use },
           guideline,
         };
-        const { brief } = askedFor(asked);
+        const { brief } = fullCaseOf(asked);
         const poured = given.map(({ id, amount }) => ({ oil: oilOf(id), ml: amount }));
         // A roll-on of 10 ml takes 9.5 to its line.
         const plain = plainSums(poured, 9.5, baseOf('jojoba').densityGPerMl, brief, guideline);

@@ -69,7 +69,7 @@ describe('after smelling', () => {
     const tally = tallyOf(counted);
     const after = tallyOf([...counted, ...adjustedBy(planned, tally, 0, 'lavender', 1)]);
     expect(after.drops.get('count/0/lavender')).toBe(3);
-    expect(after.asked.get('count/0/lavender')).toBe(3);
+    expect(after.wantedDrops.get('count/0/lavender')).toBe(3);
   });
 
   test('a drop that was pressed by mistake is taken back, and none below nought', () => {
@@ -77,7 +77,7 @@ describe('after smelling', () => {
     const more = [...counted, ...adjustedBy(planned, tally, 0, 'lavender', 1)];
     const back = tallyOf([...more, ...takenBack(planned, tallyOf(more), 0, 'lavender')]);
     expect(back.drops.get('count/0/lavender')).toBe(2);
-    expect(back.asked.get('count/0/lavender')).toBe(2);
+    expect(back.wantedDrops.get('count/0/lavender')).toBe(2);
     expect(takenBack(planned, tallyOf([]), 0, 'lavender')).toEqual([]);
   });
 

@@ -90,9 +90,9 @@ export const bottleThen = (
   );
 
 /** The steps with what is asked for by now, in the order in which the maker works. */
-export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>
+export const stepsAsWanted = (steps: readonly Step[], tally: Tally): Step[] =>
   inOrder(steps, tally).map((step): Step => {
-    const drops = step.kind === 'count' ? tally.asked.get(step.id) : undefined;
+    const drops = step.kind === 'count' ? tally.wantedDrops.get(step.id) : undefined;
     return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
   });
 
@@ -101,37 +101,37 @@ export const stepsAsked = (steps: readonly Step[], tally: Tally): Step[] =>
  * that each bottle really takes beside what fell into it.
  */
 export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): Step[] => {
-  const asked = stepsAsked(steps, tally);
+  const wanted = stepsAsWanted(steps, tally);
   if (blend.inOne) {
     // The bases follow what really fell, as long as nobody has weighed them.
-    const planned = stepsOf(blend, bottleThen(blend, asked, tally, 0).mixture);
+    const planned = stepsOf(blend, bottleThen(blend, wanted, tally, 0).mixture);
     const byId = new Map(planned.map((step) => [step.id, step]));
     // More was mixed than was planned: the last that is filled says what is left.
     const left = planned.find(({ kind }) => kind === 'left');
-    const lastFill = asked.findLast(({ kind }) => kind === 'fill');
-    const isNew = left?.kind === 'left' && !asked.some(({ id }) => id === left.id);
-    return asked.map((step): Step => {
+    const lastFill = wanted.findLast(({ kind }) => kind === 'fill');
+    const isNew = left?.kind === 'left' && !wanted.some(({ id }) => id === left.id);
+    return wanted.map((step): Step => {
       if (isNew && step === lastFill && !tally.done.has(step.id)) {
         const fill = byId.get(step.id) ?? step;
         return fill.kind === 'fill' ? { ...fill, leftMl: left.ml } : fill;
       }
       if (putsOil(step) || tally.done.has(step.id)) return step;
       // What was weighed is not what is aimed at.
-      if (step.kind === 'weigh' && (tally.measured.has(step.id) || tally.askedG.has(step.id))) {
-        const g = tally.askedG.get(step.id) ?? step.g;
+      if (step.kind === 'weigh' && (tally.measured.has(step.id) || tally.wantedG.has(step.id))) {
+        const g = tally.wantedG.get(step.id) ?? step.g;
         return { ...step, g, ml: (step.ml * g) / step.g, loose: null, gRange: null };
       }
       return byId.get(step.id) ?? step;
     });
   }
   const toppingUp = eachContainer(blend, steps, tally, (container) => {
-    const { bases } = bottleThen(blend, asked, tally, container).mixture;
+    const { bases } = bottleThen(blend, wanted, tally, container).mixture;
     return {
       ml: bases.reduce((total, { ml }) => total + ml.likely, 0),
       bases: bases.map(({ base, ml }) => ({ id: base.id, ml: ml.likely })),
     };
   });
-  return asked.map((step): Step =>
+  return wanted.map((step): Step =>
     step.kind === 'top-up' && !tally.measured.has(step.id)
       ? { ...step, ...toppingUp[step.container] }
       : step,

@@ -1,7 +1,7 @@
 import { type Blend, evaluate } from '../drops';
 import type { Finding } from '../limits';
 import { isPast } from '../quantity';
-import { bottleThen, stepsAsked } from './bottle';
+import { bottleThen, stepsAsWanted } from './bottle';
 import { eachContainer } from './eachContainer';
 import type { Step } from './steps/registry';
 import type { BenchEvent, PastLimit } from './event';
@@ -51,7 +51,7 @@ export const gateOf = (
   tally: Tally,
   reason: string,
 ): Gate => {
-  const steps = stepsAsked(planned, tally);
+  const steps = stepsAsWanted(planned, tally);
   const judged = eachContainer(blend, planned, tally, (number) =>
     bottleThen(blend, steps, tally, number),
   );

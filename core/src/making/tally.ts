@@ -12,7 +12,7 @@ export interface Tally {
   readonly drops: ReadonlyMap<string, number>;
   readonly done: ReadonlySet<string>;
   /** Drops asked for anew, by step. */
-  readonly asked: ReadonlyMap<string, number>;
+  readonly wantedDrops: ReadonlyMap<string, number>;
   /** The container that a bottle was moved to, by its number. */
   readonly movedTo: ReadonlyMap<number, string>;
   /** Bottles that are filled to another line, in percent of nominal. */
@@ -27,7 +27,7 @@ export interface Tally {
   /** What was added after the end, in the order in which it was told. */
   readonly amended: readonly Told<EventOf<'amended'>>[];
   /** Weights asked for anew, by step, in g. */
-  readonly askedG: ReadonlyMap<string, number>;
+  readonly wantedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
   readonly measured: ReadonlyMap<string, BenchMeasure>;
   readonly order: Pick<EventOf<'order'>, 'first' | 'rounds'>;
@@ -45,7 +45,7 @@ export const emptyTally: Tally = {
   seq: 0,
   drops: new Map(),
   done: new Set(),
-  asked: new Map(),
+  wantedDrops: new Map(),
   movedTo: new Map(),
   filledTo: new Map(),
   discards: new Map(),
@@ -53,7 +53,7 @@ export const emptyTally: Tally = {
   also: [],
   spilled: [],
   amended: [],
-  askedG: new Map(),
+  wantedG: new Map(),
   measured: new Map(),
   order: { first: 'oils', rounds: false },
   later: [],
@@ -82,9 +82,9 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
     case 'reopened':
       return { ...tally, done: new Set([...tally.done].filter((step) => step !== event.step)) };
     case 'asked':
-      return { ...tally, asked: new Map(tally.asked).set(event.step, event.drops) };
+      return { ...tally, wantedDrops: new Map(tally.wantedDrops).set(event.step, event.drops) };
     case 'asked-g':
-      return { ...tally, askedG: new Map(tally.askedG).set(event.step, event.g) };
+      return { ...tally, wantedG: new Map(tally.wantedG).set(event.step, event.g) };
     case 'measured':
       return { ...tally, measured: new Map(tally.measured).set(event.step, event.amount) };
     case 'order':
@@ -148,8 +148,8 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         ...tally,
         drops: without(tally.drops, gone),
         done: new Set([...tally.done].filter((step) => !gone(step))),
-        asked: without(tally.asked, gone),
-        askedG: without(tally.askedG, gone),
+        wantedDrops: without(tally.wantedDrops, gone),
+        wantedG: without(tally.wantedG, gone),
         measured: without(tally.measured, gone),
         later: tally.later.filter((step) => !gone(step)),
         movedTo: without(tally.movedTo, (container) => container === event.container),

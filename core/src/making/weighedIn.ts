@@ -11,10 +11,10 @@ const basesTold = (steps: readonly Step[], tally: Tally): ReadonlyMap<string, Be
   new Map(
     steps.flatMap((step) => {
       if (step.kind !== 'weigh') return [];
-      const asked = tally.askedG.get(step.id);
+      const wantedG = tally.wantedG.get(step.id);
       const measured =
         tally.measured.get(step.id) ??
-        (asked === undefined ? undefined : ({ unit: 'g', value: asked } as const));
+        (wantedG === undefined ? undefined : ({ unit: 'g', value: wantedG } as const));
       return measured ? [[step.baseId, measured] as const] : [];
     }),
   );

@@ -1,7 +1,7 @@
 import { shelvedOf } from './shelved.testing';
 import { describe, expect, test } from 'vitest';
 import { shippedCatalog } from '../catalog';
-import { carrierOnShelf, carriersAsked, type CarriersAsked } from './carriers';
+import { carrierOnShelf, filterCarriers, type CarrierQuery } from './carriers';
 import type { ShelvedBottle } from './ledger';
 
 const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
@@ -16,7 +16,7 @@ const bottle = (more: Partial<ShelvedBottle>): ShelvedBottle =>
     ...more,
   });
 
-const anything: CarriersAsked = {
+const anything: CarrierQuery = {
   kind: 'oil',
   skin: null,
   absorption: null,
@@ -25,8 +25,8 @@ const anything: CarriersAsked = {
   order: 'name',
 };
 
-const shown = (asked: Partial<CarriersAsked>, bottles: readonly ShelvedBottle[] = []) =>
-  carriersAsked(
+const shown = (asked: Partial<CarrierQuery>, bottles: readonly ShelvedBottle[] = []) =>
+  filterCarriers(
     shippedCatalog.bases.map((base) => carrierOnShelf(base, bottles)),
     {
       ageMonths: 492,

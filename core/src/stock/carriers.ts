@@ -17,7 +17,7 @@ export type CarrierKind = 'oil' | 'butter' | 'wax' | 'dry' | 'other';
 export type CarrierOrder = 'name' | 'keeps' | 'price';
 
 /** What is asked of carriers; null where anything will do. */
-export interface CarriersAsked {
+export interface CarrierQuery {
   readonly kind: CarrierKind;
   readonly skin: string | null;
   readonly absorption: string | null;
@@ -72,10 +72,10 @@ export const carrierFeel = (
 };
 
 /** The carriers that are as asked, in the order that was asked. */
-export const carriersAsked = (
+export const filterCarriers = (
   carriers: readonly CarrierOnShelf[],
   wearer: WearerOrAnyone | null,
-  query: CarriersAsked,
+  query: CarrierQuery,
 ): CarrierOnShelf[] =>
   carriers
     .filter(({ base, left }) => {

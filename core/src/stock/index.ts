@@ -7,7 +7,7 @@ export {
   carrierOnShelf,
   type CarrierOnShelf,
   type CarrierOrder,
-  carriersAsked,
+  filterCarriers,
 } from './carriers';
 export {
   placeOnLine,

@@ -1,7 +1,7 @@
 import type { Carrier, PlaceId, Container } from '../catalog';
 import { formatNumber, uncapitalised } from './numbers';
 import { oneOf } from './containers';
-import { toldAge as ageInWords, type WearerOrAnyone } from '../brief';
+import { ageInWords, type WearerOrAnyone } from '../brief';
 
 /** Places by name. */
 export const placeWords: Record<PlaceId, string> = {

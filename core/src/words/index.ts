@@ -94,7 +94,7 @@ export { madeOfWords } from './readyMade';
 export { suggestionWords, variantWords } from './suggestions';
 export { shelfLineWords, shelfTableWords } from './shelfTable';
 export { setPointWords, textureName, waxShareWords } from './texture';
-export { findingVerdictSaid, verdictHeadline, verdictSaid } from './verdicts';
+export { findingVerdictWords, verdictHeadline, verdictWords } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';
 export {
   degreeSign,

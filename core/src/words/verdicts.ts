@@ -2,7 +2,7 @@ import type { WearerOrAnyone } from '../brief';
 import type { FindingVerdict, Verdict } from '../limits';
 import { someoneOfAge } from './brief';
 
-const verdictWords: Record<FindingVerdict, string> = {
+const phrases: Record<FindingVerdict, string> = {
   within: 'within limits',
   caution: 'caution',
   over: 'over the limit',
@@ -11,11 +11,11 @@ const verdictWords: Record<FindingVerdict, string> = {
 };
 
 /** A verdict in words; of what has no oil in it that there is none. */
-export const verdictSaid = (verdict: Verdict | null): string =>
-  verdict === null ? 'Nothing in it yet' : verdictWords[verdict];
+export const verdictWords = (verdict: Verdict | null): string =>
+  verdict === null ? 'Nothing in it yet' : phrases[verdict];
 
 /** What one finding comes to, in words. */
-export const findingVerdictSaid = (verdict: FindingVerdict): string => verdictWords[verdict];
+export const findingVerdictWords = (verdict: FindingVerdict): string => phrases[verdict];
 
 const plural = (count: number, text: string, many: string): string =>
   `${count} ${count === 1 ? text : many}`;

@@ -27,7 +27,7 @@ export const Moved = () => (
 );
 
 /** Says so above whatever screen is open. */
-export const sayMoved = (): void => {
+export const noticeMoved = (): void => {
   const place = document.createElement('div');
   document.body.prepend(place);
   createRoot(place).render(<Moved />);

@@ -32,7 +32,7 @@ const showTrouble = async (trouble: StoreTrouble): Promise<void> => {
 };
 
 /** Why the data cannot be reached, where that is so. */
-const tellTrouble = async (error: unknown): Promise<boolean> => {
+const showTroubleOf = async (error: unknown): Promise<boolean> => {
   const { storeTroubleOf } = await import('../parts/storeTrouble');
   const trouble = storeTroubleOf(error);
   if (trouble) await showTrouble(trouble);
@@ -91,7 +91,7 @@ void refuseOtherVersions()
     // A batch that was broken off at its end is mended, and clocks are watched, once the first
     // screen stands.
     window.setTimeout(() => {
-      void import('./Moved').then(({ isAtFormerAddress, sayMoved }) => {
+      void import('./Moved').then(({ isAtFormerAddress, noticeMoved: sayMoved }) => {
         if (isAtFormerAddress(window.location)) sayMoved();
       });
       void import('./ClockWatch').then(({ watchClocks }) =>
@@ -118,5 +118,5 @@ void refuseOtherVersions()
     window.clearTimeout(slow);
     console.warn('the store was not opened', error);
     // Anything else the screens say; what is shipped is there all the same.
-    if (!(await tellTrouble(error))) show({ house: '', catalog: shippedCatalog });
+    if (!(await showTroubleOf(error))) show({ house: '', catalog: shippedCatalog });
   });

@@ -27,7 +27,7 @@ export const Broken = ({
       <b className="text-brick">
         ■ The {what} “{name}” cannot be shown.
       </b>{' '}
-      Nothing is lost: export it to keep it as it is.
+      Nothing is lost: export it to keep it is.
     </p>
     <ErrorDetails details={errorText(error).details ?? errorText(error).reason} />
     <div className="flex flex-wrap gap-2">

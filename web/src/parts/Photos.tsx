@@ -6,7 +6,7 @@ import type { PhotoOf } from '../store/records/photos';
 import { useStored } from '../store/useStored';
 import { Button } from './Button';
 import { useNotice } from './notice';
-import { useKeptText } from './useKeptText';
+import { useAutosavedText } from './useAutosavedText';
 import { useWrite } from './useWrite';
 import { Tick } from './Tick';
 
@@ -27,7 +27,7 @@ const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; 
   const tell = useNotice();
   const day = dayWords(createdAt.slice(0, 10));
   const image = usePicture(photo.jpeg);
-  const words = useKeptText(
+  const words = useAutosavedText(
     photo.words,
     (text) => void write('The words', () => photos.change(id, { words: text })),
   );

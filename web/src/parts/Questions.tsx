@@ -3,7 +3,7 @@ import type { Blend } from '@jubbet/core/drops';
 import { judgedAs } from '@jubbet/core/drops';
 import {
   knownWearer,
-  notAsked,
+  openQuestions,
   questionOf,
   type Finding,
   type OpenQuestion,
@@ -91,7 +91,7 @@ export const Questions = ({
   findings: readonly Finding[];
   onAnswer: (answer: Answer) => void;
 }) => {
-  const open = useMemo(() => notAsked(questionOf(judgedAs(blend, mixture))), [blend, mixture]);
+  const open = useMemo(() => openQuestions(questionOf(judgedAs(blend, mixture))), [blend, mixture]);
   const words = findings.flatMap(({ reason }) =>
     reason.code === 'place-words' ? [reason.word] : [],
   );

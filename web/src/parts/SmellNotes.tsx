@@ -1,6 +1,6 @@
 import { smelledWhen, type BenchEvent, type EventOf, type Tally } from '@jubbet/core/making';
 import { smelledWords } from '@jubbet/core/words';
-import { useKeptText } from './useKeptText';
+import { useAutosavedText } from './useAutosavedText';
 
 const Note = ({
   when,
@@ -18,7 +18,7 @@ const Note = ({
       maxLength={2000}
       autoComplete="off"
       placeholder="green, a little sharp"
-      {...useKeptText(stored, keep)}
+      {...useAutosavedText(stored, keep)}
     />
   </label>
 );

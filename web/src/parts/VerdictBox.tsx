@@ -3,7 +3,7 @@ import {
   stillNeededWords,
   settleProblemWords,
   verdictHeadline,
-  verdictSaid,
+  verdictWords,
   findingMessage,
 } from '@jubbet/core/words';
 import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
@@ -13,7 +13,7 @@ import type { Finding, Verdict } from '@jubbet/core/limits';
 import { useCatalog } from './catalog';
 import { memo } from 'react';
 import { clsx } from 'clsx';
-import { together } from './together';
+import { nonBreaking } from './nonBreaking';
 import { verdictInk, verdictShapes, verdictWash } from './VerdictMark';
 
 const Box = ({
@@ -33,7 +33,7 @@ const Box = ({
     </h2>
     {lines.map((line) => (
       <p key={line} className="mt-1 text-[14.5px]">
-        {together(line)}
+        {nonBreaking(line)}
       </p>
     ))}
   </div>
@@ -79,7 +79,7 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
           settleProblemWords(catalog, worked.problem),
           ...(worked.evaluation?.verdict
             ? [
-                `In a large enough container: ${verdictSaid(worked.evaluation.verdict)}.`,
+                `In a large enough container: ${verdictWords(worked.evaluation.verdict)}.`,
                 ...worked.evaluation.findings
                   .filter(({ verdict: one }) => one === 'over')
                   .slice(0, 2)

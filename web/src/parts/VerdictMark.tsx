@@ -1,4 +1,4 @@
-import { findingVerdictSaid, verdictSaid } from '@jubbet/core/words';
+import { findingVerdictWords, verdictWords } from '@jubbet/core/words';
 import type { FindingVerdict, Verdict } from '@jubbet/core/limits';
 import { clsx } from 'clsx';
 
@@ -36,6 +36,6 @@ export const VerdictMark = ({
 }) => (
   <span className={clsx('whitespace-nowrap', verdict ? verdictInk[verdict] : 'text-soft')}>
     {verdict && verdict !== 'note' && <span aria-hidden>{verdictShapes[verdict]} </span>}
-    {word ?? (verdict ? findingVerdictSaid(verdict) : verdictSaid(null))}
+    {word ?? (verdict ? findingVerdictWords(verdict) : verdictWords(null))}
   </span>
 );

@@ -1,9 +1,9 @@
 import { clearLog } from './batchLog';
 import type { BatchRecord, Database, House } from './database';
-import { sharedHistory, thisHouse, type SharedHistory } from './exchanged';
+import { sharedHistory, thisHouse, type SharedHistory } from './exchangeHistory';
 import type { Progress } from './houseZip';
 import { mergeOutcome, type Changed, type MergeOutcome } from './merge';
-import { unusedNumber } from './numberedApart';
+import { unusedNumber } from './distinctNumbers';
 import type { HouseFile } from './readHouse';
 import { kindOf, type Table } from './records';
 import { chunked, addToRestorePoint, tableOf } from './restorePoint';
@@ -69,7 +69,7 @@ const named = (table: Table, row: unknown): string => {
 };
 
 /** Records as they are written: what stands beside another gets an id of its own. */
-const writtenOf = (
+const rowsToWrite = (
   table: MergedTable,
   list: readonly MergedRow[],
   conflicts: { both: string[]; newest: string[] },
@@ -85,7 +85,7 @@ const writtenOf = (
 };
 
 /** A blend that takes the place of another counts on from it, so that open sheets can tell. */
-const countedOn = async (
+const withNextRevision = async (
   store: Database,
   blends: readonly House['blends'][number][],
 ): Promise<House['blends']> => {
@@ -94,7 +94,7 @@ const countedOn = async (
 };
 
 /** Batches of which the numbers stand on no other label. */
-const numberedHere = async (
+const withUnusedNumbers = async (
   store: Database,
   batches: readonly BatchRecord[],
 ): Promise<BatchRecord[]> => {
@@ -117,8 +117,8 @@ const asStored = async (
   table: MergedTable,
   rows: readonly Row[],
 ): Promise<readonly Row[]> => {
-  if (table === 'blends') return countedOn(store, rows as unknown as House['blends']);
-  if (table === 'batches') return numberedHere(store, rows as unknown as BatchRecord[]);
+  if (table === 'blends') return withNextRevision(store, rows as unknown as House['blends']);
+  if (table === 'batches') return withUnusedNumbers(store, rows as unknown as BatchRecord[]);
   return rows;
 };
 
@@ -168,7 +168,7 @@ export const addHouse = async (
   let done = 0;
   for (const table of mergedTables) {
     const rows: readonly Row[] = house[table];
-    const written = writtenOf(table, await mergeOutcomes(store, table, rows, known), told);
+    const written = rowsToWrite(table, await mergeOutcomes(store, table, rows, known), told);
     if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
     const stored = await asStored(
       store,

@@ -1,6 +1,6 @@
 import { bottleSchema, leftIn, type Bottle, type ShelvedBottle } from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
-import { keptRecords } from './keptRecords';
+import { softDeletedRecords } from './softDeletedRecords';
 import { StoreError } from './storeError';
 
 /** A bottle of the shelf, with what is left in it by its ledger. */
@@ -33,7 +33,7 @@ export const shelvedOf = (
 
 /** Bottles on the shelf. */
 export const bottlesStore = (store: Database = db) => {
-  const kept = keptRecords<BottleRecord, 'bottle'>(
+  const kept = softDeletedRecords<BottleRecord, 'bottle'>(
     store.bottles,
     'bottle',
     (bottle) => bottleSchema.parse(plainOf(bottle)),

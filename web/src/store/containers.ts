@@ -1,10 +1,10 @@
 import { ownContainerSchema } from '@jubbet/core/catalog';
 import { db, type Database, type ContainerRecord } from './database';
-import { keptRecords } from './keptRecords';
+import { softDeletedRecords } from './softDeletedRecords';
 
 /** Containers of the house's own. Blends that go into one keep the measures they were written with. */
 export const containersStore = (store: Database = db) => {
-  const records = keptRecords<ContainerRecord, 'container'>(
+  const records = softDeletedRecords<ContainerRecord, 'container'>(
     store.containers,
     'container',
     (container) => ownContainerSchema.parse(container),

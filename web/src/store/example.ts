@@ -2,7 +2,7 @@ import { asSettled, settleMade, workOut } from '@jubbet/core/drops';
 import { fileOf } from '@jubbet/core/exchange';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
-import { madeOf, summaryOf, takenBy, type Taken } from '@jubbet/core/batch';
+import { madeOf, summaryOf, usageOf, type Taken } from '@jubbet/core/batch';
 import {
   doneAt,
   dropAt,
@@ -25,7 +25,7 @@ import { daysBefore, exampleBlends, startOf } from './exampleBlends';
 import { exampleMoved } from './exampleIds';
 import { recipientsOf, testsOf } from './exampleLife';
 import { batchIdOf, makings, ownContainers } from './exampleMakings';
-import { parts } from './exampleTold';
+import { parts } from './exampleEntries';
 
 /** Each batch was made of a draft; the prompt desk's first was another. */
 const exampleDrafts = (
@@ -166,7 +166,7 @@ export const exampleBatches = (
         : null,
       deletedAt: null,
     };
-    const taken = made ? takenBy(made, events, bottles) : [];
+    const taken = made ? usageOf(made, events, bottles) : [];
     return { batch, log: finished ? [] : log, taken };
   });
 

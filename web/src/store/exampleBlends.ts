@@ -3,7 +3,7 @@ import { wearerOn, type Person } from '@jubbet/core/brief';
 import type { Bottle } from '@jubbet/core/stock';
 import { addDays, formatISO, parseISO, subMonths } from 'date-fns';
 import type { BlendRecord, BottleRecord, PersonRecord } from './database';
-import { born, people, pouring, exampleEntries, type ExampleEntry } from './exampleTold';
+import { born, people, pouring, exampleEntries, type ExampleEntry } from './exampleEntries';
 import { shelved, type Shelved } from './exampleShelf';
 import { melts } from './exampleMelts';
 

@@ -1,7 +1,7 @@
 import { exampleRecipients, exampleTests } from './exampleLife';
 import { batchIdOf, makings, ownContainers } from './exampleMakings';
 import { melts } from './exampleMelts';
-import { people, pouring, exampleEntries } from './exampleTold';
+import { people, pouring, exampleEntries } from './exampleEntries';
 import { shelved } from './exampleShelf';
 
 const blends = [...exampleEntries, ...pouring, ...melts].map(({ id }) => id);

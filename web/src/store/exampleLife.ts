@@ -1,7 +1,7 @@
 import type { PatchTest, SkinSign } from '@jubbet/core/batch';
 import { addHours, formatISO, parseISO, subDays } from 'date-fns';
 import type { PatchTestRecord, RecipientRecord } from './database';
-import { people } from './exampleTold';
+import { people } from './exampleEntries';
 
 // Who got what Wardrobe Lane has made, and how their skin took it.
 

@@ -1,4 +1,4 @@
-import { parts, type ExampleEntry } from './exampleTold';
+import { parts, type ExampleEntry } from './exampleEntries';
 
 // What Wardrobe Lane melts, whips, presses into moulds and stirs into sugar.
 

@@ -1,4 +1,4 @@
-import { madeOf, summaryOf, takenBy, type Made } from '@jubbet/core/batch';
+import { madeOf, summaryOf, usageOf, type Made } from '@jubbet/core/batch';
 import type { Catalog } from '@jubbet/core/catalog';
 import { currentStep, gateOf, packLog, type BenchEvent, type LogEntry } from '@jubbet/core/making';
 import { clearLog, eventsIn } from './batchLog';
@@ -22,7 +22,7 @@ export const takeOffShelf = (
   batch: BatchRecord,
   made: Made,
   events: readonly BenchEvent[],
-): Promise<void> => takeOff(store, batch, takenBy(made, events, batch.bottles));
+): Promise<void> => takeOff(store, batch, usageOf(made, events, batch.bottles));
 
 /**
  * Finishes a batch: what came of it and what happened at its bench stand in its record, and what it

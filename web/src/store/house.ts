@@ -1,6 +1,6 @@
 import { addHouse, mergeOutcomes, type ImportConflicts, type MergedTable } from './addHouse';
 import { db, type BatchRecord, type Database, type House, type RestorePoint } from './database';
-import { sharedHistory, remember, thisHouse } from './exchanged';
+import { sharedHistory, rememberExchange, thisHouse } from './exchangeHistory';
 import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
 import { leftOutOf, formProblemOf, readHouse, type HouseFile, type LeftOut } from './readHouse';
@@ -171,7 +171,7 @@ export const houseStore = (store: Database = db) => ({
         await beginRestorePoint(store, 'import', false);
         conflicts = await addHouse(store, { house, from }, progress);
       }
-      if (from) await remember(store, here, from, savedAt);
+      if (from) await rememberExchange(store, here, from, savedAt);
       return conflicts;
     }),
   /**

@@ -22,14 +22,14 @@ export const idsBy = async <R extends { id: string }>(
     table.count(),
     byIndex(table, 'deletedAt').primaryKeys(),
   ]);
-  const out = new Set(gone);
+  const deleted = new Set(gone);
   const known = new Set(ids);
   // Only where some are in no index must all be gone through.
   const broken =
     ids.length === count
       ? []
       : (await table.toCollection().primaryKeys()).filter((id) => !known.has(id));
-  return [...ids, ...broken].filter((id) => !out.has(id));
+  return [...ids, ...broken].filter((id) => !deleted.has(id));
 };
 
 /** The same with what it is sorted by. */

@@ -15,7 +15,7 @@ const isOnBench = ({ log }: Changed): boolean => log === null;
 export type MergeOutcome = 'same' | 'ours' | 'theirs' | 'both';
 
 /** Of a record by itself: counts, moments and what is worked out make no two differ. */
-const ofItself = new Set(['updatedAt', 'createdAt', 'revision', 'made']);
+const derivedFields = new Set(['updatedAt', 'createdAt', 'revision', 'made']);
 
 const inOrder = (_: string, value: unknown): unknown =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -25,7 +25,7 @@ const inOrder = (_: string, value: unknown): unknown =>
 /** What a record says, whatever the order in which it is written. */
 const content = (record: Changed): string =>
   JSON.stringify(
-    Object.fromEntries(Object.entries(record).filter(([key]) => !ofItself.has(key))),
+    Object.fromEntries(Object.entries(record).filter(([key]) => !derivedFields.has(key))),
     inOrder,
   );
 

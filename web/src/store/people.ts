@@ -1,7 +1,7 @@
 import { sameName } from '@jubbet/core/batch';
 import { personSchema, type Person } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
-import { keptRecords } from './keptRecords';
+import { softDeletedRecords } from './softDeletedRecords';
 import { listedBy } from './listed';
 import { StoreError } from './storeError';
 
@@ -27,7 +27,7 @@ export const personNamed = async (
 
 /** Who is in the house. Blends for somebody who moves out keep the wearer as they are. */
 export const peopleStore = (store: Database = db) => {
-  const records = keptRecords<PersonRecord, 'person'>(
+  const records = softDeletedRecords<PersonRecord, 'person'>(
     store.people,
     'person',
     (person) => personSchema.parse(person),

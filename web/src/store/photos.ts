@@ -1,5 +1,5 @@
 import { db, type Database, type PhotoRecord } from './database';
-import { keptRecords } from './keptRecords';
+import { softDeletedRecords } from './softDeletedRecords';
 import { photos as kind, type Photo, type PhotoOf } from './records/photos';
 import { StoreError } from './storeError';
 
@@ -10,7 +10,7 @@ const mostOfAll = 500;
 
 /** Photographs: added, told of, ticked to leave, taken away. */
 export const photosStore = (store: Database = db) => {
-  const kept = keptRecords<PhotoRecord, 'photo'>(
+  const kept = softDeletedRecords<PhotoRecord, 'photo'>(
     store.photos,
     'photo',
     (photo) => photo,

@@ -16,7 +16,7 @@ import {
   type Progress,
 } from './houseZip';
 import { migrateAll, tableNamesIn } from './migrate';
-import { numberedApart } from './numberedApart';
+import { withDistinctNumbers } from './distinctNumbers';
 import type { Rows } from './records/recordKind';
 import { formsOfAll, kindOf, tables, type Forms, type House, type Table } from './records';
 import type { BatchRecord } from './records/batches';
@@ -172,7 +172,7 @@ const readRecords = (
   const containers = rows('containers', once());
   const isFirst = once();
   const hasKnown = materialsKnown(house);
-  const batches = numberedApart(
+  const batches = withDistinctNumbers(
     rows('batches', (batch) => isFirst(batch) ?? hasKnown(batch)),
     [],
   );

@@ -1,12 +1,12 @@
 import { clearanceFor, recipientSchema, type Recipient } from '@jubbet/core/batch';
 import { db, type Database, type RecipientRecord } from './database';
-import { keptRecords } from './keptRecords';
+import { softDeletedRecords } from './softDeletedRecords';
 import { personNamed } from './people';
 import { StoreError } from './storeError';
 
 /** Who got what. */
 export const recipientsStore = (store: Database = db) => {
-  const kept = keptRecords<RecipientRecord, 'recipient'>(
+  const kept = softDeletedRecords<RecipientRecord, 'recipient'>(
     store.recipients,
     'recipient',
     (recipient) => recipientSchema.parse(recipient),

@@ -1,7 +1,7 @@
 import type { Database } from './database';
 import { exampleBatches, exampleContainers } from './example';
 import { exampleBlends } from './exampleBlends';
-import { numberedApart } from './numberedApart';
+import { withDistinctNumbers } from './distinctNumbers';
 import { halfSeeded } from './seed';
 import { byIndex } from './byIndex';
 
@@ -17,7 +17,7 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
     );
     // A visitor may have been quicker: their number stands on a label already.
     const taken = (await byIndex(store.batches, 'number').keys()).map(String);
-    await store.batches.bulkAdd(numberedApart(batches, taken));
+    await store.batches.bulkAdd(withDistinctNumbers(batches, taken));
     await store.drafts.bulkAdd(drafts);
     await store.benchEvents.bulkAdd(benchEvents);
     await store.movements.bulkAdd(movements);

@@ -13,7 +13,7 @@ import type { HouseFile, LeftOut } from '../store/readHouse';
 type Progress = (share: number) => void;
 
 /** A file that was read, and what getting it in would do. */
-export type Looked =
+export type ReadResult =
   | {
       readonly ok: true;
       readonly savedAt: string;
@@ -23,13 +23,13 @@ export type Looked =
   | { readonly ok: false; readonly problem: HouseFileProblem };
 
 /** Not more often than this, in ms: the page has other things to do. */
-const tellEvery = 100;
+const reportEveryMs = 100;
 
-const seldom = (progress: Progress): Progress => {
+const throttled = (progress: Progress): Progress => {
   let last = 0;
   return (share) => {
     const at = performance.now();
-    if (at - last < tellEvery) return;
+    if (at - last < reportEveryMs) return;
     last = at;
     progress(share);
   };
@@ -40,13 +40,13 @@ const read: { file: HouseFile | null } = { file: null };
 
 const worker = {
   save: async (progress: Progress): Promise<{ blob: Blob; unreadable: readonly LeftOut[] }> => {
-    const { parts, unreadable } = await house.write(seldom(progress));
+    const { parts, unreadable } = await house.write(throttled(progress));
     return { blob: new Blob([...parts], { type: 'application/zip' }), unreadable };
   },
-  look: async (file: Blob, progress: Progress): Promise<Looked> => {
+  look: async (file: Blob, progress: Progress): Promise<ReadResult> => {
     if (file.size > largestHouse) return { ok: false, problem: { code: 'too-large' } };
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const result = await house.read(bytes, seldom(progress));
+    const result = await house.read(bytes, throttled(progress));
     if (!result.ok) return result;
     read.file = result;
     const { savedAt, leftOut } = result;
@@ -54,7 +54,7 @@ const worker = {
   },
   bringIn: async (manner: ImportMode, progress: Progress): Promise<ImportConflicts> => {
     if (!read.file) throw new Error('no file was read');
-    const brought = await house.importHouse(read.file, manner, seldom(progress));
+    const brought = await house.importHouse(read.file, manner, throttled(progress));
     read.file = null;
     return brought;
   },

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { judged, found, months } from '../judged.testing';
 
 describe('age', () => {
@@ -13,7 +13,7 @@ describe('age', () => {
   });
 
   test('an oil kept from under a certain age is hard below it and silent from it on', () => {
-    const asked = (ageMonths: number): Asked => ({
+    const asked = (ageMonths: number): JudgedCase => ({
       oils: { wintergreen: ml(0.001) },
       wearer: { ageMonths },
     });
@@ -26,7 +26,7 @@ describe('age', () => {
   });
 
   test("cineole near a small child's face is over; on the feet that is good to know", () => {
-    const asked = (place: 'chest-or-back-rub' | 'hands-or-feet'): Asked => ({
+    const asked = (place: 'chest-or-back-rub' | 'hands-or-feet'): JudgedCase => ({
       oils: { 'eucalyptus-globulus': ml(0.01) },
       wearer: { ageMonths: months(8) },
       brief: { place },
@@ -42,7 +42,7 @@ describe('age', () => {
   });
 
   test('under six years hands reach the face', () => {
-    const hands: Asked = {
+    const hands: JudgedCase = {
       oils: { 'eucalyptus-globulus': ml(0.01) },
       wearer: { ageMonths: 71 },
       brief: { place: 'hands-or-feet' },
@@ -65,7 +65,7 @@ describe('age', () => {
   });
 
   test('nothing for lips, no spray near the face under three, no alcohol under two', () => {
-    const small = (ageMonths: number, more: Partial<Asked>): Asked => ({
+    const small = (ageMonths: number, more: Partial<JudgedCase>): JudgedCase => ({
       oils: { lavender: ml(0.001) },
       wearer: { ageMonths },
       ...more,

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { found, judged } from '../judged.testing';
 
 describe('conditions', () => {
   test('an oil to avoid with a blood thinner is hard', () => {
-    const asked: Asked = {
+    const asked: JudgedCase = {
       oils: { wintergreen: ml(0.001) },
       wearer: { conditions: ['anticoagulants'] },
     };
@@ -13,7 +13,7 @@ describe('conditions', () => {
   });
 
   test('carriers are read too', () => {
-    const asked: Asked = {
+    const asked: JudgedCase = {
       oils: {},
       bases: { tamanu: 1 },
       wearer: { conditions: ['anticoagulants'] },
@@ -22,12 +22,16 @@ describe('conditions', () => {
   });
 
   test('sensitive skin counts as a condition', () => {
-    const asked: Asked = { oils: {}, bases: { arnica_infused: 1 }, wearer: { skin: 'sensitive' } };
+    const asked: JudgedCase = {
+      oils: {},
+      bases: { arnica_infused: 1 },
+      wearer: { skin: 'sensitive' },
+    };
     expect(found(asked, 'condition')).toMatchObject({ verdict: 'over', blocking: true });
   });
 
   test('asthma minds any smell near the face, not on the feet', () => {
-    const asked = (place: 'face' | 'hands-or-feet'): Asked => ({
+    const asked = (place: 'face' | 'hands-or-feet'): JudgedCase => ({
       oils: { lavender: ml(0.001) },
       wearer: { conditions: ['asthma'] },
       brief: { place },
@@ -45,7 +49,7 @@ describe('conditions', () => {
     ['EPILEPSY', 'epilepsy'],
     ['lamotrigine', 'epilepsy'],
   ])('“%s” counts as %s, and that is said', (typed, condition) => {
-    const given: Asked = {
+    const given: JudgedCase = {
       oils: { wintergreen: ml(0.001), 'rosemary-camphor': ml(0.001) },
       wearer: { conditions: [typed] },
     };
@@ -58,14 +62,14 @@ describe('conditions', () => {
   });
 
   test('a medicine that makes skin sensitive to light minds phototoxic oils in the sun', () => {
-    const given: Asked = { oils: { lemon: 1 }, wearer: { conditions: ['doxycycline'] } };
+    const given: JudgedCase = { oils: { lemon: 1 }, wearer: { conditions: ['doxycycline'] } };
     expect(found(given, 'condition', 'lemon')).toMatchObject({ verdict: 'caution' });
     const rinsed = { ...given, brief: { place: 'wash-off', use: 'rinse-off' } } as const;
     expect(found(rinsed, 'condition').verdict).toBe('within');
   });
 
   test('kidney disease and seizures with fever are read', () => {
-    const of = (oil: string, wearer: Asked['wearer']) =>
+    const of = (oil: string, wearer: JudgedCase['wearer']) =>
       found({ oils: { [oil]: ml(0.001) }, ...(wearer ? { wearer } : {}) }, 'condition', oil);
     expect(of('wintergreen', { conditions: ['kidney disease'] }).blocking).toBe(true);
     expect(

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { judged, found } from '../judged.testing';
 
 test('a balm where weight matters more than volume', () => {
   // Wintergreen (1.18 g/ml) in jojoba (0.867): by volume within its 2.4 %, by weight past it.
-  const given: Asked = { oils: { wintergreen: ml(0.19) } };
+  const given: JudgedCase = { oils: { wintergreen: ml(0.19) } };
   const own = found(given, 'constituent', 'methyl salicylate');
   expect(own).toMatchObject({ by: 'weight', verdict: 'over' });
   expect(judged(given).mixture.oils[0]?.byVolume.likely).toBeLessThan(2.4);
@@ -15,7 +15,7 @@ describe('constituents together, across oils', () => {
   // By hand, in 9.5 ml: lemongrass 0.06 ml is 0.6316 %, melissa 0.04 ml is 0.4211 %. Citral, the
   // typical geranial and neral added up: 74.75 % and 49 %. So 0.4721 + 0.2063 = 0.678 %, by volume;
   // the oils are heavier than jojoba, so that by weight it is a little more.
-  const citrals: Asked = { oils: { lemongrass: ml(0.06), melissa: ml(0.04) } };
+  const citrals: JudgedCase = { oils: { lemongrass: ml(0.06), melissa: ml(0.04) } };
 
   test('two oils that each keep their own limit can break a shared one', () => {
     expect(found(citrals, 'oil-maximum', 'lemongrass').verdict).not.toBe('over');
@@ -55,7 +55,7 @@ describe('constituents together, across oils', () => {
   });
 
   test('on lips and underarm the figures of the kind of product count', () => {
-    const given: Asked = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
+    const given: JudgedCase = { oils: { lemongrass: ml(0.001) }, brief: { place: 'lips' } };
     // Citral, recalled: 0.11 % for lips, 0.032 % for underarm. Geraniol, 4.7 % in perfume: 0.18 of it.
     expect(found(given, 'constituent', 'citral')).toMatchObject({ limit: 0.11, verdict: 'within' });
     expect(found({ ...given, brief: { place: 'underarm' } }, 'constituent', 'citral').limit).toBe(

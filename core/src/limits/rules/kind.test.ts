@@ -1,20 +1,20 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { found, judged } from '../judged.testing';
 
 describe('kinds of product', () => {
-  const kinds = (given: Asked) =>
+  const kinds = (given: JudgedCase) =>
     judged(given).findings.flatMap(({ rule, reason }) =>
       rule === 'kind' && reason.code === 'kind' ? [reason.what] : [],
     );
 
-  const verdictOf = (given: Asked, what: string) =>
+  const verdictOf = (given: JudgedCase, what: string) =>
     judged(given).findings.find(({ reason }) => reason.code === 'kind' && reason.what === what)
       ?.verdict;
 
   test('fat carries oil off in a bath: a caution; on salt, in water or alcohol it is over', () => {
-    const bath = (base: string): Asked => ({
+    const bath = (base: string): JudgedCase => ({
       oils: { lavender: ml(0.05) },
       brief: { place: 'bath' },
       bases: { [base]: 1 },
@@ -29,12 +29,12 @@ describe('kinds of product', () => {
 
   test('a tub takes eight drops for an adult, four from six, two from two years', () => {
     // 9.5 ml with 0.95 ml of oil is a tenth: 8 drops of 0.05 ml are 0.4 ml, so 4 ml of it.
-    const bath: Asked = {
+    const bath: JudgedCase = {
       oils: { lavender: ml(0.95) },
       brief: { place: 'bath' },
       bases: { polysorbate_20: 1 },
     };
-    const most = (wearer: Asked['wearer']) => {
+    const most = (wearer: JudgedCase['wearer']) => {
       const { reason } = found({ ...bath, ...(wearer ? { wearer } : {}) }, 'kind');
       return reason.code === 'bath-drops' ? reason.mostMl : null;
     };
@@ -53,7 +53,7 @@ describe('kinds of product', () => {
 
   test('four parts of solubiliser to one of oil disperse it, less does not', () => {
     // 9.5 ml with 1 ml of oil leaves 8.5 ml: half of it is 4.25, more than four; a tenth is not.
-    const bath = (bases: Record<string, number>): Asked => ({
+    const bath = (bases: Record<string, number>): JudgedCase => ({
       oils: { lavender: ml(1) },
       brief: { place: 'bath' },
       bases,

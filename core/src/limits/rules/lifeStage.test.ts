@@ -1,13 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { found } from '../judged.testing';
 
 describe('pregnancy and breastfeeding', () => {
   test('avoid is blocking, caution is a caution', () => {
-    const fennel: Asked = { oils: { 'fennel-sweet': ml(0.001) }, wearer: { breastfeeding: true } };
+    const fennel: JudgedCase = {
+      oils: { 'fennel-sweet': ml(0.001) },
+      wearer: { breastfeeding: true },
+    };
     expect(found(fennel, 'life-stage')).toMatchObject({ verdict: 'over', blocking: true });
-    const basil: Asked = {
+    const basil: JudgedCase = {
       oils: { 'basil-linalool': ml(0.001) },
       wearer: { pregnant: true, trimester: 3 },
     };
@@ -18,7 +21,7 @@ describe('pregnancy and breastfeeding', () => {
 
   test('what is in an oil counts, and where it goes', () => {
     // Menthol, 15 % and more: avoided near the breast, a caution elsewhere.
-    const mint = (place: 'chest-or-back-rub' | 'hands-or-feet'): Asked => ({
+    const mint = (place: 'chest-or-back-rub' | 'hands-or-feet'): JudgedCase => ({
       oils: { peppermint: ml(0.001) },
       wearer: { breastfeeding: true },
       brief: { place },
@@ -37,7 +40,7 @@ describe('pregnancy and breastfeeding', () => {
   });
 
   test('trying for a baby counts as the first weeks', () => {
-    const trying: Asked = {
+    const trying: JudgedCase = {
       oils: { 'fennel-sweet': ml(0.001) },
       wearer: { conditions: ['trying to conceive'] },
     };
@@ -46,7 +49,7 @@ describe('pregnancy and breastfeeding', () => {
   });
 
   test('an oil of which it is not known cannot be checked', () => {
-    const galangal: Asked = { oils: { galangal: ml(0.001) }, wearer: { pregnant: true } };
+    const galangal: JudgedCase = { oils: { galangal: ml(0.001) }, wearer: { pregnant: true } };
     expect(found(galangal, 'life-stage').verdict).toBe('unknown');
   });
 });

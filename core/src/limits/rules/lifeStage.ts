@@ -19,7 +19,7 @@ interface Said {
 }
 
 /** Everything that is said of an oil in some stage, at a place; anywhere where nobody is known. */
-export const saidOfStages = (
+export const cautionsOfStages = (
   oil: Oil,
   place: Question['brief']['place'],
   isKnown = true,
@@ -55,7 +55,7 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
   );
   const common = { rule: 'life-stage', source: 'EOS2', forAnyone: wearer === null } as const;
   const found = mixture.oils.flatMap(({ oil }): Finding[] => {
-    const applying = saidOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
+    const applying = cautionsOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
       asked.includes(stage),
     );
     const are = (what: Oil['pregnancy']) => applying.filter((said) => said.what === what);

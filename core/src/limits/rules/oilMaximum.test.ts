@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { ml } from '../../mixture/measures.testing';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { judged, found } from '../judged.testing';
 
 describe('one oil', () => {
@@ -15,7 +15,7 @@ describe('one oil', () => {
   });
 
   test('past twice its own maximum there is no way round', () => {
-    const asked = (amount: number): Asked => ({ oils: { 'cinnamon-bark': ml(amount) } });
+    const asked = (amount: number): JudgedCase => ({ oils: { 'cinnamon-bark': ml(amount) } });
     // 0.07 % of 9.5 ml is 0.0067 ml.
     expect(found(asked(0.008), 'oil-maximum')).toMatchObject({ verdict: 'over', blocking: false });
     expect(found(asked(0.02), 'oil-maximum')).toMatchObject({ verdict: 'over', blocking: true });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Asked } from '../asked.testing';
+import type { JudgedCase } from '../judgedCase.testing';
 import { judged, found } from '../judged.testing';
 
 describe('light', () => {
@@ -23,7 +23,7 @@ describe('light', () => {
 
   test('covered skin turns over into caution; rinsed off, light does not count', () => {
     // One drop of bergamot is 1.3 times its limit; on the wrists nothing covers it.
-    const given: Asked = { oils: { bergamot: 1 } };
+    const given: JudgedCase = { oils: { bergamot: 1 } };
     expect(found(given, 'light-sum').verdict).toBe('over');
     expect(
       found({ ...given, brief: { sun: 'covered', place: 'body-massage' } }, 'light-sum'),

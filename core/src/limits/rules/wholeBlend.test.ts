@@ -1,18 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import { drops, ml } from '../../mixture/measures.testing';
 import { wholeBlendLimit } from '../guideline';
-import { askedFor, type Asked } from '../asked.testing';
+import { fullCaseOf, type JudgedCase } from '../judgedCase.testing';
 import { found, months } from '../judged.testing';
 
 describe('the whole blend', () => {
-  const limitFor = (asked: Omit<Asked, 'oils'>) => {
-    const blend = askedFor({ ...asked, oils: {} });
+  const limitFor = (asked: Omit<JudgedCase, 'oils'>) => {
+    const blend = fullCaseOf({ ...asked, oils: {} });
     const { recommended, maximum } = wholeBlendLimit(blend.brief, blend.guideline);
     return [recommended, maximum];
   };
 
   // By hand from the guidelines: the lowest of each column among the rows that apply.
-  test.each<[string, Omit<Asked, 'oils'>, [number, number]]>([
+  test.each<[string, Omit<JudgedCase, 'oils'>, [number, number]]>([
     ['an adult on the wrists', {}, [2.5, 5]],
     ['an adult on the face', { brief: { place: 'face' } }, [0.8, 1.5]],
     ['the cautious school, on the wrists', { guideline: 'cautious' }, [2, 3]],
@@ -70,7 +70,7 @@ describe('the whole blend', () => {
 
   test('above what is recommended is a note for a healthy adult of any age, else a caution', () => {
     // 0.19 ml in 9.5 ml is 2 %, of the body in massage.
-    const at = (asked: Omit<Asked, 'oils'>) =>
+    const at = (asked: Omit<JudgedCase, 'oils'>) =>
       found({ oils: { lavender: ml(0.16) }, ...asked }, 'whole-blend').verdict;
     expect(at({ wearer: { ageMonths: months(66) } })).toBe('note');
     expect(at({ wearer: { ageMonths: months(10) } })).toBe('caution');
@@ -80,12 +80,12 @@ describe('the whole blend', () => {
 
   test('large drops alone do not spoil it: the likely strength counts', () => {
     // 35 drops a ml: 8 drops are 0.23 ml, 2.4 %; at 0.05 ml a drop they would be 4.2 %.
-    const given: Asked = { oils: { lavender: drops(8) }, dropsPerMl: 35 };
+    const given: JudgedCase = { oils: { lavender: drops(8) }, dropsPerMl: 35 };
     expect(found(given, 'whole-blend').verdict).toBe('within');
   });
 
   test('where the maximum is nought, any oil at all is over and hard', () => {
-    const eyes: Asked = {
+    const eyes: JudgedCase = {
       oils: { lavender: 1 },
       brief: { place: 'eyes-inner-nose-ear-canal-mucosa' },
     };

@@ -30,7 +30,7 @@ export const pours = (material: Oil | Base): boolean =>
   !('kind' in material) || liquidKinds.includes(material.kind);
 
 /** True where the maker says that the ounces are of weight. */
-export const saysByWeight = ({ text }: ReadIngredient): boolean =>
+export const isByWeight = ({ text }: ReadIngredient): boolean =>
   /by weight|\(weight\)|weighed|\bwt\b/i.test(text);
 
 export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): boolean =>
@@ -108,7 +108,7 @@ export const estimateOf = (recipe: ReadRecipe, catalog: Catalog): Estimate => {
   const hasFill = bases.some(({ isFill }) => isFill);
   const sized = bases.flatMap((base) => {
     const ml = base.amount
-      ? mlOfAmount(base.amount, takenFor(catalog, base), usualDropsPerMl, saysByWeight(base))
+      ? mlOfAmount(base.amount, takenFor(catalog, base), usualDropsPerMl, isByWeight(base))
       : null;
     return ml === null ? [] : [ml];
   });

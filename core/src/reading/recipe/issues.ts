@@ -2,7 +2,7 @@ import { guidelines, type Base, type Catalog } from '../../catalog';
 import { isPossibleDrop } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
-import { estimateOf, goesIn, isOilIngredient, pours, restIn, saysByWeight } from './estimate';
+import { estimateOf, goesIn, isOilIngredient, pours, restIn, isByWeight } from './estimate';
 import { plainLetters } from './letters';
 import type { ReadIngredient } from './ingredients';
 import type { Mention, ReadRecipe } from './reader';
@@ -136,9 +136,7 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
         ]
       : []),
     ...bases
-      .filter(
-        (base) => base.amount?.unit === 'oz' && !isSolid(catalog, base) && !saysByWeight(base),
-      )
+      .filter((base) => base.amount?.unit === 'oz' && !isSolid(catalog, base) && !isByWeight(base))
       .map(({ text }): ReadIssue => ({ code: 'which-ounce', ingredient: text })),
   ];
 };

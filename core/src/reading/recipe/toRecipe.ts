@@ -13,7 +13,7 @@ import {
 } from '../../recipe';
 import type { WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
-import { estimateOf, pours, restIn, saysByWeight } from './estimate';
+import { estimateOf, pours, restIn, isByWeight } from './estimate';
 import type { ReadIngredient } from './ingredients';
 import type { ReadRecipe } from './reader';
 
@@ -56,7 +56,7 @@ const unitSaid: Readonly<Record<WrittenAmount['unit'], string>> = {
 };
 
 /** As it is typed into a field; of a range of drops the low end, since a drop can be added. */
-const saidOf = (
+const amountText = (
   { unit, value, low }: WrittenAmount,
   isLiquid: boolean,
   ounce: Choices['ounce'],
@@ -68,7 +68,7 @@ const saidOf = (
 
 const oilOf = (readIngredient: ReadIngredient, id: string, choices: Choices): RecipeOil => {
   if (!readIngredient.amount) return { id, amount: null };
-  const read = readOilAmount(saidOf(readIngredient.amount, true, choices.ounce), {
+  const read = readOilAmount(amountText(readIngredient.amount, true, choices.ounce), {
     country: choices.country,
     fillMl: 0,
   });
@@ -85,9 +85,9 @@ const baseOf = (
   if (isRest) return { id, amount: { unit: 'parts', value: 1 } };
   // How much of it nobody has said: a gap, not a guess.
   if (!readIngredient.amount) return { id, amount: null };
-  const typed = saidOf(
+  const typed = amountText(
     readIngredient.amount,
-    pours(base) && !saysByWeight(readIngredient),
+    pours(base) && !isByWeight(readIngredient),
     choices.ounce,
   );
   const read = readBaseAmount(typed, base, {

@@ -25,7 +25,7 @@ import {
   formatMl,
   formatPercent,
   strengthWords,
-  verdictSaid,
+  verdictWords,
 } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -78,7 +78,7 @@ const cameTo = (made: Made, number: number): string => {
   const madeContainer = made.containers.find((found) => found.number === number);
   if (!madeContainer) return '';
   const { verdict, mixture, blocking } = madeContainer.evaluation;
-  return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictSaid(verdict)}${blocking ? ', must not be used on the person it is for' : ''}`;
+  return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictWords(verdict)}${blocking ? ', must not be used on the person it is for' : ''}`;
 };
 
 /** Something is added to a finished batch: what it is then, before it is saved. */

@@ -1,4 +1,4 @@
-import { takenBy, type Made, type Taken } from '@jubbet/core/batch';
+import { usageOf, type Made, type Taken } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import { madePieces, pieceCosts, type Piece, type PieceCosts } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
@@ -137,7 +137,7 @@ export const Cost = ({
   const catalog = useCatalog();
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const money = useStored(['settings'], () => settings.read()).data;
-  const taken = useMemo(() => takenBy(made, events, batch.bottles), [made, events, batch.bottles]);
+  const taken = useMemo(() => usageOf(made, events, batch.bottles), [made, events, batch.bottles]);
   if (!shelf || !money || taken.length === 0) return null;
   const cost = costsOf(pricedBy(shelf, taken));
   const { lines, known, unknown } = cost;

@@ -4,7 +4,7 @@ import {
   type CarrierOnShelf,
   carrierFeel,
   carrierOnShelf,
-  carriersAsked,
+  filterCarriers,
   type ShelvedBottle,
 } from '@jubbet/core/stock';
 import { removeBase, addBase } from '@jubbet/core/recipe';
@@ -123,7 +123,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
     () => catalog.bases.map((base) => carrierOnShelf(base, shelf)),
     [catalog, shelf],
   );
-  const shown = carriersAsked(rows, wearer, {
+  const shown = filterCarriers(rows, wearer, {
     kind,
     skin: skin === 'any' ? null : skin,
     absorption: sink === 'any' ? null : sink,

@@ -13,7 +13,7 @@ import { fillMl, type Container } from '@jubbet/core/catalog';
 import { oneUse } from '@jubbet/core/advice';
 import { part, type Mixture } from '@jubbet/core/mixture';
 import type { Blend } from '@jubbet/core/drops';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 
 /** Of most things for skin, morning and evening. */
@@ -59,7 +59,7 @@ const DoseWords = ({
   const lasts = [...new Set(use.uses.map((count) => formatNumber(count, 3)))].join(' to ');
   return (
     <p className="mt-1 text-sm text-soft">
-      {together(
+      {nonBreaking(
         `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: ${aDay} ${lastingWords(use.uses, usesADay)}.`}`,
       )}
     </p>
@@ -79,7 +79,7 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
     return (
       <p role="status" className="mt-1 text-sm text-amber">
         ▲{' '}
-        {together(
+        {nonBreaking(
           `${volumeWords(leftMl, units, 2)}, ${massWords(leftG, units, 2)}, are left over.`,
         )}{' '}
         {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more containers.'}
@@ -88,7 +88,7 @@ const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
   }
   return shortMl > 0 ? (
     <p role="status" className="mt-1 text-sm text-amber">
-      ▲ {together(`${volumeWords(shortMl, units, 2)} more are needed to fill them all.`)}
+      ▲ {nonBreaking(`${volumeWords(shortMl, units, 2)} more are needed to fill them all.`)}
     </p>
   ) : null;
 };
@@ -101,7 +101,7 @@ const Overfull = ({ containers }: { containers: readonly Container[] }) =>
       ? [
           <p key={containerWords(container)} role="status" className="mt-1 text-sm text-brick">
             ■{' '}
-            {together(
+            {nonBreaking(
               `Overfull: the fill line of a ${containerWords(container)} is at ${formatMl(fillMl(container), 3)}, its brim at ${formatMl(brimfulMl, 3)}.`,
             )}
           </p>,
@@ -125,7 +125,7 @@ export const FillWords = ({
   if (!blend || !mixture) {
     return (
       <p className="mt-2 text-sm text-soft">
-        {together(
+        {nonBreaking(
           `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
@@ -139,14 +139,14 @@ export const FillWords = ({
       {blend.inOne ? (
         <>
           <p className="mt-2 font-semibold">
-            {together(
+            {nonBreaking(
               `${volumeWords(mixture.fillMl, units)}, ${massWords(mixture.totalG.likely, units)} in total`,
             )}
           </p>
           <ul className="text-sm text-soft">
             {parted.lines.map((filled, index) => (
               <li key={index}>
-                {together(
+                {nonBreaking(
                   `${countedContainers(filled.count, filled.container.kind)}: ${volumeWords(filled.fillMl, units)}, ${massWords(filled.fillG, units)}${filled.count > 1 ? ' each' : ''}.`,
                 )}
               </li>
@@ -154,7 +154,7 @@ export const FillWords = ({
           </ul>
           {blend.gainPercent > 0 && (
             <p className="text-sm text-soft">
-              {together(
+              {nonBreaking(
                 `Whipped to ${volumeWords(mixture.fillMl * (1 + blend.gainPercent / 100), units)}.`,
               )}
             </p>
@@ -169,11 +169,11 @@ export const FillWords = ({
         </>
       ) : (
         <p className="mt-2 font-semibold">
-          {together(`${volumeWords(carrier, units)} carrier, ${massWords(carrierG, units)}`)}
+          {nonBreaking(`${volumeWords(carrier, units)} carrier, ${massWords(carrierG, units)}`)}
         </p>
       )}
       <p className="text-sm text-soft">
-        {together(
+        {nonBreaking(
           blend.inOne
             ? containerWordsOf(container.kind).fillWhy
             : `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,

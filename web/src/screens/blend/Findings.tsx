@@ -16,7 +16,7 @@ import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { chapterOf } from '../../parts/chapterOf';
 import { Term } from '../../parts/Term';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 
 /** Tracks that are shown at once, whatever they come to. */
@@ -61,17 +61,17 @@ const Why = ({
       {explanation && (
         <div className="mt-1 grid gap-1.5 text-soft">
           {hasTrack(entry) && (
-            <p className="text-ink">{together(findingMessage(catalog, entry))}</p>
+            <p className="text-ink">{nonBreaking(findingMessage(catalog, entry))}</p>
           )}
           {explanation.arithmetic.length > 0 && (
             <ul className="grid gap-0.5">
               {explanation.arithmetic.map((line) => (
-                <li key={line}>{together(line)}</li>
+                <li key={line}>{nonBreaking(line)}</li>
               ))}
             </ul>
           )}
           {explanation.others.map((line) => (
-            <p key={line}>{together(line)}</p>
+            <p key={line}>{nonBreaking(line)}</p>
           ))}
           <p>
             Source: {explanation.source}.
@@ -152,7 +152,7 @@ const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
   return (
     <li className="border-b border-line py-2 text-[14px] last:border-0">
       <p>
-        <VerdictMark verdict={entry.verdict} /> · {together(findingMessage(catalog, entry))}
+        <VerdictMark verdict={entry.verdict} /> · {nonBreaking(findingMessage(catalog, entry))}
       </p>
       <Why entry={entry} {...judged} />
     </li>

@@ -1,7 +1,7 @@
 import type { Finding } from '@jubbet/core/limits';
 import { noteWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 
 /** What is good to know, and counts for nothing in the verdict: folded away until it is wanted. */
 export const Notes = ({ findings }: { findings: readonly Finding[] }) => {
@@ -15,7 +15,7 @@ export const Notes = ({ findings }: { findings: readonly Finding[] }) => {
       </summary>
       <ul className="mt-1 grid list-disc gap-1 pl-4">
         {notes.map((note) => (
-          <li key={note}>{together(note)}</li>
+          <li key={note}>{nonBreaking(note)}</li>
         ))}
       </ul>
     </details>

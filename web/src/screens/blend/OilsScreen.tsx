@@ -1,9 +1,9 @@
 import {
   notesMissing,
   oilForBrief,
-  oilsAsked,
+  filterOils,
   type OilForBrief,
-  type OilsAsked,
+  type OilQuery,
 } from '@jubbet/core/advice';
 import { botanicalOf, looksOf, scentFamilies, type Oil } from '@jubbet/core/catalog';
 import { addOil, emptyRecipe, removeOil } from '@jubbet/core/recipe';
@@ -18,7 +18,7 @@ import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useInSlices } from '../../parts/useInSlices';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { WindowList } from '../../parts/WindowList';
@@ -42,7 +42,7 @@ const ForPerson = ({ said }: { said: OilForBrief | undefined }) => {
   return (
     <span className="block text-sm">
       <VerdictMark verdict={said.verdict} {...(said.blocking ? { word: 'do not use' } : {})} />
-      {said.against && <> · {together(findingMessage(catalog, said.against))}</>}
+      {said.against && <> · {nonBreaking(findingMessage(catalog, said.against))}</>}
     </span>
   );
 };
@@ -107,7 +107,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
   const catalog = useCatalog();
   const { recipe, change } = useRecipe(record);
   const shelf = useStored(['bottles'], () => bottles.list()).data;
-  const [asked, setAsked] = useState<OilsAsked>({
+  const [asked, setAsked] = useState<OilQuery>({
     note: null,
     family: null,
     onShelfOnly: false,
@@ -116,7 +116,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
   });
   const [without, setWithout] = useState(true);
   const [compared, setCompared] = useState<readonly string[]>([]);
-  const ask = (some: Partial<OilsAsked>) => setAsked((before) => ({ ...before, ...some }));
+  const ask = (some: Partial<OilQuery>) => setAsked((before) => ({ ...before, ...some }));
   const stock = useMemo(() => stockOf((shelf ?? []).map(({ bottle }) => bottle)), [shelf]);
   const inBlend = useMemo(
     () => recipe.oils.flatMap(({ id }) => catalog.oil(id) ?? []),
@@ -140,7 +140,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
     () => new Map(done.map((said, n) => [all[n]?.id ?? '', said])),
     [done, all],
   );
-  const shown = oilsAsked(all, asked, inBlend, (id) => stock.has(id)).filter(
+  const shown = filterOils(all, asked, inBlend, (id) => stock.has(id)).filter(
     ({ id, keepOffSkin }) => !without || !(keepOffSkin || saidOf.get(id)?.blocking),
   );
   const toggle = (id: string) =>

@@ -25,7 +25,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
 import type { TokenProps } from './tokenProps';
@@ -130,7 +130,7 @@ const Panel = ({
         {scarce ? (
           <div className="flex flex-wrap items-center gap-2">
             <span className="flex-1 basis-64">
-              {together(
+              {nonBreaking(
                 `${nameIn(catalog, scarce.materialId)} runs out first: ${formatNumber(scarce.left, 3)} ${scarce.unit} on the shelf, ${formatNumber(scarce.needed)} ${scarce.unit} for this.`,
               )}{' '}
               {most >= 1

@@ -14,7 +14,7 @@ import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import type { TokenProps } from './tokenProps';
 
 /** From this share on, in percent, butters make it firmer than its wax says. */
@@ -167,7 +167,7 @@ export const TexturePanel = ({
         firmer
       </label>
       <p className="text-sm">
-        {together(
+        {nonBreaking(
           `Wax, counted as beeswax: ${waxShareWords(texture.waxPercent)} by weight. ${setPointWords(texture, units)} Add the oils at ${temperatureWords(oilsAtC, units)}.`,
         )}
         {!known && (

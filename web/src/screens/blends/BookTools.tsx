@@ -1,4 +1,4 @@
-import { verdictSaid } from '@jubbet/core/words';
+import { verdictWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { LayoutGrid, List, ListFilter, Search, Star, X } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
@@ -85,7 +85,7 @@ const FindField = ({ find, onFind }: { find: string; onFind: (find: string) => v
 };
 
 const verdicts = (['within', 'caution', 'over', 'unknown'] as const).map(
-  (verdict) => [verdict, verdictSaid(verdict)] as const,
+  (verdict) => [verdict, verdictWords(verdict)] as const,
 );
 
 const Look = ({

@@ -22,7 +22,7 @@ import {
   stepTitle,
   strengthWords,
   verdictHeadline,
-  verdictSaid,
+  verdictWords,
   wearerWords,
 } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
@@ -33,7 +33,7 @@ import { OneBlend } from '../../parts/OneBlend';
 import { OilName } from '../../parts/OilName';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useKeys } from '../../parts/useKeys';
 import { useUnits } from '../../parts/useUnits';
 import { today } from '../../store/now';
@@ -131,7 +131,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
           {recipe.target && ` (target ${formatPercent(recipe.target.percent, 3)})`}, on{' '}
           {onPlaceWords(brief.place)}.{' '}
           {evaluation.verdict === null
-            ? verdictSaid(null)
+            ? verdictWords(null)
             : `${verdictHeadline(evaluation.verdict, worst.length, evaluation.blocking, brief.wearer)}.`}
         </p>
       </header>
@@ -148,7 +148,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
                 .slice(0, nearest)
                 .map((entry) => (
                   <li key={findingMessage(catalog, entry)}>
-                    {together(findingMessage(catalog, entry))}
+                    {nonBreaking(findingMessage(catalog, entry))}
                   </li>
                 ))}
             </ul>
@@ -159,7 +159,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
                 {label.doNotUse ? (
                   <li className="font-bold">{doNotUseWords}</li>
                 ) : (
-                  label.cautions.map((caution) => <li key={caution}>{together(caution)}</li>)
+                  label.cautions.map((caution) => <li key={caution}>{nonBreaking(caution)}</li>)
                 )}
               </ul>
             </Part>
@@ -171,7 +171,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
           {steps.map((step) => (
             <li key={step.id}>
               <b className="font-semibold">{stepTitle(catalog, step, units)}.</b>{' '}
-              {together(stepDetail(catalog, step, units))}
+              {nonBreaking(stepDetail(catalog, step, units))}
               {recipe.stepWords[stepKey(step)] && (
                 <>
                   {' '}
@@ -182,7 +182,7 @@ const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
           ))}
         </ol>
         <p className="mt-2 text-sm text-soft print:text-black">
-          {together(roughTimeWords(roughTime(catalog, steps)))} Published guidance, not medical
+          {nonBreaking(roughTimeWords(roughTime(catalog, steps)))} Published guidance, not medical
           advice. Local rules, the supplier’s sheet and a licensed practitioner come first.
         </p>
       </Part>

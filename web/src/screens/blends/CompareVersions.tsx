@@ -25,7 +25,7 @@ import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 import { bottles } from '../../store/bottles';
 import { settings } from '../../store/settings';
@@ -111,7 +111,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
       <RowHead>{head}</RowHead>
       {values.map((value, n) => (
         <Cell key={n} className={clsx(new Set(values).size > 1 && 'font-semibold')}>
-          {together(value)}
+          {nonBreaking(value)}
         </Cell>
       ))}
     </Row>

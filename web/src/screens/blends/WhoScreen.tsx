@@ -11,7 +11,7 @@ import { useCatalog } from '../../parts/catalog';
 import { ButtonLink } from '../../parts/Button';
 import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
@@ -71,7 +71,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
                 <Cell className="text-[14px]">
                   {against.slice(0, 2).map((finding) => (
                     <p key={`${finding.rule}/${finding.subject}`}>
-                      {together(findingMessage(catalog, finding))}
+                      {nonBreaking(findingMessage(catalog, finding))}
                     </p>
                   ))}
                   {against.length > 2 && (

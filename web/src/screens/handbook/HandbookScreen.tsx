@@ -6,7 +6,7 @@ import { Link, useLocation, useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
 import { searchChapters, type Chapter, type Lines, type Table as Tabular } from './chapter';
@@ -30,7 +30,7 @@ const sourcesOf = ({ blocks }: Chapter): readonly string[] => [
 
 const TableBlock = ({ block, sources }: { block: Tabular; sources: readonly string[] }) => {
   const noted = (cell: string, column: number) =>
-    block.head[column] === sourceHead ? sources.indexOf(cell) + 1 : together(cell);
+    block.head[column] === sourceHead ? sources.indexOf(cell) + 1 : nonBreaking(cell);
   return (
     <div className="mt-3 overflow-x-auto" role="region" aria-label={block.caption} tabIndex={0}>
       <Table
@@ -45,7 +45,7 @@ const TableBlock = ({ block, sources }: { block: Tabular; sources: readonly stri
               {row.map((cell, column) =>
                 column === 0 ? (
                   <RowHead key={column} className="font-semibold">
-                    {together(cell)}
+                    {nonBreaking(cell)}
                   </RowHead>
                 ) : (
                   <Cell key={column} under={block.head[column]}>
@@ -65,14 +65,14 @@ const LinesBlock = ({ block }: { block: Lines }) =>
   block.kind === 'list' ? (
     <ul className="mt-2 max-w-prose list-disc pl-5">
       {block.lines.map((line) => (
-        <li key={line}>{together(line)}</li>
+        <li key={line}>{nonBreaking(line)}</li>
       ))}
     </ul>
   ) : (
     <>
       {block.lines.map((line) => (
         <p key={line} className="mt-2 max-w-prose">
-          {together(line)}
+          {nonBreaking(line)}
         </p>
       ))}
     </>

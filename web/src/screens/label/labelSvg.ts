@@ -13,7 +13,7 @@ const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
 
 /**
- * A label as SVG at its true size: text as text, the back beside the front.
+ * A label as SVG at its true size: text, the back beside the front.
  *
  * @param measure width of a text in the typeface of the device
  */

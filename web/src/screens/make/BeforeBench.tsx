@@ -27,7 +27,7 @@ import { errorText, type ErrorText } from '../../parts/errorText';
 import { layersOf } from '../../parts/layers';
 import { NumberField } from '../../parts/NumberField';
 import { Questions } from '../../parts/Questions';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 import { VerdictMark, verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
@@ -177,7 +177,7 @@ export const BeforeBench = ({
           </div>
         )}
         <p className="text-sm text-soft">
-          {together(
+          {nonBreaking(
             blend.inOne
               ? `${volumeWords(mixture.fillMl, units)}, ${massWords(mixture.totalG.likely, units)} in total, mixed together`
               : `${volumeWords(blend.formula.container.nominalMl, units, 4)} each, filled to ${volumeWords(mixture.fillMl, units)}`,
@@ -188,7 +188,7 @@ export const BeforeBench = ({
         <TableOfMaterials blend={blend} mixture={mixture} count={blend.inOne ? 1 : count} />
         <p className="mt-3 text-sm text-soft">
           Also: {containers}, clean and dry; paper strips, a cloth, and a label for each.{' '}
-          {together(roughTimeWords(time))} Patch test before first use.
+          {nonBreaking(roughTimeWords(time))} Patch test before first use.
         </p>
       </Panel>
       <div className="grid content-start gap-3 md:max-xl:col-span-2">
@@ -214,7 +214,7 @@ export const BeforeBench = ({
                     <VerdictMark verdict={entry.verdict} /> ·{' '}
                   </>
                 )}
-                {together(findingMessage(catalog, entry))}
+                {nonBreaking(findingMessage(catalog, entry))}
               </li>
             ))}
           </ul>
@@ -229,7 +229,7 @@ export const BeforeBench = ({
           <Panel title="Good to know">
             <ul className="mt-1 grid list-disc gap-1 pl-4 text-[14.5px]">
               {notes.map((note) => (
-                <li key={note}>{together(note)}</li>
+                <li key={note}>{nonBreaking(note)}</li>
               ))}
             </ul>
           </Panel>

@@ -4,7 +4,7 @@ import { formatMl } from '@jubbet/core/words';
 import { beaker } from '../../parts/container/beaker';
 import { drawingOf, Standing } from '../../parts/container/Standing';
 import type { Layer } from '../../parts/layers';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 
 /** What is in the bottle by now, of one material. */
 export interface FilledIn {
@@ -123,7 +123,7 @@ export const BenchGlass = ({
       </svg>
       <figcaption className="grid gap-1 text-center text-lg">
         <span>
-          {together(`${formatMl(now)} of ${formatMl(fill, 3)} in it`)}
+          {nonBreaking(`${formatMl(now)} of ${formatMl(fill, 3)} in it`)}
           {poured === 0 && now > 0 && <span className="text-soft">, drawn larger</span>}
         </span>
         <span className="flex flex-wrap justify-center gap-x-3 text-base text-soft">

@@ -1,7 +1,7 @@
 import { useCatalog } from '../../parts/catalog';
-import { findingMessage, formatPercent, strengthWords, verdictSaid } from '@jubbet/core/words';
+import { findingMessage, formatPercent, strengthWords, verdictWords } from '@jubbet/core/words';
 import type { Blend, Evaluation } from '@jubbet/core/drops';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { panel } from './panel';
 
@@ -28,7 +28,7 @@ export const BottleNow = ({
         <h2 className="font-sans text-sm font-normal text-soft">If you stop now</h2>
         <p className="text-lg">
           {now.mixture.oils.every(({ ml }) => ml.likely === 0) ? (
-            verdictSaid(null)
+            verdictWords(null)
           ) : (
             <>
               <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
@@ -44,7 +44,7 @@ export const BottleNow = ({
           <p className="text-lg">
             <b>{strengthWords(more.mixture, blend.formula.by)}</b> ·{' '}
             {more.verdict && <span aria-hidden>{verdictShapes[more.verdict]} </span>}
-            {verdictSaid(more.verdict)}
+            {verdictWords(more.verdict)}
           </p>
         </section>
       )}
@@ -53,10 +53,10 @@ export const BottleNow = ({
         <p className="text-lg">
           <b>{strengthWords(then.mixture, blend.formula.by)}</b> ·{' '}
           {then.verdict && <span aria-hidden>{verdictShapes[then.verdict]} </span>}
-          {verdictSaid(then.verdict)}
+          {verdictWords(then.verdict)}
         </p>
         {then.verdict !== 'within' && first && (
-          <p className="mt-1 text-[15px]">{together(findingMessage(catalog, first))}</p>
+          <p className="mt-1 text-[15px]">{nonBreaking(findingMessage(catalog, first))}</p>
         )}
       </section>
     </>

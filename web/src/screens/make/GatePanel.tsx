@@ -4,7 +4,7 @@ import { isReason, pastLimits, type BenchEvent, type Gate } from '@jubbet/core/m
 import type { WearerOrAnyone } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 
 const panel = 'rounded-xl border border-[#c0553f] bg-[#4a1a12] px-4 py-3';
 
@@ -15,7 +15,9 @@ const Reasons = ({ findings }: Pick<Closed, 'findings'>) => {
   return (
     <ul className="mt-1 grid gap-1 text-[15px]">
       {findings.slice(0, 3).map((entry) => (
-        <li key={`${entry.rule}/${entry.subject}`}>{together(findingMessage(catalog, entry))}</li>
+        <li key={`${entry.rule}/${entry.subject}`}>
+          {nonBreaking(findingMessage(catalog, entry))}
+        </li>
       ))}
       {findings.length > 3 && <li>And {findings.length - 3} more.</li>}
     </ul>

@@ -17,13 +17,13 @@ import {
   formatNumber,
   strengthWords,
   textureName,
-  verdictSaid,
+  verdictWords,
 } from '@jubbet/core/words';
 import { textureOf } from '@jubbet/core/mixture';
 import { useMemo, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
 import { NumberField } from '../../parts/NumberField';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { ConnectDevice } from './ConnectDevice';
 import { LiveScale } from './LiveScale';
@@ -147,8 +147,8 @@ export const ScaleField = ({
         {net !== null && net < 0
           ? 'That is less than the container alone.'
           : measured
-            ? together(`${measureWords(measured, 4)} in: ${standingWords(measured, asked)}.`)
-            : together(
+            ? nonBreaking(`${measureWords(measured, 4)} in: ${standingWords(measured, asked)}.`)
+            : nonBreaking(
                 `Without a number, ${measureWords(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
               )}
       </p>
@@ -199,14 +199,14 @@ export const TooHeavy = ({
                     : `Make all of it ${formatNumber(way.factor, 3)} times as much`}
                 </b>
                 <span className="block text-[14px]">
-                  {together(
+                  {nonBreaking(
                     [
                       ...way.more.map(
                         ({ id, amount }) =>
                           `add ${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} of ${nameIn(blend.catalog, id).toLowerCase()}`,
                       ),
                       texture ? textureName(texture) : '',
-                      `${strengthWords(way.outcome.mixture, blend.formula.by)} ${way.outcome.verdict ? verdictShapes[way.outcome.verdict] : ''} ${verdictSaid(way.outcome.verdict)}`,
+                      `${strengthWords(way.outcome.mixture, blend.formula.by)} ${way.outcome.verdict ? verdictShapes[way.outcome.verdict] : ''} ${verdictWords(way.outcome.verdict)}`,
                     ]
                       .filter(Boolean)
                       .join(' · '),

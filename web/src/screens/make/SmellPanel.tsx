@@ -9,21 +9,21 @@ import {
   type Step,
   type Tally,
 } from '@jubbet/core/making';
-import { findingMessage, formatDrops, somethingElseWords, verdictSaid } from '@jubbet/core/words';
+import { findingMessage, formatDrops, somethingElseWords, verdictWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useCatalog } from '../../parts/catalog';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { PickByName } from '../../parts/PickByName';
 import { SmellNotes } from '../../parts/SmellNotes';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { panel, panelButton } from './panel';
 import type { Choose } from './useBench';
 
 const roomWords = ({ drops, then }: RoomLeft): string => {
   if (drops >= mostLooked) return `room for ${mostLooked} drops and more`;
-  if (drops === 0) return `one more: ${verdictSaid(then)}`;
-  return `room for ${formatDrops(drops)} more, then ${verdictSaid(then)}`;
+  if (drops === 0) return `one more: ${verdictWords(then)}`;
+  return `room for ${formatDrops(drops)} more, then ${verdictWords(then)}`;
 };
 
 /** One oil, what room it has left, and a drop more of it. */
@@ -51,7 +51,7 @@ const OilLine = ({
         <span className="block text-sm text-soft">
           {roomWords(room)}
           {room.drops === 0 && room.stoppedBy && (
-            <> · {together(findingMessage(catalog, room.stoppedBy))}</>
+            <> · {nonBreaking(findingMessage(catalog, room.stoppedBy))}</>
           )}
         </span>
       </span>

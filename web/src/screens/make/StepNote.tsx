@@ -1,6 +1,6 @@
 import { Pencil } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { useKeptText } from '../../parts/useKeptText';
+import { useAutosavedText } from '../../parts/useAutosavedText';
 import { useWrite } from '../../parts/useWrite';
 import { writeStepWords } from '../../store/stepWords';
 
@@ -21,7 +21,7 @@ const Words = ({
     rows={2}
     maxLength={2000}
     className="mb-1 w-full rounded-md border border-[#8b97bd] bg-transparent px-2 py-1 text-[15px]"
-    {...useKeptText(words, keep, left)}
+    {...useAutosavedText(words, keep, left)}
   />
 );
 

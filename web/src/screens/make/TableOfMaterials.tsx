@@ -8,7 +8,7 @@ import { useCatalog } from '../../parts/catalog';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
@@ -72,7 +72,7 @@ export const TableOfMaterials = ({
                 className={clsx('align-middle! text-sm', isShort ? 'text-amber' : 'text-soft')}
               >
                 {isShort && '▲ '}
-                {together(text)}
+                {nonBreaking(text)}
                 <OtherBottles
                   material={oil?.name ?? base?.name ?? row.materialId}
                   inUse={catalog.openBottle(row.materialId)?.id ?? null}

@@ -5,7 +5,7 @@ import {
   formatList,
   formatMl,
   formatPercent,
-  verdictSaid,
+  verdictWords,
   containerWords,
   strengthWords,
 } from '@jubbet/core/words';
@@ -20,7 +20,7 @@ import {
 import type { By } from '@jubbet/core/recipe';
 import type { Blend } from '@jubbet/core/drops';
 import { useMemo } from 'react';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { verdictShapes } from '../../parts/VerdictMark';
 
 const titles: Record<WayOn['kind'], string> = {
@@ -65,7 +65,7 @@ const whatFor = (catalog: Catalog, way: WayOn, inOne: boolean): string => {
 
 const outcomeOf = ({ outcome }: WayOn, by: By): string =>
   outcome
-    ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictSaid(outcome.verdict)}`
+    ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictWords(outcome.verdict)}`
     : '';
 
 /** More fell than was asked: what can be done, each with its numbers. */
@@ -96,7 +96,7 @@ export const TooMuch = ({
       <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ Too many drops</h2>
       {targetPercent !== null && targetPercent > 0 && (
         <p className="mt-1 text-[14px]">
-          {together(
+          {nonBreaking(
             `To be back at ${formatPercent(targetPercent)} it would have to be ${formatMl((100 * oilMl) / targetPercent, 3)} in total.`,
           )}
         </p>
@@ -113,7 +113,7 @@ export const TooMuch = ({
             >
               <b>{titleOf(way.kind, blend.inOne)}</b>
               <span className="block text-[14px]">
-                {together(
+                {nonBreaking(
                   [whatFor(catalog, way, blend.inOne), outcomeOf(way, blend.formula.by)]
                     .filter(Boolean)
                     .join(' · '),

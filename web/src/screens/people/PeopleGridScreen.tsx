@@ -1,7 +1,7 @@
 import { blendOnPeople } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import { recipeSchema } from '@jubbet/core/recipe';
-import { nameOrNone, verdictSaid, wearerWords } from '@jubbet/core/words';
+import { nameOrNone, verdictWords, wearerWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -29,7 +29,7 @@ const Field = ({
   on: { verdict: keyof typeof verdictWash | null; blocking: boolean };
   isTheirs: boolean;
 }) => {
-  const words = blocking ? 'do not use' : verdictSaid(verdict);
+  const words = blocking ? 'do not use' : verdictWords(verdict);
   return (
     <span
       title={isTheirs ? `${words}; made for them` : words}

@@ -9,7 +9,7 @@ import type { ImportMode } from '../../store/house';
 import { now, today } from '../../store/now';
 import type { LeftOut } from '../../store/readHouse';
 import { settings } from '../../store/settings';
-import type { Looked } from '../../workers/house.worker';
+import type { ReadResult } from '../../workers/house.worker';
 import {
   mendInWorker,
   startHouseAct,
@@ -26,14 +26,14 @@ export interface Running {
 }
 
 /** So many names are told; the rest is counted. */
-const mostTold = 5;
+const mostNamed = 5;
 
 const names = (list: readonly string[]): string =>
-  list.length > mostTold
-    ? `${list.slice(0, mostTold).join(', ')} and ${list.length - mostTold} more`
+  list.length > mostNamed
+    ? `${list.slice(0, mostNamed).join(', ')} and ${list.length - mostNamed} more`
     : formatList(list);
 
-const broughtWords = ({ both, newest }: ImportConflicts): string =>
+const conflictWords = ({ both, newest }: ImportConflicts): string =>
   [
     ...(both.length > 0
       ? [
@@ -103,14 +103,14 @@ export const useHouseFile = () => {
       setRunning(null);
     }
   };
-  const asItWas = (error: string): string =>
+  const failedUnchanged = (error: string): string =>
     `This could not be done: ${error}. Nothing was changed.`;
 
   const goBack = async (): Promise<void> => {
     const worker = begin();
     const done = await run(
       'Going back',
-      asItWas,
+      failedUnchanged,
       async ({ of, remote }) => {
         await of(remote.goBack());
         return true;
@@ -125,7 +125,7 @@ export const useHouseFile = () => {
     done: string,
     work: (worker: HouseAct) => Promise<unknown>,
   ): Promise<void> => {
-    const worked = await run(what, asItWas, (worker) => work(worker).then(() => true));
+    const worked = await run(what, failedUnchanged, (worker) => work(worker).then(() => true));
     stop();
     if (worked) tell({ text: done, undo: () => void goBack() });
   };
@@ -159,7 +159,8 @@ export const useHouseFile = () => {
       const looked = await run(
         `Reading ${file.name}`,
         (error) => `${file.name} could not be opened: ${error}. Nothing was changed.`,
-        ({ of, remote }, progress) => of<Looked>(remote.look(file, progress) as Promise<Looked>),
+        ({ of, remote }, progress) =>
+          of<ReadResult>(remote.look(file, progress) as Promise<ReadResult>),
       );
       if (!looked) return;
       if (!looked.ok) {
@@ -177,7 +178,7 @@ export const useHouseFile = () => {
       setWaiting(null);
       const brought = await run(
         `Restoring ${waiting.name}`,
-        asItWas,
+        failedUnchanged,
         ({ of, remote }, progress) => of(remote.bringIn(manner, progress)),
         worker,
       );
@@ -186,7 +187,7 @@ export const useHouseFile = () => {
       tell({
         text:
           manner === 'add'
-            ? `${waiting.name} is added.${broughtWords(brought)}`
+            ? `${waiting.name} is added.${conflictWords(brought)}`
             : `${waiting.name} has replaced everything.`,
         undo: () => void goBack(),
       });

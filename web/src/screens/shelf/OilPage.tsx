@@ -14,7 +14,7 @@ import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
-import { together } from '../../parts/together';
+import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { materials } from '../../store/materials';
 import { useWrite } from '../../parts/useWrite';
@@ -97,7 +97,7 @@ const Figures = ({ oil }: { oil: Oil }) => {
             <Row key={name}>
               <RowHead className="text-soft">{name}</RowHead>
               <Cell className="font-semibold">
-                {value === 'not known' ? <VerdictMark verdict="unknown" /> : together(value)}
+                {value === 'not known' ? <VerdictMark verdict="unknown" /> : nonBreaking(value)}
               </Cell>
               <Cell under="Source" className="text-soft">
                 {confidence === 'yours' ? source : sourceWords(source)}
@@ -177,7 +177,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         ) : (
           <ul className="list-disc pl-5">
             {cautions.map((line) => (
-              <li key={line}>{together(line)}</li>
+              <li key={line}>{nonBreaking(line)}</li>
             ))}
           </ul>
         )}

@@ -14,7 +14,7 @@ import { unreviewed } from '../../store/toReview';
 import { useStored } from '../../store/useStored';
 
 /** What a thing that needs doing is of: what it says, and where it is done. */
-interface Told {
+interface TodoText {
   readonly text: string;
   readonly to: string;
 }
@@ -32,9 +32,9 @@ const ofBottles = (
   catalog: Catalog,
   shelf: readonly ShelvedRecord[],
   day: string,
-): readonly Todo<Told>[] => {
+): readonly Todo<TodoText>[] => {
   const inUse = shelf.filter(({ bottle }) => bottle.finishedOn === null);
-  const told = (record: ShelvedRecord): Told => ({
+  const todoText = (record: ShelvedRecord): TodoText => ({
     text: bottleName(catalog, record),
     to: `/shelf/${record.id}`,
   });
@@ -43,7 +43,7 @@ const ofBottles = (
       'bottle-date',
       inUse.flatMap((record) => {
         const keeps = keeping(catalog, record.bottle);
-        return keeps ? [{ id: record.id, until: keeps.until, of: told(record) }] : [];
+        return keeps ? [{ id: record.id, until: keeps.until, of: todoText(record) }] : [];
       }),
       day,
     ),
@@ -52,14 +52,14 @@ const ofBottles = (
         id: record.id,
         left: record.bottle.left,
         size: record.bottle.size,
-        of: told(record),
+        of: todoText(record),
       })),
       day,
     ),
   ];
 };
 
-const ofClocks = (clocks: readonly RunningClock[], nowMs: number): readonly Todo<Told>[] =>
+const ofClocks = (clocks: readonly RunningClock[], nowMs: number): readonly Todo<TodoText>[] =>
   clocks.map(({ timerId, endsAt, words, of, batchId }) => ({
     kind: 'clock',
     id: `clock/${timerId}`,
@@ -73,7 +73,7 @@ const dueHours = (standing: string): ReadAt => (standing === 'due-24' ? 24 : 48)
 /** Everything that needs doing, and the patch tests that run. */
 export const useTodos = (
   nowMs: number,
-): { readonly todos: readonly Todo<Told>[]; readonly tests: readonly OpenTest[] } | null => {
+): { readonly todos: readonly Todo<TodoText>[]; readonly tests: readonly OpenTest[] } | null => {
   const catalog = useCatalog();
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const tests = useStored(['patch tests'], () => patchTests.list()).data;
@@ -91,7 +91,7 @@ export const useTodos = (
   const todos = [
     ...open
       .filter(({ isDue }) => isDue)
-      .map(({ record: { id, test }, standing }): Todo<Told> => ({
+      .map(({ record: { id, test }, standing }): Todo<TodoText> => ({
         kind: 'read-test',
         id: `test/${id}/${standing}`,
         when: dueAt(test, dueHours(standing)).toISOString(),

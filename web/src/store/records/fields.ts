@@ -14,7 +14,7 @@ export const times = {
   deletedAt: moment.nullable(),
 };
 
-export interface Kept {
+export interface StoredRecord {
   id: string;
   createdAt: string;
   updatedAt: string;

@@ -11,7 +11,7 @@ export const unusedNumber = (
 };
 
 /** Batches whose numbers are taken by none of these, nor by each other. */
-export const numberedApart = (
+export const withDistinctNumbers = (
   list: readonly BatchRecord[],
   given: Iterable<string>,
 ): BatchRecord[] => {

@@ -2,7 +2,7 @@ import type { EntityTable, InsertType } from 'dexie';
 import type { DeletedRecord } from '@jubbet/core/words';
 import { now } from './now';
 import { StoreError } from './storeError';
-import type { Kept } from './records/fields';
+import type { StoredRecord } from './records/fields';
 
 /**
  * Adds, rewrites, takes away and brings back records that hold one thing each.
@@ -11,7 +11,7 @@ import type { Kept } from './records/fields';
  * @param parse throws where the thing is not what it should be
  * @param what what a record is, for the error where it has been deleted
  */
-export const keptRecords = <R extends Kept, Key extends keyof R & string>(
+export const softDeletedRecords = <R extends StoredRecord, Key extends keyof R & string>(
   table: EntityTable<R, 'id'>,
   key: Key,
   parse: (value: R[Key]) => R[Key],
@@ -26,7 +26,7 @@ export const keptRecords = <R extends Kept, Key extends keyof R & string>(
   add: async (value: R[Key]): Promise<string> => {
     const id = crypto.randomUUID();
     const at = now();
-    const record: Kept = { id, createdAt: at, updatedAt: at, deletedAt: null };
+    const record: StoredRecord = { id, createdAt: at, updatedAt: at, deletedAt: null };
     await table.add({ ...record, [key]: parse(value) } as unknown as InsertType<R, 'id'>);
     return id;
   },

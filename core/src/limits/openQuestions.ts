@@ -10,7 +10,7 @@ import { allergySays } from './allergies';
 import { conditionsOf, damagedSkin } from './conditions';
 import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';
-import { saidOfStages } from './rules/lifeStage';
+import { cautionsOfStages } from './rules/lifeStage';
 
 /** Something that matters for what is in a blend, and that nobody has asked of the wearer. */
 export interface OpenQuestion {
@@ -58,7 +58,9 @@ const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: 
   if (pregnant || breastfeeding || !within(ageMonths, mayBePregnant)) return [];
   const because = question.mixture.oils
     .map(({ oil }) => oil)
-    .filter((oil) => saidOfStages(oil, question.brief.place).some(({ what }) => what === 'avoid'))
+    .filter((oil) =>
+      cautionsOfStages(oil, question.brief.place).some(({ what }) => what === 'avoid'),
+    )
     .map(({ id }) => id)
     .sort();
   return because.length === 0
@@ -120,7 +122,7 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
  * The few questions that matter for what is in this blend, and that nobody has asked of this
  * wearer: not asked is not no. None of somebody not known: of them the label tells.
  */
-export const notAsked = (question: Question): readonly OpenQuestion[] => {
+export const openQuestions = (question: Question): readonly OpenQuestion[] => {
   const wearer = knownWearer(question.brief);
   const { asked } = question.brief;
   if (!wearer || asked.includes(askedAboutEverything) || question.mixture.oils.length === 0) {

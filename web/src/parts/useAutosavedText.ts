@@ -11,7 +11,11 @@ const restMs = 700;
  * @param keep writes it, without spaces around it
  * @param left told when somebody leaves the field
  */
-export const useKeptText = (stored: string, keep: (text: string) => void, left?: () => void) => {
+export const useAutosavedText = (
+  stored: string,
+  keep: (text: string) => void,
+  left?: () => void,
+) => {
   const [typed, setTyped] = useState<string | null>(null);
   const [isHere, setHere] = useState(false);
   // Once it is kept, the field follows what is stored: another tab may write it too.

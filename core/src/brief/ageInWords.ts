@@ -5,7 +5,7 @@ const monthsUpToYears = 6;
 const onlyMonthsUpTo = 24;
 
 /** An age as it is told: in months up to two years, in years and months up to six, then in years. */
-export const toldAge = (months: number): { readonly years: number; readonly months: number } => {
+export const ageInWords = (months: number): { readonly years: number; readonly months: number } => {
   if (months < onlyMonthsUpTo) return { years: 0, months };
   const years = Math.floor(months / 12);
   return { years, months: years < monthsUpToYears ? months % 12 : 0 };

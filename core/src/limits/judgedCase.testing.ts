@@ -6,7 +6,7 @@ import type { Guideline } from '../recipe';
 import { healthyAdult } from '../brief/wearer.testing';
 
 /** What a test is about. */
-export interface Asked {
+export interface JudgedCase {
   readonly oils: Record<string, OilMeasure | number>;
   readonly wearer?: Partial<Wearer> | 'anyone';
   readonly brief?: Partial<Omit<Brief, 'wearer'>>;
@@ -23,7 +23,7 @@ export interface Asked {
 }
 
 /** What is asked and what of, in full. */
-export interface AskedInFull {
+export interface FullCase {
   readonly catalog: Catalog;
   readonly guideline: Guideline;
   readonly brief: Brief;
@@ -31,7 +31,7 @@ export interface AskedInFull {
 }
 
 /** Jojoba in a 10 ml roll-on for the wrists of a healthy adult, unless asked otherwise. */
-export const askedFor = (given: Asked): AskedInFull => ({
+export const fullCaseOf = (given: JudgedCase): FullCase => ({
   catalog: given.catalog ?? shippedCatalog,
   guideline: given.guideline ?? 'clinical',
   brief: {

@@ -2,7 +2,7 @@
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { useKeptText } from './useKeptText';
+import { useAutosavedText } from './useAutosavedText';
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -18,7 +18,7 @@ const show = (begun = '') => {
   const kept: string[] = [];
   let other: (text: string) => void = () => undefined;
   const Field = ({ stored, keep }: { stored: string; keep: (text: string) => void }) => (
-    <input aria-label="Words" {...useKeptText(stored, keep)} />
+    <input aria-label="Words" {...useAutosavedText(stored, keep)} />
   );
   const House = () => {
     const [stored, setStored] = useState(begun);

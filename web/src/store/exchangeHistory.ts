@@ -37,7 +37,7 @@ export const sharedHistory = (here: Head['from'], from: Head['from'] | null): Sh
 };
 
 /** Remembers that a file was read, and all that had been read into its house. */
-export const remember = async (
+export const rememberExchange = async (
   store: Database,
   here: Head['from'],
   from: Head['from'],
