@@ -6,7 +6,7 @@ import type { AxeResults, RunOptions } from 'axe-core';
 const source = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 const everything: RunOptions = {
-  // Only what keeps somebody out is written down, node by node; the rest takes its time.
+  // Only what keeps someone out is written down, node by node; the rest takes its time.
   resultTypes: ['violations'],
   runOnly: {
     type: 'tag',
@@ -78,7 +78,7 @@ export const expectReflow = async (page: Page, part?: string): Promise<void> => 
     await expect
       .poll(() => page.evaluate(() => document.documentElement.scrollWidth))
       .toBeLessThanOrEqual(width);
-    // Fingers are on phones; on the other two the same things stand further apart or alike.
+    // Fingers are on phones; on the other two the same things are further apart or alike.
     if (width === 390) found.push(...(await violations(page, part, targets)));
   }
   if (before) await page.setViewportSize(before);

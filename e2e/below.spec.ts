@@ -79,7 +79,7 @@ test('the built folder works below a path, from its addresses, and without a net
   await expect(page).toHaveURL(`${address}blends`);
   await page.getByRole('link', { name: 'Prompt desk' }).first().click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Prompt desk');
-  // An address of its own, asked for anew.
+  // An address of its own, asked for again.
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Prompt desk');
   await page.getByRole('link', { name: 'Batches' }).first().click();

@@ -117,7 +117,7 @@ test('three bottles in rounds, carrier first, with two extra drops in the second
     await expect(pad(page, /^Top up/)).toBeVisible();
     await next.click();
   }
-  // Lavender once round, two drops too many in the second, which is said there alone.
+  // Lavender once round, two drops too many in the second, which is stated there alone.
   for (const [bottle, drops] of [
     ['1', 1],
     ['2', 3],
@@ -210,7 +210,7 @@ test('a note beside a step stays with the recipe', async ({ page }) => {
 test('ten drops of a bottle are weighed at the bench, and count on the shelf from then on', async ({
   page,
 }) => {
-  // Petitgrain stands on the shelf; its bottle goes with the batch that is begun now.
+  // Petitgrain is on the shelf; its bottle goes with the batch that is begun now.
   await page.goto('/blends/prompt-desk/make');
   await page.getByRole('button', { name: 'To the bench' }).click();
   for (const step of [/^Wipe/, /^Lay out/]) {

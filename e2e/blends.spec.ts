@@ -194,7 +194,7 @@ test('nonsense in a field is answered beside it, and breaks neither sheet nor da
     await expect(drops).toHaveValue('2');
     await expect(page.getByRole('alert')).toHaveCount(0);
   }
-  // Half typed, a point without its figures still stands for a number.
+  // Half typed, a point without its figures still is for a number.
   const ml = page.getByLabel('ml of Cardamom');
   await ml.fill('0.');
   await ml.pressSequentially('2');

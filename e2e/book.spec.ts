@@ -17,7 +17,7 @@ test('every blend stands on the shelf, and filters narrow each other', async ({ 
   await page.getByLabel('Container').selectOption({ label: 'lockets' });
   await expect(cards(page)).toHaveCount(1);
   await expect(page.getByRole('status').filter({ hasText: '1 of 21' })).toBeVisible();
-  // The filter stands in the address: the blend is opened, and Back comes back to it.
+  // The filter is in the address: the blend is opened, and Back comes back to it.
   await page.getByRole('link', { name: /Keepsake/ }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Keepsake');
   await page.goBack();
@@ -98,7 +98,7 @@ test('a book of a thousand opens at its first shelf, and draws what is near', as
         };
       }),
   );
-  // Opened anew, with nothing read yet, no shelf has a height of its own.
+  // Opened again, with nothing read yet, no shelf has a height of its own.
   await page.reload();
   const names = page.getByRole('heading', { level: 2 });
   await expect(names.first()).toBeVisible();

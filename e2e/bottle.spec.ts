@@ -53,7 +53,7 @@ test('twelve drops for a child of three go no further, and end as not to be used
   await expect(page.getByRole('button', { name: /^Lavender: 12/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Accept 12, next/ })).toBeDisabled();
   await expect(page.getByRole('button', { name: /^Accept it/ })).toBeDisabled();
-  // Nor after the page was opened anew.
+  // Nor after the page was opened again.
   await page.reload();
   await expect(page.getByTestId('count')).toHaveText('12');
   await press(page, 'Enter', 3);

@@ -9,7 +9,7 @@ test('a container measured with water once takes any blend', async ({ page }) =>
   await expect(name).toHaveAccessibleDescription('Give it a name that you will know it by.');
   await name.fill('Twist lid');
   await page.getByLabel('Kind').selectOption('tin');
-  // Nobody has said whose spoons these are: it is asked once, and remembered. A metric one is 15 ml.
+  // No one has said whose spoons these are: it is asked once, and remembered. A metric one is 15 ml.
   const holds = page.getByLabel('Holds, in ml');
   await holds.fill('1 tbsp');
   await page.getByRole('alert').getByRole('button', { name: '1 metric tablespoon' }).click();
@@ -110,7 +110,7 @@ test('what is solid stands on the shelf by weight, and runs out by weight', asyn
     '227 of 454 g',
   );
 
-  // 310 g of beeswax on the shelf; the sheet says it in g, as it stands there.
+  // 310 g of beeswax on the shelf; the sheet says it in g, as it is there.
   await page.goto('/blends/curtain-call');
   await page.getByRole('button', { name: 'Scale' }).click();
   await expect(page.getByRole('dialog', { name: 'Scale' })).toContainText(

@@ -74,7 +74,7 @@ test.describe('with a finger', () => {
     for (const name of [/^Undo one drop/, /^Go on with 1 of 2/]) {
       const box = await page.getByRole('button', { name }).boundingBox();
       expect(box?.height).toBeGreaterThanOrEqual(72);
-      // At the foot of the screen, in sight.
+      // At the foot of the screen, visible.
       expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThanOrEqual(844);
       expect(box?.y).toBeGreaterThan(740);
     }

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { type Page, expect, test } from './test';
 
-// What is stored stays, what comes in harms nothing, and what fails is said.
+// What is stored stays, what comes in harms nothing, and what fails is stated.
 
 /** From now on every write of this page fails, as on a full disk. */
 const failWrites = (page: Page) =>

@@ -39,7 +39,7 @@ test('an oil is found by typing a letter at a time, and enter takes it', async (
     await page.keyboard.press('/');
     for (const letter of typed) {
       await page.keyboard.type(letter);
-      // Time for the list to follow, as for somebody who types slowly.
+      // Time for the list to follow, as for someone who types slowly.
       await expect(page.getByRole('option').first()).toBeVisible();
     }
     await expect(page.getByRole('option').first()).toContainText(meant);
@@ -76,14 +76,14 @@ test('what a field refuses it does not keep in part', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('is not a number');
   await strength.blur();
   await expect(strength).toHaveValue('3');
-  // Nor what is left of a number that is taken away, where empty may not stand.
+  // Nor what is left of a number that is taken away, where empty may not be.
   await strength.fill('25');
   await strength.press('End');
   await strength.press('Backspace');
   await strength.press('Backspace');
   await strength.blur();
   await expect(strength).toHaveValue('3');
-  // The unit may stand behind it.
+  // The unit may be behind it.
   await strength.fill('2 %');
   await strength.blur();
   await expect(strength).toHaveValue('2');

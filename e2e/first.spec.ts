@@ -91,7 +91,7 @@ test.describe('by touch alone, on a phone', () => {
     await tap('button', 'jojoba');
     await page.getByLabel('Add an oil').fill('lavender');
     await tap('option', /^Lavender/);
-    // What has no room in a column is said under the name.
+    // What has no room in a column is stated under the name.
     await expect(page.getByRole('row', { name: /Lavender/ })).toContainText('%');
     await tap('link', /^Label/);
     await expect(page.getByRole('heading', { name: /^Label/ })).toBeVisible();

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 
-/** A record as it stands in a house file. */
+/** A record as it is in a house file. */
 export type Row = Record<string, unknown>;
 
 /** The tables of a house file, for tests that change them. */
@@ -17,7 +17,7 @@ export const readTables = (path: string): Tables =>
       .map(([name, data]) => [name.replace('.json', ''), JSON.parse(strFromU8(data)) as Row[]]),
   );
 
-/** One record a line; what is no list stands as it is. */
+/** One record a line; what is no list is as it is. */
 const textOf = (rows: unknown): string =>
   Array.isArray(rows)
     ? `[\n${rows.map((row) => JSON.stringify(row)).join(',\n')}\n]\n`

@@ -39,7 +39,7 @@ test('yes is one press too: the blend is judged by it, before the bench as well'
   await page.goto('/blends/understudy');
   await add(page, 'wintergreen');
   await page.getByRole('link', { name: /^Make this/ }).click();
-  // The sheet asks the same, and stands there until the next screen is drawn.
+  // The sheet asks the same, and is there until the next screen is drawn.
   await expect(page.getByRole('heading', { name: 'Before you make Understudy' })).toBeVisible();
   const questions = page.getByRole('region', { name: 'Not asked yet' });
   await questions.getByRole('button', { name: /^Yes: Blood thinners/ }).click();

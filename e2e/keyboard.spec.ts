@@ -98,7 +98,7 @@ test('from brief to label by keyboard alone', async ({ page }) => {
   await expect(label).toContainText('Lavender; Petitgrain');
   await expect(label).toContainText(/Batch \d{4}-\d{3}/);
 
-  // And the batch stands in the log.
+  // And the batch is in the log.
   await page.goto('/batches');
   await expect(page.getByRole('row', { name: /First night/ })).toBeVisible();
 });

@@ -6,7 +6,7 @@ import { chromium, expect, test, type Page } from '@playwright/test';
 import { readTables, writeTables } from './houseFile';
 
 // The browser is killed for real, as by a dead battery: no warning, no clean end.
-// KILLS and SEED make it longer or repeat it; the seed is told with every failure. Counting,
+// KILLS and SEED make it longer or repeat it; the seed is reported with every failure. Counting,
 // finishing and reading in are each shot at that often.
 
 /** A few of each where it is not said: counting is shot at most, since it writes most. */

@@ -184,7 +184,7 @@ test('an oil of which nobody has the density counts with one that is assumed, an
   await page.goto('/blends/stage-left');
   await expect(page.getByRole('button', { name: /^Strength: .* by weight/ })).toBeVisible();
   await expect(page.getByRole('columnheader', { name: '% by weight' })).toHaveCount(2);
-  // Nobody here has the density of vanilla.
+  // No one here has the density of vanilla.
   await addOil(page, 'vanilla');
   await expect(page.getByRole('columnheader', { name: '% by weight' })).toHaveCount(2);
   await page.getByText(/^Good to know/).click();

@@ -62,7 +62,7 @@ const mutated = (house: Json): void => {
   }
 };
 
-/** From screen to screen without loading the page anew. */
+/** From screen to screen without loading the page again. */
 const visit = async (page: Page, path: string): Promise<void> => {
   await page.evaluate((to) => {
     window.history.pushState({ key: to }, '', to);

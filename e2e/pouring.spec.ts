@@ -26,7 +26,7 @@ test('a blend goes from a roll-on into a pump bottle, and all that hangs on it f
 
 test('a spray is to be kept from a flame', async ({ page }) => {
   await page.goto('/blends/prop-room');
-  // A matter of handling: it is said, and counts for nothing in the verdict.
+  // A matter of handling: it is stated, and counts for nothing in the verdict.
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Within limits');
   await page.getByText(/^Good to know/).click();
   await expect(page.getByText(/keep it away from flames/)).toBeVisible();

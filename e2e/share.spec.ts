@@ -134,7 +134,7 @@ test('a photograph of a batch is made small, loses what the camera wrote, and is
   expect(kept.text).not.toMatch(/Exif|GPS|Camera/);
   expect(kept.wide).toBeLessThanOrEqual(1200);
   await photographs.getByLabel(/shows$/).fill('six on the table');
-  // Kept while it is typed: nobody has left the field.
+  // Kept while it is typed: no one has left the field.
   await expect(photographs.getByRole('img', { name: 'six on the table' })).toBeVisible();
   await page.reload();
   await expect(photographs.getByRole('img', { name: 'six on the table' })).toBeVisible();

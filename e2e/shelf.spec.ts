@@ -48,7 +48,7 @@ test('a bottle put on the shelf in another tab leaves the field in which one typ
   await other.getByLabel('Lot').fill('MD-1');
   await other.getByLabel('Opened on').fill('2010-03-01');
   await other.getByRole('button', { name: 'Add to shelf' }).click();
-  // The sheet is told of it, and what is typed goes on where it stood.
+  // The sheet is reported of it, and what is typed goes on where it was.
   await expect(page.getByText(/lot MD-1, has been open too long/).first()).toBeVisible();
   await expect(notes).toBeFocused();
   await notes.pressSequentially('tence.');

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { type Page, expect, test } from './test';
 
-// What stands in the way of the data is said, with what to do; never a blank page.
+// What is in the way of the data is stated, with what to do; never a blank page.
 
 test.use({ stored: 'nothing' });
 

@@ -33,7 +33,7 @@ const make = async (page: Page, blend: string): Promise<void> => {
 test('three batches, run short, another bottle, a reaction comes in, recall', async ({ page }) => {
   await page.goto('/blends');
   await expect(page.getByRole('link', { name: /Row G/ }).first()).toBeVisible();
-  // Nearly all of the frankincense is gone: it is counted anew, with a reason.
+  // Nearly all of the frankincense is gone: it is counted again, with a reason.
   await page.goto('/shelf/frankincense-1');
   const ledger = page.getByRole('region', { name: 'What is left' });
   await ledger.getByLabel('Left in it now, in ml').fill('0.02');
@@ -60,7 +60,7 @@ test('three batches, run short, another bottle, a reaction comes in, recall', as
     .first()
     .click();
   await expect(ledger.getByText(/used in/)).toHaveCount(3);
-  // Somebody outside the house gets a piece of the last, and their skin reacts.
+  // Someone outside the house gets a piece of the last, and their skin reacts.
   await page.goto(batch);
   await given(page).getByLabel('To').fill('Choir, third row');
   await given(page).getByRole('button', { name: 'Save who got it' }).click();

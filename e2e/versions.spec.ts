@@ -22,7 +22,7 @@ test('the strength may be typed as percent, ml or drops, of one oil or of all', 
 }) => {
   await page.goto('/blends/prompt-desk');
   await page.getByLabel('Percent in total').fill('2');
-  // One drop of each at the least is 2.6 %: both stand there.
+  // One drop of each at the least is 2.6 %: both are there.
   await expect(page.getByRole('button', { name: 'Strength: 2.6 % (target 2 %)' })).toBeVisible();
   await page.getByLabel('Drops in total').fill('8');
   // 8 drops of 0.05 ml in 9.5 ml; over 3 : 2 : 1 : 1 seven lie nearest.

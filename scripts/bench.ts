@@ -120,7 +120,7 @@ const firstPaint = async (browser: Browser, address: string, heading: string): P
   return time;
 };
 
-/** From a key in the drops of a six-oil blend to the frame in which the verdict stands. */
+/** From a key in the drops of a six-oil blend to the frame in which the verdict is. */
 const keystrokes = async (page: Page): Promise<{ ours: number[]; bare: number[] }> => {
   await page.goto(`${house}/blends/prompt-desk`);
   for (const oil of ['lavender', 'cypress']) {

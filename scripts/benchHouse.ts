@@ -11,7 +11,7 @@ const dexie = readFileSync('node_modules/dexie/dist/dexie.min.js', 'utf8');
 const median = (times: readonly number[]): number =>
   [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
 
-/** Lists, each by the row that shows that it stands. */
+/** Lists, each by a row that shows that the list is there. */
 const lists: readonly (readonly [string, string])[] = [
   ['/blends', 'main article h2'],
   ['/batches', 'main tbody tr th'],

@@ -8,7 +8,7 @@ export const refuse = (sentence: string): void => {
 
 /**
  * The text of the one file that a command is given; undefined where it is not given one, or that
- * cannot be opened: which was told then.
+ * cannot be opened: which was reported then.
  *
  * @param example how the command is meant: `npm run check -- my-blend.json`
  */

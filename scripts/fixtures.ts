@@ -1,4 +1,4 @@
-// npm run fixtures: writes the stored house of the browser tests anew, from the example house as it is
+// npm run fixtures: writes the stored house of the browser tests again, from the example house as it is
 // now. The fixture is frozen apart from that, so that a change of the example breaks no test.
 import 'fake-indexeddb/auto';
 import { writeFileSync } from 'node:fs';
@@ -6,7 +6,7 @@ import { openDatabase } from '../web/src/store/database';
 import { seedFirst } from '../web/src/store/seed';
 import { seedBatches } from '../web/src/store/seedBatches';
 
-/** The day on which the frozen house stands still; tests move its dates to today. */
+/** The day on which the frozen house is still; tests move its dates to today. */
 const day = '2026-11-25';
 
 const db = openDatabase('fixture');

@@ -1,4 +1,4 @@
-// npm run test:long: what is too long for every time. Seeds are told, and SEED repeats one.
+// npm run test:long: what is too long for every time. Seeds are reported, and SEED repeats one.
 import { spawnSync } from 'node:child_process';
 import { findChromium } from './lib/chromium.mjs';
 import { build, install, root } from './lib/setup.mjs';

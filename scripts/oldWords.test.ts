@@ -4,7 +4,7 @@ import { sourceWords } from '@jubbet/core/words';
 import ts from 'typescript';
 import { expect, test } from 'vitest';
 
-/** Words that readers stumbled over; what is said in their place stands in docs/glossary.md. */
+/** Words that readers stumbled over; what is stated in their place is in docs/glossary.md. */
 const phrases = [
   'Read a file in',
   'Save all to a file',
@@ -46,7 +46,7 @@ const phrases = [
   'none stated',
 ] as const;
 
-/** Too common to be looked for within a sentence: these are never all of what is said. */
+/** Too common to be looked for within a sentence: these are never all of what is stated. */
 const labels = [
   'File in',
   'File out',
@@ -65,7 +65,7 @@ const labels = [
 
 const squeezed = (text: string): string => text.replace(/\s+/g, ' ').trim();
 
-/** Every text of a source file that somebody may come to read. */
+/** Every text of a source file that someone may come to read. */
 const textsOf = (file: string): string[] => {
   const source = ts.createSourceFile(
     file,

@@ -50,7 +50,7 @@ const counted = (name, file, args, count, env) => {
 };
 
 /**
- * Checks that look at the sources alone, two at a time, the longest first; what each says is told
+ * Checks that look at the sources alone, two at a time, the longest first; what each says is reported
  * when it is done.
  */
 const looks = [

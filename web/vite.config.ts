@@ -27,7 +27,7 @@ export default defineConfig({
     react(),
     tailwindcss(),
     VitePWA({
-      // A new version waits until the maker says so: nobody is interrupted while counting.
+      // A new version waits until the maker says so: no one is interrupted while counting.
       registerType: 'prompt',
       injectRegister: false,
       workbox: {

@@ -18,7 +18,7 @@ export type Device = z.infer<typeof deviceSchema>;
 
 export const deviceListSchema = z.strictObject({ devices: z.array(deviceSchema).max(50) });
 
-/** A line as the device wrote it, numbered so that none is told twice. */
+/** A line as the device wrote it, numbered so that none is reported twice. */
 export const lineEventSchema = z.strictObject({
   /** Counts up by one for each line of a device. */
   seq: z.number().int().min(1),
@@ -38,7 +38,7 @@ export type DeviceCommand = z.infer<typeof commandSchema>;
 
 /** What can be done to a simulated device, in place of hands. */
 export const handSchema = z.discriminatedUnion('hand', [
-  /** Something is put on the scale; taken off again with less than nought. */
+  /** Something is put on the scale; taken off again with less than zero. */
   z.strictObject({ hand: z.literal('put'), g: z.number().min(-10_000).max(10_000) }),
   /** So many drops fall at once, each of so many g. */
   z.strictObject({

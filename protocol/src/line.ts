@@ -43,7 +43,7 @@ const mostC = 400;
 /**
  * Reads one line of a scale or a thermometer. Taken are a word for rest or motion, a sign, a number
  * with a point, and a unit, in this order, with anything blank or `,` between: `ST,+00012.34 g`,
- * `S 12.3 g`, `? 0.4 oz`, `72.5 C`, `161 °F`. A unit must stand there: a number alone may be of
+ * `S 12.3 g`, `? 0.4 oz`, `72.5 C`, `161 °F`. A unit must be there: a number alone may be of
  * anything.
  */
 export const readLine = (line: string): LineReading => {
@@ -66,7 +66,7 @@ export const readLine = (line: string): LineReading => {
     : said.some((word) => movingWords.has(word))
       ? false
       : null;
-  // Words that mean nothing here may be anybody's: gross, net and a name of the channel may stand.
+  // Words that mean nothing here may be anybody's: gross, net and a name of the channel may be.
   if (said.some((word) => overloadWords.has(word))) return { kind: 'overload' };
   const amount = Number(number) * (sign === '-' ? -1 : 1);
   const lastDigit = 10 ** -(number?.split('.')[1]?.length ?? 0);

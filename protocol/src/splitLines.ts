@@ -6,7 +6,7 @@ const longestLine = 200;
  * carriage return, or both. What is too long for a line is passed over up to its end, so that a
  * device that never ends one fills nothing up.
  *
- * @param onLine told each line, without its end; empty ones are not told
+ * @param onLine called with each line, without its end; empty ones are not told
  * @returns takes the next piece
  */
 export const splitLines = (onLine: (line: string) => void): ((piece: string) => void) => {

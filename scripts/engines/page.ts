@@ -56,7 +56,7 @@ export const pageOf = (engine: Engine, house: string) => {
   };
   return {
     /**
-     * Goes to an address, after a moment in which somebody would have looked at the page. WebKit holds a
+     * Goes to an address, after a moment in which someone would have looked at the page. WebKit holds a
      * store for good where a page is left while it still reads: the application then says that its data
      * take long to open.
      */

@@ -28,7 +28,7 @@ const start = async (): Promise<Engine> => {
     'WebKitWebDriver',
     `--port=${port}`,
   ]);
-  // Whatever it is told, an automated window of WebKit is a private one.
+  // Whatever it is reported, an automated window of WebKit is a private one.
   const { sessionId } = sessionSchema.parse(
     await retry(() =>
       call('/session', {

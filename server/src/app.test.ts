@@ -26,7 +26,7 @@ afterAll(() => server.close());
 const get = (path: string, accept = 'text/html') =>
   fetch(`http://127.0.0.1:${port}${path}`, { headers: { accept } });
 
-/** A request as it stands on the wire: nothing tidies the path up on the way. */
+/** A request as it is on the wire: nothing tidies the path up on the way. */
 const raw = (path: string): Promise<string> =>
   new Promise((done, fail) => {
     let answer = '';

@@ -2,7 +2,7 @@ import { createServer, type Server } from 'node:http';
 import { resolve } from 'node:path';
 import { createApp } from './app';
 
-// Listens on the loopback address, so that nobody else on the network is served.
+// Listens on the loopback address, so that no one else on the network is served.
 const loopback = '127.0.0.1';
 /** A browser keeps its data by address: this one is the house. */
 const usualPort = 4718;
@@ -49,7 +49,7 @@ const start = async (): Promise<void> => {
   const first = createServer(app);
   try {
     await listen(first, loopback, port);
-    // Some browsers ask for localhost by its other name: somebody else must not answer there.
+    // Some browsers ask for localhost by its other name: someone else must not answer there.
     await listen(createServer(app), otherLoopback, port).catch((error: unknown) => {
       if (codeOf(error) === 'EADDRINUSE') throw error;
     });

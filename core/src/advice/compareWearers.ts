@@ -2,7 +2,7 @@ import type { WearerOrAnyone } from '../brief';
 import { type Blend, evaluate, type DropPlan } from '../drops';
 import type { Finding, Verdict } from '../limits';
 
-/** What one blend comes to on somebody. */
+/** What one blend comes to on someone. */
 export interface OnWearer {
   readonly verdict: Verdict | null;
   readonly blocking: boolean;

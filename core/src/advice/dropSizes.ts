@@ -36,7 +36,7 @@ export const inDropSizes = (
 };
 
 /**
- * How strong a recipe is in every drop size that is met, worked out anew for each, by what it is
+ * How strong a recipe is in every drop size that is met, worked out again for each, by what it is
  * measured by. What does not fit counts as in a container that holds it; none where amounts are
  * missing.
  */

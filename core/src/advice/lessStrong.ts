@@ -37,7 +37,7 @@ const inUnit = (
  * The same oils in the same proportions at a lower strength, as strong as the limits allow: the
  * solver's own question. None where one would be left out, or where nothing changes.
  *
- * @param of which oils are made less; the others stand
+ * @param of which oils are made less; the others are
  * @param atMostPercent of essential oil in all, by volume
  */
 export const lessStrong = (

@@ -3,10 +3,10 @@ import { workOut } from '../drops';
 import type { Finding, Verdict } from '../limits';
 import type { Recipe } from '../recipe';
 
-/** So little of an oil that only what is said of it whatever its strength speaks, in percent. */
+/** So little of an oil that only what is stated of it whatever its strength speaks, in percent. */
 const tracePercent = 0.01;
 
-/** What is said of an oil for the person and the place of a blend, whatever its strength. */
+/** What is stated of an oil for the person and the place of a blend, whatever its strength. */
 export interface OilForBrief {
   /** Null where the blend does not say yet who it is for and where it goes. */
   readonly verdict: Verdict | null;
@@ -47,7 +47,7 @@ export interface OilQuery {
   readonly find: string;
 }
 
-/** True where two families stand side by side in the order from fresh to deep, or are the same. */
+/** True where two families are side by side in the order from fresh to deep, or are the same. */
 export const isNear = (a: ScentFamily | null, b: ScentFamily | null): boolean =>
   a !== null && b !== null && Math.abs(scentFamilies.indexOf(a) - scentFamilies.indexOf(b)) <= 1;
 

@@ -27,17 +27,17 @@ export interface OneUse {
 
 const isFat = ({ kind }: Base): boolean => kind === 'oil' || kind === 'butter' || kind === 'wax';
 
-/** A fingertip is a measure of ointments; of what is firmer or grained nobody says how much. */
+/** A fingertip is a measure of ointments; of what is firmer or grained no one says how much. */
 const isOintment = (mixture: Mixture): boolean =>
   (textureOf(mixture)?.waxPercent.likely ?? Infinity) < 15;
 
-/** What a ml weighs of what stands in the containers, whipped or not, in g. */
+/** What a ml weighs of what is in the containers, whipped or not, in g. */
 export const standingDensity = (
   { gainPercent }: Pick<Blend, 'gainPercent'>,
   { totalG, fillMl: mixedMl }: Pick<Mixture, 'totalG' | 'fillMl'>,
 ): number => totalG.likely / (mixedMl * (1 + gainPercent / 100));
 
-/** Least and most that one use takes, in ml as it stands in the container; null where not known. */
+/** Least and most that one use takes, in ml as it is in the container; null where not known. */
 const doseOf = (
   container: Container,
   blend: Pick<Blend, 'gainPercent' | 'useMl'>,

@@ -10,7 +10,7 @@ export interface BlendOnPeople {
   readonly on: readonly { readonly verdict: Verdict | null; readonly blocking: boolean }[] | null;
 }
 
-/** One blend as it stands in its drops, on each of these people in their order. */
+/** One blend as it is in its drops, on each of these people in their order. */
 export const blendOnPeople = (
   catalog: Catalog,
   recipe: Recipe,

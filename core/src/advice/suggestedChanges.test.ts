@@ -321,6 +321,6 @@ test('a pre-dilution on the shelf comes in place of an oil of which one drop is 
       JSON.stringify(change).includes(diluted.id),
     );
   expect(offered(shelf)).toBe(true);
-  // Where none stands on the shelf, none is offered.
+  // Where none is on the shelf, none is offered.
   expect(offered(house)).toBe(false);
 });

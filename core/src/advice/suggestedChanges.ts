@@ -70,7 +70,7 @@ const bindingOils = (recipe: Recipe, { findings, plan }: Evaluation): string[] =
       .flatMap((entry) => pouredFor(entry, recipe)),
   ]).filter((id) => recipe.oils.some((oil) => oil.id === id));
 
-/** A carrier that nobody is known to be allergic to, in place of one that may not be there. */
+/** A carrier that no one is known to be allergic to, in place of one that may not be there. */
 const mildCarriers: readonly string[] = ['jojoba', 'fractionated_coconut', 'squalane'];
 
 /** What may not be there swapped for a gentler relative where there is one, else taken out. */
@@ -157,7 +157,7 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
   return item ? [item] : [];
 };
 
-/** One drop is too coarse: an oil is left out, or one of each passes what was asked. */
+/** One drop is too coarse: an oil is left out, or one of each passes what was wanted. */
 const isTooCoarse = (recipe: Recipe, { evaluation: { plan, mixture } }: Done): boolean =>
   plan.leftOut.length > 0 ||
   (mixture.oils.length > 0 &&
@@ -240,7 +240,7 @@ const untilWithin = (
   return null;
 };
 
-/** What was reached of what was asked, for a blend that is held below its target. */
+/** What was reached of what was wanted, for a blend that is held below its target. */
 const isNearer = (now: Evaluation, then: Evaluation): boolean =>
   !isReduced(then) &&
   then.plan.reachedMl > 0 &&

@@ -2,7 +2,7 @@ import type { Brief, WearerOrAnyone } from '../brief';
 import { wholeBlendLimit } from '../limits';
 import type { Guideline } from '../recipe';
 
-/** How a strength stands to what somebody may have. */
+/** How a strength compares with what someone may have. */
 export interface StrengthFor {
   readonly recommended: number;
   readonly maximum: number;

@@ -10,7 +10,7 @@ type Done = Extract<WorkedOut, { state: 'done' }>;
 /** So often it is aimed lower: what is not reached by then is too coarse for whole drops. */
 const mostSteps = 5;
 
-/** To a hundredth, downward: nobody asks for a finer strength, and none is passed by rounding. */
+/** To a hundredth, downward: no one asks for a finer strength, and none is passed by rounding. */
 const inTenths = (percent: number): number => Math.max(0.01, Math.floor(100 * percent) / 100);
 
 const dropsIn = ({ mixture }: Evaluation): number =>
@@ -36,7 +36,7 @@ export const isPast = ({ blend, evaluation }: Done, recipe: Recipe, percent: num
  * they were measured. Whole drops may come out above it: then it is aimed lower, as long as every
  * oil still has a drop in it. Where they are too coarse for that, they are as near as they come.
  *
- * @param evaluation of the recipe as it stands
+ * @param evaluation of the recipe as it is
  * @param percent most of essential oil in all of it, by what the recipe is measured by
  */
 export const noStronger = (

@@ -116,7 +116,7 @@ test('what has changed of somebody since is told, and nothing else', () => {
     skin: 'normal',
   } as const;
   expect(wearerChanges(pip, pip)).toEqual([]);
-  // A month more says nothing where the age is told in years.
+  // A month more says nothing where the age is reported in years.
   expect(wearerChanges({ ...pip, ageMonths: 480 }, { ...pip, ageMonths: 481 })).toEqual([]);
   expect(
     wearerChanges(pip, { ...pip, ageMonths: 72, conditions: ['epilepsy'], allergies: ['nut'] }),

@@ -12,7 +12,7 @@ import {
 } from '../recipe';
 import type { Made } from './made';
 
-/** What was written anew comes from the bottles of today. */
+/** What was written again comes from the bottles of today. */
 const fromToday = (recipe: Recipe): Recipe => ({
   ...recipe,
   oils: recipe.oils.map(({ bottle: _bottle, ...rest }) => rest),
@@ -80,7 +80,7 @@ export const recipeAsMade = (planned: Recipe, made: Made): Recipe => {
 
 const hundredth = (value: number): number => Math.max(0.01, Math.round(100 * value) / 100);
 
-/** Bases of which the scale said something else than was asked, beyond what no scale tells apart. */
+/** Bases of which the scale said something else than was wanted, beyond what no scale tells apart. */
 const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
   planned.filter((step) => {
     const measured = step.kind === 'weigh' ? tally.measured.get(step.id) : undefined;
@@ -117,7 +117,7 @@ export const isAsPlanned = ({ oils }: Recipe, made: Made): boolean =>
     }),
   );
 
-/** One thing that has changed of somebody between two days. */
+/** One thing that has changed of someone between two days. */
 export type WearerChange =
   | { readonly code: 'age'; readonly months: number; readonly beforeMonths: number }
   | { readonly code: 'pregnant' | 'breastfeeding'; readonly is: boolean }
@@ -133,13 +133,13 @@ const differing = (
   ...before.filter((text) => !after.includes(text)).map((what) => ({ code, what, is: false })),
 ];
 
-/** A month more is nothing new where the age is told in years. */
+/** A month more is nothing new where the age is reported in years. */
 const isSameAge = (before: Wearer, after: Wearer): boolean => {
   const [then, now] = [ageInWords(before.ageMonths), ageInWords(after.ageMonths)];
   return then.years === now.years && then.months === now.months;
 };
 
-/** What has changed of somebody between two days; none where nothing has. */
+/** What has changed of someone between two days; none where nothing has. */
 export const wearerChanges = (before: Wearer, after: Wearer): WearerChange[] => [
   ...(isSameAge(before, after)
     ? []

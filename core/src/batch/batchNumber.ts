@@ -1,8 +1,8 @@
 /**
  * The next batch number of a year: year and serial, `2026-017`. Numbers of other
- * years, or of another form, do not count. A maker's own prefix stands before the year. Past 999 the serial grows a digit.
+ * years, or of another form, do not count. A maker's own prefix comes before the year. Past 999 the serial grows a digit.
  *
- * @param last the highest serial ever given in this year, where it is known: a number that stood
+ * @param last the highest serial ever given in this year, where it is known: a number that was
  *   on a label never comes again, whatever was deleted since
  */
 export const nextBatchNumber = (

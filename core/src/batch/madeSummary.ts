@@ -15,7 +15,7 @@ export const madeBestBefore = (made: Made, madeOn: Day): BestBefore | null =>
     .map(({ evaluation }) => mixtureBestBefore(madeOn, evaluation.mixture))
     .sort((a, b) => a.date.localeCompare(b.date))[0] ?? null;
 
-/** What stands against a batch, of all its containers; what is the same of several once. */
+/** What is against a batch, of all its containers; what is the same of several once. */
 export const madeFindings = (made: Made): readonly Finding[] => [
   ...new Map(
     filledOf(made).flatMap(({ evaluation }) =>

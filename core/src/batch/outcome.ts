@@ -23,7 +23,7 @@ const contentSchema = z.strictObject({
   bases: z.array(z.strictObject(material)).max(200),
 });
 
-/** What came of a batch, as it stands in its record: from what was counted and measured. */
+/** What came of a batch, as it is in its record: from what was counted and measured. */
 export const madeSummarySchema = z.strictObject({
   /** The worst of its containers; null where nothing went in. */
   verdict: verdict.nullable(),

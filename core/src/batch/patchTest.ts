@@ -19,7 +19,7 @@ export const patchTestSchema = z.strictObject({
     /** One material alone, in a carrier. */
     z.strictObject({ kind: z.literal('material'), materialId: id, name }),
   ]),
-  /** Null for somebody who is not in the house. */
+  /** Null for someone who is not in the house. */
   personId: id.nullable(),
   /** As they were called when it was begun. */
   personName: z.string().trim().min(1).max(80),
@@ -41,7 +41,7 @@ export const patchTestSchema = z.strictObject({
 export type PatchTest = z.infer<typeof patchTestSchema>;
 
 const hourMs = 3_600_000;
-/** Somebody who gets up early may look so many hours before. */
+/** Someone who gets up early may look so many hours before. */
 const earlyHours = 2;
 
 /** When a reading is due. */
@@ -55,7 +55,7 @@ export const canBeRead = (
   nowMs: number,
 ): boolean => nowMs >= dueAt(test, hours).getTime() - earlyHours * hourMs;
 
-/** Where a patch test stands. */
+/** Where a patch test is. */
 export type TestStanding =
   /** Nothing to be read yet. */
   | 'waiting'
@@ -64,18 +64,18 @@ export type TestStanding =
   | 'due-48'
   /** Nothing after two days. */
   | 'clear'
-  /** A little pink and no more: nobody can say; it is done again. */
+  /** A little pink and no more: no one can say; it is done again. */
   | 'doubtful'
   | 'reacted'
   | 'stopped';
 
-/** The worst of what skin showed; null where nobody has looked. */
+/** The worst of what skin showed; null where no one has looked. */
 export const worstSign = ({ readings }: Pick<PatchTest, 'readings'>): SkinSign | null =>
   readings.length === 0
     ? null
     : (skinSigns[Math.max(...readings.map(({ skin }) => skinSigns.indexOf(skin)))] ?? null);
 
-/** Where a test stands at a moment. A reaction stays one, whatever is read after it. */
+/** Where a test is at a moment. A reaction stays one, whatever is read after it. */
 export const standingOf = (test: PatchTest, nowMs: number): TestStanding => {
   const worst = worstSign(test);
   if (worst !== null && worst !== 'clear' && worst !== 'pink') return 'reacted';
@@ -87,7 +87,7 @@ export const standingOf = (test: PatchTest, nowMs: number): TestStanding => {
   return !first && canBeRead(test, 24, nowMs) ? 'due-24' : 'waiting';
 };
 
-/** Whether a batch may be given to somebody, by the patch tests that were begun. */
+/** Whether a batch may be given to someone, by the patch tests that were begun. */
 export type Clearance =
   | 'no-test'
   | 'clear'
@@ -112,7 +112,7 @@ export const isOn = (test: PatchTest, { personId, name }: Somebody): boolean =>
   (test.personId !== null && test.personId === personId) || sameName(test.personName, name);
 
 /**
- * Whether somebody may be given a batch. Once a test was begun, only one that was read clear after two
+ * Whether someone may be given a batch. Once a test was begun, only one that was read clear after two
  * days lets it go; a reaction holds it back for good.
  */
 export const clearanceFor = (

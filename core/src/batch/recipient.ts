@@ -7,7 +7,7 @@ export const recipientSchema = z.strictObject({
   pieces: z.number().int().min(1).max(1000),
   /** Which, where that matters: `3`, `the small one`; empty where not. */
   which: z.string().max(80),
-  /** Null for somebody who is not in the house: the raffle table, a friend of a friend. */
+  /** Null for someone who is not in the house: the raffle table, a friend of a friend. */
   personId: z.string().min(1).max(120).nullable(),
   name: z.string().trim().min(1).max(120),
   /** The day, `2026-11-25`. */

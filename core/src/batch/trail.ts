@@ -63,7 +63,7 @@ export const batchesWith = (
   return batches.filter((batch) => found.has(batch));
 };
 
-/** A bottle as it is told: which, by what name of lot. */
+/** A bottle as it is reported: which, by what name of lot. */
 export interface TrailBottle {
   readonly materialId: string;
   readonly bottleId: string | null;

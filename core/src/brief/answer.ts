@@ -1,8 +1,8 @@
 import type { Wearer } from './wearer';
 
-/** What came of a question: what was asked, and what of it applies. */
+/** What came of a question: what was wanted, and what of it applies. */
 export interface Answer {
-  /** Ids of what was asked about, whatever the answer was. */
+  /** Ids of what was wanted about, whatever the answer was. */
   readonly asked: readonly string[];
   readonly conditions?: readonly string[];
   readonly allergies?: readonly string[];
@@ -15,7 +15,7 @@ const added = (list: readonly string[], more: readonly string[] = []): string[] 
   ...new Set([...list, ...more]),
 ];
 
-/** Somebody with what applies to them written down. */
+/** Someone with what applies to them written down. */
 export const withAnswer = <T extends Asked>(
   who: T,
   { conditions, allergies, stages = [] }: Answer,

@@ -17,6 +17,6 @@ export interface Brief {
   readonly forSale: boolean;
   /** Ids of the questions that were answered of this person: what is not in it was not asked. */
   readonly asked: readonly string[];
-  /** How often it is put on in a day; null where nobody has said. */
+  /** How often it is put on in a day; null where no one has said. */
   readonly timesPerDay: number | null;
 }

@@ -4,7 +4,7 @@ import { wearerShape, type Trimester, type Wearer } from './wearer';
 /** A month of the calendar, `1985-03`. */
 export type Month = string;
 
-/** Somebody in the house: a wearer whose age follows the calendar. */
+/** Someone in the house: a wearer whose age follows the calendar. */
 export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
   readonly name: string;
   readonly born: Month;
@@ -28,7 +28,7 @@ export interface Reaction {
   readonly suspected?: true | undefined;
 }
 
-/** Somebody in the house, as stored and as carried by the file of all data. */
+/** Someone in the house, as stored and as carried by the file of all data. */
 export const personSchema = z
   .strictObject({
     ...wearerShape,
@@ -56,8 +56,8 @@ export const personSchema = z
 const dayMs = 86_400_000;
 
 /**
- * The week of pregnancy on a day, 1 to 42; null where no week was told, or the weeks are
- * over and somebody should ask.
+ * The week of pregnancy on a day, 1 to 42; null where no week was reported, or the weeks are
+ * over and someone should ask.
  */
 export const pregnancyWeek = ({ pregnant, pregnancy }: Person, day: string): number | null => {
   if (!pregnant || !pregnancy) return null;

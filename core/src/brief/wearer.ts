@@ -8,7 +8,7 @@ export type Trimester = 1 | 2 | 3;
 
 /** One person who will wear a blend, with what the rules need to know. */
 export interface Wearer {
-  /** As it stands in the sentence and on the label; no rule reads it. */
+  /** As it is in the sentence and on the label; no rule reads it. */
   readonly name?: string | undefined;
   /** Full months since birth, 0 to 1500. */
   readonly ageMonths: number;
@@ -19,20 +19,20 @@ export interface Wearer {
   readonly conditions: readonly string[];
   /** Families of the library, ids of materials, or other words, which no rule reads. */
   readonly allergies: readonly string[];
-  /** Ids of materials that were in a blend to which their skin reacted: one of them, nobody knows which. */
+  /** Ids of materials that were in a blend to which their skin reacted: one of them, no one knows which. */
   readonly suspected?: readonly string[] | undefined;
   readonly skin: Skin;
 }
 
 /**
- * Somebody not known: a gift or a stall. An adult of whom nothing is known, so
- * that every "avoid" and "caution" is told on the label.
+ * Someone not known: a gift or a stall. An adult of whom nothing is known, so
+ * that every "avoid" and "caution" is reported on the label.
  */
 export type WearerOrAnyone = Wearer | 'anyone';
 
 const words = z.array(z.string().trim().min(1).max(200)).max(50).readonly();
 
-/** What is said of somebody's skin and health, wherever it is kept. */
+/** What is stated of someone's skin and health, wherever it is kept. */
 export const wearerShape = {
   name: z.string().trim().min(1).max(80).optional(),
   ageMonths: z.number().int().min(0).max(1500),

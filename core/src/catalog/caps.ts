@@ -5,7 +5,7 @@ import kinJson from './data/kin.json';
 import type { cautionsFile } from './guidelineSchema';
 import type { ConstituentLimit, constituentLimitsFile } from './schema';
 
-// What only judging reads: it is fetched with that. Parsed against its schemas in shipped.test.ts.
+// What only judging reads: it is loaded with that. Parsed against its schemas in shipped.test.ts.
 export const constituentLimitsData = constituentLimitsJson as unknown as z.infer<
   typeof constituentLimitsFile
 >;

@@ -89,6 +89,6 @@ export const withOpenBottles = (
   bottles: ReadonlyMap<string, OpenBottle>,
 ): Catalog => ({ ...catalog, openBottle: (id) => bottles.get(id) });
 
-/** The name of an oil or a base; anything else as it stands. */
+/** The name of an oil or a base; anything else as it is. */
 export const nameIn = (catalog: Catalog, id: string): string =>
   (catalog.oil(id) ?? catalog.base(id))?.name ?? id;

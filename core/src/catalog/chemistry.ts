@@ -5,7 +5,7 @@ import type { z } from 'zod';
 import compositionJson from './data/composition.json';
 import constituentsJson from './data/constituents.json';
 
-// Large, and read by the pages of materials alone: it is fetched with them.
+// Large, and read by the pages of materials alone: it is loaded with them.
 const composition = compositionJson as unknown as z.infer<typeof compositionFile>;
 const constituents = new Map<string, Constituent>(
   constituentsJson.constituents.map((constituent) => [constituent.name, constituent]),

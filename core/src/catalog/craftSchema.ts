@@ -26,7 +26,7 @@ export const measuresFile = z.strictObject({
 
 const span = z.tuple([z.number(), z.number()]);
 
-/** Wax and texture: bands, what stands in for beeswax, and what a container wants. */
+/** Wax and texture: bands, what is in for beeswax, and what a container wants. */
 export const textureFile = z.strictObject({
   ...sourced,
   /** What the set point is reckoned from. */

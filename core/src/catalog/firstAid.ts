@@ -14,7 +14,7 @@ export const firstAidFile = z.strictObject({
       /** Whom to call first. */
       call: z.enum(['poison', 'emergency']),
       doAtOnce: z.array(sentence).min(1),
-      /** When somebody else must look at it. */
+      /** When someone else must look at it. */
       seeSomebody: sentence,
     }),
   ),

@@ -22,7 +22,7 @@ const allowedSpecies = new Set(
 
 type OwnOil = Extract<OwnMaterial, { kind: 'oil' | 'ready-made' | 'fragrance' }>;
 
-/** What nobody has said of it is to be minded, never quietly fine. */
+/** What no one has said of it is to be minded, never quietly fine. */
 const plainOil = (own: OwnOil): Oil => ({
   id: own.id,
   name: own.name,

@@ -21,7 +21,7 @@ const known: Readonly<Record<string, string>> = {
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
-/** Genus and species, of a botanical name with whatever stands behind them; empty where it has none. */
+/** Genus and species, of a botanical name with whatever is behind them; empty where it has none. */
 const plantOf = (botanical: string): string =>
   /^[A-Z][a-z]+(?: x)? [a-z-]+/.exec(botanical)?.[0].replace(' x ', ' ') ?? '';
 
@@ -42,7 +42,7 @@ export const inciOfOil = (oil: Oil): InciName | null => {
     : { inci: `${plant.split(' ').map(capital).join(' ')} Oil`, isDerived: true };
 };
 
-/** The INCI name of a base; null where nobody has said it. */
+/** The INCI name of a base; null where no one has said it. */
 export const inciOfBase = (base: Base): InciName | null => {
   const inci = base.inci ?? baseFacts(base.id)?.inci ?? '';
   return inci === '' ? null : { inci, isDerived: false };
@@ -61,7 +61,7 @@ export const inciIn = (region: Region, inci: string, common: string): string => 
   if (region === 'eu') return inci.replace(/ \([^)]*\)/g, '');
   if (inci.includes('(')) return inci;
   const [genus, species, ...rest] = inci.split(' ');
-  // Beeswax and tocopherol have no plant to be told by.
+  // Beeswax and tocopherol have no plant to be reported by.
   return species === undefined || rest.length === 0
     ? inci
     : `${genus ?? ''} ${species} (${common}) ${rest.join(' ')}`;

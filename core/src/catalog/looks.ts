@@ -20,7 +20,7 @@ export type ScentFamily = (typeof scentFamilies)[number];
 /** How an oil is drawn: a colour, by what it looks like or comes from, and its family of smell. */
 export interface Looks {
   readonly colour: string;
-  /** Null where nobody has said: an oil of one's own. */
+  /** Null where no one has said: an oil of one's own. */
   readonly family: ScentFamily | null;
 }
 

@@ -95,7 +95,7 @@ export const basesNamed = ({ bases }: Catalog, name: string): Base[] => [
 export const tellApart = (name: string, oilId: string): string | undefined =>
   ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];
 
-/** Words of a name stand for themselves; another name stands as a whole. */
+/** Words of a name are for themselves; another name is as a whole. */
 const between = '|';
 
 const searcher = (materials: readonly (Oil | Base)[]) => {

@@ -2,7 +2,7 @@ import type { Analysis } from './catalog';
 import { lightFromContents } from './lightFromContents';
 import type { Content, Oil } from './schema';
 
-/** Names of a sheet that stand for several of the library's. */
+/** Names of a sheet that are for several of the library's. */
 const sheetNames: Readonly<Record<string, readonly string[]>> = {
   citral: ['geranial', 'neral'],
   thujone: ['alpha-thujone', 'beta-thujone'],

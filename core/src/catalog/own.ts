@@ -71,7 +71,7 @@ const ownBase = z.strictObject({
   meltC: z.number().min(-50).max(200).nullable(),
   shelfMonths: z.number().positive().max(600),
   allergens: z.array(z.string().max(80)).max(20),
-  /** Somebody has gone through what it may bring, and that is all. */
+  /** Someone has read through what it may bring, and that is all. */
   allergensKnown: z.boolean().optional(),
   source,
 });

@@ -21,7 +21,7 @@ export const measuredContainerSchema = z.strictObject({
   brimfulMl: volume.optional(),
 });
 
-/** One that stands in the house, by its name, for every blend to go into. */
+/** One that is in the house, by its name, for every blend to go into. */
 export const ownContainerSchema = measuredContainerSchema.extend({
   name: z.string().trim().min(1).max(mostOfName),
 });

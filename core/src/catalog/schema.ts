@@ -209,7 +209,7 @@ interface OwnMark {
   readonly material: boolean;
   /** Who says what is known of a material of theirs. */
   readonly source?: string;
-  /** Figures of theirs, with the library's own, so that it stays in sight. */
+  /** Figures of theirs, with the library's own, so that it stays visible. */
   readonly figures: readonly {
     readonly figure: FigureId;
     readonly value: number | null;
@@ -241,7 +241,7 @@ export type Oil = z.infer<typeof oilSchema> & {
   readonly madeOf?: MadeOf;
   /** Of what is left of a batch: the day until which that keeps. */
   readonly keepsUntil?: string;
-  /** Of a material that must never go on skin: it is found so that the reason can be told. */
+  /** Of a material that must never go on skin: it is found so that the reason can be reported. */
   readonly forbidden?: Forbidden;
   /** Of an oil of the house's own: those of the library have theirs beside them. */
   readonly botanical?: string | undefined;
@@ -265,7 +265,7 @@ export type Base = z.infer<typeof baseSchema> & {
   readonly forbidden?: Forbidden;
   /** Of a base of the house's own that bears the name of an essential oil. */
   readonly isEssential?: boolean;
-  /** Of a base of the house's own: whether somebody has gone through what it may bring. */
+  /** Of a base of the house's own: whether someone has read through what it may bring. */
   readonly allergensKnown?: boolean;
   /** As it lies with the air in it, where the mixture has given it another density. */
   readonly bulkDensityGPerMl?: number;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 // What files and forms must ask while the application runs; the schemas of the shipped
-// library, which are asked in tests alone, stand beside it in schema.ts.
+// library, which are asked in tests alone, are beside it in schema.ts.
 
 /** Kinds of base. */
 export const baseKind = z.enum([

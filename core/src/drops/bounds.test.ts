@@ -9,7 +9,7 @@ const recipe = (short: ShortRecipe): ShortRecipe => ({
   ...short,
 });
 
-/** What stands in the way of a recipe, or that nothing does. */
+/** What is in the way of a recipe, or null. */
 const problemOf = (short: ShortRecipe) => {
   const worked = workOut(shippedCatalog, forBody(short));
   return worked.state === 'problem' ? worked.problem : worked.state;

@@ -24,7 +24,7 @@ export const evaluate = (blend: Judged, known?: DropPlan): Evaluation => {
     formula.bases,
     fillMl(formula.container),
   );
-  // Nought drops typed is an oil taken out; nought drops by parts was asked for and is judged.
+  // Zero drops typed is an oil taken out; zero drops by parts was asked for and is judged.
   const judged = mixture.oils.filter(
     ({ ml }, index) => ml.high > 0 || formula.oils[index]?.measure.by === 'parts',
   );

@@ -14,7 +14,7 @@ const laterAnalysis = (
   bottle && bottle.lot.trim() !== '' && open?.bottle.lot === bottle.lot ? open.analysis : null;
 
 /**
- * An oil as it stands on the bench: from the bottle that is open today, with its measured drop
+ * An oil as it is on the bench: from the bottle that is open today, with its measured drop
  * and analysis.
  *
  * @param made what a batch carries of that: then bottle and drop are those of its day

@@ -5,7 +5,7 @@ import type { Dosed, LimitRow } from './rows';
 export interface Aimed {
   /** Of each oil by parts, in ml on likely drops. */
   readonly ml: readonly number[];
-  /** Rows that keep it below what was asked. */
+  /** Rows that keep it below what was wanted. */
   readonly heldBy: readonly LimitRow[];
 }
 
@@ -37,7 +37,7 @@ const bendsOf = (asked: readonly number[], own: readonly number[]): number[] =>
  * oil meets its own limit; on each piece every row is linear, so the first place where one is
  * passed is found exactly.
  *
- * @param dosed all oils; those that stand have been taken off the rows
+ * @param dosed all oils; fixed amounts have been taken off the rows
  * @param rows every limit, over drops of the oils by parts
  * @param asked of each oil by parts, in ml
  * @param unit one drop of each, in ml

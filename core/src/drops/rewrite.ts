@@ -19,18 +19,18 @@ export type Way = Exclude<WrittenBy, 'several'>;
 const rounded = (value: number, decimals: number): number =>
   Math.round(value * 10 ** decimals) / 10 ** decimals;
 
-/** To what is read off a scale or a cylinder: a hundredth, and never nought. */
+/** To what is read off a scale or a cylinder: a hundredth, and never zero. */
 export const measurable = (value: number): number =>
   Math.max(0.01, rounded(value, value < 10 ? 2 : 1));
 
-/** A share of a whole in percent, to a hundredth, and never nought. */
+/** A share of a whole in percent, to a hundredth, and never zero. */
 export const percentOf = (part: number, whole: number): number =>
   Math.max(0.01, rounded((100 * part) / whole, 2));
 
 /** A strength that can be asked for, to a hundredth of a percent. */
 const askable = (percent: number): number => Math.min(100, Math.max(0.01, rounded(percent, 2)));
 
-/** Nobody measures out more parts than this. */
+/** No one measures out more parts than this. */
 const mostParts = 20;
 
 /** A ratio off by less than this reads as the simple one. */

@@ -4,10 +4,10 @@ import { densityOf } from '../mixture';
 import type { Range } from '../quantity';
 import type { Row } from './solver/row';
 
-/** An oil as the search sees it: parts ask for drops, other measures stand. */
+/** An oil as the search sees it: parts ask for drops, other measures are fixed. */
 export interface Dosed {
   readonly oil: Oil;
-  /** Volume of one drop where drops are to be chosen; of the whole amount where it stands. */
+  /** Volume of one drop where drops are to be chosen; of the whole amount where it is fixed. */
   readonly unitMl: Range;
   readonly stands: boolean;
 }
@@ -31,7 +31,7 @@ const worstMl: Pick = (range, coefficient) => (coefficient > 0 ? range.high : ra
 const likely: Pick = (range) => range.likely;
 
 /**
- * `sum(coefficient x ml) <= limit` as a row over drops. What stands is taken off
+ * `sum(coefficient x ml) <= limit` as a row over drops. What is fixed is taken off
  * the limit; where that alone is past it, nothing more may be added, but nothing
  * is asked that cannot be.
  */

@@ -26,7 +26,7 @@ const looseTimes = (loose: LooseAmount, factor: number): LooseAmount => {
 
 /**
  * Amounts of what is mixed at once, times a factor. Drops are asked for as parts, so that
- * whole drops are found anew within the limits, and then stand as drops again.
+ * whole drops are found again within the limits, and then count as drops again.
  */
 const amountsTimes = (recipe: Recipe, factor: number): Recipe => ({
   ...recipe,
@@ -47,7 +47,7 @@ const amountsTimes = (recipe: Recipe, factor: number): Recipe => ({
 const isCounted = ({ amount }: Recipe['oils'][number]): boolean =>
   (valueIn(amount, 'drops') ?? 0) > 0;
 
-/** Counted drops as the strength and the parts that they come to, to be solved anew. */
+/** Counted drops as the strength and the parts that they come to, to be solved again. */
 const dropsAsParts = (recipe: Recipe, { mixture }: Evaluation): Recipe | null => {
   if (!recipe.oils.some(isCounted)) return null;
   if (recipe.oils.some(({ amount }) => isIn(amount, 'parts'))) return null;

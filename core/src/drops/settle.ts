@@ -30,12 +30,12 @@ export type Settled =
 const largestBatchMl = 200_000;
 
 /**
- * How often amounts are settled anew where the drops that are reached change the whole: each
+ * How often amounts are settled again where the drops that are reached change the whole: each
  * time they differ by less, and by then by less than a drop.
  */
 const mostRounds = 5;
 
-/** How often what stands and what the parts share are brought into agreement. */
+/** How often the fixed amounts and what the parts share are brought into agreement. */
 const mostShareRounds = 20;
 
 const oilOfParts = ({ oilMl }: SettledBases, others: number): number =>
@@ -130,7 +130,7 @@ const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Se
   };
   let partsShare = targetShare / essentialOfParts;
   let settled = settle(partsShare);
-  // What stands is a share of a whole that the parts have a share in: each round is far nearer.
+  // What is fixed is a share of a whole that the parts have a share in: each round is far nearer.
   for (let round = 0; round < mostShareRounds; round += 1) {
     if (!settled.ok) return problemOf(settled);
     if (targetShare === 0 || asked.length === 0) break;
@@ -216,7 +216,7 @@ const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Se
     };
   }
   if (!hasParts || tops) return { ok: true, blend };
-  // What the maker fixed stays: where the drops come to less than was asked, or to a part of a
+  // What the maker fixed stays: where the drops come to less than was wanted, or to a part of a
   // drop more, the whole is smaller or larger by that, and the bases that are fixed are not.
   let partsMl = oilOfParts(settled, asked.length);
   for (let round = 0; round < mostRounds; round += 1) {

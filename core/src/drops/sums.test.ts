@@ -53,7 +53,7 @@ describe('whatever is mixed', () => {
         const percent = valueIn(amount, 'percent');
         const base = mixture.bases[at];
         if (percent === undefined || !base) return [];
-        // Grains by volume lie loose, or in a paste: they are told by weight.
+        // Grains by volume lie loose, or in a paste: they are stated by weight.
         if (recipe.by !== 'weight' && base.base.kind === 'dry') return [];
         return [(recipe.by === 'weight' ? base.g.likely : base.ml.likely) / percent];
       });

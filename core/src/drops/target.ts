@@ -24,7 +24,7 @@ export const askedFrom = (formula: Formula) => {
       : (formula.targetPercent / 100) * fillMl(formula.container);
   const shared = Math.max(0, (targetMl ?? 0) - fixed);
   return {
-    /** Essential oil in what stands, in ml. */
+    /** Essential oil in the fixed amounts, in ml. */
     standing: fixed,
     /** Essential oil that is asked for in all, in ml. */
     targetMl,

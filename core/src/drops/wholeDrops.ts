@@ -38,13 +38,13 @@ export interface DropPlan {
   /** Essential oil asked for in what is mixed at once, in ml; null without a target. */
   readonly targetMl: number | null;
   /**
-   * Of each oil by parts, in ml, what the limits leave of what was asked, in the same proportions,
+   * Of each oil by parts, in ml, what the limits leave of what was wanted, in the same proportions,
    * before it is rounded to whole drops; null where the amount is not by parts.
    */
   readonly aimedMl: readonly (number | null)[];
   /** Essential oil that is reached on likely drops, in ml. */
   readonly reachedMl: number;
-  /** The limits that hold it below what was asked. */
+  /** The limits that hold it below what was wanted. */
   readonly binding: readonly LimitName[];
   readonly leftOut: readonly LeftOut[];
   /** False where the search ran out of work before it was sure; then the best found so far. */
@@ -60,7 +60,7 @@ const unique = (names: readonly LimitName[]): LimitName[] => [
   ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
 ];
 
-/** Which oils keep a drop: as many as can, and of those choices the nearest to what was asked. */
+/** Which oils keep a drop: as many as can, and of those choices the nearest to what was wanted. */
 const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
   const ones = asked.map(() => 1);
   if (keepsAll(rows, ones)) return ones;
@@ -104,7 +104,7 @@ const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
 
 /**
  * From parts and a percentage to whole drops, within every maximum that is a sum
- * of oils, on likely drops: first in proportion, without rounding, then the nearest whole drops. Amounts that stand count toward the target; parts
+ * of oils, on likely drops: first in proportion, without rounding, then the nearest whole drops. Fixed amounts count toward the target; parts
  * share the rest.
  *
  * @param effort `frame` gives up the proof after about a frame's work, with the best
@@ -142,7 +142,7 @@ export const wholeDrops = (
     brief,
     guideline,
   ).filter(
-    // The own maximum of an oil whose amount stands is not for the others to keep.
+    // The own maximum of an oil whose amount is fixed is not for the others to keep.
     (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),
   );
   const rows = limitRows(dosed, limits, whole);
@@ -150,7 +150,7 @@ export const wholeDrops = (
   const { ml: asked, heldBy } = inProportion(dosed, rows, wanted, unit);
   // An oil that is left out stays out; the others keep at least one drop.
   const least = lowestOf(wanted, rows);
-  // More than the next whole drop above what was asked is never nearer.
+  // More than the next whole drop above what was wanted is never nearer.
   const most = least.map((lowest, i) =>
     lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
   );

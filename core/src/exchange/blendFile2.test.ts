@@ -12,7 +12,7 @@ import { checkBlend } from './checkBlend';
 import { readBlend, readBlendText } from './readBlend';
 import { fileOf, writeBlend } from './writeBlend';
 
-/** A recipe in which everything that a file can hold is said. */
+/** A recipe in which everything that a file can hold is stated. */
 const everything: Recipe = {
   ...recipeFrom({
     name: 'Prompt desk',

@@ -10,7 +10,7 @@ export type Checked =
   | { readonly ok: true; readonly report: Report }
   | { readonly ok: false; readonly sentence: string };
 
-/** Where something stands in the file that the maker has before them. */
+/** Where something is in the file that the maker has before them. */
 const fieldOf = (path: readonly (string | number)[], version: unknown): string => {
   const [first, line, , ...rest] = path;
   if (version !== 1 || first !== 'containers') return fieldName(path);

@@ -96,7 +96,7 @@ interface Case {
   readonly because?: RuleId;
 }
 
-// What they are made of stands in the docs, to be read beside the table.
+// What they are made of is in the docs, to be read beside the table.
 const cases = casesJson as unknown as readonly Case[];
 
 const recipeOf = ({ blend, oils, wearer, brief, bases, container, more }: Case) =>

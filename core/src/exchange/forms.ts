@@ -83,7 +83,7 @@ export type FormulaRow = readonly [
   unit: string,
 ];
 
-/** What stands above the columns. */
+/** What is above the columns. */
 const formulaHead: FormulaRow = ['kind', 'id', 'name', 'amount', 'unit'];
 
 const containerRow = ({ container, count }: Recipe['containers'][number]): FormulaRow =>
@@ -163,7 +163,7 @@ export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | n
   return readBlend({
     format: 'jubbet-blend',
     version: 2,
-    // A quote stands before what a spreadsheet would take for a formula.
+    // A quote comes before what a spreadsheet would take for a formula.
     name: (row('blend')?.[2] ?? '').replace(/^'(?=[=+\-@\t\r])/, '').slice(0, 120),
     brief: { use: 'leave-on', sun: 'exposed', asked: [] },
     containers,

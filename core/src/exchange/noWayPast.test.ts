@@ -216,7 +216,7 @@ test('written as a material of one’s own, an oil keeps every caution of its ch
         }),
       ),
     ).evaluation.findings;
-  /** What is told for what is in it; amyris alone is exempt by its name. */
+  /** What is reported for what is in it; amyris alone is exempt by its name. */
   const byChemistry = (id: string, wearer: object): string[] =>
     findingsOf(id, wearer).flatMap(({ rule, verdict, reason }) => {
       const why = 'why' in reason ? reason.why : undefined;
@@ -235,7 +235,7 @@ test('written as a material of one’s own, an oil keeps every caution of its ch
       expect(missed, `${id} ${JSON.stringify(wearer)}`).toEqual([]);
     }
     for (const wearer of children) {
-      // Of a child the strictest that is said counts: by its name an oil may be kept longer away.
+      // Of a child the strictest that is stated counts: by its name an oil may be kept longer away.
       const own = findingsOf(`own-${id}`, wearer).find(({ rule }) => rule === 'age');
       const named = findingsOf(id, wearer).find(({ rule }) => rule === 'age');
       if (own?.blocking) expect(named?.blocking, id).toBe(true);

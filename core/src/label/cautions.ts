@@ -21,7 +21,7 @@ export type LabelCaution =
   /** Most of it in one bath, in ml. */
   | { readonly code: 'bath-most'; readonly ml: number }
   | { readonly code: 'made-for'; readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> }
-  /** What is said of every blend. */
+  /** What is stated of every blend. */
   | { readonly code: 'everywhere' };
 
 const oldest = (findings: readonly Finding[], near: boolean): number =>
@@ -34,7 +34,7 @@ const oldest = (findings: readonly Finding[], near: boolean): number =>
 
 const unique = <T>(items: readonly T[]): T[] => [...new Set(items)];
 
-/** What somebody not known has to be told, gathered so that it fits a label. */
+/** What someone not known has to be reported, gathered so that it fits a label. */
 const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   const forAnyone = findings.filter((entry) => entry.forAnyone);
   const stages = unique(
@@ -65,7 +65,7 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   ];
 };
 
-/** What nobody has asked of a wearer who is known: not asked is not no. */
+/** What no one has asked of a wearer who is known: not asked is not no. */
 const openQuestions = (findings: readonly Finding[]): LabelCaution[] => {
   const about = (rule: Finding['rule']): string[] =>
     unique(

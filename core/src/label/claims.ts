@@ -1,4 +1,4 @@
-/** Words that would make a cosmetic a medicine, or promise what nobody has shown. */
+/** Words that would make a cosmetic a medicine, or promise what no one has shown. */
 interface Claim {
   /** In its usual forms. */
   readonly pattern: RegExp;
@@ -59,12 +59,12 @@ const claims: readonly Claim[] = [
 
 /** A claim that was found in a text. */
 export interface FoundClaim {
-  /** As it stands in the text. */
+  /** As it is in the text. */
   readonly words: string;
   readonly instead: string | null;
 }
 
-/** Claims in a name, a purpose or directions; what a claim holds of another is told once. */
+/** Claims in a name, a purpose or directions; what a claim holds of another is reported once. */
 export const claimsIn = (text: string): readonly FoundClaim[] => {
   const plain = text.toLowerCase().slice(0, 5000);
   const taken: [number, number][] = [];

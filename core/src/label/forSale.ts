@@ -11,7 +11,7 @@ import type { Brief } from '../brief';
 import { mixtureSeen } from '../limits';
 import type { Mixture } from '../mixture';
 
-/** An ingredient as it stands in the list on a pack. */
+/** An ingredient as it is in the list on a pack. */
 export interface Ingredient {
   readonly materialId: string;
   /** Null where its name is not known: the list is incomplete without it. */
@@ -57,7 +57,7 @@ const ingredientsOf = (mixture: Mixture): readonly Ingredient[] => {
     ...mixture.oils.map(({ oil, g }) => entry(oil, g.likely, inciOfOil(oil))),
     ...mixture.bases.map(({ base, g }) => entry(base, g.likely, inciOfBase(base))),
   ].filter(({ percent }) => percent > 0);
-  // One name stands once, whatever it came from: two kinds of rosemary are one ingredient.
+  // One name appears once, whatever it came from: two kinds of rosemary are one ingredient.
   const once = new Map<string, Ingredient>();
   for (const item of all) {
     const key = item.inci ?? item.materialId;
@@ -67,7 +67,7 @@ const ingredientsOf = (mixture: Mixture): readonly Ingredient[] => {
   return [...once.values()].sort((a, b) => b.percent - a.percent);
 };
 
-/** What must be named of what an oil holds, by the name under which it stands on a pack. */
+/** What must be named of what an oil holds, by the name under which it is on a pack. */
 const allergensIn = (contents: readonly Content[]): readonly [string, number, number][] =>
   contents.flatMap(([name, , typical, high]): [string, number, number][] => {
     const constituent = findConstituent(name);

@@ -9,7 +9,7 @@ import type { By } from '../recipe';
 import { labelCautions, type LabelCaution } from './cautions';
 import type { Piece } from './pieces';
 
-/** Everything that must stand on a container, as facts. */
+/** Everything that must be on a container, as facts. */
 export interface Label {
   /** It must not be used: the label says that, and nothing of what follows. */
   readonly doNotUse: boolean;
@@ -17,10 +17,10 @@ export interface Label {
   readonly name: string;
   /** Kind of the container. */
   readonly kind: string;
-  /** What is in it, as it stands there. */
+  /** What is in it, as it is there. */
   readonly ml: number;
   readonly g: number;
-  /** By what the blend is measured: of what is weighed the weight stands first. */
+  /** By what the blend is measured: of what is weighed the weight comes first. */
   readonly by: By;
   /** What it is for, in the maker's words; empty where none were given. */
   readonly purpose: string;
@@ -60,7 +60,7 @@ export const labelOf = (
   notToBeUsed = false,
 ): Label => {
   const { findings, blocking, mixture: poured } = piece.evaluation;
-  // A ready-made blend stands there as what is in it.
+  // A ready-made blend is there as what is in it.
   const mixture = mixtureSeen(poured);
   return {
     doNotUse: notToBeUsed || blocking,

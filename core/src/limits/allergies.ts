@@ -10,7 +10,7 @@ import {
 } from '../catalog';
 import { contentOf } from './contents';
 
-/** What speaks against a material for somebody's allergies. */
+/** What speaks against a material for someone's allergies. */
 export interface AgainstAllergy {
   readonly what: 'avoid' | 'caution';
   /** The family, the patch test, or the id of the material itself. */
@@ -65,7 +65,7 @@ const otherWords: Readonly<Record<string, string>> = {
 };
 for (const [said, id] of Object.entries(otherWords)) familiesByPlain.set(said, id);
 
-/** The family or patch test that somebody's words name; undefined where it is none of them. */
+/** The family or patch test that someone's words name; undefined where it is none of them. */
 export const familyRead = (words: string): string | undefined =>
   familiesByPlain.get(plainName(words));
 
@@ -127,7 +127,7 @@ export const allergySays = (
   return worse(found, byMaterial(material, allergy, catalog));
 };
 
-/** The worst that somebody's allergies say of a material; null where none does. */
+/** The worst that someone's allergies say of a material; null where none does. */
 export const allergyTo = (
   material: Material,
   wearer: WearerOrAnyone | null,

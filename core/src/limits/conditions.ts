@@ -20,14 +20,14 @@ const withoutDose = (plain: string): string =>
     .replace(/ +/g, ' ')
     .trim();
 
-/** Conditions of the vocabulary that somebody's words stand for; none where no rule reads them. */
+/** Conditions of the vocabulary that someone's words are for; none where no rule reads them. */
 export const conditionsRead = (words: string): readonly string[] => {
   const plain = plainName(words);
   const own = vocabulary.get(plain);
   if (own) return [own.id];
   const exact = byMedicine.get(plain) ?? byMedicine.get(withoutDose(plain));
   if (exact) return exact;
-  // “Takes warfarin”: the medicine may stand among other words.
+  // “Takes warfarin”: the medicine may be among other words.
   const among = [...byMedicine].filter(
     ([name]) => name.length > 3 && ` ${plain} `.includes(` ${name} `),
   );
@@ -64,7 +64,7 @@ export const conditionsOf = (
   return read;
 };
 
-/** Somebody who is trying counts as in the first weeks; where no third is told, it is the first. */
+/** Someone who is trying counts as in the first weeks; where no trimester is given, it is the first. */
 export const pregnancyOf = (
   wearer: Wearer,
 ): { readonly pregnant: boolean; readonly isFirstTrimester: boolean } => {

@@ -9,7 +9,7 @@ const none: Range = { low: 0, likely: 0, high: 0 };
 /**
  * What an oil holds of the constituents of a shared cap, in percent of the oil: low,
  * typical and high content, members added up, 100 at most. None where its chemistry
- * is not known: that is told by a finding of its own.
+ * is not known: that is reported by a finding of its own.
  */
 export const contentOf = (
   oil: Pick<Oil, 'counted'>,

@@ -80,7 +80,7 @@ type FindingReason =
       /** A near relative of what they are allergic to; of the family only by its plant. */
       readonly by: 'itself' | 'relative' | 'family' | 'patch-test';
     }
-  /** It was in a blend to which their skin reacted; which of it did that nobody knows. */
+  /** It was in a blend to which their skin reacted; which of it did that no one knows. */
   | { readonly code: 'suspected' }
   | { readonly code: 'allergy-free-words' }
   | { readonly code: 'never-on-skin'; readonly why: string | null }
@@ -93,7 +93,7 @@ type FindingReason =
   | { readonly code: 'kind'; readonly what: KindCaution }
   | {
       readonly code: 'bath-drops';
-      /** In one tub, in ml of the product; null where nobody has said. */
+      /** In one tub, in ml of the product; null where no one has said. */
       readonly useMl: number | null;
       /** Of the product, in ml, what a tub takes at the most. */
       readonly mostMl: number;
@@ -124,7 +124,7 @@ type FindingReason =
   | { readonly code: 'chemistry-needed' }
   | { readonly code: 'chemistry-partial' }
   | { readonly code: 'base-is-oil' }
-  /** Told at the bench, in the maker’s words: what it was, or how much, nobody can say. */
+  /** Reported at the bench, in the maker’s words: what it was, or how much, no one can say. */
   | { readonly code: 'something-else'; readonly words: string }
   | { readonly code: 'allergens-not-known' }
   | { readonly code: 'nothing-found' };

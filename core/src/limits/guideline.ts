@@ -95,7 +95,7 @@ const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
 
 /**
  * True where what is recommended is more than advice: of a child, in a stage or with a condition
- * that has figures of its own, with damaged skin, and of somebody not known. For a healthy adult
+ * that has figures of its own, with damaged skin, and of someone not known. For a healthy adult
  * of any age a strength up to the maximum is a matter of taste.
  */
 export const isCareful = (brief: Brief): boolean => {
@@ -108,7 +108,7 @@ export const isCareful = (brief: Brief): boolean => {
   );
 };
 
-/** The age row of somebody not known: any adult's. */
+/** The age row of someone not known: any adult's. */
 const anyAdultMonths = adult.fromMonths;
 
 /** How strong a blend may be for this wearer and place, in percent, by a guideline. */

@@ -55,7 +55,7 @@ export const questionOf = ({
 
 const ruleOf = { stage: 'life-stage', condition: 'condition', allergy: 'allergy' } as const;
 
-/** What nobody has asked of the wearer, as notes. */
+/** What no one has asked of the wearer, as notes. */
 const openQuestionFindings = (question: Question): Finding[] =>
   openQuestions(question).map(({ about, what, because }) =>
     finding({
@@ -81,7 +81,7 @@ export const judge = (given: Asked): Judgement => {
   const verdict = worst(findings.map((entry) => entry.verdict));
   const isEmpty = poured.oils.every(({ ml }) => ml.high === 0);
   return {
-    // What must not be used is said of an empty bottle too: a nut oil, an oil kept off skin.
+    // What must not be used is a finding for an empty bottle too: a nut oil, an oil kept off skin.
     verdict: isEmpty && verdict !== 'over' ? null : verdict,
     blocking: findings.some((entry) => entry.blocking),
     findings,

@@ -5,7 +5,7 @@ import type { Finding } from './finding';
 import type { RuleId } from './ruleIds';
 import { judge } from './judge';
 
-/** What the rules say of amounts that stand: drops, ml and g. */
+/** What the rules say of fixed amounts: drops, ml and g. */
 export const judged = (given: JudgedCase) => {
   const { catalog, formula, brief, guideline } = fullCaseOf(given);
   const mixture = mix(

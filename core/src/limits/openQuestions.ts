@@ -12,7 +12,7 @@ import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';
 import { cautionsOfStages } from './rules/lifeStage';
 
-/** Something that matters for what is in a blend, and that nobody has asked of the wearer. */
+/** Something that matters for what is in a blend, and that no one has asked of the wearer. */
 export interface OpenQuestion {
   readonly about: 'stage' | 'condition' | 'allergy';
   /** Ids of conditions or allergies that are asked about together. */
@@ -40,20 +40,20 @@ const asksAt: Readonly<Record<string, readonly [number, number]>> = {
   'estrogen-dependent cancer': [216, Infinity],
 };
 
-/** Ages at which somebody may be pregnant or breastfeeding, in months. */
+/** Ages at which someone may be pregnant or breastfeeding, in months. */
 const mayBePregnant: readonly [number, number] = [132, 660];
 
 const within = (age: number, [from, below]: readonly [number, number]): boolean =>
   age >= from && age < below;
 
-/** Where nothing in it says otherwise, skin is asked of everybody. */
+/** Where nothing in it says otherwise, skin is asked of everyone. */
 const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
 
 /** Each once, in an order of its own: that of the oils changes nothing. */
 const unique = (list: readonly string[]): string[] => [...new Set(list)].sort();
 
 const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: Wearer) => {
-  // Nobody with a beard to oil is asked.
+  // No one with a beard to oil is asked.
   if (question.brief.place === 'beard') return [];
   if (pregnant || breastfeeding || !within(ageMonths, mayBePregnant)) return [];
   const because = question.mixture.oils
@@ -119,8 +119,8 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
 };
 
 /**
- * The few questions that matter for what is in this blend, and that nobody has asked of this
- * wearer: not asked is not no. None of somebody not known: of them the label tells.
+ * The few questions that matter for what is in this blend, and that no one has asked of this
+ * wearer: not asked is not no. None of someone not known: for them the label has the words.
  */
 export const openQuestions = (question: Question): readonly OpenQuestion[] => {
   const wearer = knownWearer(question.brief);

@@ -58,7 +58,7 @@ export const canBeRinsed = (place: PlaceId): boolean => rinsedPlaces.has(place);
 /** True where clothes can cover this place. */
 export const canBeCovered = (place: PlaceId): boolean => coveredPlaces.has(place);
 
-/** Whether skin sees sun while the product is on it: what is said counts only where it can be. */
+/** Whether skin sees sun while the product is on it: “covered” and “rinsed off” count only where they can be. */
 export const sunOn = ({
   place,
   use,

@@ -10,7 +10,7 @@ export const guidelineIds: readonly Guideline[] = ['clinical', 'cautious'];
 export interface Question {
   /** Where the names of allergies are looked up. */
   readonly catalog: Pick<Catalog, 'oil' | 'base'>;
-  /** As rules see it: a ready-made blend of known oils stands as those. */
+  /** As rules see it: a ready-made blend of known oils counts as those oils. */
   readonly mixture: Mixture;
   /** As it is poured. */
   readonly poured: Mixture;

@@ -25,7 +25,7 @@ export interface Rule {
   readonly sums?: SumsOf;
 }
 
-/** All rules, in the order in which their findings stand among equals. */
+/** All rules, in the order in which their findings are among equals. */
 export const rules: readonly Rule[] = [
   { id: 'whole-blend', check: wholeBlend, sums: wholeBlendSums },
   { id: 'oil-maximum', check: oilMaximum, sums: oilMaximumSums },

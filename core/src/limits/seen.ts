@@ -3,7 +3,7 @@ import type { BaseInBlend, Mixture, OilInBlend, Weights } from '../mixture';
 import { exactly, larger, scale, sum } from '../quantity';
 
 /**
- * Oils as rules see them: a ready-made blend of known oils stands as those, so that what is in it
+ * Oils as rules see them: a ready-made blend of known oils counts as those oils, so that what is in it
  * counts together with the same oil beside it.
  */
 export interface Seen {

@@ -35,7 +35,7 @@ export const againstLimit = (
 export const isBlockingPast = (value: Range, limit: number): boolean =>
   isPast(value.likely, 2 * limit);
 
-/** How much of the limit is used, in percent; null where the limit is none or nought. */
+/** How much of the limit is used, in percent; null where the limit is none or zero. */
 export const shareOfLimit = (value: Range | null, limit: number | null): Range | null =>
   value === null || limit === null || limit === 0
     ? null

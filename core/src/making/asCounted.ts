@@ -2,11 +2,11 @@ import type { Formula, OilMeasure } from '../mixture';
 
 /**
  * The formula of one container as it really fell: counted drops in place of what was
- * asked. Oils measured in ml or g stand as they were measured, or as asked once their step is done.
+ * asked. Oils measured in ml or g are as they were measured, or as planned once their step is done.
  *
  * @param counted drops by oil id
  * @param measuredIds oils measured in ml or g that are in already
- * @param told what was measured of an oil; null where nobody has told
+ * @param told what was measured of an oil; null where nothing was
  */
 export const asCounted = (
   formula: Formula,

@@ -97,13 +97,13 @@ export const stepsAsWanted = (steps: readonly Step[], tally: Tally): Step[] =>
   });
 
 /**
- * The steps as they stand by now: drops that are asked for anew, and the carrier
+ * The steps as they are by now: drops that are asked for again, and the carrier
  * that each bottle really takes beside what fell into it.
  */
 export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): Step[] => {
   const wanted = stepsAsWanted(steps, tally);
   if (blend.inOne) {
-    // The bases follow what really fell, as long as nobody has weighed them.
+    // The bases follow what really fell, as long as no one has weighed them.
     const planned = stepsOf(blend, bottleThen(blend, wanted, tally, 0).mixture);
     const byId = new Map(planned.map((step) => [step.id, step]));
     // More was mixed than was planned: the last that is filled says what is left.

@@ -32,11 +32,11 @@ const poured = {
   step,
   container,
   ingredient: id,
-  /** Null where it comes from no bottle of the shelf, or from one that nobody wrote down. */
+  /** Null where it comes from no bottle of the shelf, or from one that no one wrote down. */
   bottleId: id.nullable(),
 };
 
-/** Where in the log the event stands that is undone; null in logs from before that was kept. */
+/** Where in the log the event is that is undone; null in logs from before that was kept. */
 const undoes = z.number().int().min(1).max(mostEvents).nullable();
 
 /** A limit that was passed with a reason, and how far. */
@@ -55,7 +55,7 @@ const somethingElseSchema = z.strictObject({
   ingredient: id.nullable(),
   bottleId: id.nullable(),
   source: sourceSchema,
-  /** How much, by what it was measured by; null where nobody can say. */
+  /** How much, by what it was measured by; null where no one can say. */
   amount: z
     .discriminatedUnion('unit', [
       z.strictObject({ unit: z.literal('drops'), value: z.number().int().min(1).max(1000) }),
@@ -167,7 +167,7 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
   }),
   /** From now on another weight is asked for at a step, in g. */
   z.strictObject({ kind: z.literal('asked-g'), step, g: z.number().positive().max(200_000) }),
-  /** What is in by now of what a step weighs or measures; the last that was told counts. */
+  /** What is in by now of what a step weighs or measures; the last that was reported counts. */
   z.strictObject({
     kind: z.literal('measured'),
     step,
@@ -209,14 +209,14 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
     words,
   }),
   amendedSchema,
-  /** Something else, or a spill, that was told by mistake. */
+  /** Something else, or a spill, that was reported by mistake. */
   z.strictObject({ kind: z.literal('struck'), undoes: z.number().int().min(1).max(mostEvents) }),
 ]);
 
 export type BenchEvent = z.infer<typeof benchEventSchema>;
 export type EventOf<K extends BenchEvent['kind']> = Extract<BenchEvent, { kind: K }>;
 
-/** What is told beside the work and changes nothing that is in a container. */
+/** What is reported beside the work and changes nothing that is in a container. */
 export const isAside = ({ kind }: BenchEvent): boolean =>
   kind === 'timer' || kind === 'timer-off' || kind === 'smelled' || kind === 'temperature';
 

@@ -8,7 +8,7 @@ import type { BenchEvent } from './event';
 import { reopenedAt } from './press';
 import { addEvent, type Tally } from './tally';
 
-/** One thing to do when more fell than was asked, with what it comes to. */
+/** One thing to do when more fell than was wanted, with what it comes to. */
 export interface WayOn {
   readonly kind: 'keep' | 'carrier' | 'restore' | 'move' | 'discard';
   /** What is written down when it is chosen; nothing for keeping. */
@@ -29,8 +29,8 @@ const carrierIn = ({ mixture }: Evaluation): number =>
   mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
 
 /**
- * What can be done when more fell than was asked: keep it; add carrier up to what the
- * bottle is sold as, where that brings the strength back to what was asked; give the others their
+ * What can be done when more fell than was wanted: keep it; add carrier up to what the
+ * bottle is sold as, where that brings the strength back to what was wanted; give the others their
  * share, in this bottle or in a larger one where it comes to the strength that was
  * asked; move as it is; or throw it away and begin this bottle again.
  *

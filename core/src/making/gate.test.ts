@@ -54,7 +54,7 @@ describe('past a limit that may be passed, a reason is asked for', () => {
     expect(over).toEqual([
       { rule: 'oil-maximum', subject: 'ylang-ylang', value: expect.closeTo(1.134, 3) },
     ]);
-    // A reason for less does not stand for more.
+    // A reason for less does not be for more.
     const less = over.map((entry) => ({ ...entry, value: 1 }));
     expect(gate(adult, [...fell, { ...reason, over: less }])).toMatchObject({
       state: 'needs-reason',

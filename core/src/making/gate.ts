@@ -42,7 +42,7 @@ const unique = (findings: readonly Finding[]): Finding[] => [
  * what was planned.
  *
  * @param planned the steps as they were planned
- * @param reason what was written before the batch was started; it stands for what the plan
+ * @param reason what was written before the batch was started; it is for what the plan
  *   passes; empty where nothing was
  */
 export const gateOf = (

@@ -1,7 +1,7 @@
 import { measured, type Formula, type FormulaOil, type OilMeasure } from '../mixture';
 import type { EventOf } from './event';
 
-/** An amount as it was told at the bench, as the measure of an oil. */
+/** An amount as it was reported at the bench, as the measure of an oil. */
 export const measureOf = ({ unit, value }: EventOf<'amended'>['amount']): OilMeasure => {
   switch (unit) {
     case 'drops':

@@ -31,7 +31,7 @@ export const settledG = (readings: readonly Weighed[], resolution: number): numb
 };
 
 /**
- * The weight at rest, finer than one reading tells it: the middle of what was told since it rests.
+ * The weight at rest, finer than one reading tells it: the middle of what was reported since it rests.
  * A pan that creeps the last hundredth is not at rest yet. Null until there are enough readings.
  *
  * @param readings in the order in which they came

@@ -6,20 +6,20 @@ import { reopenedAt } from './press';
 import type { Step } from './steps/registry';
 import { addEvent, type Tally } from './tally';
 
-/** How far a weight may be from what was asked and still be that: our own figure, in percent. */
+/** How far a weight may be from what was wanted and still be that: our own figure, in percent. */
 const tolerancePercent = 2;
 /** No kitchen scale tells less than this apart, in g. */
 const leastToleranceG = 0.1;
 
-/** So many g more or less are still what was asked. */
+/** So many g more or less are still what was wanted. */
 export const toleranceG = (askedG: number): number =>
   Math.max(leastToleranceG, (askedG * tolerancePercent) / 100);
 
-/** How a weight stands to what was asked. */
+/** How a weight compares with what was wanted. */
 export const weighedAs = (g: number, askedG: number): 'under' | 'right' | 'over' =>
   g < askedG - toleranceG(askedG) ? 'under' : g > askedG + toleranceG(askedG) ? 'over' : 'right';
 
-/** One thing to do when more of a base is in than was asked. */
+/** One thing to do when more of a base is in than was wanted. */
 export interface WeightWay {
   readonly kind: 'accept' | 'scale';
   readonly events: readonly BenchEvent[];
@@ -38,7 +38,7 @@ export interface WeightWay {
  * What can be done when too much of a base is in the pan: accept it, with the texture and the
  * strength that it comes to; or add as many times more of all the others, so that both stay.
  *
- * @param step the base of which there is too much; what was weighed of it is told already
+ * @param step the base of which there is too much; what was weighed of it is reported already
  */
 export const weightWays = (
   blend: Blend,

@@ -18,8 +18,8 @@ const moments = z.custom<string[]>(
 );
 
 /**
- * The log of a batch that is finished, as it stands in its record: events that are alike and follow
- * each other, as drops do, stand once with the moment of each. Nothing is lost: the numbers count
+ * The log of a batch that is finished, as it is in its record: events that are alike and follow
+ * each other, as drops do, are once with the moment of each. Nothing is lost: the numbers count
  * from 1 without a gap.
  */
 export const packedLogSchema = z

@@ -15,7 +15,7 @@ export interface StepContainers {
   readonly of: string;
   readonly nominalMl: number;
   readonly count: number;
-  /** What goes into each, in ml as it stands there. */
+  /** What goes into each, in ml as it is there. */
   readonly ml: number;
   readonly g: number;
   /** What the last of them takes where it will not be full, in ml; 0 where all are. */

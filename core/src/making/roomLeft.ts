@@ -15,7 +15,7 @@ export interface RoomLeft {
   readonly stoppedBy: Finding | null;
 }
 
-/** Further than this nobody adjusts by smell. */
+/** Further than this no one adjusts by smell. */
 export const mostLooked = 16;
 
 const order: readonly (Verdict | null)[] = [null, 'within', 'caution', 'unknown', 'over'];
@@ -86,7 +86,7 @@ export const takenBack = (
   ];
 };
 
-/** @param steps as they stand now */
+/** @param steps as they are now */
 export const roomLeft = (
   blend: Blend,
   steps: readonly Step[],

@@ -16,7 +16,7 @@ const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | un
   return id === undefined ? undefined : catalog.oil(id);
 };
 
-/** Where nobody can say how much of a base it was: enough to be judged as being in it. */
+/** Where no one can say how much of a base it was: enough to be judged as being in it. */
 const traceMl = 0.01;
 
 /** The formula of one container with what else went in, of what the house knows. */
@@ -31,7 +31,7 @@ export const withSomethingElse = (
     const { ingredient, amount } = item;
     const oil = oilOf(catalog, item);
     if (oil) {
-      // Where nobody can say how much it was, one drop; that it may be more is said too.
+      // Where no one can say how much it was, one drop; that it may be more is stated too.
       const measure = measureOf(amount ?? { unit: 'drops', value: 1 });
       const there = before.oils.some((entry) => entry.oil.id === oil.id);
       return {
@@ -64,7 +64,7 @@ export const withSomethingElse = (
   }, formula);
 };
 
-/** What cannot be judged of it: what the house does not know, and amounts that nobody can say. */
+/** What cannot be judged of it: what the house does not know, and amounts that no one can say. */
 export const withUntold = (
   catalog: Catalog,
   evaluation: Evaluation,

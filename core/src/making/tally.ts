@@ -1,17 +1,17 @@
 import type { BenchEvent, BenchMeasure, EventOf, PastLimit, SomethingElse } from './event';
 import type { Step } from './steps/registry';
 
-/** Something that was told of a container, and where in the log. */
+/** Something that was reported of a container, and where in the log. */
 type Told<T> = T & { readonly seq: number };
 
-/** Where a batch stands. */
+/** Where a batch is. */
 export interface Tally {
   /** How many events it is made of: the number in the log of the last. */
   readonly seq: number;
   /** Drops that fell, by step. */
   readonly drops: ReadonlyMap<string, number>;
   readonly done: ReadonlySet<string>;
-  /** Drops asked for anew, by step. */
+  /** Drops asked for again, by step. */
   readonly wantedDrops: ReadonlyMap<string, number>;
   /** The container that a bottle was moved to, by its number. */
   readonly movedTo: ReadonlyMap<number, string>;
@@ -21,12 +21,12 @@ export interface Tally {
   readonly discards: ReadonlyMap<number, number>;
   /** What was passed with a reason at the bench, in the order in which it was written. */
   readonly reasons: readonly { readonly words: string; readonly over: readonly PastLimit[] }[];
-  /** What went in that the recipe does not have, in the order in which it was told. */
+  /** What went in that the recipe does not have, in the order in which it was reported. */
   readonly also: readonly Told<SomethingElse>[];
   readonly spilled: readonly Told<EventOf<'spilled'>>[];
-  /** What was added after the end, in the order in which it was told. */
+  /** What was added after the end, in the order in which it was reported. */
   readonly amended: readonly Told<EventOf<'amended'>>[];
-  /** Weights asked for anew, by step, in g. */
+  /** Weights asked for again, by step, in g. */
   readonly wantedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
   readonly measured: ReadonlyMap<string, BenchMeasure>;
@@ -35,9 +35,9 @@ export interface Tally {
   readonly later: readonly string[];
   readonly smelled: readonly Pick<EventOf<'smelled'>, 'when' | 'words'>[];
   readonly temperatures: readonly EventOf<'temperature'>[];
-  /** True where something was told by a simulated device: it was practice. */
+  /** True where something was reported by a simulated device: it was practice. */
   readonly simulated: boolean;
-  /** Clocks that nobody has turned off, in the order in which they were started. */
+  /** Clocks that no one has turned off, in the order in which they were started. */
   readonly timers: readonly EventOf<'timer'>[];
 }
 

@@ -5,7 +5,7 @@ const isUndoneBy = ({ event: past }: LogEntry, event: BenchEvent): boolean =>
   (event.kind === 'reopened' && past.kind === 'done' && past.step === event.step);
 
 /**
- * An event with what it undoes: the last drop of its step that still stands, or the last time that
+ * An event with what it undoes: the last drop of its step that still counts, or the last time that
  * its step was done. Anything else stays as it is.
  */
 export const withUndone = (log: readonly LogEntry[], event: BenchEvent): BenchEvent => {

@@ -6,7 +6,7 @@ import { containerOfStep } from './stepsOf';
 import type { Step } from './steps/registry';
 import type { Tally } from './tally';
 
-/** Bases of a container as they were measured, or are asked for anew; by id of the base. */
+/** Bases of a container as they were measured, or are asked for again; by id of the base. */
 const basesTold = (steps: readonly Step[], tally: Tally): ReadonlyMap<string, BenchMeasure> =>
   new Map(
     steps.flatMap((step) => {
@@ -19,7 +19,7 @@ const basesTold = (steps: readonly Step[], tally: Tally): ReadonlyMap<string, Be
     }),
   );
 
-/** What was measured of an oil, in place of what was asked for. */
+/** What was measured of an oil, in place of what was wanted. */
 export const oilTold = (
   steps: readonly Step[],
   tally: Tally,
@@ -34,7 +34,7 @@ export const oilTold = (
   return measured.unit === 'g' ? { by: 'g', g: measured.value } : { by: 'ml', ml: measured.value };
 };
 
-/** The carrier of one container as it was measured, in ml; null where nobody has told. */
+/** The carrier of one container as it was measured, in ml; null where nothing was measured. */
 const carrierTold = (
   steps: readonly Step[],
   tally: Tally,
@@ -86,7 +86,7 @@ export const withWeighed = (
     oilMl + amounts.reduce((total, ml) => total + ml, 0),
     mostInIt(formula, line),
   );
-  // Nothing at all cannot be a share of anything: the plan stands until something is in.
+  // Nothing at all cannot be a share of anything: the plan holds until something is in.
   if (amounts.every((ml) => ml === 0)) return formula;
   return {
     ...formula,

@@ -47,7 +47,7 @@ describe('nine tins and four sticks', () => {
 });
 
 test('a whipped butter takes more jars than its melt', () => {
-  // Half again: 108.56 ml a jar stand for 72.37 ml of melt, at 0.9 g/ml 65 g.
+  // Half again: 108.56 ml a jar are for 72.37 ml of melt, at 0.9 g/ml 65 g.
   const jars = [of('jar-120', 2)];
   const melt = toMixMl(jars, 0, 50);
   expect(melt).toBeCloseTo((2 * 108.56) / 1.5, 6);

@@ -8,7 +8,7 @@ export interface Filling {
 
 /** What becomes of one line of containers. */
 interface Filled extends Filling {
-  /** What each takes to its line, in ml as it stands in the container. */
+  /** What each takes to its line, in ml as it is in the container. */
   readonly fillMl: number;
   /** What that weighs, in g. */
   readonly fillG: number;
@@ -24,7 +24,7 @@ interface Filled extends Filling {
 export interface Content {
   readonly container: Container;
   readonly count: number;
-  /** In ml as it stands there. */
+  /** In ml as it is there. */
   readonly ml: number;
   readonly g: number;
   /** False for the last of a line, which takes what is left. */
@@ -34,7 +34,7 @@ export interface Content {
 /** A batch as it is parted among containers. */
 export interface Parted {
   readonly lines: readonly Filled[];
-  /** What there is to pour after what stays in the jug, in ml as it stands in the containers. */
+  /** What there is to pour after what stays in the jug, in ml as it is in the containers. */
   readonly toPourMl: number;
   /** What no container takes, in ml. */
   readonly leftMl: number;
@@ -45,7 +45,7 @@ export interface Parted {
   readonly leftInto: UsualContainer | null;
 }
 
-/** Less than this nobody pours, in ml. */
+/** Less than this no one pours, in ml. */
 const dust = 0.005;
 
 /** What all containers take to their lines, in ml. */

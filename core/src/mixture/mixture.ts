@@ -96,7 +96,7 @@ export const sureWeights = (weights: readonly number[]): Weights => ({
  *
  * By weight the ratio is driven to each end: an oil whose own volume raises the
  * ratio is taken high for the most, the others low. Whether it does depends on
- * the ratio itself, so this is repeated until it stands still (Dinkelbach's
+ * the ratio itself, so this is repeated until it is still (Dinkelbach's
  * method for a ratio of linear functions, which here settles in two or three
  * rounds).
  */
@@ -117,7 +117,7 @@ export const weightedShare = (
 
 type End = 'low' | 'likely' | 'high';
 
-/** The ratio at one end, driven until it stands still. */
+/** The ratio at one end, driven until it is still. */
 const ratioAt = (
   dense: readonly Dense[],
   weights: readonly number[],

@@ -12,7 +12,7 @@ export interface Texture {
   readonly waxPercent: Range;
   /** How firm wax in oil is; null where butters alone make it what it is, or hard ones stiffen it. */
   readonly band: Band | null;
-  /** What its wax alone would make it, where hard butters make it firmer by what nobody knows. */
+  /** What its wax alone would make it, where hard butters make it firmer by what no one knows. */
   readonly firmerThan: Band | null;
   /** Where it sets, in °C; null where there is too little wax to say, or one harder than beeswax. */
   readonly setPointC: Range | null;
@@ -24,7 +24,7 @@ export interface Texture {
   }[];
   /** From where to where the essential oils go in, in °C. */
   readonly oilsAtC: readonly [number, number];
-  /** False where a wax stands in of which the library does not know how it compares. */
+  /** False where a wax is in of which the library does not know how it compares. */
   readonly known: boolean;
 }
 

@@ -14,7 +14,7 @@ export interface Todo<T = unknown> {
   readonly of: T;
 }
 
-/** A date that comes within so many days is told ahead. */
+/** A date that comes within so many days is reported ahead. */
 const aheadDays = 30;
 /** A bottle with less than this share of what it holds runs out. */
 const lowShare = 0.1;
@@ -62,7 +62,7 @@ export const runningOut = <T>(
       of,
     }));
 
-/** Batches of which nobody has said how they were. */
+/** Batches of which no one has said how they were. */
 export const toReview = <T>(
   batches: readonly { readonly id: string; readonly madeOn: Day; readonly of: T }[],
   today: Day,

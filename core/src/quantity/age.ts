@@ -3,7 +3,7 @@ import { readDecimal } from './number';
 /** An age in full months, or that it cannot be read. */
 export type ReadAge = { readonly ok: true; readonly months: number } | { readonly ok: false };
 
-/** Nobody grows older, in months. */
+/** No one grows older, in months. */
 const oldest = 1500;
 
 /** Weeks in a month of the calendar, on the mean of four years. */
@@ -34,7 +34,7 @@ const numberOf = (text: string): number | null => {
 
 /**
  * Reads an age as people say it: `41`, `8 years`, `7 months`, `18 mo`, `6 weeks`, `2 1/2`,
- * `1 year 3 months`. Without a unit it is in years. Full months are told, so that a part of one
+ * `1 year 3 months`. Without a unit it is in years. Full months are reported, so that a part of one
  * counts as the younger, which is the careful side.
  */
 export const readAge = (text: string): ReadAge => {

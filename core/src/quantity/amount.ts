@@ -37,7 +37,7 @@ export type AmountProblem =
   | 'no-unit'
   /** An ounce of a liquid: of weight, or of volume? */
   | 'which-ounce'
-  /** A spoon, a cup or a fluid ounce, and nobody has said of which country. */
+  /** A spoon, a cup or a fluid ounce, and no one has said of which country. */
   | 'whose-spoons'
   /** A measure that this country does not have. */
   | 'not-here'
@@ -124,7 +124,7 @@ const masses: Readonly<Record<string, string>> = {
  * `1 part`, `3 %`, `a quarter of the bottle`.
  *
  * @param country whose spoons, cups and fluid ounces are meant where the text names none; null
- *   where nobody has said
+ *   where no one has said
  * @param fillMl what the container takes, for a share of it
  * @param liquid true where a bare ounce must be asked about
  */
@@ -213,8 +213,8 @@ export const readAmount = (
 };
 
 /**
- * The measure of volume in which an amount is said, by its full name, with how many of them and
- * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is said in another unit.
+ * The measure of volume in which an amount is stated, by its full name, with how many of them and
+ * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is stated in another unit.
  */
 export const spoonsIn = (
   text: string,

@@ -7,7 +7,7 @@ import type { Range } from './range';
  * is what is met in practice for an oil of this thickness, widened where needed
  * so that it holds the likely value.
  *
- * Measured: what the maker's weighings gave, as it stands.
+ * Measured: what the maker's weighings gave, as it is.
  *
  * @param perMl drops to the ml of the chosen size, above 0
  * @param unmeasuredMl the least and the most met in practice, in ml

@@ -31,7 +31,7 @@ export const readDecimal = (text: string): ReadDecimal => {
   if (!/^[\d.,]+$/.test(plain) || !/\d/.test(plain) || marks === '') return none;
   if (marks.length === 1) {
     const [before = '', after = ''] = plain.split(marks);
-    // A thousand is never written with more than three digits, or a nought, before the mark.
+    // A thousand is never written with more than three digits, or a zero, before the mark.
     if (after.length === 3 && /^[1-9]\d{0,2}$/.test(before)) {
       return signed({
         ok: false,

@@ -32,7 +32,7 @@ test.each([
   expect(readNumber(text, rule)).toMatchObject({ ok: false, problem: { code } });
 });
 
-// Words are read by others; a number that may not stand is for nobody else to read.
+// Words are read by others; a number that may not be is for no one else to read.
 test.each([
   ['10001', drops, true],
   ['-1', drops, true],

@@ -1,15 +1,15 @@
 import { readDecimal } from './number';
 
-/** What may stand in a field. */
+/** What may be in a field. */
 export interface NumberRule {
   readonly least: number;
-  /** True where `least` itself may not stand. */
+  /** True where `least` itself may not be. */
   readonly above?: boolean;
   readonly most: number;
   readonly whole?: boolean;
 }
 
-/** Why a number cannot stand in a field, or is none. */
+/** Why a number cannot are in a field, or is none. */
 export type NumberProblem =
   | { readonly code: 'empty' | 'no-number'; readonly text: string; readonly whole: boolean }
   | { readonly code: 'not-whole' }
@@ -21,7 +21,7 @@ export type ReadNumber =
   | {
       readonly ok: false;
       readonly problem: NumberProblem;
-      /** True for a number that may not stand here; false for what is no number. */
+      /** True for a number that may not be here; false for what is no number. */
       readonly isNumber: boolean;
       /** Texts that are read without doubt; none where nothing is in doubt. */
       readonly readings: readonly string[];
@@ -40,7 +40,7 @@ const withoutUnit = (text: string, unit: string): string => {
     : plain;
 };
 
-/** A number against what may stand in the field. */
+/** A number against what may be in the field. */
 const checked = (value: number, rule: NumberRule): ReadNumber => {
   if (rule.whole && !Number.isInteger(value)) return no({ code: 'not-whole' }, true);
   if (value < rule.least || (rule.above && value === rule.least)) {
@@ -55,7 +55,7 @@ const checked = (value: number, rule: NumberRule): ReadNumber => {
  * A number as people type it: in either custom of commas and points, with spaces around it, with
  * the unit of the field behind it or without.
  *
- * @param unit that stands beside the field: `%`
+ * @param unit that is beside the field: `%`
  */
 export const readNumber = (text: string, rule: NumberRule, unit = ''): ReadNumber => {
   const whole = rule.whole ?? false;

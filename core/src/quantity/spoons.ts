@@ -39,7 +39,7 @@ const countryWords: Readonly<Record<string, SpoonCountry>> = {
   australian: 'australian',
 };
 
-/** A unit without the country that stands before it: `us tbsp` is a `tbsp` of `us`. */
+/** A unit without the country that comes before it: `us tbsp` is a `tbsp` of `us`. */
 export const countryIn = (unit: string): readonly [SpoonCountry | null, string] => {
   const [first = '', ...rest] = unit.split(' ');
   const named = rest.length > 0 ? lookUp(countryWords, first) : undefined;
@@ -76,7 +76,7 @@ interface Way {
   readonly several: string;
 }
 
-/** How a country stands before its measure: `US`, `imperial`. */
+/** How a country comes before its measure: `US`, `imperial`. */
 export const countryAdjectives: Readonly<Record<SpoonCountry, string>> = {
   metric: 'metric',
   us: 'US',
@@ -84,7 +84,7 @@ export const countryAdjectives: Readonly<Record<SpoonCountry, string>> = {
   australian: 'Australian',
 };
 
-/** What a measure may hold, where nobody has said of which country: each volume once. */
+/** What a measure may hold, where no one has said of which country: each volume once. */
 export const waysByCountry = (name: string, measures: Measures): readonly Way[] => {
   const ways: Way[] = [];
   // The country whose own it is comes before those that only share it.

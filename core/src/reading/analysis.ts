@@ -8,7 +8,7 @@ export type ReadAnalysis =
       readonly contents: readonly Content[];
       /** Names that the library does not list: kept, and no cap reads them. */
       readonly unlisted: readonly string[];
-      /** Lines without a percent where one should stand: left out. */
+      /** Lines without a percent where one should be: left out. */
       readonly refused: readonly { readonly line: number; readonly text: string }[];
       readonly totalPercent: number;
     }
@@ -107,7 +107,7 @@ const otherHeading =
   /^(#|no\.?|nr\.?|peak|rt|r\.t\.?|rri?|ri|lri|ki|kovats|index|cas)\b|time|min\b|index/i;
 const percentHeading = /%|percent|per cent|area|content|amount|anteil|gehalt|teneur|w\/w/i;
 
-/** Where the percents stand: in a column, or in two that a decimal comma has parted. */
+/** Where the percents are: in a column, or in two that a decimal comma has parted. */
 type Place = { readonly column: number; readonly parted: boolean };
 
 /** Two columns of whole numbers beside each other, in a table parted by commas: `34,2`. */

@@ -89,7 +89,7 @@ test('a name of several oils is never guessed: the maker chooses by the line', (
     ok: true,
     bottle: { materialId: id },
   });
-  // Something else than was asked about is no answer.
+  // Something else than was wanted about is no answer.
   expect(read(text, new Map([[3, 'lavender']])).lines[1]?.ok).toBe(false);
 });
 

@@ -35,7 +35,7 @@ const headings: Readonly<Record<ShelfColumn, readonly string[]>> = {
 export type ShelfLineProblem =
   | { readonly code: 'no-material' }
   | { readonly code: 'unknown-material'; readonly name: string }
-  /** It may be several: which, nobody guesses. */
+  /** It may be several: which, no one guesses. */
   | { readonly code: 'several'; readonly name: string; readonly ids: readonly string[] }
   | { readonly code: 'never-on-skin'; readonly name: string }
   | { readonly code: 'no-size' }
@@ -57,7 +57,7 @@ export type ReadShelf =
   | { readonly ok: true; readonly lines: readonly ShelfLine[]; readonly unread: readonly string[] }
   | { readonly ok: false; readonly code: 'empty' | 'no-heading' | 'too-long' };
 
-/** More bottles than this stand on no shelf. */
+/** More bottles than this are on no shelf. */
 const mostLines = 2000;
 
 const plain = (text: string): string =>
@@ -111,7 +111,7 @@ class Wrong extends Error {
 }
 
 const numberIn = (cells: Cells, column: ShelfColumn, most: number): number | null => {
-  // A unit may stand behind the number; it has been read by then.
+  // A unit may be behind the number; it has been read by then.
   const text = (cells.get(column) ?? '').replace(/(\d)[a-z£$€ ]+$/i, '$1').replace(/^[£$€ ]+/, '');
   if (text.trim() === '') return null;
   const read = readNumber(text, { least: 0, most });
@@ -185,7 +185,7 @@ const bottleFrom = (
 };
 
 /**
- * Reads a table of bottles, with a line of headings above it. Each line is a bottle, or is told with
+ * Reads a table of bottles, with a line of headings above it. Each line is a bottle, or is reported with
  * what is wrong; what may be several things is never guessed.
  *
  * @param rows cells, line by line; the first line holds the headings

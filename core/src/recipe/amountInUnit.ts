@@ -2,10 +2,10 @@ import { measures } from '../catalog';
 import { readAmount, type SpoonCountry } from '../quantity';
 import type { SaidProblem } from './saidAmount';
 
-/** Of what an amount is said, and in which unit it is kept. */
+/** Of what an amount is stated, and in which unit it is kept. */
 export interface AmountOf {
   readonly unit: 'ml' | 'g';
-  /** Null where it is not known: then it is said in the unit itself. */
+  /** Null where it is not known: then it is stated in the unit itself. */
   readonly densityGPerMl: number | null;
   /** False for what lies in a heap: a cup of it weighs what it likes. */
   readonly liquid: boolean;
@@ -27,7 +27,7 @@ export const readAmountInUnit = (
   { unit, densityGPerMl, liquid }: AmountOf,
   country: SpoonCountry | null,
 ): AmountInUnit => {
-  // Nobody is asked whose cup it is where no cup will do.
+  // No one is asked whose cup it is where no cup will do.
   const whose = liquid ? country : (country ?? 'metric');
   const read = readAmount(text, whose, measures, { fillMl: 0, liquid });
   if (!read.ok) return no({ ...read, readings: read.readings ?? [] });

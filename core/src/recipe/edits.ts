@@ -61,7 +61,7 @@ export const swapOil =
     oils: recipe.oils.map((oil) => (oil.id === from ? { id: to, amount: oil.amount } : oil)),
   });
 
-/** What was worked out for parts stands as drops from now on: locked, whatever the target is. */
+/** What was worked out for parts is as drops from now on: locked, whatever the target is. */
 export const lockDrops =
   (drops: readonly (number | null)[]): Edit =>
   (recipe) => ({
@@ -132,7 +132,7 @@ export const choosePlace =
     })(recipe);
   };
 
-/** Writes down what somebody was asked, with what applies to them. */
+/** Writes down what someone was asked, with what applies to them. */
 export const answerBrief =
   (answer: Answer): Edit =>
   (recipe) => {

@@ -1,7 +1,7 @@
-/** What is typed into one field: a name, and how much of it where that stands beside it. */
+/** What is typed into one field: a name, and how much of it where that is beside it. */
 export interface OilSaid {
   readonly name: string;
-  /** As it was typed, to be read as an amount; null where none stands there. */
+  /** As it was typed, to be read as an amount; null where none is there. */
   readonly amount: string | null;
 }
 

@@ -91,7 +91,7 @@ export const aimOf = ({ percent, upTo }: Target): number =>
 /** The brief of a recipe, which may still have gaps. */
 export const recipeBriefSchema = z.strictObject({
   wearer: z.union([z.literal('anyone'), wearerSchema]).nullable(),
-  /** Who in the house that is; null for somebody told of in this recipe alone. */
+  /** Who in the house that is; null for someone told of in this recipe alone. */
   personId: z.string().nullable(),
   place: placeId.nullable(),
   use: z.enum(['leave-on', 'rinse-off']),
@@ -147,7 +147,7 @@ export type Guideline = Recipe['guideline'];
 /** Whether percents and parts are of the volume or of the weight. */
 export type By = Recipe['by'];
 
-/** Drops to the ml where nobody has said otherwise: the pharmacopoeia's standard dropper. */
+/** Drops to the ml where no one has said otherwise: the pharmacopoeia's standard dropper. */
 export const usualDropsPerMl = 20;
 
 /** A new recipe: a sentence with gaps. */
@@ -188,7 +188,7 @@ export const firstLine = ({ containers }: Pick<Recipe, 'containers'>): Container
   return first;
 };
 
-/** The same recipe for somebody not known: what is known of its wearer stays in the house. */
+/** The same recipe for someone not known: what is known of its wearer stays in the house. */
 export const forAnyone = (recipe: Recipe): Recipe => ({
   ...recipe,
   brief: { ...recipe.brief, wearer: 'anyone', personId: null, asked: [] },

@@ -101,7 +101,7 @@ describe('an amount of a base in words', () => {
   test.each([
     // An ounce of what pours is asked about; of what is solid it is weight.
     ['1 oz', 'jojoba', 'which-ounce'],
-    // A cup of what nobody has weighed is not guessed.
+    // A cup of what no one has weighed is not guessed.
     ['1 cup', 'cocoa_butter', 'weight-unknown'],
     ['5 drops', 'beeswax_yellow', 'drops-of-solid'],
     ['a bit', 'jojoba', 'no-unit'],

@@ -33,7 +33,7 @@ export type SaidProblem =
   | { readonly code: 'density-unknown' | 'other-unit'; readonly unit: 'ml' | 'g' }
   /** Drops of something that does not pour. */
   | { readonly code: 'drops-of-solid' }
-  /** Nobody knows what so much of this weighs as it lies. */
+  /** No one knows what so much of this weighs as it lies. */
   | { readonly code: 'weight-unknown'; readonly baseId: string };
 
 /** An amount as it was said, read. */
@@ -51,7 +51,7 @@ const toFinest = (amount: number): number => Math.round(10_000 * amount) / 10_00
 /**
  * Reads an amount of an oil in words: `2 tsp`, `15 g`, `30 drops`, `3 parts`, `2 %`.
  *
- * @param country whose spoons, cups and fluid ounces are meant; null where nobody has said
+ * @param country whose spoons, cups and fluid ounces are meant; null where no one has said
  * @param fillMl what the container takes, for a share of it
  */
 export const readOilAmount = (

@@ -21,7 +21,7 @@ export const bottleSchema = z
     materialId: z.string().min(1),
     lot: z.string().max(80),
     supplier: z.string().max(120),
-    /** When it was bought; null where nobody knows. */
+    /** When it was bought; null where no one knows. */
     boughtOn: day.nullable(),
     openedOn: day.nullable(),
     /** The date printed on it, until which it keeps. */

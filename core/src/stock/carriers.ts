@@ -4,7 +4,7 @@ import { allergyTo } from '../limits';
 import { pricePer100Ml, stockAsOne, stockOf, type Stock } from './shelf';
 import type { ShelvedBottle } from './ledger';
 
-/** A base beside what of it stands on the shelf. */
+/** A base beside what of it is on the shelf. */
 export interface CarrierOnShelf {
   readonly base: Base;
   readonly left: Stock | null;
@@ -60,7 +60,7 @@ export const carrierAbsorptions = ['fast', 'medium', 'slow'] as const;
 export type CarrierBody = (typeof carrierBodies)[number];
 export type CarrierAbsorption = (typeof carrierAbsorptions)[number];
 
-/** Where a carrier stands between light and rich, fast and slow; null where it is not known. */
+/** Where a carrier is between light and rich, fast and slow; null where it is not known. */
 export const carrierFeel = (
   baseId: string,
 ): { readonly body: CarrierBody; readonly absorption: CarrierAbsorption } | null => {

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../drops';
 import type { Stock } from './shelf';
 
-/** What a batch takes of one material, and what there is, in the unit in which it stands there. */
+/** What a batch takes of one material, and what there is, in the unit in which it is there. */
 export interface InStock {
   readonly materialId: string;
   readonly unit: 'ml' | 'g';
@@ -13,7 +13,7 @@ export interface InStock {
 
 /**
  * What each material on the shelf is enough for, the one that runs out first ahead. A material
- * that stands there in ml and in g is told in g.
+ * that is there in ml and in g is reported in g.
  *
  * @param count how many of what the evaluation is of
  */

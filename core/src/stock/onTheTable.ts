@@ -1,7 +1,7 @@
 import type { Mixture } from '../mixture';
 import type { ShelvedBottle } from './ledger';
 
-/** A material as it must stand on the table, and the bottle that it comes from. */
+/** A material as it must be on the table, and the bottle that it comes from. */
 export interface OnTheTable {
   readonly materialId: string;
   /** For one container, or for the whole of what is mixed in one. */
@@ -17,7 +17,7 @@ export interface OnTheTable {
     /** For how many of the containers it is enough, from 0 to their count. */
     readonly enoughFor: number;
   } | null;
-  /** A bottle that stands closed and is enough for all; null where there is none. */
+  /** A bottle that is closed and is enough for all; null where there is none. */
   readonly closed: { readonly lot: string } | null;
 }
 

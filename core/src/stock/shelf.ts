@@ -58,7 +58,7 @@ export const measuredIn = (
 /** How long a bottle keeps, and why; null where it is not open and bears no date. */
 interface Keeping {
   readonly until: Day;
-  /** When it was opened; null where nobody has said, or said a day that there is not. */
+  /** When it was opened; null where no one has said, or said a day that there is not. */
   readonly from: Day | null;
   readonly because: 'printed' | 'opened' | 'bought';
 }
@@ -121,7 +121,7 @@ const inTurn = <B extends ShelvedBottle>(
     .flatMap((bottle): Candidate<B>[] => {
       if (bottle.openedOn === null || bottle.finishedOn !== null) return [];
       const keeps = keeping(catalog, bottle);
-      // Open, and a day that there is not: nobody knows since when.
+      // Open, and a day that there is not: no one knows since when.
       return keeps && keeps.because !== 'bought'
         ? [{ bottle, keeps: { ...keeps, because: keeps.because } }]
         : [];

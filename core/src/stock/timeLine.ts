@@ -23,7 +23,7 @@ const mostMarks = 9;
 
 const monthOf = (day: Day): Day => `${day.slice(0, 7)}-01`;
 
-/** A line of time on which all of these stand, with today; what is far off stands at its ends. */
+/** A line of time on which all of these are, with today; what is far off is at its ends. */
 export const timeLineOf = (today: Day, all: readonly Keeps[]): TimeLine => {
   const days = all.flatMap(({ from, until }) => [from ?? until, until]);
   const within = (day: Day): Day =>
@@ -40,11 +40,11 @@ export const timeLineOf = (today: Day, all: readonly Keeps[]): TimeLine => {
   return { first, last, marks };
 };
 
-/** Where a day stands on a line of time, 0 to 1; what lies outside at its end. */
+/** Where a day is on a line of time, 0 to 1; what lies outside at its end. */
 export const placeOnLine = ({ first, last }: TimeLine, day: Day): number =>
   Math.min(1, Math.max(0, daysBetween(first, day) / daysBetween(first, last)));
 
-/** How a date stands to today. */
+/** How a date is to today. */
 export type Standing = 'past' | 'soon' | 'later';
 
 /** So many days before its date something is to be used soon. */

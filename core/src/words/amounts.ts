@@ -23,7 +23,7 @@ const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string 
   }
 };
 
-/** Why a number cannot stand where it was typed, in a sentence. */
+/** Why a number cannot are where it was typed, in a sentence. */
 export const numberProblemWords = (problem: NumberProblem): string => {
   switch (problem.code) {
     case 'empty':
@@ -71,6 +71,6 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
   }
 };
 
-/** What so many spoons are taken as: a range, since nobody knows how they lie. */
+/** What so many spoons are taken as: a range, since no one knows how they lie. */
 export const takenWords = ({ g, range }: { readonly g: number; readonly range: Range }): string =>
   `Taken as ${formatG(g, 3)}; it may be ${formatRange(range, 'g')}, depending on how it is packed. Weigh it.`;

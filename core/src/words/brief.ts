@@ -52,7 +52,7 @@ export const ageWords = (months: number): string => {
     : plural(age.years, 'year');
 };
 
-/** Somebody whose name is not told: `a 4-year-old`, `a 7-month-old`, `an 8-year-old`. */
+/** Someone whose name is not told: `a 4-year-old`, `a 7-month-old`, `an 8-year-old`. */
 export const someoneOfAge = (months: number): string => {
   const years = Math.floor(months / 12);
   const [count, unit] = months < 24 ? [months, 'month'] : [years, 'year'];

@@ -44,7 +44,7 @@ const allergies: Readonly<Record<string, string>> = {
   peanut: 'peanuts',
 };
 
-/** What somebody is allergic to, in words: a family, a patch test, or a material by its name. */
+/** What someone is allergic to, in words: a family, a patch test, or a material by its name. */
 export const allergyWords = (catalog: Catalog, id: string): string =>
   allergies[id] ?? (/^[a-z]+ family$/.test(id) ? `the ${id}` : nameIn(catalog, id));
 

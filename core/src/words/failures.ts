@@ -1,6 +1,6 @@
 import type { Clearance } from '../batch';
 
-/** A kind of record that somebody may have deleted in the meantime. */
+/** A kind of record that someone may have deleted in the meantime. */
 export type DeletedRecord =
   | 'batch'
   | 'blend'
@@ -30,7 +30,7 @@ export interface FailureParams {
   'batch-blocked': object;
   'batch-needs-reason': object;
   'not-an-amendment': object;
-  /** A patch test holds the batch back from somebody. */
+  /** A patch test holds the batch back from someone. */
   'not-cleared': { readonly clearance: Exclude<Clearance, 'no-test' | 'clear'> };
   'reading-saved': { readonly hours: number };
   'reading-too-early': { readonly hours: number };
@@ -115,7 +115,7 @@ const messages: { readonly [C in FailureCode]: (params: FailureParams[C]) => str
 };
 
 /**
- * Why something could not be done, as a clause without a full stop: it stands after a colon, or is
+ * Why something could not be done, as a clause without a full stop: it is after a colon, or is
  * made a sentence by its caller.
  */
 export const failureWords = <C extends FailureCode>({
@@ -142,7 +142,7 @@ export class CodedError<C extends FailureCode = FailureCode> extends Error {
   }
 }
 
-/** The failure that an error stands for, also where it comes from a worker; null for any other. */
+/** The failure that an error is for, also where it comes from a worker; null for any other. */
 export const failureOf = (error: unknown): Failure | null => {
   if (!(error instanceof Error)) return null;
   const [code = '', ...rest] = error.message.split(separator);

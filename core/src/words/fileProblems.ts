@@ -12,21 +12,21 @@ type FormCode =
   | 'unknown-field'
   | 'unreadable'
   | 'stands-twice'
-  /** What a schema says of its own: its code stands in `params.rule`. */
+  /** What a schema says of its own: its code is in `params.rule`. */
   | 'rule';
 
 /** The first thing wrong with a value, as facts. */
 export interface FormProblem {
   readonly code: FormCode;
-  /** Where it stands: `['oils', 2, 'id']`; empty for all of it. */
+  /** Where it is: `['oils', 2, 'id']`; empty for all of it. */
   readonly path: readonly (string | number)[];
   readonly params: {
-    /** What stands there; undefined where nothing does. */
+    /** What is there; undefined where nothing is. */
     readonly value?: unknown;
     /** What should: a type, a bound, or one of several. */
     readonly expected?: string | number | readonly string[];
     readonly rule?: string;
-    /** Of what stands twice: where it stood first, counted from 1. */
+    /** Of what appears twice: where it was first, counted from 1. */
     readonly first?: number;
   };
 }

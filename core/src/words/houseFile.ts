@@ -2,7 +2,7 @@ import { fieldName, type FormProblem, formProblemWords } from './fileProblems';
 
 /** Why a backup could not be read, as facts. */
 export type HouseFileProblem =
-  /** `found` is what it looks like instead, where that can be told. */
+  /** `found` is what it looks like instead, where that can be reported. */
   | { readonly code: 'not-a-backup'; readonly found: 'blend' | 'picture' | null }
   | {
       readonly code: 'other-version';

@@ -106,7 +106,7 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
   }
 };
 
-/** What stands in it: `13.5 ml`; of what is weighed `12.2 g, 13.5 ml`. */
+/** What is in it: `13.5 ml`; of what is weighed `12.2 g, 13.5 ml`. */
 const contentWords = ({ by, ml, g }: Label, units: Units): string =>
   by === 'weight' ? `${massWords(g, units)}, ${formatMl(ml, 3)}` : volumeWords(ml, units);
 
@@ -205,7 +205,7 @@ export const boxLabelText = (
   };
 };
 
-/** What stands on a container that must not be used, and nothing else. */
+/** What is on a container that must not be used, and nothing else. */
 export const doNotUseWords = 'DO NOT USE';
 
 /** The short form, to be written by hand: four lines. */

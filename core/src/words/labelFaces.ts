@@ -10,20 +10,20 @@ export interface LabelRun {
 
 /** A paragraph of a label. */
 export interface LabelParagraph {
-  /** What it is about, as a maker is told where there is no room for it. */
+  /** What it is about, as a maker is reported where there is no room for it. */
   readonly about: string;
   readonly size: 'title' | 'lead' | 'text';
   readonly runs: readonly LabelRun[];
 }
 
-/** What stands on a label, from top to foot. */
+/** What is on a label, from top to foot. */
 export interface LabelFaces {
   readonly front: readonly LabelParagraph[];
   /** Between front and foot where there is room, else on a second label under the name. */
   readonly back: readonly LabelParagraph[];
   /** Empty on what must not be used. */
   readonly foot: readonly LabelParagraph[];
-  /** The name as it stands over what is on a second label. */
+  /** The name as it covers what is on a second label. */
   readonly again: LabelParagraph;
 }
 
@@ -111,6 +111,6 @@ export const labelFaces = (label: LabelText): LabelFaces => {
   return label.sale ? toSell(label, label.sale) : toGive(label);
 };
 
-/** What is said of a label that is too small: of what there is no room for. */
+/** What is stated of a label that is too small: of what there is no room for. */
 export const tooSmallWords = (left: readonly string[]): string =>
   `It does not fit on a label of this size: there is no room for ${formatList(left)}. Use a larger label, or tie on a tag.`;

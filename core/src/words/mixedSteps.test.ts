@@ -119,7 +119,7 @@ describe('other melts', () => {
     expect(ids(steps)).toContain('sift');
     expect(ids(steps).indexOf('whip')).toBeGreaterThan(ids(steps).indexOf('stir-in'));
     const whip = steps.find((step) => step.kind === 'whip');
-    // Two jars of 108.56 ml stand for two thirds of that in the pan.
+    // Two jars of 108.56 ml are for two thirds of that in the pan.
     expect(whip).toMatchObject({
       fromMl: expect.closeTo(144.75, 1),
       toMl: expect.closeTo(217.12, 1),

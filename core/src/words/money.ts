@@ -1,5 +1,5 @@
 /**
- * An amount of money as it is told: `£2.31`, `2.31 EUR`, `2.31` where no currency is set.
+ * An amount of money as it is reported: `£2.31`, `2.31 EUR`, `2.31` where no currency is set.
  *
  * @param currency a sign or a code, as the maker writes it
  */

@@ -7,7 +7,7 @@ import { capitalised, formatList } from './numbers';
 
 const unique = (list: readonly string[]): string[] => [...new Set(list)];
 
-/** Of whom a finding for somebody not known speaks. */
+/** Of whom a finding for someone not known speaks. */
 const whom = (catalog: Catalog, { reason }: Finding): string => {
   switch (reason.code) {
     case 'age':
@@ -24,7 +24,7 @@ const whom = (catalog: Catalog, { reason }: Finding): string => {
   }
 };
 
-/** What is good to know, in few sentences: what is alike stands together. */
+/** What is good to know, in few sentences: what is alike is together. */
 export const noteWords = (catalog: Catalog, findings: readonly Finding[]): string[] => {
   const notes = findings.filter(({ verdict }) => verdict === 'note');
   const anyone = notes.filter(({ forAnyone }) => forAnyone);

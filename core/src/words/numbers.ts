@@ -37,7 +37,7 @@ export const formatRange = (range: Range, unit: string, digits = 2): string => {
     : `${low} to ${high} ${unit}`;
 };
 
-/** With a small first letter, as a name stands within a sentence; a saint keeps the capital. */
+/** With a small first letter, as a name is within a sentence; a saint keeps the capital. */
 export const uncapitalised = (text: string): string =>
   /^St /.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
 

@@ -18,7 +18,7 @@ export const inAllWords = ({ each, count }: OnTheTable, weighed: boolean, units:
   return weighed ? massWords(each.g * count, units) : volumeWords(each.ml * count, units);
 };
 
-/** From which bottle it comes, and whether that is enough; what stands out is for the eye to find. */
+/** From which bottle it comes, and whether that is enough; what is out is for the eye to find. */
 export const fromWords = ({
   from,
   closed,

@@ -21,7 +21,7 @@ const standings: Readonly<Record<TestStanding, string>> = {
   stopped: 'stopped before it could be read',
 };
 
-/** Where a patch test stands, in a few words. */
+/** Where a patch test is, in a few words. */
 export const standingWords = (standing: TestStanding): string => standings[standing];
 
 /** What is tested: `Encore, batch 2026-003`, `Lavender alone`. */
@@ -30,7 +30,7 @@ export const testedWords = ({ of }: Pick<PatchTest, 'of'>): string =>
     ? `${of.name ? `${of.name}, batch` : 'Batch'} ${of.number}`
     : `${of.name} alone`;
 
-/** What to do, by where a test stands and what is tested. */
+/** What to do, by where a test is and what is tested. */
 export const testAdvice = ({ of }: Pick<PatchTest, 'of'>, standing: TestStanding): string => {
   switch (standing) {
     case 'waiting':

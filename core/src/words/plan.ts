@@ -68,7 +68,7 @@ export const planWords = (
     ...(isLeast(plan) && target !== null && reached !== target
       ? [`${reached}, not the target of ${target}: one drop of each is the least you can add.`]
       : []),
-    // What must not be used at all is said by the verdict; a bigger bottle would not mend it.
+    // What must not be used at all is stated by the verdict; a bigger bottle would not mend it.
     ...plan.leftOut
       .filter(({ oilId }) => mayBeUsed(catalog, oilId))
       .map(({ oilId, because, mostMl }) => {

@@ -21,7 +21,7 @@ export const questionWords = (catalog: Catalog, { about, what, because }: OpenQu
   }
 };
 
-/** One of the answers to a question, as it stands on a button. */
+/** One of the answers to a question, as it is on a button. */
 export const answerWords = (
   catalog: Catalog,
   { about }: Pick<OpenQuestion, 'about'>,

@@ -1,7 +1,7 @@
 import type { MadeOf } from '../catalog';
 import { formatList, formatNumber, formatPercent } from './numbers';
 
-/** Shares as they are told: in percent of the essential oil in it. */
+/** Shares as they are reported: in percent of the essential oil in it. */
 const shares = (oils: MadeOf['oils']): string => {
   const all = oils.reduce((total, { share }) => total + share, 0);
   return formatList(

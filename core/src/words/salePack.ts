@@ -6,7 +6,7 @@ import { massWords, volumeWords, type Units } from './units';
 /** How a product is sold. */
 export interface SaleChoices {
   readonly region: Region;
-  /** Who answers for it, with an address; empty where nobody was named. */
+  /** Who answers for it, with an address; empty where no one was named. */
   readonly responsible: string;
   /** There are records that show that it is safe. */
   readonly isShownSafe: boolean;
@@ -25,7 +25,7 @@ export interface SaleText {
   readonly responsible: string;
   /** `Ingredients: …`, in the names of the law. */
   readonly ingredients: string;
-  /** They stand on the box, and not on the container. */
+  /** They are on the box, and not on the container. */
   readonly isBoxed: boolean;
   readonly storage: string;
   readonly warnings: readonly string[];
@@ -33,7 +33,7 @@ export interface SaleText {
   readonly unnamed: readonly string[];
 }
 
-/** The names that stand on a pack, in falling order of weight, with the allergens behind them. */
+/** The names that are on a pack, in falling order of weight, with the allergens behind them. */
 const packNames = (catalog: Catalog, facts: SaleFacts, region: Region): readonly string[] => [
   ...facts.ingredients.flatMap(({ inci, materialId }) =>
     inci === null ? [] : [inciIn(region, inci, nameIn(catalog, materialId))],
@@ -71,13 +71,13 @@ export const saleText = (
   };
 };
 
-/** Something that must stand on the pack, and what this one has to say; null where that is wanting. */
+/** Something that must be on the pack, and what this one has to say; null where that is wanting. */
 export interface PackRow {
   readonly what: string;
   readonly says: string | null;
 }
 
-/** What must stand on a pack that is sold, with what its label says. */
+/** What must be on a pack that is sold, with what its label says. */
 export const packRows = (
   { purpose, bestBefore, batch }: Pick<Label, 'purpose' | 'bestBefore' | 'batch'>,
   sale: SaleText,

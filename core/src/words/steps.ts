@@ -190,7 +190,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
   }
 };
 
-/** What a step is about, in large type: its figure stands beside it. */
+/** What a step is about, in large type: its figure is beside it. */
 export const stepHeading = (catalog: Catalog, step: Step, units: Units): string =>
   step.kind === 'weigh' ? nameIn(catalog, step.baseId) : stepTitle(catalog, step, units);
 

@@ -100,7 +100,7 @@ export const suggestionWords = (
   }
 };
 
-/** Why somebody gets no variant of a blend. */
+/** Why someone gets no variant of a blend. */
 const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): string =>
   ({
     none: 'No essential oils at this age and place.',
@@ -110,7 +110,7 @@ const variantRefusedWords = (why: Extract<Variant, { ok: false }>['why']): strin
     'not-worked-out': 'Fill in the sentence of the blend first.',
   })[why];
 
-/** What was changed for somebody, in a few words: `Weaker, in a 30 ml roll-on`. */
+/** What was changed for someone, in a few words: `Weaker, in a 30 ml roll-on`. */
 export const variantWords = (catalog: Catalog, variant: Variant, own: Recipe): string => {
   if (!variant.ok) return variantRefusedWords(variant.why);
   if (variant.changed === null) {

@@ -2,17 +2,17 @@ import { measures } from '../catalog';
 import { fahrenheitOf } from '../quantity';
 import { formatG, formatMl, formatNumber } from './numbers';
 
-/** In which units figures are said. Millilitres and grams always come first. */
+/** In which units figures are stated. Millilitres and grams always come first. */
 export interface Units {
   readonly degrees: 'celsius' | 'fahrenheit';
-  /** Whose fluid ounce stands beside ml, and ounces beside g; null for neither. */
+  /** Whose fluid ounce is beside ml, and ounces beside g; null for neither. */
   readonly ounces: 'us' | 'imperial' | null;
 }
 
 /** Millilitres, grams and degrees Celsius alone. */
 export const metricUnits: Units = { degrees: 'celsius', ounces: null };
 
-/** Less than this is measured in drops: an ounce beside it would help nobody. In ml or g. */
+/** Less than this is measured in drops: an ounce beside it would help no one. In ml or g. */
 const leastInOunces = 1;
 
 const beside = (metric: string, amount: number, perOunce: number, unit: string): string =>

@@ -1,7 +1,7 @@
 import type { WearerChange } from '../batch';
 import { ageWords } from './brief';
 
-/** What has changed of somebody, in a few words. */
+/** What has changed of someone, in a few words. */
 export const wearerChangeWords = (change: WearerChange): string => {
   switch (change.code) {
     case 'age':

@@ -114,7 +114,7 @@ describe('what was told is told once', () => {
   test('after each of a hundred breaks the lines go on where they were left', () => {
     const bench = new Bench([simulatedScale(calm)]);
     const heard: LineEvent[] = [];
-    // Somebody else listens all the time, so that the scale goes on meanwhile.
+    // Someone else listens all the time, so that the scale goes on meanwhile.
     bench.hear('scale', 0, () => undefined);
     for (let turn = 0; turn < 100; turn += 1) {
       const last = heard[heard.length - 1]?.seq ?? 0;

@@ -4,7 +4,7 @@ import type { SimulatedDevice } from './simulatedDevice';
 /** So many lines of a device are kept for who comes back after a break. */
 const keptLines = 2000;
 
-/** Told each line as it comes. */
+/** Reported each line as it comes. */
 type Listener = (event: LineEvent) => void;
 
 /** One device on the bench, with what it has told. */
@@ -28,7 +28,7 @@ class OnBench {
     return this.#device.everyMs;
   }
 
-  /** Time has gone on, also while nobody listened. */
+  /** Time has gone on, also while no one listened. */
   #goOn(nowMs: number): void {
     this.#device.tick(Math.max(0, nowMs - this.#lastMs) / 1000);
     this.#lastMs = nowMs;
@@ -74,7 +74,7 @@ class OnBench {
   }
 }
 
-/** The devices on the bench. They write only while somebody listens. */
+/** The devices on the bench. They write only while someone listens. */
 export class Bench {
   readonly #devices: ReadonlyMap<string, OnBench>;
   readonly #timers = new Map<string, NodeJS.Timeout>();
@@ -97,7 +97,7 @@ export class Bench {
   /**
    * Hears a device out: first what was missed, then each line as it comes.
    *
-   * @param after the number of the last line that was heard; 0 for none, which asks for none back
+   * @param after the number of the last line that was received; 0 for none, which asks for none back
    * @returns the way to stop; null where there is no such device
    */
   hear(id: string, after: number, listener: Listener): (() => void) | null {

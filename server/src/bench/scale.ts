@@ -12,7 +12,7 @@ const driftGPerHour = 0.05;
 /** At rest where the pan is so near to what lies on it, in g. */
 const restG = 0.003;
 
-/** A scale that tells 0.01 g apart, with nothing on it but what is said to be. */
+/** A scale that tells 0.01 g apart, with nothing on it but what is stated to be. */
 export const simulatedScale = (random: () => number): SimulatedDevice => {
   let loadG = 0;
   let panG = 0;

@@ -5,7 +5,7 @@ const roomC = 21;
 /** By Newton's law: the share of the difference that goes over in a minute. */
 const bathPerMinute = 0.12;
 const airPerMinute = 0.05;
-/** A probe follows what it stands in, per second. */
+/** A probe follows what it is in, per second. */
 const probePerSecond = 0.35;
 const bathC = 82;
 const trembleC = 0.06;

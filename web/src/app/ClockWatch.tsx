@@ -7,7 +7,7 @@ import { chime } from '../parts/sound';
 import { useClocks, type Ticking } from '../parts/useClocks';
 import { batches } from '../store/batches';
 
-/** Stands before the title of the page while a clock runs. */
+/** Comes before the title of the page while a clock runs. */
 const prefix = /^[^·]*⏱ · /u;
 
 /** Over longer ago than this when the page was opened: said, but not rung. */
@@ -38,7 +38,7 @@ const useRing = (over: readonly Ticking[]): void => {
 
 type GoTo = (path: string) => void;
 
-/** Clocks of all batches: the next stands in the title, and each that is over is told of. */
+/** Clocks of all batches: the next is in the title, and each that is over is reported of. */
 const ClockWatch = ({ goTo }: { goTo: GoTo }) => {
   const clocks = useClocks();
   const [failure, setFailure] = useState(false);

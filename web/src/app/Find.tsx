@@ -24,7 +24,7 @@ interface Hit {
   readonly open: () => Promise<string>;
 }
 
-/** More than this nobody reads. */
+/** More than this no one reads. */
 const mostOfAKind = 5;
 
 const at = (path: string) => () => Promise.resolve(path);

@@ -27,13 +27,13 @@ const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/settings', name: 'Settings', Icon: SlidersHorizontal },
 ];
 
-/** Fetched when they are asked for. */
+/** Loaded when they are asked for. */
 const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
 const night = 'rounded-md border border-[#55638f] bg-[#1e2a50] text-[#eceae2] on-night';
 
-/** The way to anything by its name: always in sight, and the field itself once it is pressed. */
+/** The way to anything by its name: always visible, and the field itself once it is pressed. */
 const FindHere = ({
   open,
   onOpen,
@@ -123,7 +123,7 @@ const Rail = () => {
   );
 };
 
-/** The bench is a room without the rail; what is not saved there is said too. */
+/** The bench is a room without the rail; what is not saved there is stated too. */
 export const BenchRoom = () => (
   <NoticeProvider>
     <Outlet />

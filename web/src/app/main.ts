@@ -2,7 +2,7 @@ import { pathWithin } from './basePath';
 import { screens } from './screens';
 import './style.css';
 
-// The screens that an address most often names are fetched beside the rest, not after it.
+// The screens that an address most often names are loaded beside the rest, not after it.
 const path = pathWithin(window.location.pathname);
 if (path === '/' || path === '/blends') void screens.blends();
 else if (/^\/blends\/[^/]+$/.test(path)) void screens.blend();

@@ -1,4 +1,4 @@
-/** Each screen's own code, to be fetched when it is opened. */
+/** Each screen's own code, to be loaded when it is opened. */
 export const screens = {
   bench: () => import('../screens/make/BenchScreen'),
   welcome: () => import('../screens/blends/WelcomeScreen'),

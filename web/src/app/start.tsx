@@ -25,7 +25,7 @@ if (!root) throw new Error('the page has no root');
 
 const page = createRoot(root);
 
-/** Told in place of the application; what tells it is fetched only then. */
+/** Reported in place of the application; what tells it is loaded only then. */
 const showTrouble = async (trouble: StoreTrouble): Promise<void> => {
   const { StorePage } = await import('./StorePage');
   page.render(<StorePage trouble={trouble} />);
@@ -39,7 +39,7 @@ const showTroubleOf = async (error: unknown): Promise<boolean> => {
   return trouble !== null;
 };
 
-// Another tab with an older version holds the data: it is said, and waited for.
+// Another tab with an older version holds the data: it is stated, and waited for.
 db.on('blocked', () => {
   void import('../parts/storeTrouble').then(({ blockedTrouble }) => showTrouble(blockedTrouble));
 });
@@ -67,7 +67,7 @@ const seedRest = (): Promise<void> =>
 const showsMade = (path: string): boolean =>
   /^\/(batches|make|people|settings)|\/(drafts|make)$/.test(path);
 
-/** Long enough for the first screen to stand, in ms. */
+/** Long enough for the first screen to be, in ms. */
 const afterFirstScreen = 3000;
 
 /** An engine can hold the store for a page that was left; then opening never ends, without an error. */
@@ -77,7 +77,7 @@ const slow = window.setTimeout(() => {
 }, slowAfterMs);
 
 // The house must be furnished before its rooms are shown; where the store cannot be
-// opened, the screens say so. What was made may come after the book of blends stands.
+// opened, the screens say so. What was made may come after the book of blends is.
 followScheme();
 void refuseOtherVersions()
   .then(() => seedFirst(db, today()))
@@ -89,7 +89,7 @@ void refuseOtherVersions()
       });
     } else if (more) await seedRest();
     // A batch that was broken off at its end is mended, and clocks are watched, once the first
-    // screen stands.
+    // screen is.
     window.setTimeout(() => {
       void import('./Moved').then(({ isAtFormerAddress, noticeMoved: sayMoved }) => {
         if (isAtFormerAddress(window.location)) sayMoved();

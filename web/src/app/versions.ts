@@ -8,12 +8,12 @@ export interface Versions {
 
 /**
  * Keeps the application for when there is no network. A newer version is only told; it is taken
- * into use by the tab in which that was pressed, and only that tab loads itself anew. Any other
+ * into use by the tab in which that was pressed, and only that tab loads itself again. Any other
  * may be in the middle of a count or a form: it takes the newer version when it next goes to
  * another page.
  *
  * @param onNewer called with what takes the newer version into use
- * @param reload loads this tab anew
+ * @param reload loads this tab again
  */
 export const watchVersions = (
   container: Container,

@@ -66,7 +66,7 @@ test('a hundred breaks, each told again from a little before: no line is heard t
     for (const before of [2, 1, 0]) stream.tell(seq - before);
   }
   expect(heard.map((event) => event.seq)).toEqual(Array.from({ length: 500 }, (_, n) => n + 1));
-  // What was only told again does not bring it back; the next new line does, and each is said once.
+  // What was only told again does not bring it back; the next new line does, and each is stated once.
   expect(trouble.filter((sentence) => sentence !== null)).toHaveLength(100);
   expect(trouble.filter((sentence) => sentence === null)).toHaveLength(99);
 });

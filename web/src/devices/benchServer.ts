@@ -39,7 +39,7 @@ const driverOf = (device: Device): Driver => {
   return {
     device,
     hear: (onLine, onTrouble) => {
-      // The browser itself asks again after a break, from the last line that it heard.
+      // The browser itself asks again after a break, from the last line that it received.
       const stream = new EventSource(`${base}/${path}/lines`);
       let last = 0;
       let isAway = false;

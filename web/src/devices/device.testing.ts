@@ -4,7 +4,7 @@ import { act } from '@testing-library/react';
 import { vi } from 'vitest';
 import type { Driver } from './driver';
 
-/** A device that writes what it is told to, a line a second. */
+/** A device that writes what it is reported to, a line a second. */
 export const deviceThat = (more: Partial<Device> = {}, takesCommands = false) => {
   let seq = 0;
   let say: (event: LineEvent) => void = () => undefined;

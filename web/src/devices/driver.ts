@@ -7,7 +7,7 @@ export interface Driver {
   /**
    * Hears each line once, in order.
    *
-   * @param onLine told each line
+   * @param onLine called with each line
    * @param onTrouble called once when the device goes away, and null when it is back
    * @returns the way to stop
    */

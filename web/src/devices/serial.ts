@@ -79,7 +79,7 @@ class OpenPort {
         take(text.decode(read.value, { stream: true }));
       }
     } catch {
-      // The cable was pulled: that is told below, as an end is.
+      // The cable was pulled: that is reported below, as an end is.
     }
     reader?.releaseLock();
     await this.#port.close().catch(() => undefined);

@@ -6,7 +6,7 @@ import type { Driver } from './driver';
 const onCables = ['devices on cables'];
 
 /**
- * The devices of a kind on the bench; none where there are none. What was connected by hand stands
+ * The devices of a kind on the bench; none where there are none. What was connected by hand is
  * before what is only simulated.
  */
 export const useDevices = (kind: Device['kind']): readonly Driver[] => {

@@ -26,7 +26,7 @@ const kept = 12;
 /** The trail keeps one in so many ms, and so many: an hour and a half. */
 const trailEveryMs = 10_000;
 const trailKept = 540;
-/** So many lines of nonsense in a row are said, once. */
+/** So many lines of nonsense in a row are stated, once. */
 const mostNoise = 20;
 
 const nothing: Readings = { last: [], trail: [], overloaded: false, trouble: null };

@@ -2,7 +2,7 @@ import type { Container } from '@jubbet/core/catalog';
 import { drawingOf, Standing } from './container/Standing';
 import type { Layer } from './layers';
 
-/** A container as it stands on a shelf: at a scale that others share, without words. */
+/** A container as it is on a shelf: at a scale that others share, without words. */
 export const ContainerFigure = ({
   container,
   layers = [],
@@ -13,7 +13,7 @@ export const ContainerFigure = ({
   container: Container;
   layers?: readonly Layer[];
   pxPerMm: number;
-  /** True where it stands with its lid on. */
+  /** True where it is with its lid on. */
   closed?: boolean;
   className?: string;
 }) => {

@@ -13,7 +13,7 @@ export const NoteBar = ({
   className,
 }: {
   mixture: Mixture;
-  /** True where the shares stand under it too. */
+  /** True where the shares are under it too. */
   words?: boolean;
   className?: string;
 }) => {

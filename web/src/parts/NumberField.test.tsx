@@ -8,7 +8,7 @@ afterEach(cleanup);
 
 type Props = ComponentProps<typeof NumberField>;
 
-/** A field over a number that is told of each time it changes. */
+/** A field over a number that is reported of each time it changes. */
 const show = (begun: number | null, more: Partial<Props> = {}) => {
   const told: (number | null)[] = [];
   const Field = () => {
@@ -54,7 +54,7 @@ test('what cannot stand is told of, takes back what was kept of it, and leaving 
   expect(told).toEqual([12, 7]);
   expect(field.getAttribute('aria-invalid')).toBe('true');
   expect(screen.getByRole('alert').textContent).toMatch(/100/);
-  // What is said stands at the field for those who hear it.
+  // What is stated is at the field for those who hear it.
   expect(field.getAttribute('aria-describedby')).toBe(screen.getByRole('alert').id);
   fireEvent.blur(field);
   expect(field.value).toBe('7');

@@ -11,25 +11,25 @@ interface Props extends Omit<
   /** What is stored; null where nothing is. */
   readonly value: number | null;
   readonly rule: NumberRule;
-  /** Called with every number that can stand; never with one that cannot. */
+  /** Called with every number that can be; never with one that cannot. */
   readonly onNumber: (value: number) => void;
   /**
    * Reads what is no plain number: acts on it and returns null, or says why it cannot. Called
    * while it is typed.
    */
   readonly also?: ((text: string, act: boolean) => Refusal | null) | undefined;
-  /** Called when the field is emptied, where empty may stand. */
+  /** Called when the field is emptied, where empty may be. */
   readonly onEmpty?: () => void;
   /**
-   * Asked when typing begins for the way back: what a field refuses it does not keep in part.
+   * Asked when typing begins for the restore point: what a field refuses it does not keep in part.
    * Where it is not given, the number from before is set again.
    */
   readonly undoOf?: () => () => void;
   readonly label: string;
   readonly unit?: string;
-  /** Drawn as a field even when nobody is at it. */
+  /** Drawn as a field even when no one is at it. */
   readonly framed?: boolean;
-  /** What is wrong stands under the field and moves what follows, in place of lying over it. */
+  /** What is wrong is under the field and moves what follows, in place of lying over it. */
   readonly inFlow?: boolean;
   /** What is wrong with it, as its form sees it; what cannot be read comes first. */
   readonly problem?: string | undefined;
@@ -77,9 +77,9 @@ const Problem = ({
 );
 
 /**
- * A number as people type it. What can stand is kept at once; what cannot is
+ * A number as people type it. What can be is kept at once; what cannot is
  * answered beside the field, changes nothing, and takes back what it began as.
- * Leaving the field puts back what stands, except in a form, where it stays
+ * Leaving the field puts back what is, except in a form, where it stays
  * until it is mended.
  */
 export const NumberField = ({
@@ -103,7 +103,7 @@ export const NumberField = ({
   const id = useId();
   const read = typed === null ? null : readNumber(typed, rule, unit);
   const unread = read && !read.ok && !(typed?.trim() === '' && onEmpty) ? read : null;
-  // A number that may not stand is answered as one; only what is no number may be words.
+  // A number that may not be is answered as one; only what is no number may be words.
   const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
   const refused = unread && refusalOfNumber(unread);
   const unfit = refused !== null && also && isWords ? also(typed ?? '', false) : refused;
@@ -119,7 +119,7 @@ export const NumberField = ({
         else onEmpty?.();
       });
   };
-  /** Takes what is typed where it can stand; what was kept of it before, it gives back. */
+  /** Takes what is typed where it can be; what was kept of it before, it gives back. */
   const take = (text: string): void => {
     begin();
     setTyped(text);
@@ -179,7 +179,7 @@ export const NumberField = ({
         onChange={(event) => take(event.target.value)}
         onKeyDown={(event) => {
           rest.onKeyDown?.(event);
-          // A key that does something here starts from what stands, not from half-typed text.
+          // A key that does something here starts from what is, not from half-typed text.
           if (event.defaultPrevented) end();
         }}
         onBlur={(event) => {
@@ -190,7 +190,7 @@ export const NumberField = ({
       />
       {unit && (
         <span className="text-soft">
-          {/* In words it bears its own unit: what it comes to is said. */}
+          {/* In words it bears its own unit: what it comes to is stated. */}
           {isWords && unfit === null
             ? `= ${value === null ? '–' : formatNumber(value, 4)} ${unit}`
             : unit}

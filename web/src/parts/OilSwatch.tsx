@@ -2,7 +2,7 @@ import { looksOf, type Oil } from '@jubbet/core/catalog';
 import { useId } from 'react';
 import { OilPattern } from './OilPattern';
 
-/** An oil as a small field of its colour and its pattern: the same wherever it stands. */
+/** An oil as a small field of its colour and its pattern: the same wherever it is. */
 export const OilSwatch = ({
   oil,
   className = 'h-7 w-3.5',

@@ -20,7 +20,7 @@ import { useWrite } from './useWrite';
 
 const momentWords = (at: Date): string => format(at, 'EEEE d MMM, HH:mm');
 
-/** One patch test: where it stands, what was read, and the next reading. */
+/** One patch test: where it is, what was read, and the next reading. */
 export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecord }) => {
   const write = useWrite();
   const nowMs = useSeconds(

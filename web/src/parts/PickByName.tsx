@@ -38,9 +38,9 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   aside?: (material: T) => ReactNode;
   /** What is wrong with what is picked so far. */
   problem?: string | undefined;
-  /** With what was typed: an amount may stand beside the name. */
+  /** With what was typed: an amount may be beside the name. */
   onPick: (material: T, query: string) => void;
-  /** The name in what is typed, where an amount may stand beside it. */
+  /** The name in what is typed, where an amount may be beside it. */
   nameIn?: (query: string) => string;
   /** A list that was pasted; true where it was taken, and nothing is left to type. */
   onList?: (text: string) => boolean;

@@ -77,7 +77,7 @@ const Row = ({
 };
 
 /**
- * The few questions that matter for what is in a blend, and that nobody has asked of its wearer:
+ * The few questions that matter for what is in a blend, and that no one has asked of its wearer:
  * each answered with one press, or all of them at once.
  */
 export const Questions = ({

@@ -99,7 +99,7 @@ export const RecordPage = ({
       aria-busy={saving}
       className="mx-auto grid max-w-3xl grid-cols-[minmax(0,1fr)] gap-4 max-sm:[&>section]:grid-cols-[minmax(0,1fr)]"
       onSubmit={(event) => {
-        // A field that cannot read what stands in it holds on to an older number.
+        // A field that cannot read what is in it holds on to an older number.
         const unread = event.currentTarget.querySelector<HTMLElement>('[data-unread]');
         if (unread) {
           event.preventDefault();

@@ -9,7 +9,7 @@ const dots = [
   [24, 33],
 ] as const;
 
-/** A patch of skin, drawn: what is to be seen stands out by shape as well as by colour. */
+/** A patch of skin, drawn: what is to be seen is out by shape as well as by colour. */
 export const SkinPicture = ({ sign }: { sign: SkinSign }) => (
   <svg aria-hidden viewBox="0 0 64 52" className="h-13 w-16 forced-color-adjust-none">
     <rect x="1" y="1" width="62" height="50" rx="8" fill="#e6c3a5" stroke="#8a6a50" />

@@ -1,19 +1,19 @@
 import { clsx } from 'clsx';
 import { createContext, use, type ComponentProps, type ReactNode } from 'react';
 
-/** One column: what stands at its head, and how it is set. */
+/** One column: what is at its head, and how it is set. */
 export interface Column {
   readonly name: ReactNode;
-  /** Numbers stand at the right. */
+  /** Numbers are at the right. */
   readonly right?: boolean;
   readonly centre?: boolean;
-  /** Its share of the width, as a class; where it is said for any, the table keeps its columns. */
+  /** Its share of the width, as a class; where it is stated for any, the table keeps its columns. */
   readonly width?: string;
   /** Left out where the table has little room. */
   readonly wide?: boolean;
 }
 
-/** How close its rows stand: lists, figures to read, fields to type in. */
+/** How close its rows are: lists, figures to read, fields to type in. */
 type Rows = 'list' | 'figures' | 'fields';
 
 interface Setting {
@@ -43,7 +43,7 @@ export const Table = ({
   children,
   ...rest
 }: ComponentProps<'table'> & {
-  /** None where each row bears its own name and nothing stands at the head. */
+  /** None where each row bears its own name and nothing is at the head. */
   columns?: readonly Column[];
   caption?: ReactNode;
 } & Partial<Setting>) => (

@@ -10,7 +10,7 @@ const meanings = {
     'A constituent that many oils share, such as citral, has one limit for all of them together.',
 } as const;
 
-/** A word of the field that explains itself where it stands. */
+/** A word of the field that explains itself where it is. */
 export const Term = ({ term, children }: { term: keyof typeof meanings; children: ReactNode }) => (
   <Popover as="span">
     <PopoverButton className="min-h-6 rounded-xs text-left font-[inherit] underline decoration-dotted underline-offset-3">

@@ -13,7 +13,7 @@ export const Tick = ({
   isOn: boolean;
   onTick: (isOn: boolean) => void;
   disabled?: boolean;
-  /** Said in place of the words beside it, where those do not stand by themselves. */
+  /** Said in place of the words beside it, where those do not be by themselves. */
   label?: string;
   className?: string;
   children: ReactNode;

@@ -17,7 +17,7 @@ export const Ticks = ({
   chosen: readonly string[];
   ownWords: string;
   onChange: (chosen: string[]) => void;
-  /** What one's own words mean, where that can be told. */
+  /** What one's own words mean, where that can be reported. */
   understand?: (words: string) => readonly string[];
   nameOf?: (id: string) => string;
 }) => {

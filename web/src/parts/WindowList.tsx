@@ -6,7 +6,7 @@ const drawnWhole = 40;
 
 const Long = lazy(async () => ({ default: (await import('./LongList')).LongList }));
 
-/** A list of records: what draws long ones is fetched only when one is long. */
+/** A list of records: what draws long ones is loaded only when one is long. */
 export const WindowList = (props: ComponentProps<typeof LongList>) => {
   const { ids, className, children } = props;
   if (ids.length > drawnWhole) {

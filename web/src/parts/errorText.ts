@@ -5,7 +5,7 @@ import { errorNames } from './errorNames';
 export interface ErrorText {
   /** A clause without a full stop, as in “the disk is full”. */
   readonly reason: string;
-  /** What the browser says of an error that nobody foresaw; null where the reason says it all. */
+  /** What the browser says of an error that no one foresaw; null where the reason says it all. */
   readonly details: string | null;
 }
 
@@ -16,7 +16,7 @@ const browserReasons: Readonly<Record<string, string>> = {
   InvalidStateError: 'the data were closed; load the page again',
 };
 
-/** Says why something failed. An error that nobody foresaw has one sentence, and its details. */
+/** Says why something failed. An error that no one foresaw has one sentence, and its details. */
 export const errorText = (error: unknown): ErrorText => {
   const failure = failureOf(error);
   if (failure) return { reason: failureWords(failure), details: null };

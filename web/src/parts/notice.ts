@@ -2,7 +2,7 @@ import { createContext, use } from 'react';
 
 export interface Notice {
   readonly text: string;
-  /** What the browser says of an error that nobody foresaw. */
+  /** What the browser says of an error that no one foresaw. */
   readonly details?: string | null;
   readonly undo?: () => void;
   /** What failed can be tried once more. */

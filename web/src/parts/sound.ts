@@ -1,4 +1,4 @@
-// What is heard at the bench. A browser makes no sound before somebody has pressed something.
+// What is received at the bench. A browser makes no sound before someone has pressed something.
 
 let context: AudioContext | null = null;
 

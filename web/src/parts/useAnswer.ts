@@ -6,7 +6,7 @@ import { useNotice } from './notice';
 import { useWrite } from './useWrite';
 
 /**
- * Takes an answer down where it belongs: in the record of somebody in the house, from which undo
+ * Takes an answer down where it belongs: in the record of someone in the house, from which undo
  * takes it back, or else in the blend.
  */
 export const useAnswer = (personId: string | null, ofBlend: (answer: Answer) => void) => {

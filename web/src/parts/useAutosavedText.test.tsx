@@ -13,7 +13,7 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
-/** A field over a store that is told of, and can be written by somebody else too. */
+/** A field over a store that is reported of, and can be written by someone else too. */
 const show = (begun = '') => {
   const kept: string[] = [];
   let other: (text: string) => void = () => undefined;

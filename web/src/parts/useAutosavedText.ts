@@ -9,7 +9,7 @@ const restMs = 700;
  *
  * @param stored the text as it is kept
  * @param keep writes it, without spaces around it
- * @param left told when somebody leaves the field
+ * @param left called with when someone leaves the field
  */
 export const useAutosavedText = (
   stored: string,

@@ -2,7 +2,7 @@ import { runningClocks, type RunningClock } from '../store/clocks';
 import { useStored } from '../store/useStored';
 import { useSeconds } from './useSeconds';
 
-/** A clock with what is left of it, in seconds; below nought once it is over. */
+/** A clock with what is left of it, in seconds; below zero once it is over. */
 export interface Ticking extends RunningClock {
   readonly left: number;
 }

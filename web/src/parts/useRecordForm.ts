@@ -4,7 +4,7 @@ import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 're
 import type { z } from 'zod';
 
 /**
- * What is said at a field: under its name, or under its name and what is wrong with it
+ * What is stated at a field: under its name, or under its name and what is wrong with it
  * (`openedOn/to-come`), where more than one thing can be.
  */
 export type FieldWords = Readonly<Record<string, string>>;
@@ -13,7 +13,7 @@ const anyOther = 'This can’t be saved as it is.';
 
 /**
  * A record on a page of its own, read by its schema when it is saved. Before that, a field
- * speaks up once somebody has been at it; a record that stands already speaks up at once.
+ * speaks up once someone has been at it; a record that is already speaks up at once.
  *
  * @param schema what may be saved; its messages are codes that `words` puts into words
  * @param stored what the page begins with

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** The moment in ms, anew each second while there is something to wait for. */
+/** The moment in ms, again each second while there is something to wait for. */
 export const useSeconds = (waiting: boolean): number => {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {

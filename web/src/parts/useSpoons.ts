@@ -12,7 +12,7 @@ export const spoonSets: Readonly<Record<SpoonCountry, string>> = {
   australian: 'Australian',
 };
 
-/** Whose spoons are meant, null until somebody has said; and what hears an amount that says it. */
+/** Whose spoons are meant, null until someone has said; and what hears an amount that says it. */
 export const useSpoons = (): {
   readonly country: SpoonCountry | null;
   /** False for the moment in which the settings are still on their way: nothing is read then. */

@@ -14,7 +14,7 @@ export const unitsOf = ({
   ounces: !ounces ? null : spoons === 'us' || spoons === 'ask' ? 'us' : 'imperial',
 });
 
-/** In which units figures are said here. */
+/** In which units figures are stated here. */
 export const useUnits = (): Units => {
   const { data } = useStored(['settings'], () => settings.read());
   return useMemo(() => (data ? unitsOf(data) : metricUnits), [data]);

@@ -68,7 +68,7 @@ const named = (table: Table, row: unknown): string => {
   return `${word} “${typeof name === 'string' && name !== '' ? name : 'without a name'}”`;
 };
 
-/** Records as they are written: what stands beside another gets an id of its own. */
+/** Records as they are written: what is beside another gets an id of its own. */
 const rowsToWrite = (
   table: MergedTable,
   list: readonly MergedRow[],
@@ -93,7 +93,7 @@ const withNextRevision = async (
   return blends.map((blend, n) => ({ ...blend, revision: (here[n]?.revision ?? 0) + 1 }));
 };
 
-/** Batches of which the numbers stand on no other label. */
+/** Batches of which the numbers are on no other label. */
 const withUnusedNumbers = async (
   store: Database,
   batches: readonly BatchRecord[],

@@ -5,11 +5,11 @@ import { now } from './now';
 import { StoreError } from './storeError';
 
 /**
- * Writes down what somebody was asked: in their own record where they are in the house, so that it
+ * Writes down what someone was asked: in their own record where they are in the house, so that it
  * holds for every blend of theirs; else in the blend.
  */
 export const answerStore = (store: Database = db) => ({
-  /** Of somebody in the house: comes to their record as it was before, for undo. */
+  /** Of someone in the house: comes to their record as it was before, for undo. */
   ofPerson: (personId: string, answer: Answer): Promise<Person> =>
     store.transaction('rw', store.people, async () => {
       const found = await store.people.get(personId);
@@ -44,6 +44,6 @@ export const answerStore = (store: Database = db) => ({
 
 export const answers = answerStore();
 
-/** Whose record an answer belongs in: that of somebody in the house, or that of the blend. */
+/** Whose record an answer belongs in: that of someone in the house, or that of the blend. */
 export const isOfPerson = (personId: string | null, { asked }: Answer): personId is string =>
   personId !== null && !asked.every(isAskedAboutPlace);

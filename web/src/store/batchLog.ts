@@ -19,7 +19,7 @@ export const logOf = async (
 /** What happened, without when. */
 export const eventsIn = (log: readonly LogEntry[]): BenchEvent[] => log.map(({ event }) => event);
 
-/** Where in the log the last thing stands that happened; 0 before the first. */
+/** Where in the log the last thing is that happened; 0 before the first. */
 export const lastSeq = async (store: Database, batchId: string): Promise<number> => {
   const last = await ofBatch(store, batchId).last();
   return last?.seq ?? 0;
@@ -34,7 +34,7 @@ export const addToLog = async (
   await store.benchEvents.bulkAdd(log.map((entry) => ({ batchId, ...entry })));
 };
 
-/** Takes the records of a log away: they stand in their batch, or go with it. */
+/** Takes the records of a log away: they are in their batch, or go with it. */
 export const clearLog = async (store: Database, batchId: string): Promise<void> => {
   await ofBatch(store, batchId).delete();
 };

@@ -364,7 +364,7 @@ describe('what a batch took', () => {
     expect(after?.finishedAt).toBe(before?.finishedAt);
     expect(after?.made?.percent?.[0]).toBeCloseTo(4 * (before?.made?.percent?.[0] ?? 0), 1);
     expect(await leftOf(id)).toBeCloseTo(7.8, 4);
-    // What stood there before is still in its log.
+    // What was there before is still in its log.
     expect((await batchStore(db).events(batchId)).at(-1)?.kind).toBe('amended');
   });
 });

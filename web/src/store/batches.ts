@@ -82,7 +82,7 @@ export const batchStore = (store: Database = db) => {
         .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
         .map(({ id }) => id);
     },
-    /** Batches that were made for somebody, the last ahead. */
+    /** Batches that were made for someone, the last ahead. */
     madeFor: async (personId: string): Promise<readonly NamedBatch[]> =>
       (await store.batches.where('personId').equals(personId).toArray())
         .filter(({ deletedAt }) => deletedAt === null)
@@ -128,7 +128,7 @@ export const batchStore = (store: Database = db) => {
         // A clock of a batch that is closed can still be turned off.
         const batch = beside ? await getAny(batchId) : await getOpen(batchId);
         const at = now();
-        // A drop needs to know where in the log it stands, and nothing else of it.
+        // A drop needs to know where in the log it is, and nothing else of it.
         const needsAll = house !== null || batch.log !== null || events.some(undoesOne);
         const past = needsAll ? await logOf(store, batch) : [];
         const last = needsAll ? past.length : await lastSeq(store, batchId);
@@ -154,7 +154,7 @@ export const batchStore = (store: Database = db) => {
           await store.batches.update(batchId, { updatedAt: at, log: packLog(all) });
           return false;
         }
-        // What is counted on after the end opens the batch again, to be judged anew; what it took
+        // What is counted on after the end opens the batch again, to be judged again; what it took
         // is reckoned when it is finished again.
         if (batch.log !== null) {
           await giveBack(store, batchId);
@@ -172,7 +172,7 @@ export const batchStore = (store: Database = db) => {
         return false;
       });
     },
-    /** Ends a batch that nobody may use. Nothing is counted into it after that. */
+    /** Ends a batch that no one may use. Nothing is counted into it after that. */
     finishAsNotToBeUsed: async (id: string): Promise<void> => {
       const house = await readCatalog(store);
       await store.transaction('rw', benchTables, async () => {
@@ -182,7 +182,7 @@ export const batchStore = (store: Database = db) => {
         await finish(store, batch, made, log, { notToBeUsed: true });
       });
     },
-    /** True where a batch is finished that nobody has judged here: it was read from a file. */
+    /** True where a batch is finished that no one has judged here: it was read from a file. */
     hasUnjudged: async (): Promise<boolean> => {
       const [finished, judged] = await Promise.all([
         byIndex(store.batches, 'finishedAt').primaryKeys(),
@@ -238,7 +238,7 @@ export const batchStore = (store: Database = db) => {
     },
     review: (id: string, review: BatchRecord['review']): Promise<void> => change(id, { review }),
     /**
-     * Takes a batch out of the log. It stays as a stone: its number never comes again.
+     * Takes a batch out of the log. It stays as a tombstone: its number never comes again.
      *
      * @param wasMade what it took stays off the shelf; else it is put back
      */
@@ -248,13 +248,13 @@ export const batchStore = (store: Database = db) => {
         const batch = await store.batches.get(id);
         if (!batch) throw new StoreError('deleted', { record: 'batch' });
         if (!house) await giveBack(store, id);
-        // Of a finished batch it stands in the ledgers already.
+        // Of a finished batch it is in the ledgers already.
         else if (batch.log === null) {
           const log = eventsIn(await logOf(store, batch));
           try {
             await takeOffShelf(store, batch, madeFrom(house, batch, log), log);
           } catch {
-            // One that cannot be read goes all the same; nobody can say what it took.
+            // One that cannot be read goes all the same; no one can say what it took.
           }
         }
         await change(id, { deletedAt: now() });

@@ -32,19 +32,19 @@ const newest = (a: BlendRecord, b: BlendRecord): number => (a.updatedAt < b.upda
 
 /** A blend for its wearer as they are today. */
 export interface BlendOfToday extends BlendRecord {
-  /** The wearer as they were when it was last written; only of somebody in the house. */
+  /** The wearer as they were when it was last written; only of someone in the house. */
   wearerThen?: Recipe['brief']['wearer'];
 }
 
-/** The blend for the person as they are today: somebody who was five may be six by now. */
+/** The blend for the person as they are today: someone who was five may be six by now. */
 const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendOfToday => {
-  // Somebody whose month of birth cannot be read stays as the sheet has them.
+  // Someone whose month of birth cannot be read stays as the sheet has them.
   if (!found || !personSchema.safeParse(found.person).success) return record;
   const wearer = wearerOn(found.person, today());
   return {
     ...record,
     wearerThen: record.recipe.brief.wearer,
-    // What was asked of them stands in their record; of the blend itself only what its name asks.
+    // What was asked of them is in their record; of the blend itself only what its name asks.
     recipe: {
       ...record.recipe,
       brief: {
@@ -135,7 +135,7 @@ export const blendStore = (store: Database = db) => {
     },
     /**
      * Writes a whole recipe; what does not fit the schema is refused, not half written.
-     * Where another tab has written since `seen`, its version stays, and is told.
+     * Where another tab has written since `seen`, its version stays, and is reported.
      */
     write: (id: string, recipe: Recipe, seen: number): Promise<Written> => {
       const parsed = recipeSchema.safeParse(recipe);
@@ -173,7 +173,7 @@ export const blendStore = (store: Database = db) => {
           name: `${nameOrNone(found.recipe.name)}, copy`.slice(0, 120),
         });
       }),
-    /** Takes away a blend into which nothing was written: nobody would look for it. */
+    /** Takes away a blend into which nothing was written: no one would look for it. */
     dropUntouched: (id: string): Promise<void> =>
       store.transaction('rw', store.blends, async () => {
         const found = await store.blends.get(id);

@@ -38,7 +38,7 @@ export const bringBlendIn = (
       else if (known.deletedAt !== null) await own.restore(material.id);
     }
     return {
-      // What a stranger asked somebody was not asked here.
+      // What a stranger asked someone was not asked here.
       id: await blendStore(store).add(
         recipeSchema.parse({
           ...recipe,

@@ -1,6 +1,6 @@
 import type { BatchRecord } from './database';
 
-/** A number that stands on a label already gets a mark beside it. */
+/** A number that is on a label already gets a mark beside it. */
 export const unusedNumber = (
   number: string,
   taken: { readonly has: (number: string) => boolean },

@@ -3,7 +3,7 @@ import { now } from './now';
 import { isObject } from './records/fields';
 import { StoreError } from './storeError';
 
-/** What of somebody was erased, and where. */
+/** What of someone was erased, and where. */
 export interface Erased {
   readonly name: string;
   readonly blends: number;
@@ -12,7 +12,7 @@ export interface Erased {
 }
 
 /**
- * Somebody of whom only the age is known: nothing of them was asked, so that labels say what must be
+ * Someone of whom only the age is known: nothing of them was asked, so that labels say what must be
  * asked first.
  */
 const nobody = <W extends object>(wearer: W): W => {
@@ -26,7 +26,7 @@ const nobody = <W extends object>(wearer: W): W => {
   ) as W;
 };
 
-/** What stands in place of their name. */
+/** What is in place of their name. */
 const nobodyName = 'somebody who was erased';
 
 interface Brief {
@@ -43,7 +43,7 @@ const briefOfNobody = <B extends Brief>(brief: B): B => ({
 });
 
 /**
- * Erases somebody for good: their record, and their name and all that is known of their health
+ * Erases someone for good: their record, and their name and all that is known of their health
  * wherever a blend, a draft or a batch carries it. What was made stays, for someone of their age.
  * The way back goes too: it would bring them back.
  */

@@ -86,7 +86,7 @@ const bottlesOn = (
     }),
   );
 
-/** What a batch took, as it stands in the ledgers. */
+/** What a batch took, as it is in the ledgers. */
 const movementsOf = (
   { id: batchId, number, startedAt: at }: BatchRecord,
   taken: readonly Taken[],

@@ -19,7 +19,7 @@ const person = (name: string, years: number, more: Partial<Person> = {}) => ({
   allergies: [...(more.allergies ?? [])],
   skin: more.skin ?? ('normal' as const),
   ...(more.pregnant ? { pregnant: true, trimester: more.trimester } : {}),
-  // Dorrit has gone through everything with all but the newest.
+  // Dorrit has read through everything with all but the newest.
   asked: more.asked ?? ['everything'],
 });
 

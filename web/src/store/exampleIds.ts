@@ -6,7 +6,7 @@ import { shelved } from './exampleShelf';
 
 const blends = [...exampleEntries, ...pouring, ...melts].map(({ id }) => id);
 
-/** Ids of everything that the example house puts in, and nobody else does. */
+/** Ids of everything that the example house puts in, and no one else does. */
 export const exampleIds: ReadonlySet<string> = new Set([
   ...blends,
   ...Object.keys(people),

@@ -8,7 +8,7 @@ import { people } from './exampleEntries';
 interface Got {
   readonly id: string;
   readonly batch: string;
-  /** Somebody in the house, or a name or a place. */
+  /** Someone in the house, or a name or a place. */
   readonly to: keyof typeof people | (string & {});
   readonly pieces?: number;
   readonly which?: string;
@@ -38,7 +38,7 @@ export const exampleRecipients: readonly Got[] = [
 
 interface Tested {
   readonly id: string;
-  /** Id of the batch; its number and name stand there. */
+  /** Id of the batch; its number and name are there. */
   readonly batch: string;
   readonly on: keyof typeof people | (string & {});
   /** Hours before ten in the morning of the day on which the house is opened. */

@@ -11,7 +11,7 @@ import { now, today } from './now';
 export const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
   madeOf(madeBlend(house, batch), events);
 
-/** True where every step is done, and nothing stands against going on. */
+/** True where every step is done, and nothing is against going on. */
 export const isReady = (batch: BatchRecord, { blend, planned, tally }: Made): boolean =>
   currentStep(planned, tally) === null &&
   gateOf(blend, planned, tally, batch.reason).state === 'open';
@@ -25,7 +25,7 @@ export const takeOffShelf = (
 ): Promise<void> => takeOff(store, batch, usageOf(made, events, batch.bottles));
 
 /**
- * Finishes a batch: what came of it and what happened at its bench stand in its record, and what it
+ * Finishes a batch: what came of it and what happened at its bench are in its record, and what it
  * took in the ledgers. Within a transaction that has all of them.
  */
 export const finish = async (

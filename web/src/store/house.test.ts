@@ -25,7 +25,7 @@ beforeEach(async () => {
 /** What holds for this browser alone, and does not go with a file. */
 const ofThisDevice = ['houseId', 'readFrom', 'seeded', 'openedAt'];
 
-/** Everything but the way back, for comparing. */
+/** Everything but the restore point, for comparing. */
 const all = async (store: Database): Promise<Record<string, unknown[]>> =>
   Object.fromEntries(
     await Promise.all(

@@ -202,7 +202,7 @@ export const houseStore = (store: Database = db) => ({
       if (!found) return;
       const before = await store.settings.toArray();
       await restoreLast(store, found);
-      // A number that stood on a label since never comes again.
+      // A number that was on a label since never comes again.
       const after = settingsOver(before, await store.settings.toArray());
       await store.settings.bulkPut(after.filter(({ key }) => isSerialKey(key)));
     }),

@@ -9,7 +9,7 @@ import { bottlesInUse } from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
 import { today } from './now';
 
-/** What a house lays over the shipped materials, and the bottles that stand in it. */
+/** What a house lays over the shipped materials, and the bottles that are in it. */
 export interface HouseMaterials {
   readonly materials: readonly OwnMaterial[];
   /** Taken out of the house: what was made of them can still be read. */
@@ -53,7 +53,7 @@ export const readMaterials = async (store: Database = db): Promise<HouseMaterial
   };
 };
 
-/** The catalog of a house; what reads materials of one's own is fetched only where there are some. */
+/** The catalog of a house; what reads materials of one's own is loaded only where there are some. */
 export const catalogFrom = async ({
   materials,
   removed,
@@ -74,6 +74,6 @@ export const catalogFrom = async ({
   return withOpenBottles(catalog, bottlesInUse(catalog, here, day));
 };
 
-/** The catalog of the house as it stands in the store. */
+/** The catalog of the house as it is in the store. */
 export const readCatalog = async (store: Database = db): Promise<Catalog> =>
   catalogFrom(await readMaterials(store));

@@ -39,7 +39,7 @@ export const zipped = (texts: Readonly<Record<string, string>>): Uint8Array =>
     level: 0,
   });
 
-/** A house file with rows as somebody else has changed them. */
+/** A house file with rows as someone else has changed them. */
 export const withRows = (
   bytes: Uint8Array,
   change: (rows: Record<string, Record<string, unknown>[]>) => void,

@@ -45,7 +45,7 @@ export class HouseFileError extends Error {
 export const headName = 'house.json';
 export const fileNameOf = (table: string): string => `${table}.json`;
 
-/** Told how far it is, from 0 to 1; may throw to stop it. */
+/** Called with how far it is, from 0 to 1; may throw to stop it. */
 export type Progress = (share: number) => void;
 
 /** Packs a house, piece by piece. */

@@ -21,7 +21,7 @@ const rounded = (amount: number): number => Math.round(amount / fineness) * fine
 
 type UsedRecord = MovementRecord & { readonly movement: { readonly kind: 'used' } };
 
-/** What of a batch stands in the ledgers, and is not undone. */
+/** What of a batch is in the ledgers, and is not undone. */
 const usedInForce = async (store: Database, batchId: string): Promise<readonly UsedRecord[]> => {
   const used = await store.movements.where('movement.batchId').equals(batchId).toArray();
   const bottles = [...new Set(used.map(({ bottleId }) => bottleId))];
@@ -41,7 +41,7 @@ export const giveBack = async (store: Database, batchId: string): Promise<void> 
 };
 
 /**
- * Writes down what a batch took of each bottle of this shelf; what stands there already stays.
+ * Writes down what a batch took of each bottle of this shelf; what is there already stays.
  * Within a transaction that has the movements and the bottles.
  */
 export const takeOff = async (

@@ -24,7 +24,7 @@ export const idsBy = async <R extends { id: string }>(
   ]);
   const deleted = new Set(gone);
   const known = new Set(ids);
-  // Only where some are in no index must all be gone through.
+  // Only where some are in no index must all be read through.
   const broken =
     ids.length === count
       ? []

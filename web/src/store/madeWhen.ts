@@ -6,9 +6,9 @@ export interface MadeWhen {
   readonly times: number;
   /** When it was begun last, of what is finished; empty where it never was. */
   readonly last: string;
-  /** How it was, from 1 to 5, in the mean; null where nobody has said. */
+  /** How it was, from 1 to 5, in the mean; null where no one has said. */
   readonly mark: number | null;
-  /** True while one of it stands on the bench. */
+  /** True while one of it is on the bench. */
   readonly onBench: boolean;
 }
 

@@ -8,7 +8,7 @@ export interface Changed {
   readonly log?: unknown;
 }
 
-/** A batch of which the log stands beside it, so that its record does not tell what has changed. */
+/** A batch of which the log is beside it, so that its record does not tell what has changed. */
 const isOnBench = ({ log }: Changed): boolean => log === null;
 
 /** What becomes of a record of a file, beside the one of the same id that is here. */

@@ -1,4 +1,4 @@
-// Fetched by itself, and only where a house has materials of its own.
+// Loaded by itself, and only where a house has materials of its own.
 import { houseMaterials, ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 
 /**

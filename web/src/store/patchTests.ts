@@ -13,7 +13,7 @@ import { now, today } from './now';
 import { personNamed } from './people';
 import { StoreError } from './storeError';
 
-/** What is told when a patch is looked at. */
+/** What is reported when a patch is looked at. */
 export interface NewReading {
   /** 0 for a look in between. */
   readonly hours: ReadAt | 0;
@@ -43,7 +43,7 @@ export const patchTestsStore = (store: Database = db) => {
       ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map(({ id }) => id))),
     ];
   };
-  /** A reaction stands with the person from then on: a caution on each of several, an avoid on one. */
+  /** A reaction is with the person from then on: a caution on each of several, an avoid on one. */
   const remember = async (
     { of, personId }: PatchTest,
     { skin, words }: NewReading,

@@ -5,13 +5,13 @@ import { softDeletedRecords } from './softDeletedRecords';
 import { listedBy } from './listed';
 import { StoreError } from './storeError';
 
-/** Somebody who is in the house, and can be read. */
+/** Someone who is in the house, and can be read. */
 const isWhole = ({ deletedAt, person }: PersonRecord): boolean =>
   deletedAt === null && personSchema.safeParse(person).success;
 
 /**
  * Whom a name means: the person who was pressed, or the one in the house whose name it is, in any
- * letters; null for somebody from outside.
+ * letters; null for someone from outside.
  */
 export const personNamed = async (
   store: Database,
@@ -25,7 +25,7 @@ export const personNamed = async (
   )?.id ??
   null;
 
-/** Who is in the house. Blends for somebody who moves out keep the wearer as they are. */
+/** Who is in the house. Blends for someone who moves out keep the wearer as they are. */
 export const peopleStore = (store: Database = db) => {
   const records = softDeletedRecords<PersonRecord, 'person'>(
     store.people,
@@ -61,7 +61,7 @@ export const peopleStore = (store: Database = db) => {
       (await listedBy(store.people, 'person.name'))
         .sort((a, b) => (a.key ?? '').localeCompare(b.key ?? ''))
         .map(({ id }) => id),
-    /** Somebody who cannot be read is shown on their own page, and takes no other with them. */
+    /** Someone who cannot be read is shown on their own page, and takes no other with them. */
     list: async (): Promise<PersonRecord[]> =>
       (await records.list())
         .filter(isWhole)

@@ -36,7 +36,7 @@ export const photosStore = (store: Database = db) => {
         return kept.add(form.parse(photo));
       });
     },
-    /** Writes what is said of one, and whether it leaves. */
+    /** Writes what is stated of one, and whether it leaves. */
     change: (id: string, change: Partial<Pick<Photo, 'words' | 'leaves'>>): Promise<void> =>
       store.transaction('rw', store.photos, async () => {
         const found = await store.photos.get(id);

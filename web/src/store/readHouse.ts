@@ -62,7 +62,7 @@ export const formProblemOf = (form: z.ZodType, record: unknown): RecordProblem |
   return parsed.success ? null : { code: 'form', form: firstFormProblem(parsed.error, record) };
 };
 
-/** A record that cannot be read, for whoever is told of it. */
+/** A record that cannot be read, for whoever is reported of it. */
 export const leftOutOf = (
   table: Table,
   record: unknown,
@@ -85,7 +85,7 @@ const once = () => {
   };
 };
 
-/** A check that refuses a batch in which something is that nobody knows any more. */
+/** A check that refuses a batch in which something is that no one knows any more. */
 const materialsKnown =
   (house: Catalog) =>
   ({ file, materials }: BatchRecord): RecordProblem | null => {
@@ -114,7 +114,7 @@ const carriedBy = (
   );
 };
 
-/** Counters begin anew, so that none of a file stands in the way of the next. */
+/** Counters begin again, so that none of a file is in the way of the next. */
 const renumbered = (drafts: readonly DraftRecord[]): DraftRecord[] => {
   const last = new Map<string, number>();
   return [...drafts]

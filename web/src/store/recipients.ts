@@ -47,7 +47,7 @@ export const recipientsStore = (store: Database = db) => {
         return kept.add(recipient);
       }),
     remove: kept.remove,
-    /** Brings an entry back, where nothing has come to stand against it. */
+    /** Brings an entry back, where nothing has come to be against it. */
     restore: (id: string): Promise<void> =>
       store.transaction('rw', tables, async () => {
         const found = await store.recipients.get(id);

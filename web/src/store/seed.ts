@@ -2,7 +2,7 @@ import type { Database } from './database';
 import { exampleBlends, exampleMaker } from './exampleBlends';
 import { now } from './now';
 
-/** Stands in the settings until what the house has made is there too. */
+/** Is in the settings until what the house has made is there too. */
 export const halfSeeded = 'blends';
 
 /**

@@ -15,7 +15,7 @@ export const seedBatches = (store: Database, day: string): Promise<void> =>
       blends,
       bottles,
     );
-    // A visitor may have been quicker: their number stands on a label already.
+    // A visitor may have been quicker: their number is on a label already.
     const taken = (await byIndex(store.batches, 'number').keys()).map(String);
     await store.batches.bulkAdd(withDistinctNumbers(batches, taken));
     await store.drafts.bulkAdd(drafts);

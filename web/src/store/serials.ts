@@ -2,7 +2,7 @@ import { nextBatchNumber, serialOf } from '@jubbet/core/batch';
 import type { Day } from '@jubbet/core/quantity';
 import type { Database } from './database';
 
-/** Serials given so far, by prefix and year: a number that stood on a label never comes again. */
+/** Serials given so far, by prefix and year: a number that was on a label never comes again. */
 const serialKey = (prefix: string, year: number): string => `serial/${prefix}${year}`;
 
 const isSerial = (value: unknown): value is number =>

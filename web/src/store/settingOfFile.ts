@@ -2,7 +2,7 @@ import type { RecordProblem } from '@jubbet/core/words';
 import type { z } from 'zod';
 import { settingsSchema } from './settings';
 
-/** Highest serials of batch numbers stand among the settings, by prefix and year. */
+/** Highest serials of batch numbers are among the settings, by prefix and year. */
 export const isSerialKey = (key: string): boolean => key.startsWith('serial/');
 
 /** Why a setting of a file can't be imported; null where it can. */

@@ -23,9 +23,9 @@ export const settingsSchema = z.object({
   /** How new blends start: the size of a drop by its name, and the guideline. */
   dropSize: z.enum(['leaflet', 'pharmacy', 'middle', 'insert', 'fine']).catch('pharmacy'),
   guideline: guidelineSchema.catch('clinical'),
-  /** Whose spoons, cups and fluid ounces are meant; asked about until somebody has said. */
+  /** Whose spoons, cups and fluid ounces are meant; asked about until someone has said. */
   spoons: z.enum(['ask', ...spoonCountries]).catch('ask'),
-  /** Degrees as they are shown, and whether fluid ounces and ounces stand beside ml and g. */
+  /** Degrees as they are shown, and whether fluid ounces and ounces are beside ml and g. */
   degrees: z.enum(['celsius', 'fahrenheit']).catch('celsius'),
   ounces: z.boolean().catch(false),
   /** Single keys act on screens; off for those who speak to their machine. */
@@ -33,7 +33,7 @@ export const settingsSchema = z.object({
   /** How the maker works at the bench: what goes in first, and bottle by bottle or in rounds. */
   benchFirst: z.enum(['oils', 'carrier']).catch('oils'),
   benchRounds: z.boolean().catch(false),
-  /** What is heard when a drop is counted. */
+  /** What is received when a drop is counted. */
   aloud: z.enum(['off', 'click', 'number']).catch('off'),
   /** How warm the room is in which melts cool, in °C. */
   roomC: z.number().min(0).max(45).catch(21),
@@ -58,21 +58,21 @@ export const settingsSchema = z.object({
   readText: z.string().max(longestKept).catch(''),
   /** The maker's own money, as a sign or a code. */
   currency: z.string().max(8).catch('£'),
-  /** What a container of a kind and size, and a label, cost; null where nobody has said. */
+  /** What a container of a kind and size, and a label, cost; null where no one has said. */
   containerPrices: z
     .record(z.string().max(80), z.number().min(0).max(10_000))
     .refine((prices) => Object.keys(prices).length <= mostLabelSizes)
     .catch({}),
   labelPrice: z.number().min(0).max(10_000).nullable().catch(null),
-  /** How much of each price stays, in percent of it; null where nobody has said. */
+  /** How much of each price stays, in percent of it; null where no one has said. */
   marginPercent: z.number().min(0).max(95).nullable().catch(null),
-  /** Who answers for what is sold, with an address, as it stands on packs. */
+  /** Who answers for what is sold, with an address, as it is on packs. */
   responsible: z.string().max(300).catch(''),
   /** What is in the basket already, by material and unit. */
   shoppingTicked: z.array(z.string().max(200)).max(500).catch([]),
   /** Light or dark, or as the system has it. */
   scheme: z.enum(['system', 'light', 'dark']).catch('system'),
-  /** Stands before the year in batch numbers. */
+  /** Comes before the year in batch numbers. */
   batchPrefix: z.string().max(8).catch(''),
   /** When all data last went out to a file; null for never. */
   lastExport: z.iso.datetime().nullable().catch(null),

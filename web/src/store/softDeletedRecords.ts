@@ -7,7 +7,7 @@ import type { StoredRecord } from './records/fields';
 /**
  * Adds, rewrites, takes away and brings back records that hold one thing each.
  *
- * @param key under which the thing stands in its record
+ * @param key under which the thing is in its record
  * @param parse throws where the thing is not what it should be
  * @param what what a record is, for the error where it has been deleted
  */

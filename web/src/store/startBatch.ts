@@ -14,7 +14,7 @@ import { StoreError } from './storeError';
 
 /** What a batch is begun with. */
 export interface Start {
-  /** The sheet as it stands: kept as a draft of its own. */
+  /** The sheet as it is: kept as a draft of its own. */
   readonly recipe: Recipe;
   readonly blendId: string;
   readonly blend: Blend;

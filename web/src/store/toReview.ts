@@ -6,7 +6,7 @@ import { byIndex } from './byIndex';
 /** So many batches, the last begun, are looked through. */
 const mostBatches = 200;
 
-/** Finished batches of which nobody has said how they were. */
+/** Finished batches of which no one has said how they were. */
 export const unreviewed = async (store: Database = db) =>
   (await byIndex(store.batches, 'startedAt').reverse().limit(mostBatches).toArray())
     .filter(

@@ -13,7 +13,7 @@ export const trailOf = ({
   materials,
   made,
 }: BatchRecord): TrailBatch => {
-  // What went in beside the recipe stands in its contents; its bottle nobody wrote down.
+  // What went in beside the recipe is in its contents; its bottle no one wrote down.
   const inIt = (made?.contents ?? []).flatMap(({ oils, bases }) => [...oils, ...bases]);
   const ids = new Set([...Object.keys(bottles), ...inIt.map((entry) => entry.id)]);
   return {
@@ -33,7 +33,7 @@ export const trailOf = ({
   };
 };
 
-/** A batch that is in the log, or was deleted and may have been given to somebody all the same. */
+/** A batch that is in the log, or was deleted and may have been given to someone all the same. */
 export interface Trailed {
   readonly batch: TrailBatch;
   readonly isDeleted: boolean;

@@ -64,7 +64,7 @@ test('one part leaving takes nothing from the other; the last one ends the readi
   await store.write('maker', 'Vane');
   await screen.findByText('Vane');
   view.unmount();
-  // Told after everybody has left, in the next turn.
+  // Reported after everyone has left, in the next turn.
   await new Promise((next) => setTimeout(next, 0));
   const before = read.mock.calls.length;
   await store.write('maker', 'Nobody looks');

@@ -25,7 +25,7 @@ const readingsOf = (client: QueryClient): Map<string, Reading> => {
   return none;
 };
 
-/** The reading under a key; begun where nobody reads it yet. */
+/** The reading under a key; begun where no one reads it yet. */
 const readingOf = (
   client: QueryClient,
   key: readonly unknown[],
@@ -39,7 +39,7 @@ const readingOf = (
   const first = new Promise<unknown>((done, fail) => {
     settle = { done, fail };
   });
-  // Somebody may have left before it came.
+  // Someone may have left before it came.
   first.catch(() => undefined);
   const subscription = liveQuery(read).subscribe({
     next: (value) => {
@@ -48,7 +48,7 @@ const readingOf = (
     },
     error: (error: unknown) => {
       settle?.fail(error);
-      // The next reader, or the next try, begins anew.
+      // The next reader, or the next try, begins again.
       open.delete(name);
       void client.invalidateQueries({ queryKey: key });
     },

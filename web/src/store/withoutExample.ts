@@ -2,7 +2,7 @@ import type { House } from './database';
 import { exampleMaker } from './exampleBlends';
 import { exampleIds, exampleMoved, exampleNotes } from './exampleIds';
 
-/** The same house without what the example put in and nobody has touched. */
+/** The same house without what the example put in and no one has touched. */
 export const withoutExample = (here: House): House => {
   const isExample = (record: { readonly id: string }) => exampleIds.has(record.id);
   const began = new Map(here.batches.map(({ id, startedAt }) => [id, startedAt]));

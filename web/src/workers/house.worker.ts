@@ -9,7 +9,7 @@ import { today } from '../store/now';
 import { putExampleIn } from '../store/putExample';
 import type { HouseFile, LeftOut } from '../store/readHouse';
 
-/** Told how far it is, from 0 to 1. */
+/** Called with how far it is, from 0 to 1. */
 type Progress = (share: number) => void;
 
 /** A file that was read, and what getting it in would do. */

@@ -24,7 +24,7 @@ const base64 = (bytes: Uint8Array): string => {
 };
 
 const worker = {
-  /** Drawn anew: place, device and time, which cameras write into a file, are not in it. */
+  /** Drawn again: place, device and time, which cameras write into a file, are not in it. */
   scale: async (file: Blob): Promise<Scaled> => {
     const picture = await createImageBitmap(file);
     const scale = Math.min(1, longestSide / Math.max(picture.width, picture.height));

@@ -114,7 +114,7 @@ const risingOrder = (values: Float64Array, count: number): Int32Array => {
  * The cheapest choice of all that are open, found from every choice of one half of
  * the places beside every choice of the other. A choice that undercuts a value
  * must use nearly all of the rows that have a price, so that beside each choice of
- * one half only few of the other, sorted by what they use, can stand.
+ * one half only few of the other, sorted by what they use, can be.
  *
  * @param first number for which `cost[i][0]` is the cost
  * @param undercut only what costs less than this is wanted

@@ -1,10 +1,10 @@
 import { keepsAll, slack, usedOf, type Row } from './row';
 import { cheapest, type Effort, type SearchResult } from './search';
 
-/** A ten-thousandth of a drop, in ml: nobody can measure it. */
+/** A ten-thousandth of a drop, in ml: no one can measure it. */
 const negligible = 5e-6;
 
-/** What is looked for: numbers of drops near to what was asked, within limits. */
+/** What is looked for: numbers of drops near to what was wanted, within limits. */
 export interface Search {
   /** Likely volume of a drop of each oil, in ml. */
   readonly unit: readonly number[];
@@ -21,10 +21,10 @@ const totalWeight = 1e-5;
 const alike = 1e-8;
 
 /**
- * Costs of each number of drops: its distance from what was asked, and the total's
+ * Costs of each number of drops: its distance from what was wanted, and the total's
  * on one side, where that is a plain sum.
  *
- * @param side 1 where the total falls short of what was asked, -1 where it goes beyond
+ * @param side 1 where the total falls short of what was wanted, -1 where it goes beyond
  */
 const costsOf = ({ unit, asked, least, most }: Search, side: 1 | -1): number[][] =>
   unit.map((ml, i) => {
@@ -52,7 +52,7 @@ const nearest = (
   const total = asked.reduce((sum, ml) => sum + ml, 0);
   const common = { least, most, tolerance: alike, effort };
   const short = cheapest({ ...common, cost: costsOf(search, 1), rows, atMost });
-  // Beyond what was asked this cost is too low for what it is, so that a best choice
+  // Beyond what was wanted this cost is too low for what it is, so that a best choice
   // that falls short is the best of all.
   const reached = short ? usedOf({ per: unit, limit: 0 }, short.drops) : total;
   if (!short || reached <= total + slack) return short;

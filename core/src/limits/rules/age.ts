@@ -51,7 +51,7 @@ const forChildren = (oil: Oil): ForChildren[] => [
 const oldest = (list: readonly ForChildren[]): ForChildren | undefined =>
   [...list].sort((a, b) => b.belowMonths - a.belowMonths)[0];
 
-/** Of somebody not known, the ages that a label must name: anywhere, and near the face where older. */
+/** Of someone not known, the ages that a label must name: anywhere, and near the face where older. */
 const forLabel = (oil: Oil): Finding[] => {
   const avoided = forChildren(oil).filter(({ what }) => what === 'avoid');
   const anywhere = oldest(avoided.filter(({ where }) => where === 'anywhere'));
@@ -75,7 +75,7 @@ const forLabel = (oil: Oil): Finding[] => {
     );
 };
 
-/** The worst that is said of an oil for a child of this age at this place. */
+/** The worst that is known of an oil for a child of this age at this place. */
 const forChild = (oil: Oil, ageMonths: number, place: Question['brief']['place']): Finding[] => {
   const forThisAge = forChildren(oil).filter(({ belowMonths }) => ageMonths < belowMonths);
   const here = forThisAge.filter(({ where }) => holdsAt(where, place, { ageMonths }));

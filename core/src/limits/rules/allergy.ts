@@ -61,7 +61,7 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
         reason: { code: 'allergy-free-words' },
       }),
     );
-  // Of a material of the maker's own nobody may have said what it comes from.
+  // Of a material of the maker's own no one may have said what it comes from.
   const unsaid =
     wearer && wearer.allergies.length > 0
       ? materials

@@ -20,7 +20,7 @@ const lightMedicine = 'light-sensitising medicine';
 /** Everything that speaks against the materials of a blend for some condition. */
 export const againstConditions = ({ mixture, brief }: Question): Against[] => {
   const wearer = knownWearer(brief);
-  // Somebody not known is an adult: what holds below an age is told by the rule on age.
+  // Someone not known is an adult: what holds below an age is reported by the rule on age.
   const ageMonths = wearer?.ageMonths ?? guidelines.adult.fromMonths;
   return [
     ...mixture.oils.flatMap(({ oil }): Against[] => [
@@ -102,7 +102,7 @@ const general = (given: ReadonlySet<string>, { brief, mixture }: Question): Find
         ];
       });
 
-/** What was typed: read as a condition of the vocabulary, which is said, or by no rule. */
+/** What was typed: read as a condition of the vocabulary, which is stated, or by no rule. */
 const asTyped = (words: readonly string[]): Finding[] =>
   words.flatMap((typed): Finding[] => {
     const read = conditionsRead(typed);

@@ -46,7 +46,7 @@ export const constituentSums: SumsOf = (oils, brief) =>
  * Rule 4. Constituents together, across oils: what all oils bring of one substance,
  * or of a group that counts as one, against the cap on the finished product. The
  * likely value is reckoned with typical content, the high one with high content and
- * large drops. An oil whose chemistry is not held cannot be counted, and is said so.
+ * large drops. An oil whose chemistry is not held cannot be counted, and is stated.
  */
 export const constituent = (question: Question): Finding[] => {
   const { mixture, brief } = question;
@@ -75,7 +75,7 @@ export const constituent = (question: Question): Finding[] => {
         rinsedOff,
         subject: sum.subject,
         verdict,
-        // Twice what holds for everybody: the stricter figure of a category can be overridden.
+        // Twice what holds for everyone: the stricter figure of a category can be overridden.
         blocking: verdict === 'over' && isBlockingPast(value, limit.percent),
         value,
         limit: sum.cap,

@@ -39,7 +39,7 @@ const inBath = (mixture: Mixture): Finding[] => {
   return [say('over', solubiliser > 0 ? 'bath-solubiliser' : 'bath-undispersed')];
 };
 
-/** Most drops of essential oil in a tub for somebody of this age; an adult where nobody is known. */
+/** Most drops of essential oil in a tub for someone of this age; an adult where no one is known. */
 const dropsPerTub = (ageMonths: number): number =>
   bath.dropsPerTub.find(({ belowMonths }) => belowMonths === null || ageMonths < belowMonths)
     ?.drops ?? 0;

@@ -10,7 +10,7 @@ type Stage = 'pregnant' | 'breastfeeding';
 
 const stages: readonly Stage[] = ['pregnant', 'breastfeeding'];
 
-/** What is said of an oil in a stage: of the oil itself, or for what is in it. */
+/** What is known of an oil in a stage: of the oil itself, or for what is in it. */
 interface Said {
   readonly stage: Stage;
   readonly what: Oil['pregnancy'];
@@ -18,7 +18,7 @@ interface Said {
   readonly source: string;
 }
 
-/** Everything that is said of an oil in some stage, at a place; anywhere where nobody is known. */
+/** Everything that is known of an oil in some stage, at a place; anywhere where no one is known. */
 export const cautionsOfStages = (
   oil: Oil,
   place: Question['brief']['place'],

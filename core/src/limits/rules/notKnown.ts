@@ -46,7 +46,7 @@ export const notKnown = ({ mixture, poured, brief }: Question): Finding[] => {
     const held = oil.certificate
       ? dermalMaximumOf(oil, brief) !== null
       : oil.dermalMaximum.status !== 'not known';
-    // A density that is assumed has its range in the figures: it is told, and judged by that.
+    // A density that is assumed has its range in the figures: it is reported, and judged by that.
     const assumed = isDensityAssumed(oil)
       ? [
           finding({

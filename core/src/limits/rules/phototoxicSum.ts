@@ -33,7 +33,7 @@ export const phototoxicSums: SumsOf = (oils, brief) =>
  * Rule 3. Phototoxic oils together: the sum of strength over phototoxic limit
  * must not pass 1 on skin that the product stays on and that may see sun. Covered
  * skin turns "over" into "caution", unless one oil is past twice its limit; what is in fact rinsed
- * off is let be.
+ * off is left alone.
  */
 export const phototoxicSum = (question: Question): Finding[] => {
   const { mixture, brief, guideline } = question;

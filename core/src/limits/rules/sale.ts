@@ -91,7 +91,7 @@ const against = (question: Question, entry: Restriction): Finding[] => {
 
 /**
  * Rule 14. What is sold, or given in trade, is held against what the EU restricts in goods as
- * well, as far as it is held here; what no program can check is said once.
+ * well, as far as it is held here; what no program can check is stated once.
  */
 export const sale = (question: Question): Finding[] => {
   if (!question.brief.forSale) return [];

@@ -6,7 +6,7 @@ export interface LayOutStep {
   readonly oilIds: readonly string[];
 }
 
-/** All oils of the batch stand ready, and are opened one at a time. */
+/** All oils of the batch are ready, and are opened one at a time. */
 export const layOut: StepKind<LayOutStep> = {
   kind: 'lay-out',
   plan: ({ oils }) =>

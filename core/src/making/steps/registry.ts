@@ -78,7 +78,7 @@ export const pouringOrder: readonly Planned[] = [
 
 /**
  * What is mixed in one pan or jug and then poured. The oils are counted into a beaker and the
- * containers stand open before anything is hot: a melt sets in seconds.
+ * containers are open before anything is hot: a melt sets in seconds.
  */
 export const mixedOrder: readonly Planned[] = [
   setOut.plan,

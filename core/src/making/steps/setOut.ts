@@ -9,7 +9,7 @@ export interface SetOutStep {
   readonly hot: boolean;
 }
 
-/** Containers stand open before anything is hot: a melt sets in seconds. */
+/** Containers are open before anything is hot: a melt sets in seconds. */
 export const setOut: StepKind<SetOutStep> = {
   kind: 'set-out',
   plan: ({ lines, isHot }) => [{ id: 'set-out', kind: 'set-out', lines, hot: isHot }],

@@ -24,12 +24,12 @@ export interface WrittenAmount {
   readonly high?: number;
 }
 
-/** An amount where it stands in a line. */
+/** An amount where it is in a line. */
 export interface FoundAmount extends Span {
   readonly amount: WrittenAmount;
-  /** It stands in brackets: the same once more in another measure, as a rule. */
+  /** It is in brackets: the same once more in another measure, as a rule. */
   readonly isAside: boolean;
-  /** `each` stands behind it. */
+  /** `each` is behind it. */
   readonly isEach: boolean;
   /** It is the sum of several: `15 drops total`. */
   readonly isTotal: boolean;
@@ -116,7 +116,7 @@ const units: readonly (readonly [ReadUnit, string, number?])[] = [
 
 const unitPattern = units.map(([, pattern], n) => `(?<u${n}>${pattern})`).join('|');
 
-/** Capital T, small t and c stand for spoons and cups where a number stands before them. */
+/** Capital T, small t and c are for spoons and cups where a number comes before them. */
 const shortUnits: Readonly<Record<string, ReadUnit>> = { T: 'tbsp', t: 'tsp', c: 'cup', C: 'cup' };
 
 const number = `(?:${figure}|(?:${wordPattern})(?![a-z]))`;

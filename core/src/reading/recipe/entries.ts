@@ -11,9 +11,9 @@ const saysNothing =
 export interface Entries {
   /** Which of them something begins in, from 0. */
   readonly numberOf: (span: Span) => number;
-  /** From where to where that one goes; over what stands in it, however long. */
+  /** From where to where that one goes; over what is in it, however long. */
   readonly of: (span: Span) => Span;
-  /** What else stands in the entry of an amount: `zinc oxide` of `1 tsp zinc oxide`. */
+  /** What else is in the entry of an amount: `zinc oxide` of `1 tsp zinc oxide`. */
   readonly besides: (amount: Span) => string;
   /** How far two things are from each other: what parts entries counts for much. */
   readonly apart: (a: Span, b: Span) => number;

@@ -69,7 +69,7 @@ export const goesIn = ({
 
 /**
  * The one base without an amount where a container or a strength is named: it takes up the rest.
- * Where several have none, nobody can know how much of each.
+ * Where several have none, no one can know how much of each.
  */
 export const restIn = (
   recipe: Pick<ReadRecipe, 'ingredients' | 'container' | 'target'>,

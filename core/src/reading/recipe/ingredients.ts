@@ -44,7 +44,7 @@ export interface ReadIngredient {
   readonly isAlternative: boolean;
   /** It is spelled otherwise than anything here: the nearest was taken. */
   readonly isMisspelt: boolean;
-  /** No unit stands there: the number was taken as drops. */
+  /** No unit is there: the number was taken as drops. */
   readonly isUnitGuessed: boolean;
   /** 1 where nothing was guessed; 0 where it is not known what it is. */
   readonly confidence: number;
@@ -127,17 +127,17 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
 /** `q.s. 5 ml`: filled up to so much. */
 const isFilledTo = /\bq\.? ?s\.?(?: to| ad)? ?$/;
 
-/** What stands between an ingredient and one that may be taken in place of it. */
+/** What is between an ingredient and one that may be taken in place of it. */
 const isInPlace = /(?:^|[ (,;/])or(?: else| use| try| about)? ?$/;
 
 /** To a thousandth: a third of an ounce. */
 const rounded = (value: number): number => Math.round(1000 * value) / 1000;
 
-/** In what a line stands. */
+/** In what a line is. */
 interface LineContext {
   /** In a list of ingredients: a name without an amount counts, and may be misspelt. */
   readonly isListed: boolean;
-  /** Where containers and strengths stand: their figures are no amounts. */
+  /** Where containers and strengths are: their figures are no amounts. */
   readonly taken: readonly Span[];
   /** What a number without a unit counts, as the heading above says; null where it says nothing. */
   readonly bareUnit: ReadUnit | null;
@@ -250,7 +250,7 @@ export const readLine = (
     const others = [...materials, ...amounts.filter((other) => other !== foundAmount)];
     return materials.length > 0 && !others.some((other) => overlaps(other, entry));
   };
-  // `1 tsp zinc oxide`: an entry with an amount, of something that nobody here knows.
+  // `1 tsp zinc oxide`: an entry with an amount, of something that no one here knows.
   const unknown = left.flatMap((foundAmount): ReadIngredient[] =>
     isOfSomethingElse(foundAmount) &&
     /[a-z]{3}/.test(entries.besides(foundAmount)) &&
@@ -264,7 +264,7 @@ export const readLine = (
     return { ingredients: [{ ...single, text: line.trim() }], total, spans };
   }
   const name = unknownName(line, spans);
-  // An amount of something that nobody here knows is an ingredient still.
+  // An amount of something that no one here knows is an ingredient still.
   const [lone] = left;
   if (
     isListed &&

@@ -62,7 +62,7 @@ const mostOn = (place: string): number =>
 /** Most of what is worn day by day, in percent, and most of a dab of perfume. */
 const mostDaily = mostOn('pulse-points');
 const mostOfPerfume = mostOn('perfume-small-area');
-/** A stated strength may be so far off before it is told, in percent of it, and in percent. */
+/** A stated strength may be so far off before it is reported, in percent of it, and in percent. */
 const tolerated = { share: 0.2, points: 0.25 };
 
 const basesOf = (catalog: Catalog, { candidates }: ReadIngredient): readonly Base[] =>
@@ -71,7 +71,7 @@ const basesOf = (catalog: Catalog, { candidates }: ReadIngredient): readonly Bas
 const isSolid = (catalog: Catalog, readIngredient: ReadIngredient): boolean =>
   basesOf(catalog, readIngredient).some((base) => !pours(base));
 
-/** A little of what keeps oils fresh is spooned into a recipe that is weighed, and nobody minds. */
+/** A little of what keeps oils fresh is spooned into a recipe that is weighed, and no one minds. */
 const isAdditive = (catalog: Catalog, readIngredient: ReadIngredient): boolean =>
   basesOf(catalog, readIngredient).some(
     ({ kind }) => kind === 'antioxidant' || kind === 'preservative',
@@ -213,7 +213,7 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
     ingredients.flatMap((ingredient) => [
       ...(isOilIngredient(ingredient) ? ['essential'] : []),
       ...basesOf(catalog, ingredient).map(({ kind }) => kind as string),
-      // What nobody here knows may be what a step needs.
+      // What no one here knows may be what a step needs.
       ...(ingredient.candidates.length === 0 && !isOilIngredient(ingredient) ? ['unknown'] : []),
     ]),
   );

@@ -1,5 +1,5 @@
 /**
- * A text in small letters without accents, letter by letter: what is found in it stands at the same
+ * A text in small letters without accents, letter by letter: what is found in it is at the same
  * place in the text itself. Dashes and quotes of all kinds become plain ones.
  */
 export const plainLetters = (text: string): string =>
@@ -20,7 +20,7 @@ const letterByLetter = (text: string): string =>
     return bare.length === 1 ? bare.toLowerCase() : letter;
   }).join('');
 
-/** Where something stands in a line. */
+/** Where something is in a line. */
 export interface Span {
   readonly from: number;
   readonly to: number;

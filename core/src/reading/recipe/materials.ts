@@ -3,7 +3,7 @@ import { none, type Entry, type MaterialFinder } from './names';
 
 /** A name of a material in a line. */
 export interface FoundMaterial extends Span {
-  /** As it stands there. */
+  /** As it is there. */
   readonly said: string;
   /** What it may be, the likeliest first; one where it is certain. */
   readonly ids: readonly string[];
@@ -34,7 +34,7 @@ interface Word extends Span {
 /** At most so many words are a name. */
 const mostWords = 9;
 
-/** What may stand between two words of one name: a space, a hyphen, a comma, an opening bracket. */
+/** What may be between two words of one name: a space, a hyphen, a comma, an opening bracket. */
 const joins = /^(?: |-|_|\/| ?, | ?\. ?| ?\(|\) ?)$/;
 
 const kindOf = ({ oils, bases }: Entry, said: string): 'oil' | 'base' => {
@@ -169,7 +169,7 @@ const reachOf = (plain: string, words: readonly Word[], at: number): number => {
   return last;
 };
 
-/** With `essential oil` and the like that stand right behind a name. */
+/** With `essential oil` and the like that are right behind a name. */
 const stretched = (plain: string, words: readonly Word[], last: number): number => {
   let to = last;
   while (to + 1 < words.length) {

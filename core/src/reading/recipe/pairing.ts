@@ -4,7 +4,7 @@ import { overlaps, plainLetters, type Span } from './letters';
 import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 
-/** What is said of what takes up the rest of a container. */
+/** What is stated of what takes up the rest of a container. */
 export const fillWords =
   /\b(?:fill(?:ed)?(?: (?:it|up|the (?:rest|remainder|bottle|container|roller|jar)))*(?: to the (?:top|shoulder|neck))?(?: up)?,? (?:with|w\/)|top(?:ped)?(?: (?:it|up|off|the rest|to the top))*(?: (?:up|off))? (?:with|w\/)|to fill|to top(?: up| off)?|fill (?:to )?(?:the )?(?:top|rest|remainder)|the rest|remainder|make up (?:to [\w ]+)?with|enough)(?!\w)|^ *fill\b|\bq\.? ?s\.?(?![a-z])/;
 
@@ -77,7 +77,7 @@ export const withAlternatives = (
 ): readonly FoundMaterial[] => {
   const kept: FoundMaterial[] = [];
   for (const foundMaterial of found) {
-    // `Roman or German chamomile`: the word before stands for a name too.
+    // `Roman or German chamomile`: the word before is for a name too.
     const said = /([a-z]+) or $/.exec(plain.slice(0, foundMaterial.from));
     const last = /[a-z]+$/.exec(plain.slice(foundMaterial.from, foundMaterial.to))?.[0] ?? '';
     const isTaken = said !== null && kept.some(({ to }) => to > said.index);
@@ -190,7 +190,7 @@ export const wholeOf = (
   );
 };
 
-/** Numbers right behind a name, or right before it, where no unit stands. */
+/** Numbers right behind a name, or right before it, where there is no unit. */
 export const bareAmounts = (
   plain: string,
   materials: readonly FoundMaterial[],
@@ -212,7 +212,7 @@ export const bareAmounts = (
       : [];
   });
 
-/** Which of them fills what is left: the one that stands behind the words, else the nearest. */
+/** Which of them fills what is left: the one that is behind the words, else the nearest. */
 export const filling = (
   plain: string,
   materials: readonly FoundMaterial[],

@@ -44,7 +44,7 @@ const mayBeTitle = (line: SourceLine, finder: MaterialFinder): boolean => {
   return line.heading > 0 || materialsIn(text, finder, false).length < 3;
 };
 
-/** True where something of a recipe follows soon: a title stands above what it names. */
+/** True where something of a recipe follows soon: a title is above what it names. */
 const leadsOn = (lines: readonly SourceLine[], at: number, finder: MaterialFinder): boolean => {
   const next = lines.slice(at + 1, at + 9).filter(({ text }) => text !== '');
   return next
@@ -64,7 +64,7 @@ const isListLine = (line: SourceLine, section: Section | null): boolean =>
 
 /**
  * Recipes out of a text as people write them: lists and prose, Markdown, HTML, JSON-LD; one or
- * several. Nothing is judged here, and what is not understood stands in `leftOver`.
+ * several. Nothing is judged here, and what is not understood is in `leftOver`.
  */
 export const readRecipes = (source: string, catalog: Catalog): readonly ReadRecipe[] => {
   const finder = materialFinder(catalog);
@@ -154,7 +154,7 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
     .filter(({ ingredients }) => ingredients.some(({ candidates }) => candidates.length > 0));
 };
 
-/** `Amount (g) : %`: what stands above the columns of a table. */
+/** `Amount (g) : %`: what is above the columns of a table. */
 const isTableHead = (text: string, finder: MaterialFinder): boolean =>
   !/\d/.test(text) &&
   /\b(?:amount|quantity|drops?|weight|grams?|ml|parts?)\b|%/i.test(text) &&

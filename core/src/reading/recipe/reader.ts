@@ -39,7 +39,7 @@ export interface ReadRecipe {
   readonly steps: readonly string[];
   readonly mentions: readonly Mention[];
   readonly lines: readonly RoledLine[];
-  /** What nobody made anything of. */
+  /** What no one made anything of. */
   readonly leftOver: readonly string[];
 }
 
@@ -88,7 +88,7 @@ export class Reader {
     this.draft.lines.push({ text, role, ingredients });
   }
 
-  /** Begins a recipe under its name; a strength that stands beside the name is none of it. */
+  /** Begins a recipe under its name; a strength that is beside the name is none of it. */
   next(line: string): void {
     const target = targetIn(line, true);
     const title = target
@@ -106,7 +106,7 @@ export class Reader {
     this.note(line);
   }
 
-  /** What a line says of container and strength, wherever it stands. */
+  /** What a line says of container and strength, wherever it is. */
   private note(text: string): { readonly role: LineRole | null; readonly taken: readonly Span[] } {
     const { draft } = this;
     let role: LineRole | null = null;
@@ -140,7 +140,7 @@ export class Reader {
   private mention(text: string): void {
     const step = this.draft.steps.length;
     for (const { said, ids, kind, isCommonWord, from } of materialsIn(text, this.finder, false)) {
-      // Water that something stands in is no ingredient, and a rose is an oil where drops of it are.
+      // Water that something is dissolved in is no ingredient; a rose measured in drops is the oil.
       const isMeasured = /\b(?:drops?|gtts?|oil|ml) (?:of )?$/i.test(text.slice(0, from));
       const isUsed = !isCommonWord || isMeasured || (kind === 'base' && !/water/i.test(said));
       if (isUsed && !isLeftOut(plainLetters(text), { from }))
@@ -178,7 +178,7 @@ export class Reader {
     this.role(text, at.length > 0 ? 'ingredient' : 'left', at);
   }
 
-  /** A line that stands in no list: steps, sentences, or an ingredient by itself. */
+  /** A line that is in no list: steps, sentences, or an ingredient by itself. */
   free(line: SourceLine): void {
     const { text } = line;
     const { role, ingredients, total } = this.read(text, false);
@@ -213,7 +213,7 @@ export class Reader {
     this.role(text, role ?? (total === null ? rest : 'total'));
   }
 
-  /** `jojoba` by itself on a line below the drops: how much of it nobody says. */
+  /** `jojoba` by itself on a line below the drops: how much of it no one says. */
   private isCarrierAlone(text: string, read: readonly ReadIngredient[]): boolean {
     const { ingredients, section } = this.draft;
     const [one, ...more] = read;
@@ -261,7 +261,7 @@ export class Reader {
     }
     this.told = [];
     const { totalDrops, totalText } = this.draft;
-    // `20 drops of essential oils` and not one of them named: which ones, nobody knows.
+    // `20 drops of essential oils` and not one of them named: which ones, no one knows.
     if (totalDrops !== null && ingredients.length > 0 && !ingredients.some(isOil)) {
       this.add([{ ...unknownOil, text: totalText, amount: { unit: 'drops', value: totalDrops } }]);
     }

@@ -10,7 +10,7 @@ const stepHeads =
 const noteHeads =
   /^(?:the )?(?:notes?|tips?|storage|shelf life|to use|how to use|use|usage|safety|cautions?|warnings?|variations?|about|yields?|makes|serving|why(?: it works| this works)?|benefits|equipment|tools|disclaimer|substitutions?|faq|comments?)$/;
 
-/** The section that a line opens, with what stands behind its colon; null where it opens none. */
+/** The section that a line opens, with what is behind its colon; null where it opens none. */
 export const sectionOpened = (
   text: string,
 ): { readonly section: Section; readonly rest: string } | null => {

@@ -16,7 +16,7 @@ export interface SourceLine {
   readonly isIngredient: boolean;
 }
 
-/** More than this nobody pastes: a book of recipes, in letters. */
+/** More than this no one pastes: a book of recipes, in letters. */
 export const mostLetters = 400_000;
 const mostLines = 20_000;
 /** A line is cut here: what is longer is no recipe. */

@@ -6,7 +6,7 @@ import { readRecipes } from './readRecipes';
 
 /** An ingredient that must come out of a text. */
 interface Wanted {
-  /** Several where the name may be several; none where nobody can know it. */
+  /** Several where the name may be several; none where no one can know it. */
   readonly ids: readonly string[];
   readonly value: number | null;
   readonly unit: string | null;

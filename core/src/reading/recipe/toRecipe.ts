@@ -83,7 +83,7 @@ const baseOf = (
 ): RecipeBase => {
   const { id } = base;
   if (isRest) return { id, amount: { unit: 'parts', value: 1 } };
-  // How much of it nobody has said: a gap, not a guess.
+  // How much of it no one has said: a gap, not a guess.
   if (!readIngredient.amount) return { id, amount: null };
   const typed = amountText(
     readIngredient.amount,
@@ -112,7 +112,7 @@ const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[])
   return containerFor(read.container?.kind ?? (isSolid ? 'jar' : 'dropper bottle'), ml);
 };
 
-/** What an ingredient is taken for where nobody chooses: none where it only stands for another. */
+/** What an ingredient is taken for where no one chooses: none where it is there only for another. */
 export const usualFor = ({ isAlternative, candidates }: ReadIngredient): string | null =>
   isAlternative ? null : (candidates[0] ?? null);
 

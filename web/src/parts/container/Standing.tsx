@@ -6,7 +6,7 @@ import { bottle } from './bottle';
 import type { Drawing } from './drawing';
 import { open } from './open';
 
-/** A container in mm, open or with its lid on, with where its contents stand. */
+/** A container in mm, open or with its lid on, with where its contents are. */
 export const drawingOf = (container: Container, closed = false): Drawing =>
   containerFacts(container.kind).runs ? bottle(container) : open(container, closed);
 
@@ -38,7 +38,7 @@ const Contents = ({ layers, drawing }: { layers: readonly Layer[]; drawing: Draw
   });
 };
 
-/** A container as it stands, in mm from its left upper corner, with what is in it. */
+/** A container as it is, in mm from its left upper corner, with what is in it. */
 export const Standing = ({ drawing, layers }: { drawing: Drawing; layers: readonly Layer[] }) => {
   const id = useId();
   return (

@@ -46,7 +46,7 @@ const Cap = ({
   />
 );
 
-/** What closes the bottle, and what of it stands in the liquid. */
+/** What closes the bottle, and what of it is in the liquid. */
 const tops: Readonly<Record<string, (box: Box) => ReactNode>> = {
   'roll-on': (box) => (
     <>
@@ -134,7 +134,7 @@ export const bottle: Draw = (container) => {
     `C ${width * 0.78} ${cap + neck + round} ${width} ${cap + neck + shoulder * 0.35} ${width} ${cap + neck + shoulder} ` +
     `V ${height - corner} q 0 ${corner} ${-corner} ${corner} H ${corner} q ${-corner} 0 ${-corner} ${-corner} ` +
     `V ${cap + neck + shoulder} C 0 ${cap + neck + shoulder * 0.35} ${width * 0.22} ${cap + neck + round} ${width * 0.22} ${cap + neck} z`;
-  // The shoulder stands where a full bottle has about six sevenths of what it takes brimful.
+  // The shoulder is where a full bottle has about six sevenths of what it takes brimful.
   const perMl = (bottom - cap - neck) / (brimfulOf(container) * 0.9);
   const inside = bottom - cap;
   const walls = (

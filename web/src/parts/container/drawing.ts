@@ -15,7 +15,7 @@ export interface Drawing {
   readonly width: number;
   readonly height: number;
   readonly cavity: Cavity;
-  /** How high one ml stands in the cavity, in mm. */
+  /** How high one ml is in the cavity, in mm. */
   readonly perMl: number;
   /** The outline that the contents stay within, where the cavity alone does not say it. */
   readonly clip: string | null;
@@ -23,7 +23,7 @@ export interface Drawing {
   readonly behind: ReactNode;
   /** Before them: walls, lid, what closes it. */
   readonly before: ReactNode;
-  /** The walls alone, as it stands while it is filled. */
+  /** The walls alone, as it is while it is filled. */
   readonly bare: ReactNode;
   /** The same seen from above, where that shows what it is; with its height. */
   readonly above: { readonly height: number; readonly node: ReactNode } | null;

@@ -1,6 +1,6 @@
 import { containerFacts, findContainer, type Container } from '@jubbet/core/catalog';
 
-/** Outer size of a container in mm, as it stands. */
+/** Outer size of a container in mm, as it is. */
 export interface SizeMm {
   readonly width: number;
   readonly height: number;

@@ -123,7 +123,7 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
     const ml = first?.evaluation.mixture.fillMl ?? 0;
     const put = await write('The material', async () => {
       const isNew = await materials.addOnce(material);
-      // What is left of a batch stands on the shelf as any other bottle does.
+      // What is left of a batch is on the shelf as any other bottle does.
       if (isNew && ml > 0) await bottles.add(bottleOfBatch(id, batch, ml, until.date));
       return true;
     });

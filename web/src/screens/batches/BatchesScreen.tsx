@@ -121,7 +121,7 @@ const Row = ({
   );
 };
 
-/** What could not be read is told by the boundary around it. */
+/** What could not be read is reported by the boundary around it. */
 const Thrown = ({ error }: { error: Error }): never => {
   throw error;
 };

@@ -15,7 +15,7 @@ import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { useUnits } from '../../parts/useUnits';
 
-/** Bottles with the same in them stand in one column; what comes from one jug is that jug. */
+/** Bottles with the same in them are in one column; what comes from one jug is that jug. */
 interface Column {
   readonly title: string;
   readonly one: MadeContainer;
@@ -52,7 +52,7 @@ const weighTarget = ({ planned }: Made, baseId: string): number | null => {
   return step?.kind === 'weigh' ? step.g : null;
 };
 
-/** Everything that went in, container by container, beside what was asked. */
+/** Everything that went in, container by container, beside what was wanted. */
 export const WentIn = ({ made }: { made: Made }) => {
   const units = useUnits();
   const columns = columnsOf(made);

@@ -131,7 +131,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
     onShelfOnly: here,
     order,
   });
-  // Of waxes, salts and powders nobody asks how they absorb.
+  // Of waxes, salts and powders no one asks how they absorb.
   const byFeel = look === 'feel' && shown.some(({ base }) => carrierFeel(base.id) !== null);
   const back = `/blends/${record.id}`;
   const isIn = (baseId: string) => recipe.bases.some(({ id }) => id === baseId);

@@ -11,7 +11,7 @@ const tallestPx = 96;
 const sizesOf = (kind: string): readonly Container[] =>
   usualContainers.filter((usualContainer) => usualContainer.kind === kind);
 
-/** What stands for a kind: the size in the middle. */
+/** What is for a kind: the size in the middle. */
 const typicalOf = (kind: string): Container | undefined => {
   const sizes = sizesOf(kind);
   return sizes[Math.floor((sizes.length - 1) / 2)];

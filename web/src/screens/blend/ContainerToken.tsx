@@ -44,7 +44,7 @@ const LineFields = ({
   line: ContainerLine;
   /** Added to the names of its fields, so that lines can be told apart. */
   name: string;
-  /** True where containers stand above it to be pointed at. */
+  /** True where containers are above it to be pointed at. */
   drawn: boolean;
   onLine: (line: ContainerLine) => void;
   onRemove: (() => void) | null;

@@ -19,7 +19,7 @@ import { useUnits } from '../../parts/useUnits';
 /** Of most things for skin, morning and evening. */
 const usualUsesADay = 2;
 
-/** From this many days on they are told in weeks. */
+/** From this many days on they are reported in weeks. */
 const manyDays = 21;
 
 /** `9 to 11 weeks`, `4 days`: how long so many uses last. */

@@ -175,7 +175,7 @@ export const Findings = memo(
     );
     const far = all.filter((entry) => !near.includes(entry));
     const rest = findings.filter((entry) => !hasTrack(entry));
-    // Notes without a number stand by themselves, outside the verdict.
+    // Notes without a number are by themselves, outside the verdict.
     const raised = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
     const quiet = rest.filter(({ verdict }) => verdict === 'within');
     return (

@@ -4,7 +4,7 @@ import type { Mixture } from '@jubbet/core/mixture';
 import { Glass } from '../../parts/Glass';
 import { sizeOf } from '../../parts/container/size';
 
-/** So many kinds of container are drawn; more are told in words. */
+/** So many kinds of container are drawn; more are reported in words. */
 const drawn = 4;
 
 /** The containers of a blend, each kind once and all to one scale. */

@@ -85,7 +85,7 @@ export const OilRow = ({
   mixed: OilInBlend | null;
   own?: Finding | undefined;
   onAmount: (amount: OilAmount | null) => void;
-  /** Back to the amounts from before something was typed that cannot stand. */
+  /** Back to the amounts from before something was typed that cannot are. */
   wayBack: () => () => void;
   /** Reads an amount in words: `2 tsp`, `15 g`. */
   said: (text: string, act: boolean) => Refusal | null;

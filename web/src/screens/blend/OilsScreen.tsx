@@ -30,7 +30,7 @@ import { ofToday } from './ofToday';
 import { useRecipe } from './useRecipe';
 import { Tick } from '../../parts/Tick';
 
-/** More than this stand side by side only on a wide wall. */
+/** More than this are side by side only on a wide wall. */
 const mostCompared = 4;
 
 const any = 'any';
@@ -57,7 +57,7 @@ const OilLine = ({
   onCompare,
 }: {
   oil: Oil;
-  /** What stands on the shelf, in ml; null where none does. */
+  /** What is on the shelf, in ml; null where none does. */
   left: number | null;
   said: OilForBrief | undefined;
   isIn: boolean;
@@ -122,7 +122,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
     () => recipe.oils.flatMap(({ id }) => catalog.oil(id) ?? []),
     [recipe.oils, catalog],
   );
-  // What is said of an oil hangs on the person and the place, not on what else is in the blend.
+  // What is stated of an oil hangs on the person and the place, not on what else is in the blend.
   const { brief, guideline, containers, bases, by } = useMemo(
     () => ofToday(recipe, record),
     [recipe, record],

@@ -159,7 +159,7 @@ const Panel = ({
   );
 };
 
-/** Half, double, another container, or what the shelf allows: whole drops found anew each time. */
+/** Half, double, another container, or what the shelf allows: whole drops found again each time. */
 export const ScaleButton = ({
   recipe,
   change,

@@ -41,7 +41,7 @@ import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from '../../parts/VerdictBox';
 import { ErrorDetails } from '../../parts/ErrorDetails';
 
-/** What stands under the sentence: the glass, the oils and bases, and what holds them back. */
+/** What is under the sentence: the glass, the oils and bases, and what holds them back. */
 const SheetBody = ({
   recipe,
   change,

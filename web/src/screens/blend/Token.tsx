@@ -20,7 +20,7 @@ export const Token = ({
   /** What this part of the sentence is about, for those who do not see it in its place. */
   label: string;
   text: string;
-  /** What closes the sentence: it must not stand on a line by itself. */
+  /** What closes the sentence: it must not be on a line by itself. */
   end?: string;
   gap?: boolean;
   /** Wider than a column of words; `most` where something is drawn in it. */
@@ -73,7 +73,7 @@ export const Token = ({
         {({ close }) => {
           const leave = (): void => {
             close();
-            // Once the answer stands in the sentence, what it still lacks can be seen.
+            // Once the answer is in the sentence, what it still lacks can be seen.
             if (wasGap.current) requestAnimationFrame(openFirstGap);
           };
           return (

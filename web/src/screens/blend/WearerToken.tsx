@@ -23,7 +23,7 @@ const blank: WearerDraft = {
   skin: 'normal',
 };
 
-/** A wearer is told only once the age is: no rule can do without it. */
+/** A wearer is reported only once the age is: no rule can do without it. */
 const whole = ({ ageMonths, name, ...rest }: WearerDraft): Wearer | null =>
   ageMonths === null ? null : { ...rest, ageMonths, ...(name.trim() ? { name: name.trim() } : {}) };
 

@@ -3,7 +3,7 @@ import type { BlendRecord } from '../../store/database';
 
 /**
  * The recipe with its wearer as their record has them now: what is undone or was left on the sheet
- * never brings back somebody as they were.
+ * never brings back someone as they were.
  */
 export const ofToday = (recipe: Recipe, { recipe: { brief } }: BlendRecord): Recipe => {
   const { personId } = recipe.brief;

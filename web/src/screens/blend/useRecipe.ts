@@ -24,7 +24,7 @@ const resumed = (left: History<Recipe> | undefined, stored: Recipe): History<Rec
 /**
  * The recipe on the sheet, with undo and redo, which stay while another screen is visited. A
  * change shows at once and is written at once. What is changed in another tab is taken over when
- * nothing of ours is on its way; where both changed, the newer is kept and it is told.
+ * nothing of ours is on its way; where both changed, the newer is kept and it is reported.
  */
 export const useRecipe = (record: BlendRecord) => {
   const { id } = record;
@@ -73,7 +73,7 @@ export const useRecipe = (record: BlendRecord) => {
           revision.current = written.revision;
           setFailure(null);
           if (written.overtaken) {
-            // Another tab wrote first: its version is shown; ours, as it stood here, is one undo away.
+            // Another tab wrote first: its version is shown; ours, as it was here, is one undo away.
             next.current = null;
             act({ kind: 'overtaken', by: written.recipe });
             setOvertaken(true);
@@ -113,7 +113,7 @@ export const useRecipe = (record: BlendRecord) => {
   const undo = useCallback(() => walk('undo'), [walk]);
   const redo = useCallback(() => walk('redo'), [walk]);
   const dismiss = useCallback(() => setOvertaken(false), []);
-  /** Writes what stands on the sheet once more, after it could not be written. */
+  /** Writes what is on the sheet once more, after it could not be written. */
   const retry = useCallback(() => void write(current.current.present), [write]);
 
   const steps = { undo: history.past.length, redo: history.future.length };

@@ -29,7 +29,7 @@ const summary = (catalog: Catalog, recipe: Recipe): string => {
   ].join(' · ');
 };
 
-/** Judging is fetched beside the list: names can be read, and opened, before it is there. */
+/** Judging is loaded beside the list: names can be read, and opened, before it is there. */
 const CardVerdict = lazy(async () => ({ default: (await import('./CardVerdict')).CardVerdict }));
 
 /** A blend as a line of the list. */

@@ -14,7 +14,7 @@ import { isWhole, useBookFilter, type BookFilter } from './bookFilter';
 import { ShelfCard } from './ShelfCard';
 import { ShelfGrid } from './ShelfGrid';
 
-/** The other way to look, and what is said once all is there. */
+/** The other way to look, and what is stated once all is there. */
 const BookList = lazy(async () => ({
   default: (await import('../../parts/WindowList')).WindowList,
 }));
@@ -23,14 +23,14 @@ const RefusedFile = lazy(async () => ({ default: (await import('./ImportBlend'))
 const ImportBlend = lazy(async () => ({ default: (await import('./ImportBlend')).ImportBlend }));
 const SaveReminder = lazy(async () => ({ default: (await import('./SaveReminder')).SaveReminder }));
 
-/** Search and filters are fetched beside the names. */
+/** Search and filters are loaded beside the names. */
 const BookTools = lazy(async () => ({ default: (await import('./BookTools')).BookTools }));
 
 /** Names that were on the screen once come at once with all that belongs to them. */
 let namedBefore = false;
 
 /**
- * The names come first: what is drawn, judged and filtered is fetched once they are painted.
+ * The names come first: what is drawn, judged and filtered is loaded once they are painted.
  *
  * @param noNames true where nothing can be named before the filters are there
  */
@@ -43,7 +43,7 @@ const useNamed = (noNames: boolean): readonly [boolean, () => void] => {
   return [named || noNames, onNamed];
 };
 
-/** Stands beside the names, and says that it is there. */
+/** Is beside the names, and says that it is there. */
 const Named = ({ onNamed }: { onNamed: () => void }) => {
   useEffect(onNamed, [onNamed]);
   return null;
@@ -60,7 +60,7 @@ const Book = ({
   look: BookFilter['look'];
   /** False until the names are on the screen, and the filters above them still on their way. */
   named?: boolean;
-  /** Told when the first name is on the screen. */
+  /** Reported when the first name is on the screen. */
   onNamed?: () => void;
 }) => {
   const first = useStored(['blend', ids[0]], () => blends.get(ids[0] ?? ''));

@@ -138,7 +138,7 @@ export const BookTools = ({
   // On a phone the filters are folded away until they are asked for.
   const [open, setOpen] = useState(false);
   const [near, setNear] = useState(false);
-  // Of a full house all blends are read when somebody comes near the filters, not before.
+  // Of a full house all blends are read when someone comes near the filters, not before.
   const wanted = !whole || near || ids.length <= readAtOnce;
   const { data: all, error } = useStored(['all blends', wanted], () =>
     wanted ? blends.list() : Promise.resolve([]),

@@ -7,7 +7,7 @@ const moreButton =
 
 const Menu = lazy(async () => ({ default: (await import('./CardMenu')).CardMenu }));
 
-/** What can be done with a blend: fetched after the names are on the screen. */
+/** What can be done with a blend: loaded after the names are on the screen. */
 export const CardMenu = ({
   named,
   className = '',

@@ -22,7 +22,7 @@ export const RefusedFile = ({ sentence, onClose }: { sentence: string; onClose: 
 export const ImportBlend = ({
   onRefused,
 }: {
-  /** Told why a file cannot be read; null where it could. */
+  /** Reported why a file cannot be read; null where it could. */
   onRefused: (sentence: string | null) => void;
 }) => {
   const picker = useRef<HTMLInputElement>(null);

@@ -8,7 +8,7 @@ import { useStored } from '../../store/useStored';
 const oldAfter = 14;
 const dayMs = 86_400_000;
 
-/** Says when work of some weeks stands in this browser alone. */
+/** Says when work of some weeks is in this browser alone. */
 export const SaveReminder = () => {
   const { data } = useStored(['settings'], () => settings.read());
   const since = data?.lastExport ?? data?.openedAt;

@@ -65,7 +65,7 @@ test('what must not be used goes out as a file that says so, and never as a card
   expect(await screen.findByText(/^■ This must not be used/)).toBeTruthy();
   expect(screen.queryByRole('button', { name: 'Picture of a card' })).toBeNull();
   expect(screen.queryByRole('link', { name: 'Card to print' })).toBeNull();
-  // No steps that somebody could follow.
+  // No steps that someone could follow.
   expect((await out('Markdown')).text).not.toMatch(/^\d+\. /m);
 });
 

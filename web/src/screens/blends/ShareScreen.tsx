@@ -200,7 +200,7 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
   );
 };
 
-/** A blend on its way to somebody else: as a code, a file or a card. */
+/** A blend on its way to someone else: as a code, a file or a card. */
 export const ShareScreen = () => (
   <OneBlend>{({ id, recipe }) => <Share id={id} recipe={recipe} />}</OneBlend>
 );

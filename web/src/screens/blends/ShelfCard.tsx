@@ -6,7 +6,7 @@ import type { BlendOfToday } from '../../store/blends';
 import { CardMenu } from './CardMenuLater';
 import { shelfHeight } from './shelfScale';
 
-// What a blend comes to is fetched beside the names, which can be read and opened before it is there.
+// What a blend comes to is loaded beside the names, which can be read and opened before it is there.
 const Figure = lazy(async () => ({ default: (await import('./ShelfFigure')).ShelfFigure }));
 const Facts = lazy(async () => ({ default: (await import('./ShelfFacts')).ShelfFacts }));
 

@@ -7,7 +7,7 @@ import type { BlendOfToday } from '../../store/blends';
 import { judgedCard } from './judgedCard';
 import { isStacked, scaleOf, shownOf } from './shelfScale';
 
-/** The containers of a blend as they stand on the shelf, with what is in them. */
+/** The containers of a blend as they are on the shelf, with what is in them. */
 export const ShelfFigure = ({ record }: { record: BlendOfToday }) => {
   const catalog = useCatalog();
   const judged = judgedCard(catalog, record);

@@ -19,7 +19,7 @@ import { drafts } from '../../store/drafts';
 import { useStored } from '../../store/useStored';
 import { Tick } from '../../parts/Tick';
 
-/** What compares them brings its charts along: fetched when two are chosen. */
+/** What compares them brings its charts along: loaded when two are chosen. */
 const CompareVersions = lazy(async () => ({
   default: (await import('./CompareVersions')).CompareVersions,
 }));

@@ -87,7 +87,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
   );
 };
 
-/** One blend, as it stands in its drops, against everyone in the house and a few more. */
+/** One blend, as it is in its drops, against everyone in the house and a few more. */
 export const WhoScreen = () => {
   const { data, error } = useStored(['people'], () => people.list());
   if (error) throw error;

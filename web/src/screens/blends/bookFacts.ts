@@ -12,7 +12,7 @@ export interface BookFacts {
   /** All that can be searched, in small letters. */
   readonly text: string;
   readonly kinds: readonly string[];
-  /** The id of a person of the house, `anyone`, or empty for somebody who is only described. */
+  /** The id of a person of the house, `anyone`, or empty for someone who is only described. */
   readonly person: string;
 }
 

@@ -8,7 +8,7 @@ const bookOrders = ['changed', 'made', 'name'] as const;
 const filterSchema = z.object({
   look: z.enum(['shelf', 'list']).catch('shelf'),
   order: z.enum(bookOrders).catch('changed'),
-  /** Words that all must stand in it: name, purpose, person, oils, tags. */
+  /** Words that all must be in it: name, purpose, person, oils, tags. */
   find: z.string().max(200).catch(''),
   favourites: z.literal('yes').or(z.literal('')).catch(''),
   /** The id of a person of the house, or `anyone`. */
@@ -19,7 +19,7 @@ const filterSchema = z.object({
   tag: z.string().max(40).catch(''),
 });
 
-/** What of the book is shown, and how: it stands in the address, so that Back goes back to it. */
+/** What of the book is shown, and how: it is in the address, so that Back goes back to it. */
 export type BookFilter = z.infer<typeof filterSchema>;
 
 const usual = filterSchema.parse({});

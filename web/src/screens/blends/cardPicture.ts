@@ -1,7 +1,7 @@
 import type { QrCode } from '../../parts/qrCode';
 import { CodedError } from '@jubbet/core/words';
 
-/** What stands on the picture of a card. */
+/** What is on the picture of a card. */
 export interface CardWords {
   readonly name: string;
   readonly about: readonly string[];

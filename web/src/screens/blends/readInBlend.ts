@@ -18,7 +18,7 @@ export type ReadIn =
       /** What of the file stays in it; null where all of it came in. */
       readonly left: string | null;
     }
-  /** It is somebody’s recipe, and is to be read over first. */
+  /** It is someone’s recipe, and is to be read over first. */
   | { readonly ok: 'recipe' }
   | { readonly ok: false; readonly sentence: string };
 

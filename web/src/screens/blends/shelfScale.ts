@@ -17,7 +17,7 @@ const drawn = 3;
 /** Shallow ones are stacked. */
 export const isStacked = ({ kind }: Container): boolean => kind === 'tin' || kind === 'pill box';
 
-/** The scale at which a container stands on the shelf. */
+/** The scale at which a container is on the shelf. */
 export const scaleOf = (container: Container): number =>
   Math.min(
     pxPerMm,
@@ -32,14 +32,14 @@ export const shownOf = (container: Container, count: number, lines: number): num
   return Math.max(1, Math.min(count, lines > 1 ? 2 : drawn, fit));
 };
 
-/** How high what stands there reaches, in px: known before it is drawn. */
+/** How high what is there reaches, in px: known before it is drawn. */
 export const shelfHeight = (fillings: readonly Filling[]): number =>
   Math.max(
     ...fillings.slice(0, 2).map(
       ({ container, count }) =>
         scaleOf(container) *
         sizeOf(container).height *
-        // A stack stands in steps of a tin with its lid on; a locket has its ring.
+        // A stack is in steps of a tin with its lid on; a locket has its ring.
         (isStacked(container)
           ? 1.12 * shownOf(container, count, fillings.length)
           : container.kind === 'locket'

@@ -14,7 +14,7 @@ import { chapters } from './chapters';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { useUnits } from '../../parts/useUnits';
 
-/** Who says so stands under the chapter, by its number. */
+/** Who says so is under the chapter, by its number. */
 const sourceHead = 'Source';
 
 /** The sources of a chapter, in the order in which its tables name them. */

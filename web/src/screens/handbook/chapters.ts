@@ -11,7 +11,7 @@ import { carriers, texture, patchTest, storage, labelLaw, disagree } from './cra
  *
  * @param catalog the materials of the house
  * @param measured rows of the maker's own measured drops: oil, lot, drop
- * @param units in which temperatures are said
+ * @param units in which temperatures are stated
  */
 export const chapters = (
   catalog: Catalog,

@@ -40,7 +40,7 @@ const Paragraph = ({ paragraph: { about, size, runs } }: { paragraph: LabelParag
 const Paragraphs = ({ all }: { all: readonly LabelParagraph[] }) =>
   all.map((paragraph) => <Paragraph key={paragraph.about} paragraph={paragraph} />);
 
-/** The front of a label; what may stand on the back does so where it is split. */
+/** The front of a label; what may be on the back does so where it is split. */
 export const ContainerLabel = ({ label, isSplit }: { label: LabelText; isSplit: boolean }) => {
   const { front, back, foot } = labelFaces(label);
   const [title, ...rest] = front;
@@ -62,7 +62,7 @@ export const ContainerLabel = ({ label, isSplit }: { label: LabelText; isSplit: 
   );
 };
 
-/** What stands on a second label, for the back. */
+/** What is on a second label, for the back. */
 export const BackLabel = ({ label }: { label: LabelText }) => {
   const { again, back } = labelFaces(label);
   return (

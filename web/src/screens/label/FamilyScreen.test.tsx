@@ -39,7 +39,7 @@ test('a family from toddler to grandparent gets one each, no stronger than is ri
   await person('Mother', '1990-01', { pregnant: true });
   await person('Schoolchild', '2017-05');
   await person('Toddler', '2024-09');
-  // Somebody broken takes nobody with them.
+  // Someone broken takes no one with them.
   const torn = await person('Torn', '1980-01');
   await db.people.update(torn, { person: { name: 'Torn' } as never });
   const twelve = [{ id: 'lavender', amount: { unit: 'drops' as const, value: 12 } }];
@@ -56,7 +56,7 @@ test('a family from toddler to grandparent gets one each, no stronger than is ri
     await percentOf(/^Schoolchild/),
     await percentOf(/^Toddler/),
   ];
-  // Recommended are 1 % of somebody over 65, 1.5 % of a child of nine, 1 % of a toddler; a drop is
+  // Recommended are 1 % of someone over 65, 1.5 % of a child of nine, 1 % of a toddler; a drop is
   // 0.53 %. Of children no drop goes over it.
   expect([elder, child, toddler]).toEqual([1.1, 1.1, 0.53]);
   // Who is unticked gets none.

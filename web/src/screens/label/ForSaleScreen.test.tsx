@@ -33,7 +33,7 @@ test('of the raffle table the law of either place is held against what was made'
   const us = screen.getByTestId('ingredients').textContent;
   expect(us).not.toBe(eu);
   expect(says(/^Net contents/)).toContain('oz');
-  // What no program can do is said for either.
+  // What no program can do is stated for either.
   expect(part('What Jubbet can’t do for you').getAllByRole('listitem').length).toBeGreaterThan(1);
 });
 

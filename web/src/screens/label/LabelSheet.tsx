@@ -3,13 +3,13 @@ import type { LabelSize } from '@jubbet/core/label';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { BackLabel, ContainerLabel } from './ContainerLabel';
 
-/** Type sizes that are tried, largest first, in points. Smaller than the last nobody reads. */
+/** Type sizes that are tried, largest first, in points. Smaller than the last no one reads. */
 const points = [8, 7.5, 7, 6.5, 6, 5.5, 5];
 const smallest = 5;
 
 interface Fit {
   readonly points: number;
-  /** What may stand on the back has a label of its own. */
+  /** What may be on the back has a label of its own. */
   readonly split: boolean;
   /** What there is no room for, even so. */
   readonly left: readonly string[];
@@ -43,7 +43,7 @@ const style = (size: LabelSize, pt: number) => ({
 
 /**
  * Labels at their true size. The type shrinks until all fits; where even the
- * smallest does not, what may stand on the back gets a label of its own.
+ * smallest does not, what may be on the back gets a label of its own.
  */
 export const LabelSheet = ({
   label,

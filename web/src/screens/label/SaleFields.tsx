@@ -17,7 +17,7 @@ const goalWords: Record<(typeof goals)[number], string> = {
   us: 'to sell in the United States',
 };
 
-/** Whether labels are for what is sold, and where: it stands in the address. */
+/** Whether labels are for what is sold, and where: it is in the address. */
 export const useSale = (
   set: Pick<Settings, 'responsible' | 'degrees' | 'ounces' | 'spoons'>,
 ): { readonly sale: SaleChoices | null; readonly fields: ReactNode } => {

@@ -8,7 +8,7 @@ import { useNotice } from '../../parts/notice';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { Section } from '../../parts/Section';
 
-/** The list of ingredients as it stands on a pack, and what is wanting in it. */
+/** The list of ingredients as it is on a pack, and what is wanting in it. */
 export const SaleIngredients = ({
   facts,
   sale: { region, ingredients: text, unnamed },

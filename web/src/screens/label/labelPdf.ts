@@ -40,7 +40,7 @@ const drawFace = (page: PDFPage, lines: readonly Line[], { regular, bold }: Font
       for (const { text, font } of stretches(run.text, run.bold ? bold : regular)) {
         page.drawText(text, {
           x,
-          // The line stands on its foot, a little above where the next begins.
+          // The line is on its foot, a little above where the next begins.
           y: page.getHeight() - paddingMm * mm - y + size * 0.28,
           size,
           font,
@@ -88,7 +88,7 @@ export interface LabelPdf {
 /**
  * Labels as a PDF at their true size.
  *
- * @param labels what stands on them, in their order; each as often as `count` says
+ * @param labels what is on them, in their order; each as often as `count` says
  * @param asked its size; a sheet that is sold has its own
  * @param paper A4, Letter, single, or the id of a sheet that is sold
  * @param count how many of each; each face of a label counts as one on the sheet

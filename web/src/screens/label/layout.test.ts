@@ -61,7 +61,7 @@ test('nothing is cut: every letter is within the label, whatever is written on i
         const laidOut = layOut(given, { width, height }, measure);
         const letters = (text: string) => text.replace(/ +/g, '').length;
         const face = wordsOf(laidOut).join('');
-        // The name stands on the back too, where there is one.
+        // The name is on the back too, where there is one.
         const names = laidOut.faces.length * letters(label.name);
         expect(letters(face)).toBeGreaterThanOrEqual(
           names + letters(purpose) + letters(cautions.join(' ')),

@@ -28,7 +28,7 @@ export interface LaidOut {
 /** Width of a text in points, in a weight and a size. */
 export type Measure = (text: string, bold: boolean, size: number) => number;
 
-/** Type sizes that are tried, largest first. Smaller than the last nobody reads. */
+/** Type sizes that are tried, largest first. Smaller than the last no one reads. */
 const sizes = [9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5];
 const pointsPerMm = 72 / 25.4;
 const paddingMm = 1.5;
@@ -39,7 +39,7 @@ interface Paragraph {
   readonly runs: readonly LabelRun[];
   /** Times the text size. */
   readonly scale: number;
-  /** Left free at its right, in times the text size: signs stand there. */
+  /** Left free at its right, in times the text size: signs are there. */
   readonly free?: number;
 }
 
@@ -82,7 +82,7 @@ const signsOn = (label: LabelText, width: number, points: number): PlacedSign[] 
 interface Word {
   readonly text: string;
   readonly bold: boolean;
-  /** A space stands before it. */
+  /** A space comes before it. */
   readonly spaced: boolean;
 }
 
@@ -99,7 +99,7 @@ const wordsOf = (runs: readonly LabelRun[]): Word[] =>
         spaced = false;
       }
     }
-    // A space at the end of a run stands before what follows.
+    // A space at the end of a run comes before what follows.
     if (spaced) words.push({ text: '', bold: run.bold, spaced: true });
     return words;
   });
@@ -178,7 +178,7 @@ const face = (
 
 const smallest = sizes[sizes.length - 1] ?? 5;
 
-/** The paragraphs that stand below the edge in the smallest type. */
+/** The paragraphs that are below the edge in the smallest type. */
 const leftOut = (
   paragraphs: readonly Paragraph[],
   box: { readonly width: number; readonly height: number },
@@ -219,7 +219,7 @@ export const layOut = (label: LabelText, size: LabelSize, measure: Measure): Lai
   };
 };
 
-/** How many labels of a size stand on a page, and where. */
+/** How many labels of a size are on a page, and where. */
 export const places = (
   size: LabelSize,
   page: { readonly width: number; readonly height: number },

@@ -36,7 +36,7 @@ import { ErrorDetails } from '../../parts/ErrorDetails';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
-/** More of one kind than this are told and not drawn. */
+/** More of one kind than this are reported and not drawn. */
 const mostDrawn = 3;
 
 /** All containers side by side are drawn so wide and so high at the most, in px. */
@@ -49,7 +49,7 @@ const Panel = ({ title, children }: { title: string; children: ReactNode }) => (
   </section>
 );
 
-/** The containers as they will stand, full, all to one scale. */
+/** The containers as they will be, full, all to one scale. */
 const Containers = ({ done: { blend, evaluation }, count }: { done: Done; count: number }) => {
   const kinds = blend.inOne ? blend.fillings : [{ container: blend.formula.container, count }];
   const drawn = kinds.flatMap(({ container, count: many }) =>

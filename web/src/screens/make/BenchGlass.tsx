@@ -22,7 +22,7 @@ const mostShare = 0.09;
 /** However many oils there are, all of them are drawn below the line to which it is filled. */
 const mostOfAll = 0.6;
 
-/** Drops are small in any bottle: they are drawn larger than they are, and that is said. */
+/** Drops are small in any bottle: they are drawn larger than they are, and that is stated. */
 const drawnMl = ({ ml, drops }: FilledIn, fill: number): number =>
   drops === null ? ml : Math.max(ml, fill * Math.min(mostShare, leastShare + 0.008 * (drops - 1)));
 
@@ -80,7 +80,7 @@ export const BenchGlass = ({
         className="min-h-0 w-full flex-1"
         viewBox={`${-width * 0.06} ${-height * 0.16} ${width * 1.12} ${height * 1.17}`}
       >
-        {/* Open while it is filled: what closes it stands beside. */}
+        {/* Open while it is filled: what closes it is beside. */}
         <Standing
           drawing={{ ...drawing, before: isOpen ? drawing.before : drawing.bare }}
           layers={layers}

@@ -60,7 +60,7 @@ const useDropG = (step: Step | null, then: Evaluation): Range | null =>
     return oil?.drops ? scaledRange(oil.g, 1 / oil.drops) : null;
   }, [step, then]);
 
-/** What stands beside the pad: what must be decided, what it comes to, and what is waited for. */
+/** What is beside the pad: what must be decided, what it comes to, and what is waited for. */
 export const Beside = ({
   batch,
   blend,

@@ -33,7 +33,7 @@ export const CoolingChart = ({
     ? Array.from({ length: points + 1 }, (_, n) => {
         const minutes = (until * n) / points;
         const celsius = cooling.at(minutes);
-        // Without a third reading nobody knows how far off it is: one degree at the least.
+        // Without a third reading no one knows how far off it is: one degree at the least.
         const band = Math.max(1, 2 * cooling.spreadC);
         return { minutes, band: [shown(celsius - band), shown(celsius + band)] };
       })

@@ -61,7 +61,7 @@ export const CoolingPanel = ({
     if (!due) return;
     const takenAt = new Date(due.atMs).toISOString();
     onEvents([{ kind: 'temperature', step: step.id, celsius: tenths(due.value), takenAt, source }]);
-    // What is due is told once, whatever else changed.
+    // What is due is reported once, whatever else changed.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [due]);
   // While it is read, nothing need be typed.

@@ -87,7 +87,7 @@ export const GatePanel = ({
 }: {
   gate: Closed;
   wearer: WearerOrAnyone;
-  /** The step at which it stands. */
+  /** The step at which it is. */
   step: string;
   onReason: (event: BenchEvent) => void;
   onEnd: () => void;

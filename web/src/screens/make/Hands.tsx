@@ -3,7 +3,7 @@ import { doByHand } from '../../devices/benchServer';
 import { panelButton } from './panel';
 import { useCommand } from './useCommand';
 
-/** Hands for a simulated device, on which nothing lies and in which nothing stands. */
+/** Hands for a simulated device, on which nothing lies and in which nothing is. */
 export const Hands = ({
   deviceId,
   acts,

@@ -40,7 +40,7 @@ export const LiveDrops = ({
   });
   useEffect(() => {
     if (rested === null) return;
-    // The bottle, as it stands there when it is first heard, is where counting begins.
+    // The bottle, as it is there when it is first received, is where counting begins.
     fromG.current ??= rested;
     const grownG = rested - fromG.current;
     const what = dropsOnScale(grownG, drop, resolution);

@@ -7,7 +7,7 @@ import { Hands } from './Hands';
 import { panelButton } from './panel';
 import { useCommand } from './useCommand';
 
-/** A dial from nought to what is asked and a quarter more: the hand, the goal, and its tolerance. */
+/** A dial from zero to what is asked and a quarter more: the hand, the goal, and its tolerance. */
 const Dial = ({ g, askedG }: { g: number; askedG: number }) => {
   const most = 1.25 * askedG;
   const angle = (value: number) => Math.PI * (1 - Math.min(1, Math.max(0, value / most)));
@@ -93,7 +93,7 @@ export const LiveScale = ({
     else if (now) setTareG(now.value);
   };
   const shownG = now ? now.value - tareG : null;
-  // A weight is told as finely as the scale tells it.
+  // A weight is reported as finely as the scale tells it.
   const digits = Math.min(3, Math.max(0, Math.ceil(-Math.log10(resolution) - 1e-9)));
   return (
     <section aria-label="Scale" className="grid basis-full gap-2">

@@ -18,7 +18,7 @@ const units: readonly (readonly [Unit, string])[] = [
 ];
 
 interface Telling {
-  /** The container at which the maker stands. */
+  /** The container at which the maker is. */
   readonly container: number;
   readonly onTell: (event: BenchEvent) => void;
 }
@@ -139,7 +139,7 @@ const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: ()
   );
 };
 
-/** What was told so far of this container; a mistake is taken back here. */
+/** What was reported so far of this container; a mistake is taken back here. */
 const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
   const catalog = useCatalog();
   const list = [

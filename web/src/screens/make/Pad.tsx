@@ -46,7 +46,7 @@ export const Pad = ({
   containers: number;
   /** The maker’s own words beside this step; empty where there are none. */
   note: string;
-  /** True where something else stands under it: the drawing gives way. */
+  /** True where something else is under it: the drawing gives way. */
   low: boolean;
   act: (intent: Intent) => void;
 }) => {

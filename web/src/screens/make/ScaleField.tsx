@@ -58,7 +58,7 @@ const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
   }
 };
 
-/** What the scale or the jug says, typed: it counts from then on in place of what was asked. */
+/** What the scale or the jug says, typed: it counts from then on in place of what was wanted. */
 export const ScaleField = ({
   step,
   tally,

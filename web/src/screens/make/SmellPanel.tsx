@@ -116,7 +116,7 @@ export const SmellPanel = ({
     [blend, steps, tally, first, oils],
   );
   const add = (oilId: string): void =>
-    // From where the batch stands by then: two quick presses are two drops.
+    // From where the batch is by then: two quick presses are two drops.
     onEvents((now) =>
       into.flatMap((number) => adjustedBy(steps, now, number, oilId, 1, bottleOf(oilId))),
     );

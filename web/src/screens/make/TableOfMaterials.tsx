@@ -15,7 +15,7 @@ import { bottles, type ShelvedRecord } from '../../store/bottles';
 import { today } from '../../store/now';
 import { useStored } from '../../store/useStored';
 
-/** All that must stand on the table, how much of it, and from which bottle. */
+/** All that must be on the table, how much of it, and from which bottle. */
 export const TableOfMaterials = ({
   blend,
   mixture,

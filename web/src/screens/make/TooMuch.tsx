@@ -68,7 +68,7 @@ const outcomeOf = ({ outcome }: WayOn, by: By): string =>
     ? `${strengthWords(outcome.mixture, by)} ${outcome.verdict ? `${verdictShapes[outcome.verdict]} ` : ''}${verdictWords(outcome.verdict)}`
     : '';
 
-/** More fell than was asked: what can be done, each with its numbers. */
+/** More fell than was wanted: what can be done, each with its numbers. */
 export const TooMuch = ({
   blend,
   planned,

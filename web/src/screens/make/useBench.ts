@@ -34,7 +34,7 @@ interface Bench {
   readonly bottleOf: (materialId: string) => string | null;
 }
 
-/** Writes down what was chosen; worked out from where the batch stands by then, where that matters. */
+/** Writes down what was chosen; worked out from where the batch is by then, where that matters. */
 export type Choose = (
   events: readonly BenchEvent[] | ((tally: Tally) => readonly BenchEvent[]),
 ) => void;
@@ -70,7 +70,7 @@ const eventFor = (
 };
 
 /**
- * The tally of a batch. What is pressed is taken in turn: each press is told what
+ * The tally of a batch. What is pressed is taken in turn: each press is reported what
  * step it meant by the one before it, is kept on the disk, and only then shown.
  *
  * @param stored events as the store has them; null while they are being read

@@ -26,7 +26,7 @@ export const useBenchKeys = (act: (intent: Intent, source: 'key') => void): void
   });
   useLayoutEffect(() => {
     const isOurs = ({ key, target }: KeyboardEvent): boolean =>
-      // While something is being told, nothing is counted.
+      // While something is being reported, nothing is counted.
       document.querySelector('[role="dialog"]') === null &&
       !isWriting(target) &&
       !((key === ' ' || key === 'Enter') && isControl(target));

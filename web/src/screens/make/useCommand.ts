@@ -3,7 +3,7 @@ import { useCallback } from 'react';
 import { errorText } from '../../parts/errorText';
 import { useNotice } from '../../parts/notice';
 
-/** The way to ask something of a device: where it does not take it, that is said. */
+/** The way to ask something of a device: where it does not take it, that is stated. */
 export const useCommand = (): ((send: () => Promise<void>) => void) => {
   const tell = useNotice();
   return useCallback(

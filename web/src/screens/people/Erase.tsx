@@ -24,7 +24,7 @@ const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
   return `${name} is erased from your people${there}. Earlier backups and your own notes are unchanged.`;
 };
 
-/** Takes somebody out of the house for good. Asked twice: it cannot be undone. */
+/** Takes someone out of the house for good. Asked twice: it cannot be undone. */
 export const Erase = ({ id, name }: { id: string; name: string }) => {
   const [asked, setAsked] = useState(false);
   const navigate = useNavigate();

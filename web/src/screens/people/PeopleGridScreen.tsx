@@ -18,10 +18,10 @@ import { useStored } from '../../store/useStored';
 
 /** More blends than this are no grid any more: the book finds them one by one. */
 const mostBlends = 60;
-/** More people than this stand beside each other on no screen. */
+/** More people than this are beside each other on no screen. */
 const mostPeople = 30;
 
-/** What a blend is on somebody, as a field of the grid: shape and word, never colour alone. */
+/** What a blend is on someone, as a field of the grid: shape and word, never colour alone. */
 const Field = ({
   on: { verdict, blocking },
   isTheirs,
@@ -46,7 +46,7 @@ const Field = ({
   );
 };
 
-/** Every blend on everybody in the house, drop for drop. */
+/** Every blend on everyone in the house, drop for drop. */
 export const PeopleGridScreen = () => {
   const catalog = useCatalog();
   const house = useStored(['people'], () => people.list());

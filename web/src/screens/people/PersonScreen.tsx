@@ -38,7 +38,7 @@ const bornSchema = personSchema.check(({ value, issues }) => {
 });
 
 /**
- * One person. Of somebody who is in the house, every change that can stand is saved at
+ * One person. Of someone who is in the house, every change that can be is saved at
  * once; a new one is added with the first button.
  */
 const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {

@@ -6,7 +6,7 @@ import { patchTests } from '../../store/patchTests';
 import { recipients } from '../../store/recipients';
 import { useStored } from '../../store/useStored';
 
-/** What was made for somebody, what they got, and how their skin took it. */
+/** What was made for someone, what they got, and how their skin took it. */
 export const TheirBatches = ({ personId }: { personId: string }) => {
   const made = useStored(['batches for', personId], () => batches.madeFor(personId)).data ?? [];
   const got = useStored(['got by', personId], () => recipients.ofPerson(personId)).data ?? [];

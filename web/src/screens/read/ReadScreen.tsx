@@ -16,7 +16,7 @@ Lavender – 10 drops
 Cedarwood: 5 drops
 fill with fractionated coconut oil`;
 
-/** Somebody else’s recipe: pasted, opened or dropped in, and read over. */
+/** Someone else’s recipe: pasted, opened or dropped in, and read over. */
 const Reading = ({ set }: { set: Settings }) => {
   const write = useWrite();
   const [text, setText] = useState(set.readText);

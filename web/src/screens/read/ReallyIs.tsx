@@ -75,7 +75,7 @@ const TooStrongFor = ({
   );
 };
 
-/** What a recipe really is: how strong in whose drops, for whom too strong; and how to make it one’s own. */
+/** What a recipe really is: how strong in whose drops, for whom too strong; and how to make it the maker’s own. */
 export const ReallyIs = ({
   recipe,
   dropsPerMl,
@@ -153,7 +153,7 @@ export const ReallyIs = ({
           <TooStrongFor rows={rows} />
         </div>
       ) : (
-        <p>How strong it is can’t be worked out yet: an amount is missing.</p>
+        <p>How strong it can’t be worked out yet: an amount is missing.</p>
       )}
       <div className="flex flex-wrap gap-x-6 gap-y-3">
         <SelectField

@@ -25,7 +25,7 @@ export interface Running {
   readonly share: number | null;
 }
 
-/** So many names are told; the rest is counted. */
+/** So many names are reported; the rest is counted. */
 const mostNamed = 5;
 
 const names = (list: readonly string[]): string =>
@@ -191,7 +191,7 @@ export const useHouseFile = () => {
             : `${waiting.name} has replaced everything.`,
         undo: () => void goBack(),
       });
-      // Lists show what is not judged yet; it is by and by.
+      // Lists show what is not judged yet; it is bit by bit.
       mendInWorker().catch((error: unknown) => console.warn('batches were not judged', error));
     },
     putExampleIn: () =>

@@ -66,7 +66,7 @@ const words: FieldWords = {
   'atStart/more-than-holds': 'More is left than the full bottle holds.',
 };
 
-/** A bottle as it may stand on this shelf, today. */
+/** A bottle as it may be on this shelf, today. */
 const shelfSchema = (catalog: Catalog) =>
   bottleSchema.check(({ value, issues }) => {
     if (!catalog.oil(value.materialId) && !catalog.base(value.materialId))

@@ -24,7 +24,7 @@ test('what runs out is on the list, ticked it stays so, and bought it stands on 
   await bottles.add({ ...bottle, materialId: 'tea-tree', atStart: 9 });
   const { address } = showScreen(ShoppingScreen, '/shelf/shopping', '/shelf/shopping');
   const box = await screen.findByRole<HTMLInputElement>('checkbox', { name: /Lavender/ });
-  // Of what there is enough nothing is said.
+  // Of what there is enough nothing is stated.
   expect(screen.queryByRole('checkbox', { name: /Tea tree/ })).toBeNull();
   expect(screen.getByText(/0.5 ml left · The Brass Still · £8.00 last time/)).toBeTruthy();
   fireEvent.click(box);

@@ -56,7 +56,7 @@ const entriesOf = ({ todos, tests }: NonNullable<Due>, nowMs: number): CalendarE
     .filter(({ kind }) => kind !== 'running-out' && kind !== 'review' && kind !== 'read-test')
     .map(({ id, kind, when, of }) => ({
       id,
-      // A day has no hour: nine in the morning is when somebody looks.
+      // A day has no hour: nine in the morning is when someone looks.
       at: when.length === 10 ? new Date(`${when}T09:00:00`).toISOString() : when,
       title: `${calendarTitles[kind]}: ${of.text}`,
       text: of.text,

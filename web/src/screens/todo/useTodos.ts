@@ -19,7 +19,7 @@ interface TodoText {
   readonly to: string;
 }
 
-/** A patch test that runs, with its record: it is read where it is told. */
+/** A patch test that runs, with its record: it is read where it is reported. */
 export interface OpenTest {
   readonly record: PatchTestRecord;
   readonly isDue: boolean;

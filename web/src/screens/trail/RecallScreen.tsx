@@ -49,7 +49,7 @@ const begunFrom = (
   }
   const bottleId = params.get('bottle');
   const onShelf = shelf.find(({ id }) => id === bottleId)?.bottle;
-  // A bottle that is gone from the shelf still stands in what was made from it.
+  // A bottle that is gone from the shelf still is in what was made from it.
   const gone = all.flatMap(({ from }) => from).find((entry) => entry.bottleId === bottleId);
   const found = onShelf ?? gone;
   if (!bottleId || !found) return null;

@@ -22,13 +22,13 @@ export const batches = recordKind({
       /** `2026-017`. */
       number: z.string().min(1).max(40),
       blendId: id,
-      /** With whole drops: parts are settled. Containers stand in it with their measures. */
+      /** With whole drops: parts are settled. Containers are in it with their measures. */
       file: blendFileSchema,
       /** Target of essential oil, in percent by volume; null where only drops were given. */
       targetPercent: z.number().min(0).max(100).nullable(),
       /** What was said of the plan when it was begun; null of a plan without oils. */
       verdict: z.enum(['within', 'caution', 'over', 'unknown']).nullable(),
-      /** Who in the house it was for, where somebody was. */
+      /** Who in the house it was for, where someone was. */
       personId: id.nullable(),
       /** Materials and figures of the house's own that are in it, as they were. */
       materials: z.array(ownMaterialSchema).max(200),
@@ -50,7 +50,7 @@ export const batches = recordKind({
       /** Day of making, as on the label. */
       madeOn: z.iso.date(),
       notes: z.string().max(10_000),
-      /** How it was, after some days: a mark from 1 to 5, and words; null until somebody says. */
+      /** How it was, after some days: a mark from 1 to 5, and words; null until someone says. */
       review: z
         .strictObject({
           mark: z.number().int().min(1).max(5),

@@ -1,4 +1,4 @@
-// The forms of the core of which records are made, in one piece to be fetched.
+// The forms of the core of which records are made, in one piece to be loaded.
 export { madeSummarySchema, patchTestSchema, recipientSchema } from '@jubbet/core/batch';
 export { ownContainerSchema, ownMaterialSchema } from '@jubbet/core/catalog';
 export { blendFileSchema } from '@jubbet/core/exchange';

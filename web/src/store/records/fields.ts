@@ -3,7 +3,7 @@ import { z } from 'zod';
 export const moment = z.iso.datetime();
 export const id = z.string().min(1).max(100);
 
-/** Counts that a file may hold: whatever they were, they are made anew. */
+/** Counts that a file may hold: whatever they were, they are made again. */
 export const count = z.number().int().min(1);
 
 /** What every kept record has beside what it is of. */

@@ -6,7 +6,7 @@ import { conflictCopyName } from './conflictCopy';
 
 const person: z.ZodType<Person> = personSchema;
 
-/** Somebody in the house. */
+/** Someone in the house. */
 export const people = recordKind({
   table: 'people',
   word: 'person',

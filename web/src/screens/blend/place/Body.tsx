@@ -44,8 +44,8 @@ const Drawn = ({
 );
 
 /**
- * A body to point at. Whoever does not point chooses by name: nothing stands here that does not
- * stand in that list.
+ * A body to point at. Whoever does not point chooses by name: nothing is here that does not
+ * are in that list.
  */
 export const Body = ({
   chosen,

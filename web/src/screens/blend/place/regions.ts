@@ -1,6 +1,6 @@
 import type { PlaceId } from '@jubbet/core/catalog';
 
-/** A part of a figure: its outline, and the place that it stands for; null where nothing may go. */
+/** A part of a figure: its outline, and the place that it is for; null where nothing may go. */
 interface Region {
   readonly place: PlaceId | null;
   readonly d: string;
