@@ -1,6 +1,5 @@
-import { createServer, type Socket } from 'node:net';
+import { createServer, type Socket, type AddressInfo, type Server } from 'node:net';
 import { createServer as createWebServer } from 'node:http';
-import type { AddressInfo, Server } from 'node:net';
 import { type Page, expect, test } from './test';
 
 // There is one simulated scale and one probe: these tests take turns.

@@ -1,4 +1,11 @@
-import { looksOf, scentFamilies, type Catalog, type Oil, type ScentFamily } from '../catalog';
+import {
+  looksOf,
+  scentFamilies,
+  type Catalog,
+  type Oil,
+  type ScentFamily,
+  usualCarriers,
+} from '../catalog';
 import { workOut } from '../drops';
 import type { Finding, Verdict } from '../limits';
 import type { Recipe } from '../recipe';
@@ -24,7 +31,7 @@ export const oilForBrief = (catalog: Catalog, recipe: Recipe, oil: Oil): OilForB
     bases:
       recipe.bases.length > 0
         ? recipe.bases
-        : [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+        : [{ id: usualCarriers[0], amount: { unit: 'parts', value: 1 } }],
   });
   if (worked.state !== 'done') return { verdict: null, blocking: false, against: null };
   const { verdict, blocking, findings } = worked.evaluation;

@@ -1,4 +1,4 @@
-import { fillMl, type Catalog, type OwnMaterial } from '../catalog';
+import { fillMl, type Catalog, type OwnMaterial, usualCarriers } from '../catalog';
 import type { WorkedOut } from '../drops';
 import { densityOf, dropOf, essentialShare } from '../mixture';
 import type { Recipe } from '../recipe';
@@ -57,7 +57,8 @@ export const predilutedWhole = (
   if (entries.length === 0 || aimedMl.some((ml) => ml <= 0)) return null;
   // What is diluted already, or the maker's own, is not diluted again.
   if (entries.some(({ oil }) => oil.own?.material || essentialShare(oil) < 1)) return null;
-  const carrierId = recipe.bases.find(({ id }) => catalog.base(id)?.kind === 'oil')?.id ?? 'jojoba';
+  const carrierId =
+    recipe.bases.find(({ id }) => catalog.base(id)?.kind === 'oil')?.id ?? usualCarriers[0];
   const dropMl = entries.map((entry) => dropOf(entry, formula.dropsPerMl).likely);
   const drops = dropsInProportion(aimedMl, dropMl);
   const oilMl = drops.reduce((total, count, i) => total + count * (dropMl[i] ?? 0), 0);

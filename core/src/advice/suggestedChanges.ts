@@ -1,4 +1,11 @@
-import { catalogCarrying, fillMl, milderKinOf, usualContainers, type Catalog } from '../catalog';
+import {
+  catalogCarrying,
+  fillMl,
+  milderKinOf,
+  usualContainers,
+  type Catalog,
+  usualCarriers,
+} from '../catalog';
 import { wholeDrops, workOut, type Evaluation, type WorkedOut } from '../drops';
 import { canBeCovered, isCareful, knownWearer, wholeBlendLimit, type Finding } from '../limits';
 import { isIn, type Recipe } from '../recipe';
@@ -6,6 +13,7 @@ import { withChange, type SuggestedChange } from './change';
 import { lessStrong } from './lessStrong';
 import { dilutedOnShelf } from './dilutedOnShelf';
 import { predilutedWhole } from './predilution';
+import { unique } from '../quantity';
 
 /** A change with what it would come to. */
 export interface Suggestion {
@@ -51,8 +59,6 @@ const aboutBeingThere: ReadonlySet<Finding['rule']> = new Set([
   'place',
 ] as const);
 
-const unique = (list: readonly string[]): string[] => [...new Set(list)];
-
 /** What may not be there, by ids of the recipe. */
 const forbiddenOils = (recipe: Recipe, { findings }: Evaluation): string[] =>
   unique(
@@ -71,13 +77,12 @@ const bindingOils = (recipe: Recipe, { findings, plan }: Evaluation): string[] =
   ]).filter((id) => recipe.oils.some((oil) => oil.id === id));
 
 /** A carrier that no one is known to be allergic to, in place of one that may not be there. */
-const mildCarriers: readonly string[] = ['jojoba', 'fractionated_coconut', 'squalane'];
 
 /** What may not be there swapped for a gentler relative where there is one, else taken out. */
 const withoutForbidden = (catalog: Catalog, recipe: Recipe, ids: readonly string[]) => {
   const bases = ids.flatMap((id): SuggestedChange[] => {
     if (!recipe.bases.some((base) => base.id === id)) return [];
-    const to = mildCarriers.find(
+    const to = usualCarriers.find(
       (mildCarrier) =>
         !ids.includes(mildCarrier) && !recipe.bases.some((base) => base.id === mildCarrier),
     );
@@ -127,11 +132,17 @@ export const largerContainers = ({ blend: { formula } }: Done): SuggestedChange[
     .sort((a, b) => a.nominalMl - b.nominalMl)
     .map(({ id }) => ({ kind: 'container', id }));
 
+/**
+ * A pre-dilution is aimed this much below what is recommended, as a share of it: its drops are whole,
+ * and rounded up they may not pass it. Our own figure: half a drop of the sixteen or so that are used.
+ */
+const roundingReserve = 0.97;
+
 /** A pre-dilution of all oils, in the proportions that the limits leave. */
 const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChange[] => {
   const { formula, brief, guideline } = done.blend;
   const poured = done.evaluation.mixture.oils;
-  const asked = recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
+  const byParts = recipe.oils.some(({ amount }) => isIn(amount, 'parts'))
     ? formula
     : {
         ...formula,
@@ -143,10 +154,12 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Done): SuggestedChan
           measure: { by: 'parts' as const, parts: poured[i]?.ml.likely ?? 0 },
         })),
       };
-  const plan = wholeDrops(asked, brief, guideline);
+  const plan = wholeDrops(byParts, brief, guideline);
   const { recommended } = wholeBlendLimit(brief, guideline);
   const total = plan.aimedMl.reduce<number>((sum, ml) => sum + (ml ?? 0), 0);
-  const most = isCareful(brief) ? (0.97 * recommended * fillMl(formula.container)) / 100 : Infinity;
+  const most = isCareful(brief)
+    ? (roundingReserve * recommended * fillMl(formula.container)) / 100
+    : Infinity;
   const share = total > most ? most / total : 1;
   const item = predilutedWhole(
     catalog,

@@ -1,16 +1,15 @@
 import type { OwnMaterial } from '../catalog';
 import { mixtureSeen } from '../limits';
-import type { Day } from '../quantity';
+import { type Day, dayMs } from '../quantity';
 import type { Made } from './made';
 
 type ReadyMade = Extract<OwnMaterial, { kind: 'ready-made' }>;
 
 /** Days in a year, leap years and all. */
 const daysInYear = 365.25;
-const dayMs = 86_400_000;
 
-/** No oil of a batch is less than this, in ml: the dust of floating point. */
-const least = 1e-6;
+/** What arithmetic in floating point may be off by, in ml: no oil is less. */
+const roundingMl = 1e-6;
 
 /**
  * What a batch came to, as something that can go into another blend: it counts as the oils and
@@ -28,8 +27,8 @@ export const asIngredient = (
   if (!first) return null;
   const { mixture: poured } = first.evaluation;
   const { oils, bases } = mixtureSeen(poured);
-  const inIt = oils.filter(({ ml }) => ml.likely > least);
-  const carriers = bases.filter(({ ml }) => ml.likely > least);
+  const inIt = oils.filter(({ ml }) => ml.likely > roundingMl);
+  const carriers = bases.filter(({ ml }) => ml.likely > roundingMl);
   const percent = poured.strength.byVolume.likely;
   if (inIt.length === 0 || percent <= 0) return null;
   const days = (Date.parse(batch.bestBefore) - Date.parse(batch.madeOn)) / dayMs;

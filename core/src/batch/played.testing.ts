@@ -3,7 +3,6 @@ import { evaluate, type Blend } from '../drops';
 import { blendOf } from '../drops/blend.testing';
 import { done, drop, reopened, takeBack } from '../making/events.testing';
 import { currentStep, gateOf, stepsOf, tallyOf, type BenchEvent, type Step } from '../making';
-import {} from '../making/events.testing';
 
 // Batches as makers make them: whatever is pressed, in any order.
 

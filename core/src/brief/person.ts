@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { wearerShape, type Trimester, type Wearer } from './wearer';
+import { dayMs } from '../quantity';
 
 /** A month of the calendar, `1985-03`. */
 export type Month = string;
@@ -52,8 +53,6 @@ export const personSchema = z
     consent: z.string().max(500).optional(),
   })
   .omit({ ageMonths: true });
-
-const dayMs = 86_400_000;
 
 /**
  * The week of pregnancy on a day, 1 to 42; null where no week was reported, or the weeks are

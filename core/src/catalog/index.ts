@@ -81,3 +81,4 @@ export {
 } from './shipped';
 export { textureFigures } from './texture';
 export { contentSchema, placeId } from './vocabulary';
+export { usualCarriers } from './usualCarriers';

@@ -58,6 +58,7 @@ import patchTestJson from './data/patch-test-names.json';
 import plantFamiliesJson from './data/plant-families.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
+import { usualCarriers } from './usualCarriers';
 
 const { oils, bases } = shippedCatalog;
 const pouring = ['oil', 'antioxidant', 'solubiliser', 'alcohol', 'aqueous'];
@@ -235,4 +236,8 @@ test('the milder kin of an oil is in the library, and is held back less or not a
   }
   expect(kinOf('bergamot')?.phototoxicLimitPercent).toBeNull();
   expect(milderKinOf('lavender')).toBeUndefined();
+});
+
+test('the usual carriers are in the library', () => {
+  expect(usualCarriers.filter((id) => !shippedCatalog.base(id))).toEqual([]);
 });

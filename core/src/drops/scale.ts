@@ -1,4 +1,4 @@
-import { largestContainerMl, type Catalog } from '../catalog';
+import { largestContainerMl, type Catalog, usualCarriers } from '../catalog';
 import { strengthBy } from '../mixture';
 import {
   isIn,
@@ -158,7 +158,7 @@ export const intoContainer = (
       ...given,
       oils: [],
       target: null,
-      bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+      bases: [{ id: usualCarriers[0], amount: { unit: 'parts', value: 1 } }],
     });
     return worked.state === 'done' ? worked.evaluation.mixture.fillMl : null;
   };

@@ -1,25 +1,15 @@
-import { fillMl, type Base, type Catalog, type Container, type Oil } from '../catalog';
-import {
-  dropOf,
-  essentialShare,
-  settleBases,
-  toMixMl,
-  type AskedOil,
-  type BasesProblem,
-  type FormulaOil,
-  type OilMeasure,
-  type SettledBases,
-} from '../mixture';
-import { aimOf, isIn, mostDrops, valueIn, type Recipe, briefOf } from '../recipe';
+import type { Catalog } from '../catalog';
+import { dropOf, type BasesProblem, type SettledBases } from '../mixture';
+import { mostDrops, type Recipe } from '../recipe';
 import type { Blend } from './blend';
-import { fillingsOf, isMixedInOne } from './containers';
+import { blendFrom } from './blendFrom';
 import { missingOf } from './missing';
-import { onBench, type Analyses } from './onBench';
+import type { Analyses } from './onBench';
+import { settleInput, type SettleInput } from './settleInput';
 import type { SettleProblem } from './settleProblem';
-import { meanOfParts, shareOfOils, shareOfParts } from './shares';
+import { settleBeside, settleShares, targetPerMl } from './settleShares';
 import { mostDropsOf } from './target';
 import { wholeDrops } from './wholeDrops';
-import { askedOils, measureOfBase } from './asked';
 
 /** A recipe with its amounts settled, or why they cannot be. */
 export type Settled =
@@ -35,13 +25,26 @@ const largestBatchMl = 200_000;
  */
 const mostRounds = 5;
 
-/** How often the fixed amounts and what the parts share are brought into agreement. */
-const mostShareRounds = 20;
+/** Two volumes in ml that differ by less than this are the same. */
+const volumeToleranceMl = 1e-9;
 
-const oilOfParts = ({ oilMl }: SettledBases, others: number): number =>
-  oilMl.slice(others).reduce((total, ml) => total + ml, 0);
+const refused = ({ code, value, limit }: BasesProblem): Settled => ({
+  ok: false,
+  problem: { code, value, limit, path: ['bases'] },
+});
 
-/** What whole drops of the oils by parts come to, in ml on likely drops. */
+/** Why a plan is too large to be worked with; null where it is not. A batch that was made is not. */
+const tooLarge = (wholeMl: number, blend: Blend): SettleProblem | null => {
+  if (wholeMl > largestBatchMl) {
+    return { code: 'too-large', value: wholeMl, limit: largestBatchMl, path: ['bases'] };
+  }
+  const drops = mostDropsOf(blend.formula) * blend.count;
+  return drops > mostDrops
+    ? { code: 'too-many-drops', value: drops, limit: mostDrops, path: ['oils'] }
+    : null;
+};
+
+/** What whole drops of the oils by parts add up to, in ml on likely drops. */
 const partsMlOf = ({ formula }: Blend, drops: readonly (number | null)[]): number =>
   formula.oils.reduce(
     (total, entry, index) =>
@@ -51,183 +54,44 @@ const partsMlOf = ({ formula }: Blend, drops: readonly (number | null)[]): numbe
     0,
   );
 
-const problemOf = ({ code, value, limit }: BasesProblem): Settled => ({
-  ok: false,
-  problem: { code, value, limit, path: ['bases'] },
-});
+/**
+ * The second pass: what the maker fixed stays. Where the drops of the parts add up to less than was
+ * wanted, or to a part of a drop more, the whole is smaller or larger by that.
+ */
+const settleOnDrops = (
+  input: SettleInput,
+  { oilMl }: SettledBases,
+  first: Blend,
+  perMl: number,
+): Blend => {
+  let blend = first;
+  let partsMl = oilMl.slice(input.fixed.length).reduce((total, ml) => total + ml, 0);
+  for (let round = 0; round < mostRounds; round += 1) {
+    const { drops } = wholeDrops(blend.formula, blend.brief, blend.guideline);
+    const reachedMl = partsMlOf(blend, drops);
+    if (Math.abs(reachedMl - partsMl) < volumeToleranceMl) break;
+    partsMl = reachedMl;
+    const next = settleBeside(input, { by: 'ml', ml: reachedMl });
+    if (!next.ok) break;
+    blend = blendFrom(input, next, perMl);
+  }
+  return blend;
+};
 
 const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Settled => {
   const missing = missingOf(catalog, recipe, made !== null);
   if (missing) return { ok: false, problem: missing };
-  const brief = briefOf(recipe);
-  if (!brief) throw new Error('a recipe is settled once it says for whom and where');
-  const { by } = recipe;
-  const fillings = fillingsOf(recipe);
-  const [line] = fillings;
-  if (!line) throw new Error('a recipe has at least one container');
-  const first = line.container;
-  const inOne = isMixedInOne(catalog, recipe);
-  const gainPercent = recipe.whipPercent ?? 0;
-  const wanted = inOne ? toMixMl(fillings, recipe.lossPercent, gainPercent) : fillMl(first);
-
-  const oils = recipe.oils.flatMap(({ id }): Oil[] => {
-    const oil = catalog.oil(id);
-    return oil ? [oil] : [];
-  });
-  const bases = recipe.bases.flatMap(({ id }): Base[] => {
-    const base = catalog.base(id);
-    return base ? [base] : [];
-  });
-  const there = recipe.oils.flatMap((entry, index) => {
-    const oil = oils[index];
-    return oil ? [onBench(catalog, entry, oil, made)] : [];
-  });
-  const inBottles = there.map(({ oil }) => oil);
-
-  const asked = askedOils(recipe, there);
-  const hasParts = recipe.oils.some(({ amount }) => isIn(amount, 'parts'));
-  // Amounts that are fixed count toward the target; parts share what is left of it.
-  const targetPercent = recipe.target ? aimOf(recipe.target) : undefined;
-  const targetShare = hasParts ? (targetPercent ?? 0) / 100 : 0;
-  const partsDensity = meanOfParts(inBottles, recipe.oils);
-  const essentialOfParts = shareOfParts(inBottles, recipe.oils);
-  // Bases by parts of the volume do nothing but fill up, whatever the oils take.
-  const tops =
-    by === 'volume' &&
-    recipe.bases.every(
-      ({ amount }, index) => isIn(amount, 'parts') && bases[index]?.trueDensityGPerMl === undefined,
-    );
-  const measured = recipe.bases.flatMap(({ amount }, index) => {
-    const base = bases[index];
-    return base ? [{ base, measure: measureOfBase(amount, base) }] : [];
-  });
-  const settleBeside = (partsOil: AskedOil['amount'] | null): SettledBases | BasesProblem =>
-    settleBases(
-      measured,
-      [...asked, ...(partsOil ? [{ densityGPerMl: partsDensity, amount: partsOil }] : [])],
-      by,
-      wanted,
-    );
-  const settle = (partsShare: number): SettledBases | BasesProblem =>
-    tops
-      ? {
-          ok: true,
-          wholeMl: wanted,
-          bases: bases.map((base, index) => ({
-            base,
-            ml: valueIn(recipe.bases[index]?.amount ?? null, 'parts') ?? 0,
-          })),
-          oilMl: [
-            ...asked.map(({ amount }) => (amount.by === 'ml' ? amount.ml : amount.share * wanted)),
-            ...(partsShare > 0 ? [partsShare * wanted] : []),
-          ],
-          grain: null,
-        }
-      : settleBeside(partsShare > 0 ? { by: 'share', share: partsShare } : null);
-  const essentialOf = (index: number): number => {
-    const oil = inBottles[index];
-    return oil ? essentialShare(oil) : 1;
+  const input = settleInput(catalog, recipe, made);
+  const settled = settleShares(input);
+  if (!settled.ok) return refused(settled);
+  const perMl = targetPerMl(input, settled);
+  const blend = blendFrom(input, settled, perMl);
+  const problem = made ? null : tooLarge(settled.wholeMl, blend);
+  if (problem) return { ok: false, problem };
+  return {
+    ok: true,
+    blend: input.hasParts && !input.topsUp ? settleOnDrops(input, settled, blend, perMl) : blend,
   };
-  let partsShare = targetShare / essentialOfParts;
-  let settled = settle(partsShare);
-  // What is fixed is a share of a whole that the parts have a share in: each round is far nearer.
-  for (let round = 0; round < mostShareRounds; round += 1) {
-    if (!settled.ok) return problemOf(settled);
-    if (targetShare === 0 || asked.length === 0) break;
-    const densities = [...asked.map(({ densityGPerMl }) => densityGPerMl), partsDensity];
-    const essential = asked.map(({ index }) => essentialOf(index));
-    const next =
-      Math.max(0, targetShare - shareOfOils(settled, densities, essential, by)) / essentialOfParts;
-    if (Math.abs(next - partsShare) < 1e-9) break;
-    partsShare = next;
-    settled = settle(partsShare);
-  }
-  if (!settled.ok) return problemOf(settled);
-  if (!made && settled.wholeMl > largestBatchMl) {
-    const { wholeMl: value } = settled;
-    return {
-      ok: false,
-      problem: { code: 'too-large', value, limit: largestBatchMl, path: ['bases'] },
-    };
-  }
-  /** The essential oil that is asked for, in ml, of a whole of this size. */
-  const targetPerMl = hasParts
-    ? settled.oilMl.reduce(
-        (total, ml, at) =>
-          total + ml * (asked[at] ? essentialOf(asked[at].index) : essentialOfParts),
-        0,
-      ) / settled.wholeMl
-    : (targetPercent ?? 0) / 100;
-  const blendFrom = ({ wholeMl, oilMl, bases: mixed, grain }: SettledBases): Blend => {
-    const measureOf = (index: number): OilMeasure => {
-      const amount = recipe.oils[index]?.amount ?? null;
-      if (amount?.unit === 'drops') return { by: 'drops', drops: amount.value };
-      if (amount?.unit === 'ml') return { by: 'ml', ml: amount.value };
-      if (amount?.unit === 'g') return { by: 'g', g: amount.value };
-      if (amount?.unit === 'parts') return { by: 'parts', parts: amount.value };
-      return { by: 'ml', ml: oilMl[asked.findIndex((one) => one.index === index)] ?? 0 };
-    };
-    const container: Container = inOne
-      ? { id: null, kind: first.kind, nominalMl: wholeMl, workingFillPercent: 100 }
-      : wholeMl === fillMl(first)
-        ? first
-        : { ...first, workingFillPercent: (100 * wholeMl) / first.nominalMl };
-    return {
-      catalog,
-      name: recipe.name.trim(),
-      purpose: recipe.purpose,
-      brief,
-      guideline: recipe.guideline,
-      count: inOne ? 1 : line.count,
-      fillings,
-      inOne,
-      lossPercent: inOne ? recipe.lossPercent : 0,
-      gainPercent,
-      grain,
-      ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
-      formula: {
-        container,
-        ...(inOne ? { into: [...new Set(fillings.map((filling) => filling.container.kind))] } : {}),
-        by,
-        dropsPerMl: recipe.dropsPerMl,
-        ...(targetPercent === undefined
-          ? {}
-          : { targetPercent: by === 'weight' ? 100 * targetPerMl : targetPercent }),
-        oils: there.map((item, index): FormulaOil => ({ ...item, measure: measureOf(index) })),
-        bases: mixed.map(({ base, ml }, index) => {
-          const entry = recipe.bases[index];
-          const bottle = made ? entry?.bottle : catalog.openBottle(base.id)?.bottle;
-          return {
-            base,
-            parts: ml,
-            ...(entry?.amount?.unit === 'loose' ? { loose: entry.amount } : {}),
-            ...(bottle ? { bottle } : {}),
-          };
-        }),
-      },
-    };
-  };
-  let blend = blendFrom(settled);
-  const drops = mostDropsOf(blend.formula) * blend.count;
-  if (!made && drops > mostDrops) {
-    return {
-      ok: false,
-      problem: { code: 'too-many-drops', value: drops, limit: mostDrops, path: ['oils'] },
-    };
-  }
-  if (!hasParts || tops) return { ok: true, blend };
-  // What the maker fixed stays: where the drops come to less than was wanted, or to a part of a
-  // drop more, the whole is smaller or larger by that, and the bases that are fixed are not.
-  let partsMl = oilOfParts(settled, asked.length);
-  for (let round = 0; round < mostRounds; round += 1) {
-    const reached = partsMlOf(blend, wholeDrops(blend.formula, blend.brief, blend.guideline).drops);
-    if (Math.abs(reached - partsMl) < 1e-9) break;
-    partsMl = reached;
-    const next = settleBeside({ by: 'ml', ml: reached });
-    if (!next.ok) break;
-    blend = blendFrom(next);
-  }
-  return { ok: true, blend };
 };
 
 /**

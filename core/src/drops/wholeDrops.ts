@@ -16,6 +16,7 @@ import { settleNumbers } from './solver/nearest';
 import { countRows, keepsAll, slack, usedOf, type Row } from './solver/row';
 import { cheapest, type Effort } from './solver/search';
 import { askedFrom } from './target';
+import { unique } from '../quantity';
 
 /** A limit by name: what held the drops back. */
 export interface LimitName {
@@ -53,12 +54,12 @@ export interface DropPlan {
   readonly nearerByMl: number;
 }
 
+/** Limits by name, each once. */
+const uniqueNames = (names: readonly LimitName[]): LimitName[] =>
+  unique(names, ({ rule, subject }) => `${rule}/${subject}`);
+
 const nameOf = ({ from }: LimitRow): LimitName =>
   from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
-
-const unique = (names: readonly LimitName[]): LimitName[] => [
-  ...new Map(names.map((name) => [`${name.rule}/${name.subject}`, name])).values(),
-];
 
 /** Which oils keep a drop: as many as can, and of those choices the nearest to what was wanted. */
 const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
@@ -183,7 +184,7 @@ export const wholeDrops = (
       ? [
           {
             oilId: oil.id,
-            because: unique(broken(rows, chosen, i)),
+            because: uniqueNames(broken(rows, chosen, i)),
             mostMl: roomFor(rows, chosen, i) * (open[i]?.unitMl.likely ?? 0),
           },
         ]
@@ -196,7 +197,7 @@ export const wholeDrops = (
   const short = open.flatMap(({ unitMl }, i) =>
     (chosen[i] ?? 0) * unitMl.likely < (wanted[i] ?? 0) - unitMl.likely / 2 - 1e-9 ? [i] : [],
   );
-  const binding = unique([
+  const binding = uniqueNames([
     ...(short.length > 0 ? heldBy.map(nameOf) : []),
     ...short.flatMap((i) => broken(rows, chosen, i)),
   ]);

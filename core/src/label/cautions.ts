@@ -2,6 +2,7 @@ import type { Brief, Wearer } from '../brief';
 import { guidelines } from '../catalog';
 import { knownWearer, sunOn, type Finding, type KindCaution, type PlaceCaution } from '../limits';
 import type { Mixture } from '../mixture';
+import { unique } from '../quantity';
 
 /** One caution of a label, as facts. */
 export type LabelCaution =
@@ -31,8 +32,6 @@ const oldest = (findings: readonly Finding[], near: boolean): number =>
       reason.code === 'age' && (reason.nearFace === 'perhaps') === near ? reason.belowMonths : 0,
     ),
   );
-
-const unique = <T>(items: readonly T[]): T[] => [...new Set(items)];
 
 /** What someone not known has to be reported, gathered so that it fits a label. */
 const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {

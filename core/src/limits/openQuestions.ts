@@ -11,6 +11,7 @@ import { conditionsOf, damagedSkin } from './conditions';
 import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';
 import { cautionsOfStages } from './rules/lifeStage';
+import { unique } from '../quantity';
 
 /** Something that matters for what is in a blend, and that no one has asked of the wearer. */
 export interface OpenQuestion {
@@ -50,7 +51,6 @@ const within = (age: number, [from, below]: readonly [number, number]): boolean 
 const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
 
 /** Each once, in an order of its own: that of the oils changes nothing. */
-const unique = (list: readonly string[]): string[] => [...new Set(list)].sort();
 
 const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: Wearer) => {
   // No one with a beard to oil is asked.

@@ -1,6 +1,6 @@
 import { type Blend, evaluate } from '../drops';
 import type { Finding } from '../limits';
-import { isPast } from '../quantity';
+import { isPast, unique } from '../quantity';
 import { bottleThen, stepsAsWanted } from './bottle';
 import { eachContainer } from './eachContainer';
 import type { Step } from './steps/registry';
@@ -33,9 +33,7 @@ const isAccepted = ({ rule, subject, value }: Finding, accepted: readonly PastLi
       (value === null || entry.value === null || !isPast(value.likely, entry.value)),
   );
 
-const unique = (findings: readonly Finding[]): Finding[] => [
-  ...new Map(findings.map((finding) => [keyOf(finding), finding])).values(),
-];
+const uniqueFindings = (findings: readonly Finding[]): Finding[] => unique(findings, keyOf);
 
 /**
  * Judges every container as it will be when the rest goes in as asked: what fell counts, not
@@ -56,11 +54,11 @@ export const gateOf = (
     bottleThen(blend, steps, tally, number),
   );
   const all = [...new Set(judged)];
-  const blocking = unique(
+  const blocking = uniqueFindings(
     all.flatMap(({ findings }) => findings.filter((finding) => finding.blocking)),
   );
   if (blocking.length > 0) return { state: 'blocked', findings: blocking };
-  const over = unique(
+  const over = uniqueFindings(
     all.flatMap(({ findings }) => findings.filter(({ verdict }) => verdict === 'over')),
   );
   if (over.length === 0) return { state: 'open' };

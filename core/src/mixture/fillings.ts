@@ -45,8 +45,8 @@ export interface Parted {
   readonly leftInto: UsualContainer | null;
 }
 
-/** Less than this no one pours, in ml. */
-const dust = 0.005;
+/** Less than this cannot be poured, in ml. */
+const leastPouredMl = 0.005;
 
 /** What all containers take to their lines, in ml. */
 export const heldMl = (fillings: readonly Filling[]): number =>
@@ -82,9 +82,9 @@ export const part = (
   let shortMl = 0;
   const lines = fillings.map(({ container, count }): Filled => {
     const each = fillMl(container);
-    const full = Math.min(count, Math.floor((left + dust) / each));
+    const full = Math.min(count, Math.floor((left + leastPouredMl) / each));
     left = Math.max(0, left - full * each);
-    const lastMl = full < count && left > dust ? Math.min(left, each) : 0;
+    const lastMl = full < count && left > leastPouredMl ? Math.min(left, each) : 0;
     left -= lastMl;
     shortMl += (count - full) * each - lastMl;
     return {
@@ -97,7 +97,7 @@ export const part = (
       lastG: lastMl * gPerMl,
     };
   });
-  const leftMl = left > dust ? left : 0;
+  const leftMl = left > leastPouredMl ? left : 0;
   const kinds = new Set(fillings.map(({ container }) => container.kind));
   const leftInto =
     leftMl === 0
@@ -110,7 +110,7 @@ export const part = (
     toPourMl,
     leftMl,
     leftG: leftMl * gPerMl,
-    shortMl: shortMl > dust ? shortMl : 0,
+    shortMl: shortMl > leastPouredMl ? shortMl : 0,
     leftInto,
   };
 };

@@ -71,15 +71,16 @@ const hardButters: ReadonlySet<string> = new Set(['cocoa_butter', 'kokum_butter'
 /** From this share of hard butters on, in percent by weight, wax alone does not say how firm it is. */
 const muchHardButter = 15;
 
-/** The dust of floating point, in percent. */
-const dust = 1e-6;
+/** What arithmetic in floating point may be off by, in percent of wax. */
+const roundingPercent = 1e-6;
 
 /** The band of a share of wax, in percent by weight. */
 export const bandOf = (waxPercent: number): Band => {
   const found =
     // What comes to 20 % by a sum of fractions is 20 %, not a hair below it.
     bands.find(
-      ({ waxPercent: [from, to] }) => waxPercent >= from - dust && waxPercent < to - dust,
+      ({ waxPercent: [from, to] }) =>
+        waxPercent >= from - roundingPercent && waxPercent < to - roundingPercent,
     ) ?? bands[bands.length - 1];
   if (!found) throw new Error('the library has no bands of texture');
   return found;

@@ -1,4 +1,4 @@
-import type { Day } from '../quantity';
+import { type Day, dayMs } from '../quantity';
 
 /** A moment in ISO form, or a day: both sort by time. */
 type When = string;
@@ -22,7 +22,6 @@ const lowShare = 0.1;
 const reviewAfterDays = 5;
 const reviewUntilDays = 30;
 
-const dayMs = 86_400_000;
 const plus = (day: Day, days: number): Day =>
   new Date(Date.parse(day) + days * dayMs).toISOString().slice(0, 10);
 

@@ -1,5 +1,8 @@
 import { addDays, addMonths, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 
+/** Milliseconds of a day. */
+export const dayMs = 86_400_000;
+
 /** A day of the calendar, `2026-11-25`. */
 export type Day = string;
 

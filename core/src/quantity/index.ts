@@ -1,7 +1,8 @@
 export { readAge } from './age';
 export { type AmountProblem, readAmount, spoonsIn } from './amount';
 export { isPast } from './compare';
-export { type Day, daysAfter, daysBetween, monthsAfter } from './day';
+export { unique } from './unique';
+export { type Day, dayMs, daysAfter, daysBetween, monthsAfter } from './day';
 export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop';
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';

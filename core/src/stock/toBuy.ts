@@ -1,6 +1,5 @@
-import type { Day } from '../quantity';
-import type { Moved, ShelvedBottle } from './ledger';
-import { inForce } from './ledger';
+import { type Day, dayMs } from '../quantity';
+import { type Moved, type ShelvedBottle, inForce } from './ledger';
 
 /** The pace is taken from so many days. */
 const paceDays = 90;
@@ -8,8 +7,6 @@ const paceDays = 90;
 const soonDays = 30;
 /** What has no pace is on it where less than this share of a bottle is left. */
 const lowShare = 0.1;
-
-const dayMs = 86_400_000;
 
 /** A bottle with what came out of it. */
 export interface Kept {

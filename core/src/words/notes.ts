@@ -4,8 +4,7 @@ import { ageWords } from './brief';
 import { allergyWords, conditionWords } from './conditions';
 import { findingMessage } from './findings';
 import { capitalised, formatList } from './numbers';
-
-const unique = (list: readonly string[]): string[] => [...new Set(list)];
+import { unique } from '../quantity';
 
 /** Of whom a finding for someone not known speaks. */
 const whom = (catalog: Catalog, { reason }: Finding): string => {

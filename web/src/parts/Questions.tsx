@@ -1,6 +1,5 @@
 import { askedAboutPlace, type Answer } from '@jubbet/core/brief';
-import type { Blend } from '@jubbet/core/drops';
-import { judgedAs } from '@jubbet/core/drops';
+import { type Blend, judgedAs } from '@jubbet/core/drops';
 import {
   knownWearer,
   openQuestions,

@@ -3,10 +3,10 @@ import { blends } from '../../store/blends';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
+import { dayMs } from '@jubbet/core/quantity';
 
 /** Days after which unsaved work is worth a word. */
 const oldAfter = 14;
-const dayMs = 86_400_000;
 
 /** Says when work of some weeks is in this browser alone. */
 export const SaveReminder = () => {

@@ -12,6 +12,7 @@ import {
   stepTitle,
   strengthWords,
   wearerWords,
+  CodedError,
 } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
@@ -31,7 +32,6 @@ import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { cardPicture } from './cardPicture';
 import { Tick } from '../../parts/Tick';
-import { CodedError } from '@jubbet/core/words';
 
 /** @throws where the drawing is not there yet */
 const saveDrawing = (element: HTMLElement | null, name: string): void => {

@@ -1,11 +1,10 @@
-import { notByJubbet } from '@jubbet/core/words';
+import { notByJubbet, type SaleChoices } from '@jubbet/core/words';
 import { useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { SelectField } from '../../parts/Field';
 import type { Settings } from '../../store/settings';
 import { unitsOf } from '../../parts/useUnits';
-import type { SaleChoices } from '@jubbet/core/words';
 import { Tick } from '../../parts/Tick';
 
 const goals = ['gift', ...(Object.keys(notByJubbet) as (keyof typeof notByJubbet)[])] as const;

@@ -1,4 +1,4 @@
-import type { LabelText } from '@jubbet/core/words';
+import { type LabelText, CodedError } from '@jubbet/core/words';
 import { labelSheets, papers, spotsOf, type LabelSize } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import boldMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
@@ -9,7 +9,6 @@ import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type Line, type Measure, type PlacedSign } from './layout';
 import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
-import { CodedError } from '@jubbet/core/words';
 
 const mm = 72 / 25.4;
 const paddingMm = 1.5;

@@ -30,27 +30,28 @@ export const measureOfBase = (amount: BaseAmount | null, base: Base): BaseMeasur
   }
 };
 
-export type Asked = AskedOil & { readonly index: number };
+/** An oil whose amount is fixed, with its place in the recipe. */
+export type FixedOil = AskedOil & { readonly index: number };
 
-/** What of each oil the bases leave room for; parts come in as their target. */
-export const askedOils = (
+/** The oils whose amounts are fixed: all but those by parts, which share what is left. */
+export const fixedOils = (
   { oils, dropsPerMl }: Recipe,
   there: readonly Omit<FormulaOil, 'measure'>[],
-): Asked[] =>
-  oils.flatMap(({ amount }, index): Asked[] => {
-    const on = there[index];
-    if (!on || amount === null || amount.unit === 'parts') return [];
-    const densityGPerMl = densityOf(on.oil).likely;
-    const ml = (value: number): Asked[] => [
+): FixedOil[] =>
+  oils.flatMap(({ amount }, index): FixedOil[] => {
+    const oil = there[index];
+    if (!oil || amount === null || amount.unit === 'parts') return [];
+    const densityGPerMl = densityOf(oil.oil).likely;
+    const ml = (value: number): FixedOil[] => [
       { index, densityGPerMl, amount: { by: 'ml', ml: value } },
     ];
     switch (amount.unit) {
       case 'drops':
-        return ml(dropOf(on, dropsPerMl).likely * amount.value);
+        return ml(dropOf(oil, dropsPerMl).likely * amount.value);
       case 'ml':
         return ml(amount.value);
       case 'g':
-        return ml(mlOfGrams(amount.value, on.oil).likely);
+        return ml(mlOfGrams(amount.value, oil.oil).likely);
       case 'percent':
         return [{ index, densityGPerMl, amount: { by: 'share', share: amount.value / 100 } }];
     }
