@@ -13,6 +13,9 @@ import { againstConditions } from './rules/condition';
 import { cautionsOfStages } from './rules/lifeStage';
 import { unique } from '../quantity';
 
+/** Each once, in the order of the alphabet: the order of the oils changes no question. */
+const sortedUnique = (list: readonly string[]): string[] => unique(list).sort();
+
 /** Something that matters for what is in a blend, and that no one has asked of the wearer. */
 export interface OpenQuestion {
   readonly about: 'stage' | 'condition' | 'allergy';
@@ -76,7 +79,7 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
       !everybodyIsAsked.has(condition) &&
       within(wearer.ageMonths, asksAt[condition] ?? [0, Infinity]),
   );
-  const open = unique(relevant.map(({ condition }) => condition));
+  const open = sortedUnique(relevant.map(({ condition }) => condition));
   const groups = [
     ...together.map((group) => group.filter((text) => open.includes(text))),
     ...open.filter((text) => !together.some((group) => group.includes(text))).map((text) => [text]),
@@ -86,7 +89,7 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
     .map((what) => ({
       about: 'condition' as const,
       what,
-      because: unique(
+      because: sortedUnique(
         relevant.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
       ),
       asked: what.map(askedAboutCondition),
@@ -99,7 +102,7 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
     ...mixture.oils.map(({ oil }) => oil),
     ...mixture.bases.map(({ base }) => base),
   ];
-  const avoided = unique(
+  const avoided = sortedUnique(
     materials.flatMap(({ allergens }) =>
       allergens.filter(({ what }) => what === 'avoid').map(({ family }) => family),
     ),
@@ -109,7 +112,7 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
   return avoided.map((family) => ({
     about: 'allergy' as const,
     what: [family],
-    because: unique(
+    because: sortedUnique(
       materials
         .filter((material) => allergySays(material, family, catalog)?.what === 'avoid')
         .map(({ id }) => id),
