@@ -92,19 +92,6 @@ export default defineConfig({
               minShareCount: 18,
               priority: 2,
             },
-            {
-              name: 'shared',
-              test: /\/core\/src\/(?!advice\/|batch\/|planning\/|reading\/|exchange\/|label\/|making\/|stock\/|catalog\/(baseFacts|firstAid|inci|looks|carried|forbiddenMark|houseMaterials|ownBase|ownFigure|botanical|chemistry|handbook|names|own|texture|data\/base-facts|data\/ambiguous-names|data\/names|data\/forbidden|data\/texture|data\/looks|data\/origins|data\/first-aid)|drops\/(countOil|rewrite|scale|waxShare)|quantity\/(amount|lookUp|number|readNumber|spoons|temperature)|recipe\/(amountInUnit|oilSaid|edits|history|saidAmount)|limits\/|drops\/(?!containers)|mixture\/|catalog\/(caps|sources|chemistryRules|plants|oilInBottle|lightFromContents|data\/(botanical|cautions|chemistry-cautions|constituent-limits|kin|measures|patch-test|medicines|product-categories|sale|plant-families))|words\/(money|movements|reading|salePack|patchTests|shelfTable|amounts|analysis|conditions|days|explain|fileProblems|findings|label|limitName|maximum|notes|mishaps|onTheTable|placeAndKind|plan|problems|questions|readyMade|steps|suggestions|texture|units|wearers))/,
-              minShareCount: 15,
-              priority: 1,
-            },
-            {
-              // Judging: what every blend that is shown needs, and the list of names does not.
-              name: 'judging',
-              test: /\/core\/src\/(limits\/(?!ruleIds)|drops|mixture|catalog\/(caps|chemistryRules|oilInBottle|lightFromContents|data\/(cautions|chemistry-cautions|constituent-limits|kin|patch-test|medicines|product-categories|sale)))/,
-              minShareCount: 4,
-              priority: 1,
-            },
             { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 24, priority: 0 },
           ],
         },

@@ -31,18 +31,16 @@ export {
   type FormProblem,
   formProblemWords,
 } from './fileProblems';
-export {
-  CodedError,
-  type CommandRefusal,
-  type DeletedRecord,
-  type DeviceTrouble,
-  deviceTroubleWords,
-  type Failure,
-  type FailureCode,
-  failureOf,
-  type FailureParams,
-  failureWords,
-} from './failures';
+export { CodedError } from './codedError';
+export type {
+  CommandRefusal,
+  DeletedRecord,
+  DeviceTrouble,
+  Failure,
+  FailureCode,
+  FailureParams,
+} from './failure';
+export { deviceTroubleWords, failureOf, failureWords } from './failureWords';
 export {
   type HouseFileProblem,
   houseFileProblemWords,

@@ -1,7 +1,7 @@
 import { useRouteError } from 'react-router';
 import { Button, ButtonLink } from '../parts/Button';
 import { ErrorDetails } from '../parts/ErrorDetails';
-import { errorText } from '../parts/errorText';
+import { detailsOf } from '../parts/detailsOf';
 import { ScreenTitle } from '../parts/ScreenTitle';
 import { storeTroubleOf } from '../parts/storeTrouble';
 
@@ -18,7 +18,7 @@ export const FailurePage = () => {
           : 'What you typed and counted is saved. Try this page again, or go on elsewhere.'}
       </p>
       <div className="mt-3">
-        <ErrorDetails details={errorText(error).details} />
+        <ErrorDetails details={detailsOf(error)} />
       </div>
       <div className="mt-4 flex gap-2">
         <Button look="first" onClick={() => window.location.reload()}>

@@ -1,3 +1,4 @@
+import '../parts/withoutEval';
 import { pathWithin } from './basePath';
 import { screens } from './screens';
 import './style.css';

@@ -1,4 +1,5 @@
 import { failureOf, failureWords } from '@jubbet/core/words';
+import { detailsOf } from './detailsOf';
 import { errorNames } from './errorNames';
 
 /** Why something failed, for its reader. */
@@ -26,6 +27,6 @@ export const errorText = (error: unknown): ErrorText => {
   if (reason !== undefined) return { reason, details: null };
   return {
     reason: 'something went wrong that Jubbet did not expect',
-    details: error instanceof Error ? `${error.name}: ${error.message}` : String(error),
+    details: detailsOf(error),
   };
 };

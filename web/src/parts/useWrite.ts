@@ -1,7 +1,15 @@
 import { useCallback } from 'react';
-import { errorText } from './errorText';
+import { detailsOf } from './detailsOf';
+import type { ErrorText } from './errorText';
 import { useNotice } from './notice';
 import { underWay } from './underWay';
+
+/** Why a write failed; its words are loaded then, and where even that fails, the details are all. */
+const textOf = (error: unknown): Promise<ErrorText> =>
+  import('./errorText').then(
+    ({ errorText }) => errorText(error),
+    () => ({ reason: 'something went wrong', details: detailsOf(error) }),
+  );
 
 /**
  * The way to write: where it fails it says so, keeps what was typed on the screen, and can be
@@ -16,7 +24,7 @@ export const useWrite = () => {
       try {
         return await underWay(write);
       } catch (error) {
-        const { reason, details } = errorText(error);
+        const { reason, details } = await textOf(error);
         tell({
           text: `${what} could not be saved: ${reason}. What you typed is still here.`,
           details,
@@ -26,7 +34,7 @@ export const useWrite = () => {
               await underWay(write);
               tell({ text: `${what} is saved now.` });
             } catch (second) {
-              const still = errorText(second);
+              const still = await textOf(second);
               tell({
                 text: `${what} could still not be saved: ${still.reason}.`,
                 details: still.details,

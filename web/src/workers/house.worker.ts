@@ -1,3 +1,4 @@
+import '../parts/withoutEval';
 import type { HouseFileProblem } from '@jubbet/core/words';
 import { expose } from 'comlink';
 import { batches } from '../store/batches';

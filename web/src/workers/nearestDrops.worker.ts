@@ -1,3 +1,4 @@
+import '../parts/withoutEval';
 import { sureDrops } from '@jubbet/core/drops';
 import type { Recipe } from '@jubbet/core/recipe';
 import { expose } from 'comlink';

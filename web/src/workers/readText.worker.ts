@@ -1,3 +1,4 @@
+import '../parts/withoutEval';
 import { readRecipes } from '@jubbet/core/reading';
 import { expose } from 'comlink';
 import { catalogFrom, type HouseMaterials } from '../store/houseCatalog';
