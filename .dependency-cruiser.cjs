@@ -117,7 +117,7 @@ module.exports = {
     {
       name: 'testing-only-in-tests',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?|testing\\.ts|^scripts/bench\\.ts)$' },
+      from: { pathNot: '(\\.test\\.tsx?|testing\\.ts|^scripts/(bench|fixtures)\\.ts)$' },
       to: { path: 'testing\\.ts$' },
     },
   ],

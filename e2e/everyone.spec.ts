@@ -10,6 +10,14 @@ for (const [room, screens] of Object.entries(rooms)) {
       const { hostname, protocol } = new URL(request.url());
       if (protocol.startsWith('http') && hostname !== 'localhost') elsewhere.push(request.url());
     });
+    // Nor does any page break the rules of its own content security policy.
+    await page.addInitScript(() => {
+      const seen: string[] = [];
+      Object.assign(window, { broken: seen });
+      addEventListener('securitypolicyviolation', ({ violatedDirective }) =>
+        seen.push(violatedDirective),
+      );
+    });
     for (const [name, path, heading] of screens) {
       await test.step(name, async () => {
         await page.goto(path);
@@ -22,6 +30,7 @@ for (const [room, screens] of Object.entries(rooms)) {
             }
           });
         }
+        expect(await page.evaluate(() => (window as { broken?: string[] }).broken)).toEqual([]);
         await expectAccessible(page);
         await expectReflow(page);
       });

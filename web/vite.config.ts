@@ -71,6 +71,8 @@ export default defineConfig({
         // What every screen needs comes in few files, so that a cold start asks seldom.
         codeSplitting: {
           groups: [
+            // A file of its own, since it must be run before any that brings schemas.
+            { name: 'first', test: /withoutEval/, priority: 9 },
             {
               name: 'react',
               test: /node_modules\/(react|react-dom|scheduler|react-router)\//,

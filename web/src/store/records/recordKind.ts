@@ -12,7 +12,7 @@ export interface Migration {
 }
 
 /** The migrations of one kind of record, by the version of the store that brought each. */
-export type Migrations = Readonly<Record<number, Migration>>;
+type Migrations = Readonly<Record<number, Migration>>;
 
 /** A migration that looks at the record alone. */
 export const migration = (to: (record: unknown) => unknown): Migration => ({
