@@ -82,3 +82,4 @@ export {
 export { textureFigures } from './texture';
 export { contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
+export { allergyNames, constituentNames, questionData } from './commonNames';

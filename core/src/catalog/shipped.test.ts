@@ -59,6 +59,14 @@ import plantFamiliesJson from './data/plant-families.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
 import { usualCarriers } from './usualCarriers';
+import {
+  allergyNames,
+  allergyNamesFile,
+  constituentNames,
+  constituentNamesFile,
+  questionData,
+  questionsFile,
+} from './commonNames';
 
 const { oils, bases } = shippedCatalog;
 const pouring = ['oil', 'antioxidant', 'solubiliser', 'alcohol', 'aqueous'];
@@ -93,6 +101,9 @@ describe('the shipped library', () => {
     ['drops', dropsFile, dropsJson],
     ['guidelines', guidelinesFile, guidelinesJson],
     ['ambiguous names', ambiguousNamesFile, ambiguous],
+    ['words for allergies', allergyNamesFile, allergyNames],
+    ['synonyms of constituents', constituentNamesFile, constituentNames],
+    ['questions', questionsFile, questionData],
   ])('%s match their schema', (_, schema, json) => {
     expect(schema.safeParse(json).error?.issues).toBeUndefined();
   });
@@ -240,4 +251,17 @@ test('the milder kin of an oil is in the library, and is held back less or not a
 
 test('the usual carriers are in the library', () => {
   expect(usualCarriers.filter((id) => !shippedCatalog.base(id))).toEqual([]);
+});
+
+test('what the vocabulary speaks of is in the library', () => {
+  const families = new Set<string>(guidelines.allergyFamilies);
+  const patchTests = new Set<string>(patchTestJson.names.map(({ id }) => id));
+  const spoken = [...allergyNames.names, ...allergyNames.plantFamilies].map(({ id }) => id);
+  expect(spoken.filter((id) => !families.has(id) && !patchTests.has(id))).toEqual([]);
+  const conditions = new Set<string>(guidelines.conditions.map(({ id }) => id));
+  const asked = [
+    ...questionData.together.flat(),
+    ...questionData.ages.map(({ condition }) => condition),
+  ];
+  expect(asked.filter((condition) => !conditions.has(condition))).toEqual([]);
 });

@@ -7,6 +7,7 @@ import {
   type Base,
   type Catalog,
   type Oil,
+  allergyNames,
 } from '../catalog';
 import { contentOf } from './contents';
 
@@ -22,48 +23,12 @@ type Material = Pick<Oil | Base, 'id' | 'allergens' | 'genus' | 'family'> &
   Partial<Pick<Oil, 'counted'>>;
 type Known = Pick<Catalog, 'oil' | 'base'>;
 
-/** Names of plant families as people say them. */
-const plantFamilies: Readonly<Record<string, string>> = {
-  'daisy family': 'Asteraceae',
-  'carrot family': 'Apiaceae',
-  'mint family': 'Lamiaceae',
-  'citrus family': 'Rutaceae',
-  'pine family': 'Pinaceae',
-  'cypress family': 'Cupressaceae',
-  'laurel family': 'Lauraceae',
-  'myrtle family': 'Myrtaceae',
-  'ginger family': 'Zingiberaceae',
-  'grass family': 'Poaceae',
-  'frankincense family': 'Burseraceae',
-  'rose family': 'Rosaceae',
-  'pea family': 'Fabaceae',
-  'olive family': 'Oleaceae',
-  cashew: 'Anacardiaceae',
-};
+/** Plant families by the names that people use. */
+const latinById = new Map(allergyNames.plantFamilies.map(({ id, latin }) => [id, latin]));
 
 const familiesByPlain = new Map(guidelines.allergyFamilies.map((id) => [plainName(id), id]));
-for (const [id, latin] of Object.entries(plantFamilies)) familiesByPlain.set(plainName(latin), id);
-/** How people say some of them. */
-const otherWords: Readonly<Record<string, string>> = {
-  nuts: 'tree nut',
-  nut: 'tree nut',
-  'tree nuts': 'tree nut',
-  almond: 'tree nut',
-  almonds: 'tree nut',
-  peanuts: 'peanut',
-  'bee products': 'bee product',
-  beeswax: 'bee product',
-  wool: 'lanolin',
-  'wool alcohols': 'lanolin',
-  wheat: 'gluten',
-  latex: 'latex fruit',
-  ragweed: 'daisy family',
-  compositae: 'daisy family',
-  rosin: 'colophony',
-  linalool: 'linalool hydroperoxides',
-  limonene: 'limonene hydroperoxides',
-};
-for (const [said, id] of Object.entries(otherWords)) familiesByPlain.set(said, id);
+for (const { id, latin } of allergyNames.plantFamilies) familiesByPlain.set(plainName(latin), id);
+for (const { name, id } of allergyNames.names) familiesByPlain.set(name, id);
 
 /** The family or patch test that someone's words name; undefined where it is none of them. */
 export const familyRead = (words: string): string | undefined =>
@@ -96,7 +61,7 @@ const byFamily = (material: Material, id: string): AgainstAllergy | null => {
   if (told) {
     return { what: told.what === 'avoid' ? 'avoid' : 'caution', to: id, by: 'family' };
   }
-  const latin = plantFamilies[id];
+  const latin = latinById.get(id);
   return latin !== undefined && material.family === latin
     ? { what: material.counted === undefined ? 'caution' : 'avoid', to: id, by: 'family' }
     : null;

@@ -5,7 +5,7 @@ import {
   askedAboutStage,
   type Wearer,
 } from '../brief';
-import { guidelines } from '../catalog';
+import { guidelines, questionData } from '../catalog';
 import { allergySays } from './allergies';
 import { conditionsOf, damagedSkin } from './conditions';
 import { knownWearer, type Question } from './question';
@@ -27,28 +27,18 @@ export interface OpenQuestion {
   readonly asked: readonly string[];
 }
 
-/** Conditions that are asked about in one breath. */
-const together: readonly (readonly string[])[] = [
-  ['anticoagulants', 'bleeding disorder', 'before surgery', 'aspirin sensitivity'],
-  ['epilepsy', 'febrile seizures'],
-  ['g6pd deficiency', 'atrial fibrillation'],
-  ['estrogen-dependent cancer', 'endometriosis'],
-  ['liver disease', 'kidney disease'],
-  ['cyp2d6 drugs', 'light-sensitising medicine'],
-];
+/** Ages in months at which a question makes sense: from one, and below another where there is one. */
+interface Ages {
+  readonly fromMonths: number;
+  readonly belowMonths: number | null;
+}
 
-/** Ages at which a question makes sense, in months: from, and below. */
-const asksAt: Readonly<Record<string, readonly [number, number]>> = {
-  'febrile seizures': [0, 144],
-  endometriosis: [132, 720],
-  'estrogen-dependent cancer': [216, Infinity],
-};
+const within = (ageMonths: number, { fromMonths, belowMonths }: Ages): boolean =>
+  ageMonths >= fromMonths && (belowMonths === null || ageMonths < belowMonths);
 
-/** Ages at which someone may be pregnant or breastfeeding, in months. */
-const mayBePregnant: readonly [number, number] = [132, 660];
+const anyAge: Ages = { fromMonths: 0, belowMonths: null };
 
-const within = (age: number, [from, below]: readonly [number, number]): boolean =>
-  age >= from && age < below;
+const agesOf = new Map<string, Ages>(questionData.ages.map((ages) => [ages.condition, ages]));
 
 /** Where nothing in it says otherwise, skin is asked of everyone. */
 const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
@@ -58,7 +48,7 @@ const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
 const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: Wearer) => {
   // No one with a beard to oil is asked.
   if (question.brief.place === 'beard') return [];
-  if (pregnant || breastfeeding || !within(ageMonths, mayBePregnant)) return [];
+  if (pregnant || breastfeeding || !within(ageMonths, questionData.mayBePregnant)) return [];
   const because = question.mixture.oils
     .map(({ oil }) => oil)
     .filter((oil) =>
@@ -77,12 +67,14 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
     ({ condition }) =>
       !has.has(condition) &&
       !everybodyIsAsked.has(condition) &&
-      within(wearer.ageMonths, asksAt[condition] ?? [0, Infinity]),
+      within(wearer.ageMonths, agesOf.get(condition) ?? anyAge),
   );
   const open = sortedUnique(relevant.map(({ condition }) => condition));
   const groups = [
-    ...together.map((group) => group.filter((text) => open.includes(text))),
-    ...open.filter((text) => !together.some((group) => group.includes(text))).map((text) => [text]),
+    ...questionData.together.map((group) => group.filter((text) => open.includes(text))),
+    ...open
+      .filter((text) => !questionData.together.some((group) => group.includes(text)))
+      .map((text) => [text]),
   ];
   return groups
     .filter((group) => group.length > 0)

@@ -1,5 +1,5 @@
 import constituentsJson from '../catalog/data/constituents.json';
-import { plainName, type Content } from '../catalog';
+import { plainName, type Content, constituentNames } from '../catalog';
 
 /** A batch analysis as it was read, or why it was not. */
 export type ReadAnalysis =
@@ -34,44 +34,6 @@ const greek: Readonly<Record<string, string>> = {
   τ: 'tau',
 };
 
-/** Names that sheets use for what the library lists under another. */
-const otherNames: Readonly<Record<string, string>> = {
-  eucalyptol: '1,8-cineole',
-  cineole: '1,8-cineole',
-  cineol: '1,8-cineole',
-  '1 8 cineol': '1,8-cineole',
-  anethole: '(e)-anethole',
-  'trans anethole': '(e)-anethole',
-  'e anethole': '(e)-anethole',
-  safrol: 'safrole',
-  estragol: 'estragole',
-  '4 allylanisole': 'estragole',
-  'p allylanisole': 'estragole',
-  'eugenol methyl ether': 'methyl eugenol',
-  methylsalicylate: 'methyl salicylate',
-  'salicylic acid methyl ester': 'methyl salicylate',
-  'trans cinnamaldehyde': 'cinnamaldehyde',
-  'e cinnamaldehyde': 'cinnamaldehyde',
-  'l menthol': 'menthol',
-  bergaptene: 'bergapten',
-  '5 methoxypsoralen': 'bergapten',
-  '5 mop': 'bergapten',
-  'dimethyl anthranilate': 'methyl n-methylanthranilate',
-  'methyl n methyl anthranilate': 'methyl n-methylanthranilate',
-  pulegon: 'pulegone',
-  linalol: 'linalool',
-  'cineole 1 8': '1,8-cineole',
-  'd limonene': 'limonene',
-  'methyl chavicol': 'estragole',
-  methyleugenol: 'methyl eugenol',
-  'cinnamic aldehyde': 'cinnamaldehyde',
-  cinnamal: 'cinnamaldehyde',
-  'citral a': 'geranial',
-  'citral b': 'neral',
-  'beta myrcene': 'myrcene',
-  'para cymene': 'p-cymene',
-};
-
 const keyOf = (name: string): string =>
   plainName(name.replace(/[αβγδετ]/gu, (letter) => `${greek[letter] ?? ''} `));
 
@@ -79,7 +41,9 @@ const byName = new Map(constituentsJson.constituents.map(({ name }) => [keyOf(na
 const byCas = new Map(
   constituentsJson.constituents.flatMap(({ cas, name }) => (cas ? [[cas, name] as const] : [])),
 );
-const others = new Map(Object.entries(otherNames).map(([from, to]) => [plainName(from), to]));
+const others = new Map(
+  constituentNames.names.map(({ name, constituent }) => [plainName(name), constituent]),
+);
 
 interface Row extends Line {
   readonly percent: number;
