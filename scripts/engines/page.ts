@@ -58,7 +58,7 @@ export const pageOf = (engine: Engine, house: string) => {
     /**
      * Goes to an address, after a moment in which someone would have looked at the page. WebKit holds a
      * store for good where a page is left while it still reads: the application then says that its data
-     * take long to open.
+     * are slow to open.
      */
     goto: async (path: string): Promise<void> => {
       await engine.evaluate('new Promise((resolve) => setTimeout(() => resolve(null), 600))');

@@ -11,7 +11,7 @@ export interface StoreTrouble {
 
 const olderStore: StoreTrouble = {
   title: 'Your data are from before the first release',
-  what: 'This version of Jubbet can’t open them. Nothing of them has been changed.',
+  what: 'This version of Jubbet can’t open them, and has changed nothing.',
   todo: 'Export them as a file first. Then start afresh: the file keeps everything, and can be read with any text editor.',
   isOlder: true,
 };
@@ -31,7 +31,7 @@ export const blockedTrouble: StoreTrouble = {
 
 /** What takes too long without an error; the page goes on by itself where it ends after all. */
 export const slowTrouble: StoreTrouble = {
-  title: 'Your data take long to open',
+  title: 'Your data are slow to open',
   what: 'Another tab may be using them, or the browser still holds them for a page that was closed.',
   todo: 'Wait a moment. If nothing changes, close all tabs with Jubbet, or the browser itself, and open it again.',
 };
