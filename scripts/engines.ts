@@ -59,8 +59,8 @@ const makeRollOn = async (page: EnginePage): Promise<void> => {
     await page.press(counted === wanted ? keys.enter : keys.space);
     await page.saved();
   }
-  await page.goto('/batches');
-  await page.click('link', /From another engine/);
+  // Once it is finished the bench leads to the batch.
+  await page.see(/^From another engine, batch/, 'heading');
   await page.click('link', /^Label/);
   await page.see(/^Label: From another engine/, 'heading');
   await page.see(/For external use only/);
