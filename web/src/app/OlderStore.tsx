@@ -9,6 +9,7 @@ import { deleteOlderStore, olderStoreJson } from '../store/olderStore';
 /** What can be done with data from before the first release: export them, then start afresh. */
 export const OlderStore = () => {
   const [isExported, setExported] = useState(false);
+  const [isBlocked, setBlocked] = useState(false);
   const [failure, setFailure] = useState<ErrorText | null>(null);
   const attempt = async (act: () => Promise<void>): Promise<void> => {
     try {
@@ -24,7 +25,7 @@ export const OlderStore = () => {
     });
   const startAfresh = () =>
     attempt(async () => {
-      await deleteOlderStore();
+      await deleteOlderStore(() => setBlocked(true));
       window.location.reload();
     });
   return (
@@ -39,6 +40,9 @@ export const OlderStore = () => {
           </Button>
         )}
       </div>
+      {isBlocked && (
+        <p role="status">Close all other tabs with Jubbet. This one continues by itself.</p>
+      )}
       {failure && (
         <div role="alert" className="text-brick">
           That could not be done: {failure.reason}. Nothing was changed.

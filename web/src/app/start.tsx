@@ -39,8 +39,15 @@ const showTroubleOf = async (error: unknown): Promise<boolean> => {
   return trouble !== null;
 };
 
-// Another tab with an older version holds the data: it is stated, and waited for.
+/** An engine can hold the store for a page that was left; then opening never ends, without an error. */
+const slowAfterMs = 5000;
+const slow = window.setTimeout(() => {
+  void import('../parts/storeTrouble').then(({ slowTrouble }) => showTrouble(slowTrouble));
+}, slowAfterMs);
+
+// Another tab with an older version holds the data: the page says so, and waits.
 db.on('blocked', () => {
+  window.clearTimeout(slow);
   void import('../parts/storeTrouble').then(({ blockedTrouble }) => showTrouble(blockedTrouble));
 });
 
@@ -69,12 +76,6 @@ const showsMade = (path: string): boolean =>
 
 /** Long enough for the first screen to be, in ms. */
 const afterFirstScreen = 3000;
-
-/** An engine can hold the store for a page that was left; then opening never ends, without an error. */
-const slowAfterMs = 5000;
-const slow = window.setTimeout(() => {
-  void import('../parts/storeTrouble').then(({ slowTrouble }) => showTrouble(slowTrouble));
-}, slowAfterMs);
 
 // The house must be furnished before its rooms are shown; where the store cannot be
 // opened, the screens say so. What was made may come after the book of blends is.

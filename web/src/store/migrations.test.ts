@@ -6,7 +6,7 @@ import { withRows, writtenHouse, fileOfHouse, unzipped, zipped } from './houseFi
 import { openDatabase, OlderStoreError, refuseOtherVersions, type Database } from './database';
 import { formsOfAll, tables } from './records';
 import { seedOnce } from './seed.testing';
-import { olderStoreJson } from './olderStore';
+import { deleteOlderStore, olderStoreJson } from './olderStore';
 
 const day = '2026-11-25';
 
@@ -210,4 +210,14 @@ test('a store that is not there, or of today, is opened', async () => {
   const db = openDatabase('of-today');
   await db.open();
   await refuseOtherVersions('of-today');
+});
+
+test('deleting an older store says that another tab holds it, and goes on once that is closed', async () => {
+  const tab = new Dexie('held');
+  tab.version(12).stores({ blends: 'id' });
+  await tab.open();
+  // As a tab from before it was closed on demand.
+  tab.on('versionchange', () => false);
+  await deleteOlderStore(() => tab.close(), 'held');
+  expect((await indexedDB.databases()).map(({ name }) => name)).not.toContain('held');
 });

@@ -24,7 +24,13 @@ export const olderStoreJson = async (name = 'jubbet'): Promise<string> => {
   }
 };
 
-/** Deletes a store of any version. */
-export const deleteOlderStore = async (name = 'jubbet'): Promise<void> => {
-  await requested(indexedDB.deleteDatabase(name));
+/**
+ * Deletes a store of any version. Another tab that holds it is waited for.
+ *
+ * @param onBlocked called where another tab holds it
+ */
+export const deleteOlderStore = async (onBlocked: () => void, name = 'jubbet'): Promise<void> => {
+  const request = indexedDB.deleteDatabase(name);
+  request.onblocked = onBlocked;
+  await requested(request);
 };
