@@ -22,8 +22,12 @@ const bundle = join(folder, `${name}-${state.slice(0, 16)}`);
 
 if (!existsSync(join(bundle, `${name}.js`))) {
   const { build } = await import('vite');
+  // Another run may have put this very bundle there by now: it is not an older one.
   const older = existsSync(folder)
-    ? readdirSync(folder).filter((entry) => entry.startsWith(`${name}-`) && !entry.includes('.'))
+    ? readdirSync(folder).filter(
+        (entry) =>
+          entry.startsWith(`${name}-`) && !entry.includes('.') && entry !== basename(bundle),
+      )
     : [];
   // Made beside and moved into place, so that another run never meets half of it.
   const making = `${bundle}.${process.pid}`;
