@@ -4,7 +4,6 @@ import {
   containerAt,
   containerOfStep,
   currentStep,
-  gateOf,
   stepBefore,
   stepKey,
   stepsNow,
@@ -58,7 +57,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   if (stored.error) throw stored.error;
   const navigate = useNavigate();
   const log = `/batches/${batch.id}`;
-  const { tally, act, choose, failure, setFailure } = useBench(
+  const { tally, gate, act, choose, failure, setFailure } = useBench(
     batch.id,
     bench,
     stored.data ?? null,
@@ -73,10 +72,6 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   const steps = useMemo(
     () => (tally ? stepsNow(blend, planned, tally) : planned),
     [blend, planned, tally],
-  );
-  const gate = useMemo(
-    () => tally && gateOf(blend, planned, tally, reason),
-    [blend, planned, tally, reason],
   );
   const step = tally && currentStep(steps, tally);
   const brokenOff = tally !== null && step === null && batch.finishedAt === null;

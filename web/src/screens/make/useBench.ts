@@ -12,12 +12,13 @@ import {
   takeBackAt,
   tallyOf,
   type BenchEvent,
+  type Gate,
   type Source,
   type Step,
   type Tally,
 } from '@jubbet/core/making';
 import type { Blend } from '@jubbet/core/drops';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { errorText, type ErrorText } from '../../parts/errorText';
 import { underWay } from '../../parts/underWay';
 import { batches } from '../../store/batches';
@@ -39,10 +40,21 @@ export type Choose = (
   events: readonly BenchEvent[] | ((tally: Tally) => readonly BenchEvent[]),
 ) => void;
 
+/** The gate of each tally, worked out once. */
+const gatesOf = ({ blend, planned, reason }: Bench): ((tally: Tally) => Gate) => {
+  const known = new WeakMap<Tally, Gate>();
+  return (tally) => {
+    const gate = known.get(tally) ?? gateOf(blend, planned, tally, reason);
+    known.set(tally, gate);
+    return gate;
+  };
+};
+
 const eventFor = (
   intent: Intent,
   source: Source,
-  { blend, planned, reason, bottleOf }: Bench,
+  { planned, bottleOf }: Bench,
+  gateAt: (tally: Tally) => Gate,
   tally: Tally,
 ): BenchEvent | null => {
   const steps = inOrder(planned, tally);
@@ -57,9 +69,7 @@ const eventFor = (
         ? takeBackAt(step, { source, bottleId: bottleOf(step.oilId) })
         : null;
     case 'go-on':
-      return step && gateOf(blend, planned, tally, reason).state === 'open'
-        ? doneAt(step.id, source)
-        : null;
+      return step && gateAt(tally).state === 'open' ? doneAt(step.id, source) : null;
     case 'later':
       return step && canWait(steps, tally, step) ? { kind: 'later', step: step.id } : null;
     case 'step-back': {
@@ -70,8 +80,8 @@ const eventFor = (
 };
 
 /**
- * The tally of a batch. What is pressed is taken in turn: each press is reported what
- * step it meant by the one before it, is kept on the disk, and only then shown.
+ * The tally of a batch and its gate. Presses are taken in turn: each means the step that the one
+ * before it led to, is written to the disk, and only then shown.
  *
  * @param stored events as the store has them; null while they are being read
  * @param onFinished called when the last step is done, and the log says so
@@ -130,18 +140,19 @@ export const useBench = (
     },
     [batchId, fail],
   );
+  const gateAt = useMemo(() => gatesOf(bench), [bench]);
   const act = useCallback(
     (intent: Intent, source: Source): void => {
       void take((now) => {
-        const event = eventFor(intent, source, bench, now);
+        const event = eventFor(intent, source, bench, gateAt, now);
         return event ? [event] : [];
       });
     },
-    [bench, take],
+    [bench, gateAt, take],
   );
   const choose = useCallback<Choose>(
     (events) => void take(typeof events === 'function' ? events : () => events),
     [take],
   );
-  return { tally, act, choose, failure, setFailure: fail };
+  return { tally, gate: tally && gateAt(tally), act, choose, failure, setFailure: fail };
 };
