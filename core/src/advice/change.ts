@@ -103,3 +103,10 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
       return change.changes.reduce(withChange, recipe);
   }
 };
+
+/** Several changes as one; one stays what it is. */
+export const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
+  const flat = changes.flatMap((change) => (change.kind === 'several' ? change.changes : [change]));
+  const [first] = flat;
+  return flat.length === 1 && first ? first : { kind: 'several', changes: flat };
+};

@@ -13,9 +13,9 @@ const on = (id: string, given: Parameters<typeof blendOf>[0]) => {
 
 test('the same bottle is judged drop for drop, whatever its own wearer allowed', () => {
   // Asked 5 % for an adult: ten drops in 9.5 ml. For a child of two that is past twice 2 %.
-  const asked = { oils: { lavender: parts(1) }, target: 5 };
-  expect(on('child-of-2', asked)).toMatchObject({ verdict: 'over', blocking: true });
-  expect(on('of-70', asked)).toMatchObject({ verdict: 'over', blocking: false });
+  const short = { oils: { lavender: parts(1) }, target: 5 };
+  expect(on('child-of-2', short)).toMatchObject({ verdict: 'over', blocking: true });
+  expect(on('of-70', short)).toMatchObject({ verdict: 'over', blocking: false });
 });
 
 test('pregnancy without a week counts as the first third', () => {

@@ -1,9 +1,7 @@
 import type { Catalog } from '../catalog';
-import type { WorkedOut } from '../drops';
+import type { Calculated } from '../drops';
 import type { Recipe } from '../recipe';
 import type { SuggestedChange } from './change';
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /**
  * A bottle on the shelf that is that oil alone, already diluted, in place of an oil of which one drop
@@ -12,7 +10,7 @@ type Done = Extract<WorkedOut, { state: 'done' }>;
 export const dilutedOnShelf = (
   catalog: Catalog,
   recipe: Recipe,
-  { evaluation: { plan, mixture } }: Done,
+  { evaluation: { plan, mixture } }: Calculated,
 ): SuggestedChange[] => {
   const coarse = new Set([
     ...plan.leftOut.map(({ oilId }) => oilId),

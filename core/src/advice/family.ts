@@ -1,14 +1,14 @@
 import type { Wearer } from '../brief';
 import type { Catalog } from '../catalog';
-import { workOut, type Evaluation, type WorkedOut } from '../drops';
+import { workOut, type Evaluation, type Calculated } from '../drops';
 import { wholeBlendLimit } from '../limits';
 import { setWearer, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { strengthBy } from '../mixture';
-import { largerContainers, suggestChanges, together } from './suggestedChanges';
+import { largerContainers } from './candidates';
+import { together } from './change';
+import { suggestChanges } from './suggestedChanges';
 import { isPast, noStronger } from './weaker';
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** A change, said of the recipe before it. */
 interface Changed {
@@ -59,7 +59,7 @@ const mostContainers = 2;
 const inLargerContainer = (
   catalog: Catalog,
   recipe: Recipe,
-  done: Done,
+  done: Calculated,
   recommended: number,
 ): { change: SuggestedChange; recipe: Recipe; evaluation: Evaluation } | null => {
   const tried = largerContainers(done)

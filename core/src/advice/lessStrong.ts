@@ -1,10 +1,8 @@
 import { fillMl } from '../catalog';
-import { wholeDrops, type WorkedOut } from '../drops';
+import { wholeDrops, type Calculated } from '../drops';
 import { densityOf, essentialMl, essentialShare } from '../mixture';
 import { isIn, type OilAmount, type Recipe } from '../recipe';
 import type { SuggestedChange } from './change';
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** To a hundredth, and not past it. */
 const down = (value: number): number => Math.floor(100 * value + 1e-9) / 100;
@@ -42,7 +40,7 @@ const inUnit = (
  */
 export const lessStrong = (
   recipe: Recipe,
-  { blend, evaluation }: Done,
+  { blend, evaluation }: Calculated,
   of: (id: string) => boolean = () => true,
   atMostPercent = Infinity,
 ): SuggestedChange | null => {

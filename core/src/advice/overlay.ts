@@ -1,4 +1,4 @@
-import type { WorkedOut } from '../drops';
+import type { Calculated } from '../drops';
 import { shareOfLimit, type Finding } from '../limits';
 import { textureOf, type Texture } from '../mixture';
 
@@ -22,13 +22,11 @@ export interface Overlay {
   readonly textures: Each<Texture>;
 }
 
-type Done = Extract<WorkedOut, { state: 'done' }>;
-
 const keyOf = ({ rule, subject, reason }: Finding): string =>
   `${rule}/${subject}/${reason.code === 'whole-blend' ? reason.because : ''}`;
 
 /** @param versions null of one that is not worked out, as it has gaps */
-export const overlayOf = (versions: readonly (Done | null)[]): Overlay => {
+export const overlayOf = (versions: readonly (Calculated | null)[]): Overlay => {
   const mixtures = versions.map((version) => version?.evaluation.mixture ?? null);
   const ids = [
     ...new Set(mixtures.flatMap((mixture) => mixture?.oils.map(({ oil }) => oil.id) ?? [])),

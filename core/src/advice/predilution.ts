@@ -1,5 +1,5 @@
 import { fillMl, type Catalog, type OwnMaterial, usualCarriers } from '../catalog';
-import type { WorkedOut } from '../drops';
+import type { Calculated } from '../drops';
 import { densityOf, dropOf, essentialShare } from '../mixture';
 import type { Recipe } from '../recipe';
 import type { SuggestedChange } from './change';
@@ -21,8 +21,6 @@ export const predilution = (
   const parts = Math.ceil(1 / share);
   return { carrierMl: (parts - 1) * dropMl, share: 1 / parts };
 };
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** Carrier that is easily measured, in ml. */
 const carrierSteps: readonly number[] = [2.5, 5, 10, 15, 20, 30, 50, 100];
@@ -50,7 +48,7 @@ const dropsInProportion = (ml: readonly number[], dropMl: readonly number[]): nu
 export const predilutedWhole = (
   catalog: Pick<Catalog, 'base'>,
   recipe: Recipe,
-  { blend: { formula, name, count: containers } }: Done,
+  { blend: { formula, name, count: containers } }: Calculated,
   aimedMl: readonly number[],
 ): SuggestedChange | null => {
   const entries = formula.oils;

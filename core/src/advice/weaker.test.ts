@@ -63,6 +63,6 @@ test('a strength is asked for in hundredths of a percent, and never rounded up',
     oils: [{ id: 'lavender', parts: 1 }],
     target: { percent: 6 },
   });
-  const asked = weaker(recipe, 2.345);
-  expect(asked.target).toEqual({ percent: 2.34 });
+  const weakened = weaker(recipe, 2.345);
+  expect(weakened.target).toEqual({ percent: 2.34 });
 });

@@ -1,11 +1,9 @@
 import type { Catalog } from '../catalog';
-import { workOut, writeOils, type Evaluation, type WorkedOut } from '../drops';
+import { workOut, writeOils, type Evaluation, type Calculated } from '../drops';
 import { isCareful } from '../limits';
 import { strengthBy } from '../mixture';
 import type { Recipe } from '../recipe';
 import { oneDropPercent } from './oneDrop';
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 /** So often it is aimed lower: what is not reached by then is too coarse for whole drops. */
 const mostSteps = 5;
@@ -22,7 +20,11 @@ const dropsIn = ({ mixture }: Evaluation): number =>
  *
  * @param percent of essential oil, by what the recipe is measured by
  */
-export const isPast = ({ blend, evaluation }: Done, recipe: Recipe, percent: number): boolean => {
+export const isPast = (
+  { blend, evaluation }: Calculated,
+  recipe: Recipe,
+  percent: number,
+): boolean => {
   const { findings, mixture } = evaluation;
   if (isCareful(blend.brief)) {
     return findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'caution');
@@ -45,22 +47,22 @@ export const noStronger = (
   evaluation: Evaluation,
   percent: number,
 ): Recipe => {
-  const at = (asked: number): Recipe => ({
+  const at = (targetPercent: number): Recipe => ({
     ...writeOils(recipe, evaluation, 'parts'),
-    target: { percent: inTenths(asked) },
+    target: { percent: inTenths(targetPercent) },
   });
   const most = Math.min(percent, strengthBy(evaluation.mixture, recipe.by).likely);
   const nearest = at(most);
-  let asked = most;
+  let targetPercent = most;
   for (let step = 0; step < mostSteps; step += 1) {
-    const weaker = at(asked);
+    const weaker = at(targetPercent);
     const worked = workOut(catalog, weaker);
     if (worked.state !== 'done') return nearest;
     if (worked.evaluation.mixture.oils.some(({ drops }) => drops === 0)) return nearest;
     if (!isPast(worked, weaker, percent)) return weaker;
     const drops = dropsIn(worked.evaluation);
     if (drops <= worked.evaluation.mixture.oils.length) return nearest;
-    asked *= (drops - 1) / drops;
+    targetPercent *= (drops - 1) / drops;
   }
   return nearest;
 };

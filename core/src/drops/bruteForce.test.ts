@@ -37,7 +37,7 @@ const strongEnough = (blend: Blend, drops: readonly number[]): boolean => {
 /** @param wanted what is looked for, in ml of each oil */
 const bruteForce = (blend: Blend, wanted: readonly number[]) => {
   const { formula } = blend;
-  const asked = wanted.reduce((sum, ml) => sum + ml, 0);
+  const wantedMl = wanted.reduce((sum, ml) => sum + ml, 0);
   const drop = formula.oils.map((entry) => measured(entry, formula.dropsPerMl, 1).ml.likely);
   let best: { distance: number; gap: number } | null = null;
   const visit = (chosen: number[]): void => {
@@ -48,7 +48,7 @@ const bruteForce = (blend: Blend, wanted: readonly number[]) => {
         (sum, k, n) => sum + Math.abs(k * (drop[n] ?? 0) - (wanted[n] ?? 0)),
         0,
       );
-      const gap = Math.abs(chosen.reduce((sum, k, n) => sum + k * (drop[n] ?? 0), 0) - asked);
+      const gap = Math.abs(chosen.reduce((sum, k, n) => sum + k * (drop[n] ?? 0), 0) - wantedMl);
       if (
         !best ||
         distance < best.distance - 1e-7 ||
@@ -62,7 +62,7 @@ const bruteForce = (blend: Blend, wanted: readonly number[]) => {
     for (let k = 1; k <= most; k += 1) visit([...chosen, k]);
   };
   visit([]);
-  return { best: best as { distance: number; gap: number } | null, drop, asked };
+  return { best: best as { distance: number; gap: number } | null, drop, asked: wantedMl };
 };
 
 const someOils = [

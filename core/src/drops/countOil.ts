@@ -13,6 +13,6 @@ export const countOil =
     const worked = hasParts ? workOut(catalog, recipe) : null;
     const locked =
       worked?.state === 'done' ? lockDrops(worked.evaluation.plan.drops)(recipe) : recipe;
-    const said = asTyped === undefined ? {} : { asTyped };
-    return setOilAmount(id, { unit: 'drops', value: drops, ...said })(locked);
+    const typed = asTyped === undefined ? {} : { asTyped };
+    return setOilAmount(id, { unit: 'drops', value: drops, ...typed })(locked);
   };

@@ -9,4 +9,4 @@ export { settleMade } from './settle';
 export { isAboutRoom, type SettleProblem } from './settleProblem';
 export { withWax, withWaxPercent } from './waxShare';
 export { type DropPlan, type LimitName, wholeDrops } from './wholeDrops';
-export { asSettled, sureDrops, type WorkedOut, workOut } from './workOut';
+export { asSettled, sureDrops, type Calculated, type WorkedOut, workOut } from './workOut';

@@ -135,9 +135,9 @@ export const asLinearProgramme = (
     'Minimize',
     ` obj: ${entries.map(({ i }) => `u${i}`).join(' + ')}`,
     'Subject To',
-    ...entries.flatMap(({ i, drop, asked }) => [
-      ` over${i}: u${i} - ${drop} x${i} >= ${-asked}`,
-      ` under${i}: u${i} + ${drop} x${i} >= ${asked}`,
+    ...entries.flatMap(({ i, drop, asked: wantedMl }) => [
+      ` over${i}: u${i} - ${drop} x${i} >= ${-wantedMl}`,
+      ` under${i}: u${i} + ${drop} x${i} >= ${wantedMl}`,
     ]),
     ` fill: ${sum(() => 1)} <= ${fill}`,
     ...rows

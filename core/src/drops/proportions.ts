@@ -17,10 +17,10 @@ const onlyOne = ({ from }: LimitRow, open: readonly number[]): number | undefine
 };
 
 /** The least of where the pieces of a path bend, and where it ends. */
-const bendsOf = (asked: readonly number[], own: readonly number[]): number[] =>
+const bendsOf = (wantedMl: readonly number[], own: readonly number[]): number[] =>
   [
     ...new Set([
-      ...asked.flatMap((ml, i) => {
+      ...wantedMl.flatMap((ml, i) => {
         const at = (own[i] ?? Infinity) / ml;
         return at > 0 && at < 1 ? [at] : [];
       }),
@@ -39,17 +39,17 @@ const bendsOf = (asked: readonly number[], own: readonly number[]): number[] =>
  *
  * @param dosed all oils; fixed amounts have been taken off the rows
  * @param rows every limit, over drops of the oils by parts
- * @param asked of each oil by parts, in ml
+ * @param wantedMl of each oil by parts, in ml
  * @param unit one drop of each, in ml
  */
 export const inProportion = (
   dosed: readonly Dosed[],
   rows: readonly LimitRow[],
-  asked: readonly number[],
+  wantedMl: readonly number[],
   unit: readonly number[],
 ): Aimed => {
-  const open = dosed.flatMap(({ stands }, at) => (stands ? [] : [at]));
-  const own = asked.map(() => Infinity);
+  const open = dosed.flatMap(({ isFixed: stands }, at) => (stands ? [] : [at]));
+  const own = wantedMl.map(() => Infinity);
   const ownRow = new Map<number, LimitRow>();
   const shared: LimitRow[] = [];
   for (const row of rows) {
@@ -66,7 +66,7 @@ export const inProportion = (
     }
   }
   const at = (share: number): number[] =>
-    asked.map((ml, i) => Math.min(share * ml, own[i] ?? Infinity));
+    wantedMl.map((ml, i) => Math.min(share * ml, own[i] ?? Infinity));
   const used = (row: LimitRow, ml: readonly number[]): number =>
     usedOf(
       row,
@@ -74,7 +74,7 @@ export const inProportion = (
     );
   let from = 0;
   let stop: { readonly share: number; readonly rows: readonly LimitRow[] } | null = null;
-  for (const to of bendsOf(asked, own)) {
+  for (const to of bendsOf(wantedMl, own)) {
     const [before, after] = [at(from), at(to)];
     const meets = shared.flatMap((row) => {
       const now = used(row, before);
@@ -98,7 +98,7 @@ export const inProportion = (
     heldBy: [
       ...(stop?.rows ?? []),
       ...[...ownRow].flatMap(([i, row]) =>
-        (ml[i] ?? 0) < (asked[i] ?? 0) * (stop?.share ?? 1) - 1e-9 ? [row] : [],
+        (ml[i] ?? 0) < (wantedMl[i] ?? 0) * (stop?.share ?? 1) - 1e-9 ? [row] : [],
       ),
     ],
   };

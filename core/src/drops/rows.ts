@@ -9,7 +9,7 @@ export interface Dosed {
   readonly oil: Oil;
   /** Volume of one drop where drops are to be chosen; of the whole amount where it is fixed. */
   readonly unitMl: Range;
-  readonly stands: boolean;
+  readonly isFixed: boolean;
 }
 
 /** The container and what tops it up. */
@@ -49,7 +49,7 @@ const linearRow = (
     if (!entry) continue;
     const coefficient = coefficientOf(i);
     const use = coefficient === 0 ? 0 : coefficient * pick(entry.unitMl, coefficient);
-    if (entry.stands) left -= use;
+    if (entry.isFixed) left -= use;
     else per.push(use);
   }
   return { from, limit: Math.max(0, left), per };

@@ -65,8 +65,8 @@ const dropsAsParts = (recipe: Recipe, { mixture }: Evaluation): Recipe | null =>
 };
 
 /** The drops that the parts came to, written as drops again. */
-const settledDrops = (catalog: Catalog, recipe: Recipe, asked: Recipe): Recipe => {
-  const worked = workOut(catalog, asked);
+const settledDrops = (catalog: Catalog, recipe: Recipe, wanted: Recipe): Recipe => {
+  const worked = workOut(catalog, wanted);
   if (worked.state !== 'done') return recipe;
   const { drops } = worked.evaluation.plan;
   return {
@@ -87,9 +87,9 @@ const resized = (
   factor: number,
   next: (recipe: Recipe) => Recipe,
 ): Recipe => {
-  const asked = dropsAsParts(recipe, evaluation);
+  const wanted = dropsAsParts(recipe, evaluation);
   const sized = next(amountsTimes(recipe, factor));
-  return asked ? settledDrops(catalog, sized, next(amountsTimes(asked, factor))) : sized;
+  return wanted ? settledDrops(catalog, sized, next(amountsTimes(wanted, factor))) : sized;
 };
 
 /** Why a blend cannot be scaled so. */

@@ -1,18 +1,16 @@
 import { valueIn, type Recipe } from '../recipe';
 import { part } from '../mixture';
 import { fillMl, shippedCatalog } from '../catalog';
-import { workOut, type WorkedOut } from './workOut';
+import { workOut, type Calculated } from './workOut';
 import { anyRecipe } from '../recipe/anyRecipe.testing';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-
-type Done = Extract<WorkedOut, { state: 'done' }>;
 
 const total = (amounts: readonly number[]): number =>
   amounts.reduce((sum, amount) => sum + amount, 0);
 
 /** Holds a claim against drafts of any shape that can be worked out. */
-const always = (claim: (done: Done, recipe: Recipe) => void): void => {
+const always = (claim: (done: Calculated, recipe: Recipe) => void): void => {
   let held = 0;
   fc.assert(
     fc.property(anyRecipe, (recipe) => {

@@ -41,7 +41,7 @@ export const mostDropsOf = (formula: Formula): number => {
   return formula.oils.reduce((total, entry) => {
     if (entry.measure.by === 'drops') return total + entry.measure.drops;
     if (entry.measure.by !== 'parts') return total;
-    const asked = Math.min(whole, askedOf(entry));
-    return total + Math.ceil(asked / dropOf(entry, formula.dropsPerMl).likely);
+    const wantedMl = Math.min(whole, askedOf(entry));
+    return total + Math.ceil(wantedMl / dropOf(entry, formula.dropsPerMl).likely);
   }, 0);
 };

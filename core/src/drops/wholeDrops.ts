@@ -62,14 +62,14 @@ const nameOf = ({ from }: LimitRow): LimitName =>
   from === 'fill' ? { rule: 'fill', subject: 'blend' } : { rule: from.rule, subject: from.subject };
 
 /** Which oils keep a drop: as many as can, and of those choices the nearest to what was wanted. */
-const lowestOf = (asked: readonly number[], rows: readonly Row[]): readonly number[] => {
-  const ones = asked.map(() => 1);
+const lowestOf = (wantedMl: readonly number[], rows: readonly Row[]): readonly number[] => {
+  const ones = wantedMl.map(() => 1);
   if (keepsAll(rows, ones)) return ones;
-  const none = asked.map(() => 0);
+  const none = wantedMl.map(() => 0);
   const kept = cheapest({
     least: none,
     most: ones,
-    cost: asked.map((ml) => [1 + 1e-4 * ml, 0]),
+    cost: wantedMl.map((ml) => [1 + 1e-4 * ml, 0]),
     rows,
     tolerance: 1e-9,
     effort: 'frame',
@@ -99,8 +99,8 @@ const roomFor = (rows: readonly LimitRow[], drops: readonly number[], i: number)
 const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
   const { oil, measure } = entry;
   return measure.by === 'parts'
-    ? { oil, unitMl: dropOf(entry, formula.dropsPerMl), stands: false }
-    : { oil, unitMl: measured(entry, formula.dropsPerMl, 0).ml, stands: true };
+    ? { oil, unitMl: dropOf(entry, formula.dropsPerMl), isFixed: false }
+    : { oil, unitMl: measured(entry, formula.dropsPerMl, 0).ml, isFixed: true };
 };
 
 /**
@@ -124,7 +124,7 @@ export const wholeDrops = (
   const { standing, targetMl, askedOf } = askedFrom(formula);
 
   const dosed = formula.oils.map((entry) => dosedOf(entry, formula));
-  const open = dosed.filter(({ stands }) => !stands);
+  const open = dosed.filter(({ isFixed: stands }) => !stands);
   if (open.length === 0) {
     return {
       drops: formula.oils.map(() => null),
@@ -159,7 +159,7 @@ export const wholeDrops = (
   const settled = settleNumbers(
     {
       unit,
-      asked,
+      wanted: asked,
       least,
       most,
       rows: sameSize ? [...countRows(rows, least, most), ...rows] : rows,

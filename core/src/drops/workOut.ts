@@ -8,6 +8,13 @@ import { settle } from './settle';
 import type { SettleProblem } from './settleProblem';
 import { wholeDrops, type DropPlan } from './wholeDrops';
 
+/** A recipe worked out: its settled amounts, and what they come to. */
+export interface Calculated {
+  readonly state: 'done';
+  readonly blend: Blend;
+  readonly evaluation: Evaluation;
+}
+
 /** A recipe worked out, or why it cannot be yet. */
 export type WorkedOut =
   | { readonly state: 'gaps'; readonly gaps: readonly Gap[] }
@@ -17,7 +24,7 @@ export type WorkedOut =
       /** What does not fit is judged all the same: as it would be in a container that holds it. */
       readonly evaluation?: Evaluation;
     }
-  | { readonly state: 'done'; readonly blend: Blend; readonly evaluation: Evaluation };
+  | Calculated;
 
 /** What the oils take of the container on likely drops, parts aside. */
 const oilMlOf = (formula: Formula): number =>

@@ -1,19 +1,19 @@
 import { shippedCatalog, type Catalog } from '../catalog';
 import type { Recipe } from '../recipe';
 import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
-import { workOut, type WorkedOut } from './workOut';
+import { workOut, type Calculated } from './workOut';
 
-export type Done = Extract<WorkedOut, { state: 'done' }> & { readonly recipe: Recipe };
+export type CalculatedRecipe = Calculated & { readonly recipe: Recipe };
 
 /** A recipe worked out; fails where it cannot be. */
-export const workedOut = (recipe: Recipe, catalog: Catalog = shippedCatalog): Done => {
+export const workedOut = (recipe: Recipe, catalog: Catalog = shippedCatalog): CalculatedRecipe => {
   const worked = workOut(catalog, recipe);
   if (worked.state !== 'done') throw new Error(JSON.stringify(worked));
   return { ...worked, recipe };
 };
 
 /** A recipe as a test writes it, worked out for anyone's body unless it says otherwise. */
-export const madeOut = (short: ShortRecipe, catalog: Catalog = shippedCatalog): Done =>
+export const madeOut = (short: ShortRecipe, catalog: Catalog = shippedCatalog): CalculatedRecipe =>
   workedOut(forBody(short), catalog);
 
 /** A recipe as a test writes it, for anyone's body unless it says otherwise. */

@@ -6,7 +6,7 @@ import {
   verdictWords,
   findingMessage,
 } from '@jubbet/core/words';
-import { isAboutRoom, type WorkedOut } from '@jubbet/core/drops';
+import { isAboutRoom, type Calculated, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import { dropOf } from '@jubbet/core/mixture';
 import type { Finding, Verdict } from '@jubbet/core/limits';
@@ -40,7 +40,7 @@ const Box = ({
 );
 
 const planLines = (
-  { blend: { catalog, formula }, evaluation }: Extract<WorkedOut, { state: 'done' }>,
+  { blend: { catalog, formula }, evaluation }: Calculated,
   looking: boolean,
 ): string[] =>
   planWords(

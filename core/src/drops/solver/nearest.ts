@@ -8,7 +8,7 @@ const negligible = 5e-6;
 export interface Search {
   /** Likely volume of a drop of each oil, in ml. */
   readonly unit: readonly number[];
-  readonly asked: readonly number[];
+  readonly wanted: readonly number[];
   readonly least: readonly number[];
   readonly most: readonly number[];
   readonly rows: readonly Row[];
@@ -26,7 +26,7 @@ const alike = 1e-8;
  *
  * @param side 1 where the total falls short of what was wanted, -1 where it goes beyond
  */
-const costsOf = ({ unit, asked, least, most }: Search, side: 1 | -1): number[][] =>
+const costsOf = ({ unit, wanted: asked, least, most }: Search, side: 1 | -1): number[][] =>
   unit.map((ml, i) => {
     const costs: number[] = [];
     for (let k = least[i] ?? 0; k <= (most[i] ?? 0); k += 1) {
@@ -48,7 +48,7 @@ const nearest = (
   effort: Effort,
   atMost = Infinity,
 ): SearchResult | null => {
-  const { unit, asked, least, most } = search;
+  const { unit, wanted: asked, least, most } = search;
   const total = asked.reduce((sum, ml) => sum + ml, 0);
   const common = { least, most, tolerance: alike, effort };
   const short = cheapest({ ...common, cost: costsOf(search, 1), rows, atMost });
@@ -75,7 +75,7 @@ const nearest = (
  * another, each the best there is, until none helps.
  */
 const evened = (search: Search, rows: readonly Row[], start: readonly number[]): number[] => {
-  const { unit, asked, least, most } = search;
+  const { unit, wanted: asked, least, most } = search;
   const drops = [...start];
   const off = (i: number, by: number): number =>
     ((drops[i] ?? 0) + by) * (unit[i] ?? 0) - (asked[i] ?? 0);
