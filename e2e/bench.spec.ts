@@ -161,12 +161,12 @@ test('two batches with clocks at once, the page closed between: what is over is 
   await page.clock.fastForward('06:00');
   await page.reload();
   await page.clock.fastForward('00:05');
-  const told = page.getByRole('status', { name: 'Clocks' });
-  await expect(told).toContainText('Your clock of 5 minutes');
-  await expect(told).not.toContainText('20 minutes');
+  const finished = page.getByRole('status', { name: 'Clocks' });
+  await expect(finished).toContainText('Your clock of 5 minutes');
+  await expect(finished).not.toContainText('20 minutes');
   await expect(page).toHaveTitle(/⏱/);
-  await told.getByRole('button', { name: 'Done' }).click();
-  await expect(told).toHaveCount(0);
+  await finished.getByRole('button', { name: 'Done' }).click();
+  await expect(finished).toHaveCount(0);
   await expect(page.getByText('Your clock of 5 minutes')).toHaveCount(0);
 });
 

@@ -34,8 +34,8 @@ test('every blend stands on the shelf, and filters narrow each other', async ({ 
 
 test('by verdict: only those of which the card says so', async ({ page }) => {
   await page.goto('/blends?verdict=caution');
-  const told = page.getByRole('status').filter({ hasText: /\d of 21/ });
-  const shown = Number(/(\d+) of 21/.exec((await told.textContent()) ?? '')?.[1]);
+  const countShown = page.getByRole('status').filter({ hasText: /\d of 21/ });
+  const shown = Number(/(\d+) of 21/.exec((await countShown.textContent()) ?? '')?.[1]);
   expect(shown).toBeGreaterThan(0);
   expect(shown).toBeLessThan(21);
   await expect(cards(page)).toHaveCount(shown);

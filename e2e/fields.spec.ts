@@ -11,14 +11,14 @@ test('an age is read as people say it, and what was understood stands beside it'
   await page.getByRole('button', { name: /^Person/ }).click();
   await page.getByLabel('someone else').check();
   const age = page.getByLabel('Age', { exact: true });
-  for (const [said, understood] of [
+  for (const [typed, understood] of [
     ['7 months', '= 7 months'],
     ['18 mo', '= 18 months'],
     ['6 weeks', '= 1 month'],
     ['2 1/2', '= 2 years and 6 months'],
     ['41', '= 41 years'],
   ] as const) {
-    await age.fill(said);
+    await age.fill(typed);
     await expect(page.getByText(understood, { exact: true })).toBeVisible();
   }
   await age.fill('7 months');
@@ -53,9 +53,9 @@ test('what can be read two ways is asked back, with both readings to press', asy
   await page.goto('/blends/curtain-call');
   const jojoba = page.getByLabel(/^(Parts|Percent|g|ml) of jojoba/);
   await jojoba.fill('1,000 g');
-  const asked = page.getByRole('alert');
-  await expect(asked).toContainText('can be read two ways');
-  await asked.getByRole('button', { name: '1000 g' }).click();
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('can be read two ways');
+  await alert.getByRole('button', { name: '1000 g' }).click();
   await jojoba.blur();
   await expect(page.getByLabel('g of jojoba')).toHaveValue('1000');
 });

@@ -52,14 +52,14 @@ test('anything is found by its name, from any room', async ({ page }) => {
   await expect(page.getByRole('option').first()).toContainText('Third mouse');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/blends\/third-mouse/);
-  for (const [said, hit, address] of [
+  for (const [query, hit, address] of [
     ['lv-118', /Lavender.*lot LV-118/, /\/shelf\/lavender-1/],
     ['raffle fr', /Raffle frost.*12 ml roll-on/, /\/shelf\/containers\/frost/],
   ] as const) {
     await page.goto('/batches');
     await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
     await page.keyboard.press('/');
-    await page.getByLabel('Find', { exact: true }).fill(said);
+    await page.getByLabel('Find', { exact: true }).fill(query);
     await expect(page.getByRole('option').first()).toContainText(hit);
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(address);

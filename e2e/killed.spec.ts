@@ -44,13 +44,13 @@ const launch = async (folder: string): Promise<{ browser: ChildProcess; address:
     { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
   );
   const address = await new Promise<string>((found, failed) => {
-    let told = '';
+    let output = '';
     browser.stderr.on('data', (data: Buffer) => {
-      told += data.toString();
-      const match = /DevTools listening on (ws:\S+)/.exec(told);
+      output += data.toString();
+      const match = /DevTools listening on (ws:\S+)/.exec(output);
       if (match?.[1]) found(match[1]);
     });
-    browser.once('exit', () => failed(new Error(`Chromium ended: ${told}`)));
+    browser.once('exit', () => failed(new Error(`Chromium ended: ${output}`)));
   });
   return { browser, address };
 };
@@ -212,9 +212,9 @@ test(`a file that is read in is all in or not at all, killed ${whileReading} tim
         writeTables(path, path, { ...tables, blends: [...blends, ...more] });
       }
       await page.goto(`${base}/blends`);
-      const told = page.getByText(/^\d+ blends$/);
-      await expect(told).toBeVisible();
-      const count = Number.parseInt(await told.innerText(), 10);
+      const countShown = page.getByText(/^\d+ blends$/);
+      await expect(countShown).toBeVisible();
+      const count = Number.parseInt(await countShown.innerText(), 10);
       // The 21 of the example, or those and the 420 of the file.
       expect([21, 441], `after ${kills} kills, seed ${seed}`).toContain(count);
       if (kills === whileReading) {

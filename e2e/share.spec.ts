@@ -109,9 +109,9 @@ test('a photograph of a batch is made small, loses what the camera wrote, and is
   await expect(photographs).toBeVisible();
   const shot = await page.screenshot({ type: 'jpeg', fullPage: true });
   // As a camera writes it: a segment of its own, with place and device.
-  const told = Buffer.from('Exif\0\0GPS 51.5 N 0.1 W, Camera of Wardrobe Lane');
-  const length = Buffer.from([0xff, 0xe1, (told.length + 2) >> 8, (told.length + 2) & 0xff]);
-  const photograph = Buffer.concat([shot.subarray(0, 2), length, told, shot.subarray(2)]);
+  const exif = Buffer.from('Exif\0\0GPS 51.5 N 0.1 W, Camera of Wardrobe Lane');
+  const length = Buffer.from([0xff, 0xe1, (exif.length + 2) >> 8, (exif.length + 2) & 0xff]);
+  const photograph = Buffer.concat([shot.subarray(0, 2), length, exif, shot.subarray(2)]);
   await photographs
     .getByLabel(/^A photograph of/)
     .setInputFiles({ name: 'IMG_1.jpg', mimeType: 'image/jpeg', buffer: photograph });

@@ -21,20 +21,20 @@ const openStore = (page: Page, version: number) =>
   page.evaluate(
     ({ to, tables }) =>
       new Promise<void>((done, failed) => {
-        const asked = indexedDB.open('jubbet', to);
-        asked.onupgradeneeded = () => {
+        const request = indexedDB.open('jubbet', to);
+        request.onupgradeneeded = () => {
           // The tables of version 13: what a migration reads is there.
           for (const [name, keyPath] of Object.entries(tables)) {
-            asked.result.createObjectStore(name, { keyPath });
+            request.result.createObjectStore(name, { keyPath });
           }
-          asked.result.createObjectStore('wayBack', { keyPath: 'n', autoIncrement: true });
+          request.result.createObjectStore('wayBack', { keyPath: 'n', autoIncrement: true });
         };
-        asked.onsuccess = () => {
+        request.onsuccess = () => {
           // Held open, as a tab from before it was closed on demand.
-          (window as unknown as { held: IDBDatabase }).held = asked.result;
+          (window as unknown as { held: IDBDatabase }).held = request.result;
           done();
         };
-        asked.onerror = () => failed(new Error(asked.error?.message));
+        request.onerror = () => failed(new Error(request.error?.message));
       }),
     { to: version, tables: tablesOf13 },
   );

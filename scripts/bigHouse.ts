@@ -34,19 +34,19 @@ export const bigHouse = (
     const name = `${String(recipe['name'])} ${n + 1}`;
     return { ...like, id: `blend-${n}`, recipe: { ...recipe, name }, updatedAt: at(n * 10) };
   });
-  let told = 0;
+  let reported = 0;
   const manyBatches = Array.from({ length: batches }, (_, n): Row => {
     const like = someBatches[n % someBatches.length] ?? {};
     const log = like['log'] as { event: unknown; at: string[] }[];
     // As long a log on average as is asked for: drops more or fewer in its longest run.
-    const wanted = Math.round(((n + 1) * events) / batches) - told;
+    const wanted = Math.round(((n + 1) * events) / batches) - reported;
     const longest = Math.max(...log.map((run) => run.at.length));
     const most = log.find((run) => run.at.length === longest);
     const more = Math.max(1, longest + wanted - eventsIn(log));
     const own = log.map((run) =>
       run === most ? { ...run, at: Array.from({ length: more }, () => at(n)) } : run,
     );
-    told += eventsIn(own);
+    reported += eventsIn(own);
     return {
       ...like,
       id: `batch-${n}`,
@@ -70,6 +70,6 @@ export const bigHouse = (
       },
       { level: 4 },
     ),
-    events: told,
+    events: reported,
   };
 };

@@ -60,14 +60,14 @@ export const readLine = (line: string): LineReading => {
     );
   if (!match?.groups) return { kind: 'noise' };
   const { state, more, sign, number, unit } = match.groups;
-  const said = [state, more].filter((word) => word !== undefined);
-  const stable = said.some((word) => stableWords.has(word))
+  const around = [state, more].filter((word) => word !== undefined);
+  const stable = around.some((word) => stableWords.has(word))
     ? true
-    : said.some((word) => movingWords.has(word))
+    : around.some((word) => movingWords.has(word))
       ? false
       : null;
   // Words that mean nothing here may be anybody's: gross, net and a name of the channel may be.
-  if (said.some((word) => overloadWords.has(word))) return { kind: 'overload' };
+  if (around.some((word) => overloadWords.has(word))) return { kind: 'overload' };
   const amount = Number(number) * (sign === '-' ? -1 : 1);
   const lastDigit = 10 ** -(number?.split('.')[1]?.length ?? 0);
   const grams = Object.hasOwn(gramsPer, unit ?? '') ? gramsPer[unit ?? ''] : undefined;

@@ -21,8 +21,8 @@ const recipe = recipeFrom({
 /** Everything done as planned, with these things besides. */
 const madeWith = (extra: readonly BenchEvent[], left: readonly string[] = []) => {
   const { blend: planned, evaluation } = workedOut(recipe);
-  const asked = asSettled(recipe, planned, evaluation);
-  const blend = settleMade(shippedCatalog, asked);
+  const settled = asSettled(recipe, planned, evaluation);
+  const blend = settleMade(shippedCatalog, settled);
   const steps = stepsOf(blend, evaluate(blend).mixture);
   const events = steps.flatMap((step): BenchEvent[] => [
     ...(step.kind === 'count' && !left.includes(step.id)
@@ -30,7 +30,7 @@ const madeWith = (extra: readonly BenchEvent[], left: readonly string[] = []) =>
       : []),
     ...(left.includes(step.id) ? [] : [done(step.id)]),
   ]);
-  return { asked, made: madeOf(blend, [...events, ...extra]) };
+  return { asked: settled, made: madeOf(blend, [...events, ...extra]) };
 };
 
 describe('made again, it starts from what was made', () => {

@@ -94,10 +94,10 @@ const weighedOff = ({ planned, tally }: Made): readonly Step[] =>
 /** Oils that were added on purpose, in whole drops. */
 const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => {
   const drops = new Map<string, number>();
-  for (const told of [...tally.also.filter(({ intended }) => intended), ...tally.amended]) {
-    if (told.container !== container || told.ingredient === null) continue;
-    if (told.amount?.unit !== 'drops') continue;
-    drops.set(told.ingredient, (drops.get(told.ingredient) ?? 0) + told.amount.value);
+  for (const record of [...tally.additions.filter(({ intended }) => intended), ...tally.amended]) {
+    if (record.container !== container || record.ingredient === null) continue;
+    if (record.amount?.unit !== 'drops') continue;
+    drops.set(record.ingredient, (drops.get(record.ingredient) ?? 0) + record.amount.value);
   }
   return [...drops].map(([id, value]) => ({ id, amount: { unit: 'drops', value } }));
 };
@@ -105,7 +105,7 @@ const addedOils = ({ tally }: Made, container: number): readonly RecipeOil[] => 
 /** True where what was made is what was planned, in every container. */
 export const isAsPlanned = ({ oils }: Recipe, made: Made): boolean =>
   made.tally.movedTo.size === 0 &&
-  made.tally.also.every(({ intended }) => !intended) &&
+  made.tally.additions.every(({ intended }) => !intended) &&
   made.tally.amended.length === 0 &&
   weighedOff(made).length === 0 &&
   made.tally.filledTo.size === 0 &&

@@ -46,7 +46,7 @@ const isNothing = (
   evaluation: Evaluation,
   number: number,
 ): boolean => {
-  if (tally.also.some(({ container }) => container === number)) return false;
+  if (tally.additions.some(({ container }) => container === number)) return false;
   const wantsOil = planned.some(putsOil);
   if (wantsOil) return evaluation.mixture.oils.every(({ ml }) => ml.likely === 0);
   return !planned.some(

@@ -103,7 +103,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
       { kind: 'struck', undoes: 3 },
     ];
     const tally = tallyOf(events);
-    expect(tally.also).toEqual([]);
+    expect(tally.additions).toEqual([]);
     expect(tally.spilled).toMatchObject([{ seq: 4, words: 'a little' }]);
     expect(madeOf(blend, events).verdict).toBe('within');
   });

@@ -259,9 +259,9 @@ test('what the vocabulary speaks of is in the library', () => {
   const spoken = [...allergyNames.names, ...allergyNames.plantFamilies].map(({ id }) => id);
   expect(spoken.filter((id) => !families.has(id) && !patchTests.has(id))).toEqual([]);
   const conditions = new Set<string>(guidelines.conditions.map(({ id }) => id));
-  const asked = [
+  const constituentsInCautions = [
     ...questionData.together.flat(),
     ...questionData.ages.map(({ condition }) => condition),
   ];
-  expect(asked.filter((condition) => !conditions.has(condition))).toEqual([]);
+  expect(constituentsInCautions.filter((condition) => !conditions.has(condition))).toEqual([]);
 });

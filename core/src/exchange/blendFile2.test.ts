@@ -122,8 +122,8 @@ describe('a file carries the materials of its maker', () => {
       sentence: 'oils.0.id: “someone’s own material” is not known here: add it, or choose another.',
     });
     const named = { ...recipe, oils: [{ ...recipe.oils[0]!, id: 'night-jasmine' }] };
-    const told = checkBlend(writeBlend(fileOf(named)));
-    expect(told.ok ? '' : told.sentence).toMatch(/“Night jasmine” is not known here/);
+    const report = checkBlend(writeBlend(fileOf(named)));
+    expect(report.ok ? '' : report.sentence).toMatch(/“Night jasmine” is not known here/);
   });
 });
 

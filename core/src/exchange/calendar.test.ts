@@ -36,8 +36,10 @@ test('whatever is written, no line is longer than 75 bytes, and unfolded it says
         expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
       }
       const unfolded = file.replaceAll('\r\n ', '');
-      const said = /\r\nDESCRIPTION:(.*)\r\nBEGIN:VALARM/su.exec(unfolded)?.[1] ?? '';
-      const back = said.replace(/\\([\\;,n])/g, (_, mark: string) => (mark === 'n' ? '\n' : mark));
+      const description = /\r\nDESCRIPTION:(.*)\r\nBEGIN:VALARM/su.exec(unfolded)?.[1] ?? '';
+      const back = description.replace(/\\([\\;,n])/g, (_, mark: string) =>
+        mark === 'n' ? '\n' : mark,
+      );
       expect(back).toBe(text.replace(/\r\n|\r|\n/g, '\n'));
     }),
   );

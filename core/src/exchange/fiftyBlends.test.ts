@@ -122,7 +122,7 @@ const recipeOf = ({ blend, oils, wearer, brief, bases, container, more }: Case) 
     bases: bases ?? [{ id: 'jojoba', parts: 1 }],
   });
 
-const said = (one: Case) => {
+const verdictOf = (one: Case) => {
   const worked = workOut(catalog, recipeOf(one));
   if (worked.state !== 'done') throw new Error(`${one.blend}: ${worked.state}`);
   const { verdict, blocking, findings } = worked.evaluation;
@@ -135,7 +135,7 @@ const said = (one: Case) => {
 };
 
 test.each(cases)('$blend: $verdict', (entry) => {
-  const { verdict, rules } = said(entry);
+  const { verdict, rules } = verdictOf(entry);
   expect(verdict).toBe(entry.verdict);
   if (entry.because) expect(rules).toContain(entry.because);
 });
@@ -158,7 +158,7 @@ const words: Readonly<Record<Case['verdict'], string>> = {
 
 test('the table in docs says what Jubbet says', async () => {
   const rows = cases.map((entry) => {
-    const { verdict } = said(entry);
+    const { verdict } = verdictOf(entry);
     return `| ${entry.blend} | ${entry.professional} | ${words[(verdict ?? 'within') as Case['verdict']]} | ${entry.because ?? ''} |`;
   });
   const table = [

@@ -59,7 +59,7 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
       candidates: ingredient.candidates,
       amount: ingredient.amount,
       confidence: ingredient.confidence,
-      ...(ingredient.also && { also: ingredient.also }),
+      ...(ingredient.secondAmount && { also: ingredient.secondAmount }),
       ...(ingredient.isFill && { fill: true as const }),
       ...(ingredient.isOptional && { optional: true as const }),
       ...(ingredient.isAlternative && { alternative: true as const }),

@@ -74,7 +74,7 @@ describe('a ready-made blend', () => {
   });
 
   describe('asked for by a percentage', () => {
-    const asked = (percent: number, oils: readonly ShortOil[]) =>
+    const recipeWith = (percent: number, oils: readonly ShortOil[]) =>
       madeOut(
         {
           brief: {
@@ -94,7 +94,7 @@ describe('a ready-made blend', () => {
       house(readyMade({ parts: [{ id: 'lavender', parts: 1 }] }));
       // 2 % of 27.6 ml is 0.552 ml of essential oil, 5.52 ml of a blend that holds a tenth: 110
       // drops, where 11 would be 0.2 %.
-      const { plan, mixture } = asked(2, [{ id: 'own-calm', parts: 1 }]);
+      const { plan, mixture } = recipeWith(2, [{ id: 'own-calm', parts: 1 }]);
       expect(plan.drops).toEqual([110]);
       expect(mixture.strength.byVolume.likely).toBeCloseTo(2, 1);
     });
@@ -102,7 +102,7 @@ describe('a ready-made blend', () => {
     test('beside an oil that is all essential, parts are parts of what is dropped', () => {
       house(readyMade());
       // Equal parts: 1.1 ml of essential oil in 2 ml. 0.552 ml are 0.502 ml, 10 drops, of each.
-      const { plan, mixture } = asked(2, [
+      const { plan, mixture } = recipeWith(2, [
         { id: 'own-calm', parts: 1 },
         { id: 'petitgrain', parts: 1 },
       ]);

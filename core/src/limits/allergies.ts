@@ -57,9 +57,9 @@ const byTest = (material: Material, id: string): AgainstAllergy | null => {
 
 /** A refined carrier of the family holds next to nothing of what an oil of it does. */
 const byFamily = (material: Material, id: string): AgainstAllergy | null => {
-  const told = material.allergens.find(({ family }) => family === id);
-  if (told) {
-    return { what: told.what === 'avoid' ? 'avoid' : 'caution', to: id, by: 'family' };
+  const declared = material.allergens.find(({ family }) => family === id);
+  if (declared) {
+    return { what: declared.what === 'avoid' ? 'avoid' : 'caution', to: id, by: 'family' };
   }
   const latin = latinById.get(id);
   return latin !== undefined && material.family === latin

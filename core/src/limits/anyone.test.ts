@@ -9,11 +9,11 @@ describe('anyone', () => {
       oils: { wintergreen: ml(0.001), 'rosemary-cineole': ml(0.001), 'chamomile-roman': ml(0.001) },
       bases: { sweet_almond: 1 },
     });
-    const told = findings.filter(({ rule }) =>
+    const stageFindings = findings.filter(({ rule }) =>
       ['age', 'life-stage', 'condition', 'allergy'].includes(rule),
     );
-    expect(told.length).toBeGreaterThan(6);
-    for (const finding of told) {
+    expect(stageFindings.length).toBeGreaterThan(6);
+    for (const finding of stageFindings) {
       expect(finding).toMatchObject({ verdict: 'note', blocking: false, forAnyone: true });
     }
   });

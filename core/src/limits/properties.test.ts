@@ -29,7 +29,7 @@ const wearer = fc.oneof(
   }),
 );
 
-const asked = fc.record({
+const judgedCase = fc.record({
   amounts,
   wearer,
   place: fc.constantFrom<PlaceId>(...places),
@@ -37,7 +37,7 @@ const asked = fc.record({
   forSale: fc.boolean(),
 });
 
-type Asked = typeof asked extends fc.Arbitrary<infer T> ? T : never;
+type Asked = typeof judgedCase extends fc.Arbitrary<infer T> ? T : never;
 
 const judge = (
   { amounts: list, wearer: who, place, use, forSale }: Asked,
@@ -73,7 +73,7 @@ const ofOil = (findings: readonly Finding[], id: string): ReadonlyMap<string, nu
 describe('whatever the blend and the wearer', () => {
   test('more of an oil never improves that oil’s own findings', () => {
     fc.assert(
-      fc.property(asked, fc.double({ min: 1.01, max: 4, noNaN: true }), (given, factor) => {
+      fc.property(judgedCase, fc.double({ min: 1.01, max: 4, noNaN: true }), (given, factor) => {
         const [first, ...rest] = given.amounts;
         if (!first) return;
         const more = { ...given, amounts: [{ ...first, amount: first.amount * factor }, ...rest] };
@@ -89,7 +89,7 @@ describe('whatever the blend and the wearer', () => {
 
   test('a larger container with the same amounts never worsens a sum', () => {
     fc.assert(
-      fc.property(asked, (given) => {
+      fc.property(judgedCase, (given) => {
         const small = new Map(judge(given).findings.map((finding) => [keyed(finding), finding]));
         for (const finding of judge(given, { container: 'roll-on-30' }).findings) {
           if (finding.value === null || finding.limit === null) continue;
@@ -103,7 +103,7 @@ describe('whatever the blend and the wearer', () => {
 
   test('the order of the oils changes nothing', () => {
     fc.assert(
-      fc.property(asked, (given) => {
+      fc.property(judgedCase, (given) => {
         const round = { ...given, amounts: [...given.amounts].reverse() };
         const entry = judge(given);
         const other = judge(round);
@@ -117,7 +117,7 @@ describe('whatever the blend and the wearer', () => {
 
   test('every blocking finding stays blocking whatever the guideline', () => {
     fc.assert(
-      fc.property(asked, (given) => {
+      fc.property(judgedCase, (given) => {
         const blocking = (guideline: 'clinical' | 'cautious') =>
           judge(given, { guideline })
             .findings.filter((finding) => finding.blocking)
@@ -131,7 +131,7 @@ describe('whatever the blend and the wearer', () => {
 
   test('what is not known never passes for fine', () => {
     fc.assert(
-      fc.property(asked, (given) => {
+      fc.property(judgedCase, (given) => {
         const unknown = given.amounts.some(
           ({ id }) =>
             shippedCatalog.oils.find((oil) => oil.id === id)?.dermalMaximum.status === 'not known',

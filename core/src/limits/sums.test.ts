@@ -29,16 +29,16 @@ test('what rules say of sums is what is reckoned on paper', () => {
       fc.constantFrom('clinical' as const, 'cautious' as const),
       fc.constantFrom('leave-on' as const, 'rinse-off' as const),
       (given, place, guideline, use) => {
-        const asked = {
+        const judgedCase = {
           oils: Object.fromEntries(given.map(({ id, amount }) => [id, ml(amount)])),
           brief: { place, use },
           guideline,
         };
-        const { brief } = fullCaseOf(asked);
+        const { brief } = fullCaseOf(judgedCase);
         const poured = given.map(({ id, amount }) => ({ oil: oilOf(id), ml: amount }));
         // A roll-on of 10 ml takes 9.5 to its line.
         const plain = plainSums(poured, 9.5, baseOf('jojoba').densityGPerMl, brief, guideline);
-        const { findings } = judged(asked);
+        const { findings } = judged(judgedCase);
         for (const { rule, subject, value, cap } of plain) {
           const found = findings.find(
             (finding) => finding.rule === rule && finding.subject === subject,

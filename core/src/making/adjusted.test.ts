@@ -159,10 +159,10 @@ describe('what was weighed is what counts', () => {
   const wax = weigh('beeswax_yellow');
 
   test('what a simulated device told is known as that ever after', () => {
-    const [told] = [measuredOf('beeswax_yellow', 12)];
-    const practised = { ...told, source: 'simulated' } as BenchEvent;
-    expect(tallyOf([told]).simulated).toBe(false);
-    expect(tallyOf([practised, told]).simulated).toBe(true);
+    const [weighing] = [measuredOf('beeswax_yellow', 12)];
+    const practised = { ...weighing, source: 'simulated' } as BenchEvent;
+    expect(tallyOf([weighing]).simulated).toBe(false);
+    expect(tallyOf([practised, weighing]).simulated).toBe(true);
   });
 
   test('a weight within two in a hundred is right, more is too much', () => {

@@ -6,13 +6,13 @@ import type { Formula, OilMeasure } from '../mixture';
  *
  * @param counted drops by oil id
  * @param measuredIds oils measured in ml or g that are in already
- * @param told what was measured of an oil; null where nothing was
+ * @param measureOf what was measured of an oil; null where nothing was
  */
 export const asCounted = (
   formula: Formula,
   counted: ReadonlyMap<string, number>,
   measuredIds: ReadonlySet<string>,
-  told: (oilId: string) => OilMeasure | null = () => null,
+  measureOf: (oilId: string) => OilMeasure | null = () => null,
 ): Formula => ({
   ...formula,
   oils: formula.oils.map((entry) => {
@@ -20,7 +20,7 @@ export const asCounted = (
     if (by === 'drops' || by === 'parts') {
       return { ...entry, measure: { by: 'drops', drops: counted.get(entry.oil.id) ?? 0 } };
     }
-    const measure = told(entry.oil.id);
+    const measure = measureOf(entry.oil.id);
     if (measure) return { ...entry, measure };
     return measuredIds.has(entry.oil.id) ? entry : { ...entry, measure: { by: 'ml', ml: 0 } };
   }),

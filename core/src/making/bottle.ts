@@ -52,7 +52,7 @@ const formulaOf = (
       ),
       alsoIn(tally, container),
     ),
-    tally.amended.filter((told) => told.container === container),
+    tally.amended.filter((amendment) => amendment.container === container),
   );
 
 /** One bottle judged, with what else went in. */

@@ -19,7 +19,7 @@ const contentKey = (planned: readonly Step[], tally: Tally, number: number): str
     ]),
     tally.movedTo.get(number) ?? null,
     tally.filledTo.get(number) ?? null,
-    tally.also.filter(({ container }) => container === number),
+    tally.additions.filter(({ container }) => container === number),
     tally.amended.filter(({ container }) => container === number),
   ]);
 

@@ -131,12 +131,12 @@ describe('when more fell than was asked', () => {
   test('chosen, the rest of the plan follows, in that bottle alone', () => {
     const then = ways(4).get('restore')!.events.reduce(addEvent, fell(4));
     const steps = stepsNow(four, planned, then);
-    const asked = (id: string) => steps.find((entry) => entry.id === id);
-    expect(asked('count/0/petitgrain')).toMatchObject({ drops: 4 });
-    expect(asked('count/0/lavender')).toMatchObject({ drops: 4 });
-    expect(asked('count/1/lavender')).toMatchObject({ drops: 2 });
-    expect(asked('top-up/0')).toMatchObject({ ml: expect.closeTo(9.1) });
-    expect(asked('top-up/1')).toMatchObject({ ml: expect.closeTo(9.3) });
+    const stepOf = (id: string) => steps.find((entry) => entry.id === id);
+    expect(stepOf('count/0/petitgrain')).toMatchObject({ drops: 4 });
+    expect(stepOf('count/0/lavender')).toMatchObject({ drops: 4 });
+    expect(stepOf('count/1/lavender')).toMatchObject({ drops: 2 });
+    expect(stepOf('top-up/0')).toMatchObject({ ml: expect.closeTo(9.1) });
+    expect(stepOf('top-up/1')).toMatchObject({ ml: expect.closeTo(9.3) });
   });
 
   test('thrown away, the bottle is begun again, and the other is left alone', () => {

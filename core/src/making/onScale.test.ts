@@ -1,20 +1,20 @@
 import { describe, expect, test } from 'vitest';
 import { dropsOnScale, restedG, settledG, type Weighed } from './onScale';
 
-const told = (values: readonly number[], stable: boolean | null = null): Weighed[] =>
+const readings = (values: readonly number[], stable: boolean | null = null): Weighed[] =>
   values.map((g, n) => ({ atMs: 400 * n, g, stable }));
 
 describe('a weight counts once the scale has come to rest', () => {
   test('where the scale says so, that is believed', () => {
-    expect(settledG(told([1, 12.3], true), 0.01)).toBe(12.3);
-    expect(settledG(told([12.3, 12.3, 12.3, 12.3], false), 0.01)).toBeNull();
+    expect(settledG(readings([1, 12.3], true), 0.01)).toBe(12.3);
+    expect(settledG(readings([12.3, 12.3, 12.3, 12.3], false), 0.01)).toBeNull();
   });
 
   test('where it says nothing, it must have told the same for a while', () => {
-    expect(settledG(told([9, 12.3]), 0.01)).toBeNull();
-    expect(settledG(told([9, 12.3, 12.3]), 0.01)).toBeNull();
-    expect(settledG(told([9, 12.3, 12.31, 12.3]), 0.01)).toBe(12.3);
-    expect(settledG(told([12.1, 12.2, 12.3, 12.4]), 0.01)).toBeNull();
+    expect(settledG(readings([9, 12.3]), 0.01)).toBeNull();
+    expect(settledG(readings([9, 12.3, 12.3]), 0.01)).toBeNull();
+    expect(settledG(readings([9, 12.3, 12.31, 12.3]), 0.01)).toBe(12.3);
+    expect(settledG(readings([12.1, 12.2, 12.3, 12.4]), 0.01)).toBeNull();
   });
 
   test('with nothing told there is no weight', () => {
@@ -25,13 +25,15 @@ describe('a weight counts once the scale has come to rest', () => {
 describe('a drop is weighed finer than one reading tells', () => {
   test('by the middle of the readings at rest, without the first', () => {
     // (0.03 + 0.04 + 0.03) / 3
-    expect(restedG(told([0, 0.02, 0.03, 0.04, 0.03], true), 0.01)).toBeCloseTo(0.1 / 3, 10);
+    expect(restedG(readings([0, 0.02, 0.03, 0.04, 0.03], true), 0.01)).toBeCloseTo(0.1 / 3, 10);
   });
 
   test('not before it has rested for some readings, and not while it moves', () => {
-    expect(restedG(told([0, 0.03, 0.03, 0.03], true), 0.01)).toBeNull();
-    expect(restedG([...told([1, 1, 1, 1], true), ...told([1.3], false)], 0.01)).toBeNull();
-    expect(restedG([...told([1, 1, 1, 1], false), ...told([1, 1, 1], true)], 0.01)).toBeNull();
+    expect(restedG(readings([0, 0.03, 0.03, 0.03], true), 0.01)).toBeNull();
+    expect(restedG([...readings([1, 1, 1, 1], true), ...readings([1.3], false)], 0.01)).toBeNull();
+    expect(
+      restedG([...readings([1, 1, 1, 1], false), ...readings([1, 1, 1], true)], 0.01),
+    ).toBeNull();
   });
 });
 

@@ -8,7 +8,7 @@ import type { Tally } from './tally';
 
 /** What went into a container that its recipe does not have. */
 export const alsoIn = (tally: Tally, container: number): readonly SomethingElse[] =>
-  tally.also.filter((told) => told.container === container);
+  tally.additions.filter((addition) => addition.container === container);
 
 /** The oil that went in. What must never go on skin is known by any of its names, in words too. */
 const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | undefined => {
@@ -23,11 +23,11 @@ const traceMl = 0.01;
 export const withSomethingElse = (
   catalog: Catalog,
   formula: Formula,
-  also: readonly SomethingElse[],
+  additions: readonly SomethingElse[],
 ): Formula => {
   const room = fillMl(formula.container);
   const parts = formula.bases.reduce((total, base) => total + base.parts, 0);
-  return also.reduce((before: Formula, item): Formula => {
+  return additions.reduce((before: Formula, item): Formula => {
     const { ingredient, amount } = item;
     const oil = oilOf(catalog, item);
     if (oil) {
@@ -68,9 +68,9 @@ export const withSomethingElse = (
 export const withUntold = (
   catalog: Catalog,
   evaluation: Evaluation,
-  also: readonly SomethingElse[],
+  additions: readonly SomethingElse[],
 ): Evaluation => {
-  const untold = also.filter(
+  const untold = additions.filter(
     ({ ingredient, amount }) =>
       amount === null ||
       ingredient === null ||

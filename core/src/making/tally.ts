@@ -2,7 +2,7 @@ import type { BenchEvent, BenchMeasure, EventOf, PastLimit, SomethingElse } from
 import type { Step } from './steps/registry';
 
 /** Something that was reported of a container, and where in the log. */
-type Told<T> = T & { readonly seq: number };
+type Sequenced<T> = T & { readonly seq: number };
 
 /** Where a batch is. */
 export interface Tally {
@@ -22,10 +22,10 @@ export interface Tally {
   /** What was passed with a reason at the bench, in the order in which it was written. */
   readonly reasons: readonly { readonly words: string; readonly over: readonly PastLimit[] }[];
   /** What went in that the recipe does not have, in the order in which it was reported. */
-  readonly also: readonly Told<SomethingElse>[];
-  readonly spilled: readonly Told<EventOf<'spilled'>>[];
+  readonly additions: readonly Sequenced<SomethingElse>[];
+  readonly spilled: readonly Sequenced<EventOf<'spilled'>>[];
   /** What was added after the end, in the order in which it was reported. */
-  readonly amended: readonly Told<EventOf<'amended'>>[];
+  readonly amended: readonly Sequenced<EventOf<'amended'>>[];
   /** Weights asked for again, by step, in g. */
   readonly wantedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
@@ -50,7 +50,7 @@ export const emptyTally: Tally = {
   filledTo: new Map(),
   discards: new Map(),
   reasons: [],
-  also: [],
+  additions: [],
   spilled: [],
   amended: [],
   wantedG: new Map(),
@@ -128,7 +128,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         reasons: [...tally.reasons, { words: event.words, over: event.over }],
       };
     case 'something-else':
-      return { ...tally, also: [...tally.also, { ...event, seq }] };
+      return { ...tally, additions: [...tally.additions, { ...event, seq }] };
     case 'spilled':
       return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
     case 'amended':
@@ -137,7 +137,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       const stays = (entry: { readonly seq: number }): boolean => entry.seq !== event.undoes;
       return {
         ...tally,
-        also: tally.also.filter(stays),
+        additions: tally.additions.filter(stays),
         spilled: tally.spilled.filter(stays),
         amended: tally.amended.filter(stays),
       };
@@ -154,7 +154,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         later: tally.later.filter((step) => !gone(step)),
         movedTo: without(tally.movedTo, (container) => container === event.container),
         filledTo: without(tally.filledTo, (container) => container === event.container),
-        also: tally.also.filter(({ container }) => container !== event.container),
+        additions: tally.additions.filter(({ container }) => container !== event.container),
         spilled: tally.spilled.filter(({ container }) => container !== event.container),
         amended: tally.amended.filter(({ container }) => container !== event.container),
         discards: new Map(tally.discards).set(

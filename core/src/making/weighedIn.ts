@@ -58,9 +58,9 @@ export const withWeighed = (
   tally: Tally,
   container: number,
 ): Formula => {
-  const told = basesTold(steps, tally);
+  const weighed = basesTold(steps, tally);
   const carrier = carrierTold(steps, tally, container);
-  if (told.size === 0 && carrier === null) return formula;
+  if (weighed.size === 0 && carrier === null) return formula;
   const line = fillMl(formula.container);
   const { oils, bases } = mix(
     formula.oils.map((entry) =>
@@ -77,7 +77,7 @@ export const withWeighed = (
       ? 1
       : (carrier.unit === 'ml' ? carrier.value : carrier.value / density) / planned;
   const amounts = bases.map(({ base, ml }) => {
-    const item = told.get(base.id);
+    const item = weighed.get(base.id);
     if (item === undefined) return factor * ml.likely;
     return item.unit === 'ml' ? item.value : item.value / base.densityGPerMl;
   });
@@ -97,7 +97,7 @@ export const withWeighed = (
     bases: formula.bases.map((entry, index) => {
       const { loose, ...rest } = entry;
       const parts = amounts[index] ?? 0;
-      return told.has(entry.base.id) || !loose ? { ...rest, parts } : { ...rest, loose, parts };
+      return weighed.has(entry.base.id) || !loose ? { ...rest, parts } : { ...rest, loose, parts };
     }),
   };
 };

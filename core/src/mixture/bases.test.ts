@@ -4,7 +4,7 @@ import { baseOf } from '../catalog/known.testing';
 import { settleBases, type AskedBase, type AskedOil, type BaseMeasure } from './bases';
 import type { By } from '../recipe';
 
-const asked = (measures: Record<string, BaseMeasure>): AskedBase[] =>
+const measured = (measures: Record<string, BaseMeasure>): AskedBase[] =>
   Object.entries(measures).map(([id, measure]) => ({ base: baseOf(id), measure }));
 const parts = (count: number): BaseMeasure => ({ by: 'parts', parts: count });
 const percent = (value: number): BaseMeasure => ({ by: 'percent', percent: value });
@@ -21,7 +21,7 @@ const settled = (
   by: By,
   wholeMl = 100,
 ) => {
-  const found = settleBases(asked(measures), oils, by, wholeMl);
+  const found = settleBases(measured(measures), oils, by, wholeMl);
   if (!found.ok) throw new Error(found.code);
   const of = (id: string) => found.bases.find(({ base }) => base.id === id)?.ml ?? 0;
   return { ...found, of };
@@ -109,14 +109,14 @@ describe('grains', () => {
 describe('what cannot be', () => {
   test('no room for the rest, with what is fixed and what there is', () => {
     expect(
-      settleBases(asked({ castor: ml(99), jojoba: parts(1) }), [oil(2)], 'volume', 100),
+      settleBases(measured({ castor: ml(99), jojoba: parts(1) }), [oil(2)], 'volume', 100),
     ).toEqual({ ok: false, code: 'no-room', value: 101, limit: 100 });
   });
 
   test('percents that leave nothing', () => {
     expect(
       settleBases(
-        asked({ castor: percent(60), shea_butter: percent(40), jojoba: parts(1) }),
+        measured({ castor: percent(60), shea_butter: percent(40), jojoba: parts(1) }),
         [],
         'weight',
         9,

@@ -128,13 +128,13 @@ const solve = (items: readonly Item[], by: By, wholeMl: number | null): Solution
  *   the amounts
  */
 export const settleBases = (
-  asked: readonly AskedBase[],
+  wanted: readonly AskedBase[],
   oils: readonly AskedOil[],
   by: By,
   wholeMl: number,
 ): SettledBases | BasesProblem => {
-  const hasRest = asked.some(({ measure }) => measure.by === 'parts');
-  const allShares = asked.every(({ measure }) => measure.by === 'percent');
+  const hasRest = wanted.some(({ measure }) => measure.by === 'parts');
+  const allShares = wanted.every(({ measure }) => measure.by === 'percent');
   const looseness = new Map<Base, number>();
   const densityOf = (base: Base): number => {
     const { densityGPerMl: bulk, trueDensityGPerMl: own } = base;
@@ -162,12 +162,12 @@ export const settleBases = (
     const density = densityGPerMl ?? meanDensity;
     return amount.by === 'ml' ? { density, ml: amount.ml } : { density, share: amount.share };
   };
-  const grains = asked.filter(({ base }) => base.trueDensityGPerMl !== undefined);
+  const grains = wanted.filter(({ base }) => base.trueDensityGPerMl !== undefined);
   let grain: SettledBases['grain'] = grains.length > 0 ? 'paste' : null;
   let solved: Solution | BasesProblem;
   // What the grains take up depends on how much oil there is, and that on the grains.
   for (let round = 0; ; round += 1) {
-    const items = asked.map(baseItem);
+    const items = wanted.map(baseItem);
     const mean = items.reduce((total, item) => total + item.density, 0) / Math.max(1, items.length);
     solved = solve(
       [...items, ...oils.map((oil) => oilItem(oil, mean))],
@@ -177,14 +177,14 @@ export const settleBases = (
     if (!('ml' in solved) || grains.length === 0 || round === 60) break;
     const { ml } = solved;
     let gaps = 0;
-    asked.forEach(({ base }, index) => {
+    wanted.forEach(({ base }, index) => {
       if (base.trueDensityGPerMl === undefined) return;
       const g = (ml[index] ?? 0) * densityOf(base);
       gaps += g * (1 / base.densityGPerMl - 1 / base.trueDensityGPerMl);
     });
     const wet = ml.reduce(
       (total, entry, index) =>
-        asked[index]?.base.trueDensityGPerMl === undefined ? total + entry : total,
+        wanted[index]?.base.trueDensityGPerMl === undefined ? total + entry : total,
       0,
     );
     const loose = Math.max(0, gaps > 0 ? 1 - wet / gaps : 0);
@@ -198,7 +198,7 @@ export const settleBases = (
   return {
     ok: true,
     wholeMl: whole,
-    bases: asked.map(({ base }, index) => ({
+    bases: wanted.map(({ base }, index) => ({
       base:
         base.trueDensityGPerMl === undefined
           ? base
@@ -209,7 +209,7 @@ export const settleBases = (
             },
       ml: ml[index] ?? 0,
     })),
-    oilMl: oils.map((_, index) => ml[asked.length + index] ?? 0),
+    oilMl: oils.map((_, index) => ml[wanted.length + index] ?? 0),
     grain,
   };
 };

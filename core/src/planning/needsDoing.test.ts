@@ -10,8 +10,8 @@ test('a date is told thirty days ahead, and once it has passed', () => {
     until,
     of: null,
   }));
-  const told = datesToMind('bottle-date', keeps, today);
-  expect(told.map(({ when, isLate }) => [when, isLate])).toEqual([
+  const dates = datesToMind('bottle-date', keeps, today);
+  expect(dates.map(({ when, isLate }) => [when, isLate])).toEqual([
     ['2026-11-24', true],
     ['2026-12-25', false],
   ]);

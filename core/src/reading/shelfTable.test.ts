@@ -80,11 +80,11 @@ describe('a bad line is named with what is wrong, and takes no other with it', (
 
 test('a name of several oils is never guessed: the maker chooses by the line', () => {
   const text = 'oil;size\ntea tree;10\nchamomile;5';
-  const asked = read(text).lines[1];
-  expect(asked?.ok).toBe(false);
-  if (asked?.ok !== false || asked.problem.code !== 'several') throw new Error('not asked');
-  expect(asked.problem.ids.length).toBeGreaterThan(1);
-  const [id = ''] = asked.problem.ids;
+  const line = read(text).lines[1];
+  expect(line?.ok).toBe(false);
+  if (line?.ok !== false || line.problem.code !== 'several') throw new Error('not asked');
+  expect(line.problem.ids.length).toBeGreaterThan(1);
+  const [id = ''] = line.problem.ids;
   expect(read(text, new Map([[3, id]])).lines[1]).toMatchObject({
     ok: true,
     bottle: { materialId: id },

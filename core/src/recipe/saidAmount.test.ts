@@ -60,10 +60,10 @@ describe('an amount of a base in words', () => {
     // 14.7868 ml at 0.9 g to the ml.
     ['1 tbsp melted', 'cocoa_butter', 'g', 13.31],
   ])('%s of %s', (text, id, unit, value) => {
-    const said = read(text, id);
-    if (!said.ok) throw new Error(said.problem.code);
-    expect(said.amount).toMatchObject({ unit, asTyped: text });
-    expect(said.amount.value).toBeCloseTo(value, 2);
+    const amount = read(text, id);
+    if (!amount.ok) throw new Error(amount.problem.code);
+    expect(amount.amount).toMatchObject({ unit, asTyped: text });
+    expect(amount.amount.value).toBeCloseTo(value, 2);
   });
 
   test.each<[string, string, object]>([
@@ -93,9 +93,11 @@ describe('an amount of a base in words', () => {
   });
 
   test('a solid by volume comes with what it may weigh', () => {
-    const said = read('1 tbsp', 'beeswax_yellow');
-    expect(said.ok && said.taken?.g).toBeCloseTo(8, 0);
-    expect(said.ok && said.taken?.range.low).toBeLessThan(said.ok ? (said.taken?.g ?? 0) : 0);
+    const amount = read('1 tbsp', 'beeswax_yellow');
+    expect(amount.ok && amount.taken?.g).toBeCloseTo(8, 0);
+    expect(amount.ok && amount.taken?.range.low).toBeLessThan(
+      amount.ok ? (amount.taken?.g ?? 0) : 0,
+    );
   });
 
   test.each([

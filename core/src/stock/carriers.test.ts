@@ -25,7 +25,7 @@ const anything: CarrierQuery = {
   order: 'name',
 };
 
-const shown = (asked: Partial<CarrierQuery>, bottles: readonly ShelvedBottle[] = []) =>
+const shown = (query: Partial<CarrierQuery>, bottles: readonly ShelvedBottle[] = []) =>
   filterCarriers(
     shippedCatalog.bases.map((base) => carrierOnShelf(base, bottles)),
     {
@@ -36,7 +36,7 @@ const shown = (asked: Partial<CarrierQuery>, bottles: readonly ShelvedBottle[] =
       allergies: ['tree nut'],
       skin: 'normal',
     },
-    { ...anything, ...asked },
+    { ...anything, ...query },
   );
 const idsOf = (list: ReturnType<typeof shown>) => list.map(({ base }) => base.id);
 

@@ -100,7 +100,7 @@ export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
     case 'percent-sum':
       return `The percentages add up to ${formatPercent(issue.sum, 4)}, not to 100 %.`;
     case 'oil-not-listed':
-      return `A step names “${issue.said}”, which is not among the ingredients.`;
+      return `A step names “${issue.text}”, which is not among the ingredients.`;
     case 'step-needs':
       return `A step needs ${issue.ids.length > 0 ? `“${issue.what}”` : issue.what}, which is not among the ingredients.`;
     case 'never-on-skin':

@@ -14,7 +14,10 @@ const rollOn = (drops: Readonly<Record<string, number>>) =>
   });
 
 describe('what is changed for somebody, in a few words', () => {
-  const said = (drops: Readonly<Record<string, number>>, more: Partial<Wearer>): string => {
+  const suggestionWords = (
+    drops: Readonly<Record<string, number>>,
+    more: Partial<Wearer>,
+  ): string => {
     const own = rollOn(drops);
     const variant = variantFor(shippedCatalog, own, {
       wearer: { ...healthyAdult, ...more },
@@ -39,7 +42,7 @@ describe('what is changed for somebody, in a few words', () => {
       'No essential oils at this age and place.',
     ],
   ] as const)('%s', (_, drops, more, words) => {
-    expect(said(drops, more as Partial<Wearer>)).toMatch(words);
+    expect(suggestionWords(drops, more as Partial<Wearer>)).toMatch(words);
   });
 });
 

@@ -42,10 +42,10 @@ export const simulatedScale = (random: () => number): SimulatedDevice => {
         ? writeLine(g / gramsPerOunce, 'oz', isAtRest, 4)
         : writeLine(g, 'g', isAtRest, 2);
     },
-    command: (asked: DeviceCommand) => {
-      if (asked.command === 'unit') {
-        if (asked.unit !== 'g' && asked.unit !== 'oz') return false;
-        unit = asked.unit;
+    command: (command: DeviceCommand) => {
+      if (command.command === 'unit') {
+        if (command.unit !== 'g' && command.unit !== 'oz') return false;
+        unit = command.unit;
         return true;
       }
       // As scales do, it waits until the pan rests.

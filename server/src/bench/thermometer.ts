@@ -42,9 +42,10 @@ export const simulatedThermometer = (random: () => number): SimulatedDevice => {
         ? writeLine((celsius * 9) / 5 + 32, 'F', isAtRest, 1)
         : writeLine(celsius, 'C', isAtRest, 1);
     },
-    command: (asked) => {
-      if (asked.command !== 'unit' || (asked.unit !== 'C' && asked.unit !== 'F')) return false;
-      unit = asked.unit;
+    command: (command) => {
+      if (command.command !== 'unit' || (command.unit !== 'C' && command.unit !== 'F'))
+        return false;
+      unit = command.unit;
       return true;
     },
     hand: (done) => {

@@ -38,11 +38,11 @@ beforeEach(() => {
 afterEach(() => vi.useRealTimers());
 
 const connected = async () => {
-  const asked = connectSerial(serial, 'scale', 9600);
+  const connecting = connectSerial(serial, 'scale', 9600);
   await vi.waitFor(() => expect(port.readable).not.toBeNull());
   port.write('\u0000\u0000garbled\r\nST,+000');
   port.write('0.0 g\r\n');
-  const driver = (await asked)!;
+  const driver = (await connecting)!;
   const heard: LineEvent[] = [];
   const trouble: (string | null)[] = [];
   driver.hear(
@@ -76,8 +76,8 @@ test('a cable that is pulled is told once, and put in again it goes on', async (
 
 test('what tells no weight is refused, with what to try', async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
-  const asked = connectSerial(serial, 'scale', 1200);
-  const refused = expect(asked).rejects.toMatchObject({
+  const connecting = connectSerial(serial, 'scale', 1200);
+  const refused = expect(connecting).rejects.toMatchObject({
     code: 'nothing-read',
     params: { device: 'scale', baudRate: 1200 },
   });

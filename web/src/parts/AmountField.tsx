@@ -11,10 +11,10 @@ import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
 const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => void) => {
   const catalog = useCatalog();
   const { country, isKnown, heard } = useSpoons();
-  const also = (text: string, act: boolean): Refusal | null => {
-    const said = readAmountInUnit(text, of, country);
-    if (!said.ok) return refusalOf(catalog, said.problem);
-    const checked = readNumber(String(said.value), rule);
+  const readTyped = (text: string, act: boolean): Refusal | null => {
+    const amount = readAmountInUnit(text, of, country);
+    if (!amount.ok) return refusalOf(catalog, amount.problem);
+    const checked = readNumber(String(amount.value), rule);
     if (!checked.ok) return refusalOfNumber(checked);
     if (act) {
       onNumber(checked.value);
@@ -22,7 +22,7 @@ const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => vo
     }
     return null;
   };
-  return { also, readOnly: !isKnown };
+  return { also: readTyped, readOnly: !isKnown };
 };
 
 type Without<T> = Omit<T, 'also' | 'unit'> & { of: AmountOf };

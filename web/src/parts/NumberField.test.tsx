@@ -88,7 +88,7 @@ test('empty stands only where it may', () => {
 test('words are tried as words, and only a number that may not stand is answered as one', () => {
   const heard: string[] = [];
   const { type } = show(7, {
-    also: (text, act) => {
+    readTyped: (text, act) => {
       if (act) heard.push(text);
       return text === 'to the neck' ? null : { sentence: 'Type how full it is.', readings: [] };
     },

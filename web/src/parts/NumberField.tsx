@@ -17,7 +17,7 @@ interface Props extends Omit<
    * Reads what is no plain number: acts on it and returns null, or says why it cannot. Called
    * while it is typed.
    */
-  readonly also?: ((text: string, act: boolean) => Refusal | null) | undefined;
+  readonly readTyped?: ((text: string, act: boolean) => Refusal | null) | undefined;
   /** Called when the field is emptied, where empty may be. */
   readonly onEmpty?: () => void;
   /**
@@ -88,7 +88,7 @@ export const NumberField = ({
   onNumber,
   onEmpty,
   undoOf: wayBack,
-  also,
+  readTyped: also,
   label,
   unit,
   framed = false,

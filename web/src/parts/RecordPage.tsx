@@ -50,7 +50,7 @@ export const RecordPage = ({
   onSave: () => Promise<unknown>;
   /** How it is deleted and brought back; null for what is not there yet. */
   removal: {
-    readonly said: string;
+    readonly text: string;
     readonly remove: () => Promise<void>;
     readonly restore: () => Promise<void>;
   } | null;
@@ -117,7 +117,7 @@ export const RecordPage = ({
               onClick={() =>
                 void tryTo(removal.remove, back).then((gone) => {
                   if (gone)
-                    tell({ text: removal.said, undo: () => void write('It', removal.restore) });
+                    tell({ text: removal.text, undo: () => void write('It', removal.restore) });
                 })
               }
             >

@@ -21,13 +21,13 @@ export const useAutosavedText = (
   // Once it is kept, the field follows what is stored: another tab may write it too.
   if (typed !== null && !isHere && typed.trim() === stored) setTyped(null);
 
-  const asked = useRef<string | null>(null);
+  const requested = useRef<string | null>(null);
   const flush = useRef(() => undefined);
   useEffect(() => {
     flush.current = () => {
       const text = typed?.trim() ?? stored;
-      if (text !== stored && text !== asked.current) {
-        asked.current = text;
+      if (text !== stored && text !== requested.current) {
+        requested.current = text;
         keep(text);
       }
       return undefined;
@@ -35,7 +35,7 @@ export const useAutosavedText = (
   });
   useEffect(() => {
     if (typed === null) {
-      asked.current = null;
+      requested.current = null;
       return undefined;
     }
     const timer = setTimeout(() => flush.current(), restMs);

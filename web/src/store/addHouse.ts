@@ -162,13 +162,13 @@ export const addHouse = async (
   progress: Progress,
 ): Promise<ImportConflicts> => {
   const known = sharedHistory(await thisHouse(store), from);
-  const told = { both: [] as string[], newest: [] as string[] };
+  const replaced = { both: [] as string[], newest: [] as string[] };
   const all = mergedTables.reduce((total, table) => total + house[table].length, 0);
   const logs = new Map<string, string>();
   let done = 0;
   for (const table of mergedTables) {
     const rows: readonly Row[] = house[table];
-    const written = rowsToWrite(table, await mergeOutcomes(store, table, rows, known), told);
+    const written = rowsToWrite(table, await mergeOutcomes(store, table, rows, known), replaced);
     if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
     const stored = await asStored(
       store,
@@ -187,5 +187,5 @@ export const addHouse = async (
     done += rows.length;
   }
   await addLogs(store, house.benchEvents, logs);
-  return told;
+  return replaced;
 };

@@ -14,7 +14,7 @@ export const answerStore = (store: Database = db) => ({
     store.transaction('rw', store.people, async () => {
       const found = await store.people.get(personId);
       if (!found || found.deletedAt !== null) throw new StoreError('deleted', { record: 'person' });
-      const asked = answer.asked.filter((id) => !isAskedAboutPlace(id));
+      const questionIds = answer.asked.filter((id) => !isAskedAboutPlace(id));
       const answered = withAnswer(found.person, answer);
       await store.people.put({
         ...found,
@@ -22,7 +22,7 @@ export const answerStore = (store: Database = db) => ({
           ...answered,
           conditions: [...answered.conditions],
           allergies: [...answered.allergies],
-          asked: [...new Set([...(found.person.asked ?? []), ...asked])],
+          asked: [...new Set([...(found.person.asked ?? []), ...questionIds])],
         },
         updatedAt: now(),
       });

@@ -25,7 +25,7 @@ test('records with a value come in its order; those without one are not among th
 });
 
 test('an index is always asked with a range', async () => {
-  const asked = [
+  const queries = [
     vi.spyOn(IDBIndex.prototype, 'getAll'),
     vi.spyOn(IDBIndex.prototype, 'getAllKeys'),
     vi.spyOn(IDBIndex.prototype, 'openCursor'),
@@ -37,7 +37,7 @@ test('an index is always asked with a range', async () => {
   await byIndex(things, 'deletedAt').reverse().keys();
   await byIndex(things, 'deletedAt').count();
   // Newer engines take options with the range in them.
-  const ranges = asked.flatMap((spy) =>
+  const ranges = queries.flatMap((spy) =>
     spy.mock.calls.map(([given]) =>
       given instanceof IDBKeyRange ? given : (given as { query?: unknown } | undefined)?.query,
     ),

@@ -86,8 +86,8 @@ test('adding leaves what is here, and adds what is not', async () => {
 test('a batch number that is taken gets a mark, since the other stands on a label', async () => {
   const file = await read(await writtenHouse(db));
   const [batch] = file.house.batches;
-  const twin = { ...file, house: { ...file.house, batches: [{ ...batch!, id: 'twin' }] } };
-  await houseStore(db).importHouse(twin, 'add');
+  const duplicated = { ...file, house: { ...file.house, batches: [{ ...batch!, id: 'twin' }] } };
+  await houseStore(db).importHouse(duplicated, 'add');
   expect((await db.batches.get('twin'))?.number).toBe(`${batch!.number} (2)`);
 });
 

@@ -83,8 +83,8 @@ test('what cannot be read is told, and read again when it is asked for again', a
     );
   };
   render(application()(<Part />));
-  const told = await screen.findByText('the disk is gone');
+  const message = await screen.findByText('the disk is gone');
   read.mockResolvedValue('there');
-  told.click();
+  message.click();
   await screen.findByText('fine');
 });

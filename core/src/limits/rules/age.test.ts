@@ -13,29 +13,29 @@ describe('age', () => {
   });
 
   test('an oil kept from under a certain age is hard below it and silent from it on', () => {
-    const asked = (ageMonths: number): JudgedCase => ({
+    const judgedCase = (ageMonths: number): JudgedCase => ({
       oils: { wintergreen: ml(0.001) },
       wearer: { ageMonths },
     });
-    expect(found(asked(191), 'age')).toMatchObject({
+    expect(found(judgedCase(191), 'age')).toMatchObject({
       verdict: 'over',
       blocking: true,
       subject: 'wintergreen',
     });
-    expect(found(asked(192), 'age')).toMatchObject({ verdict: 'within', subject: 'blend' });
+    expect(found(judgedCase(192), 'age')).toMatchObject({ verdict: 'within', subject: 'blend' });
   });
 
   test("cineole near a small child's face is over; on the feet that is good to know", () => {
-    const asked = (place: 'chest-or-back-rub' | 'hands-or-feet'): JudgedCase => ({
+    const judgedCase = (place: 'chest-or-back-rub' | 'hands-or-feet'): JudgedCase => ({
       oils: { 'eucalyptus-globulus': ml(0.01) },
       wearer: { ageMonths: months(8) },
       brief: { place },
     });
-    expect(found(asked('chest-or-back-rub'), 'age')).toMatchObject({
+    expect(found(judgedCase('chest-or-back-rub'), 'age')).toMatchObject({
       verdict: 'over',
       blocking: true,
     });
-    expect(found(asked('hands-or-feet'), 'age')).toMatchObject({
+    expect(found(judgedCase('hands-or-feet'), 'age')).toMatchObject({
       verdict: 'note',
       blocking: false,
     });

@@ -5,42 +5,42 @@ import { found, judged } from '../judged.testing';
 
 describe('conditions', () => {
   test('an oil to avoid with a blood thinner is hard', () => {
-    const asked: JudgedCase = {
+    const judgedCase: JudgedCase = {
       oils: { wintergreen: ml(0.001) },
       wearer: { conditions: ['anticoagulants'] },
     };
-    expect(found(asked, 'condition')).toMatchObject({ verdict: 'over', blocking: true });
+    expect(found(judgedCase, 'condition')).toMatchObject({ verdict: 'over', blocking: true });
   });
 
   test('carriers are read too', () => {
-    const asked: JudgedCase = {
+    const judgedCase: JudgedCase = {
       oils: {},
       bases: { tamanu: 1 },
       wearer: { conditions: ['anticoagulants'] },
     };
-    expect(found(asked, 'condition')).toMatchObject({ verdict: 'caution', subject: 'tamanu' });
+    expect(found(judgedCase, 'condition')).toMatchObject({ verdict: 'caution', subject: 'tamanu' });
   });
 
   test('sensitive skin counts as a condition', () => {
-    const asked: JudgedCase = {
+    const judgedCase: JudgedCase = {
       oils: {},
       bases: { arnica_infused: 1 },
       wearer: { skin: 'sensitive' },
     };
-    expect(found(asked, 'condition')).toMatchObject({ verdict: 'over', blocking: true });
+    expect(found(judgedCase, 'condition')).toMatchObject({ verdict: 'over', blocking: true });
   });
 
   test('asthma minds any smell near the face, not on the feet', () => {
-    const asked = (place: 'face' | 'hands-or-feet'): JudgedCase => ({
+    const judgedCase = (place: 'face' | 'hands-or-feet'): JudgedCase => ({
       oils: { lavender: ml(0.001) },
       wearer: { conditions: ['asthma'] },
       brief: { place },
     });
-    expect(found(asked('face'), 'condition')).toMatchObject({
+    expect(found(judgedCase('face'), 'condition')).toMatchObject({
       verdict: 'caution',
       subject: 'asthma',
     });
-    expect(found(asked('hands-or-feet'), 'condition').verdict).toBe('within');
+    expect(found(judgedCase('hands-or-feet'), 'condition').verdict).toBe('within');
   });
 
   test.each([

@@ -15,8 +15,8 @@ describe('pregnancy and breastfeeding', () => {
       wearer: { pregnant: true, trimester: 3 },
     };
     expect(found(basil, 'life-stage')).toMatchObject({ verdict: 'caution', blocking: false });
-    const asked = { ...fennel, wearer: {}, brief: { asked: ['stage'] } };
-    expect(found(asked, 'life-stage').verdict).toBe('within');
+    const notPregnant = { ...fennel, wearer: {}, brief: { asked: ['stage'] } };
+    expect(found(notPregnant, 'life-stage').verdict).toBe('within');
   });
 
   test('what is in an oil counts, and where it goes', () => {

@@ -58,7 +58,7 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
     const applying = cautionsOfStages(oil, brief.place, wearer !== null).filter(({ stage }) =>
       asked.includes(stage),
     );
-    const are = (what: Oil['pregnancy']) => applying.filter((said) => said.what === what);
+    const are = (what: Oil['pregnancy']) => applying.filter((statement) => statement.what === what);
     const strongest = [are('avoid'), are('caution')].find((list) => list.length > 0);
     const unknown = are('not known');
     if (strongest) {
@@ -72,7 +72,9 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
           source: strongest[0]?.source ?? 'EOS2',
           reason: {
             code: 'life-stage',
-            stages: stages.filter((stage) => strongest.some((said) => said.stage === stage)),
+            stages: stages.filter((stage) =>
+              strongest.some((statement) => statement.stage === stage),
+            ),
             why: strongest.find(({ why }) => why !== null)?.why ?? null,
           },
         }),

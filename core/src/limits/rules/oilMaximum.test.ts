@@ -15,10 +15,16 @@ describe('one oil', () => {
   });
 
   test('past twice its own maximum there is no way round', () => {
-    const asked = (amount: number): JudgedCase => ({ oils: { 'cinnamon-bark': ml(amount) } });
+    const judgedCase = (amount: number): JudgedCase => ({ oils: { 'cinnamon-bark': ml(amount) } });
     // 0.07 % of 9.5 ml is 0.0067 ml.
-    expect(found(asked(0.008), 'oil-maximum')).toMatchObject({ verdict: 'over', blocking: false });
-    expect(found(asked(0.02), 'oil-maximum')).toMatchObject({ verdict: 'over', blocking: true });
+    expect(found(judgedCase(0.008), 'oil-maximum')).toMatchObject({
+      verdict: 'over',
+      blocking: false,
+    });
+    expect(found(judgedCase(0.02), 'oil-maximum')).toMatchObject({
+      verdict: 'over',
+      blocking: true,
+    });
   });
 
   test('without a stated maximum it is listed as such, not passed over', () => {

@@ -5,8 +5,8 @@ import { fullCaseOf, type JudgedCase } from '../judgedCase.testing';
 import { found, months } from '../judged.testing';
 
 describe('the whole blend', () => {
-  const limitFor = (asked: Omit<JudgedCase, 'oils'>) => {
-    const blend = fullCaseOf({ ...asked, oils: {} });
+  const limitFor = (judgedCase: Omit<JudgedCase, 'oils'>) => {
+    const blend = fullCaseOf({ ...judgedCase, oils: {} });
     const { recommended, maximum } = wholeBlendLimit(blend.brief, blend.guideline);
     return [recommended, maximum];
   };
@@ -54,8 +54,8 @@ describe('the whole blend', () => {
     ['active eczema', { wearer: { conditions: ['eczema, active'] } }, [0, 0]],
     ['anyone', { wearer: 'anyone' }, [1, 2]],
     ['anyone, on the face', { wearer: 'anyone', brief: { place: 'face' } }, [0.8, 1.5]],
-  ])('%s', (_, asked, expected) => {
-    expect(limitFor(asked)).toEqual(expected);
+  ])('%s', (_, judgedCase, expected) => {
+    expect(limitFor(judgedCase)).toEqual(expected);
   });
 
   test('within at what is recommended, a note up to the maximum, over past it, blocking past twice', () => {
@@ -70,8 +70,8 @@ describe('the whole blend', () => {
 
   test('above what is recommended is a note for a healthy adult of any age, else a caution', () => {
     // 0.19 ml in 9.5 ml is 2 %, of the body in massage.
-    const at = (asked: Omit<JudgedCase, 'oils'>) =>
-      found({ oils: { lavender: ml(0.16) }, ...asked }, 'whole-blend').verdict;
+    const at = (judgedCase: Omit<JudgedCase, 'oils'>) =>
+      found({ oils: { lavender: ml(0.16) }, ...judgedCase }, 'whole-blend').verdict;
     expect(at({ wearer: { ageMonths: months(66) } })).toBe('note');
     expect(at({ wearer: { ageMonths: months(10) } })).toBe('caution');
     expect(at({ wearer: { breastfeeding: true } })).toBe('caution');

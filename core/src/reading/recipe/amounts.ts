@@ -128,8 +128,8 @@ const amountPattern = new RegExp(
   'g',
 );
 
-const readFigure = (said: string): number | null => {
-  const plain = said.trim().replace(/ and /, ' ');
+const readFigure = (figure: string): number | null => {
+  const plain = figure.trim().replace(/ and /, ' ');
   const word = numberWords[plain];
   if (word !== undefined) return word;
   const over = /^(?:(\d+) +)?(\d+) ?\/ ?(\d+)$/.exec(plain);
@@ -151,11 +151,11 @@ const tidy = (value: number): number => Math.round(10_000 * value) / 10_000;
 /** An amount of a number or a range; null where the number is none, or absurd. */
 export const amountOf = (
   unit: ReadUnit,
-  said: string,
+  figure: string,
   upTo: string | undefined,
   times = 1,
 ): WrittenAmount | null => {
-  const low = readFigure(said);
+  const low = readFigure(figure);
   const high = upTo === undefined ? null : readFigure(upTo);
   if (low === null || low > 1e6 || (high ?? 0) > 1e6) return null;
   if (high === null || high <= low) return { unit, value: tidy(low * times) };

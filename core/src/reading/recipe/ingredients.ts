@@ -36,7 +36,7 @@ export interface ReadIngredient {
   readonly kind: 'oil' | 'base' | null;
   readonly amount: WrittenAmount | null;
   /** The same once more, in another measure. */
-  readonly also: WrittenAmount | null;
+  readonly secondAmount: WrittenAmount | null;
   /** It fills what is left of the container. */
   readonly isFill: boolean;
   readonly isOptional: boolean;
@@ -66,10 +66,10 @@ const ingredientOf = (
   line: string,
   material: FoundMaterial,
   amount: FoundAmount | undefined,
-  also: FoundAmount | undefined,
+  secondAmount: FoundAmount | undefined,
   isFill: boolean,
 ): ReadIngredient => {
-  const parts = [material, amount, also].flatMap((entry) => (entry ? [entry] : []));
+  const parts = [material, amount, secondAmount].flatMap((entry) => (entry ? [entry] : []));
   const from = Math.min(...parts.map((part) => part.from));
   const end = Math.max(...parts.map((part) => part.to));
   // A bracket that was opened is closed.
@@ -83,7 +83,7 @@ const ingredientOf = (
     candidates: material.ids,
     kind: material.kind,
     amount: amount?.amount ?? null,
-    also: also?.amount ?? null,
+    secondAmount: secondAmount?.amount ?? null,
     isFill: isFill && !amount,
     isOptional: /\boptional(?:ly)?\b|\bif (?:you (?:like|wish|want)|desired)\b/i.test(line),
     isAlternative: false,
@@ -115,7 +115,7 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
   candidates: [],
   kind: /carrier|base oil|vegetable oil|fixed oil/i.test(text) ? 'base' : null,
   amount,
-  also: null,
+  secondAmount: null,
   isFill: false,
   isOptional: /\boptional/i.test(line),
   isAlternative: false,
@@ -160,21 +160,21 @@ export const readLine = (
     ),
   ].sort((a, b) => a.from - b.from);
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
-  const said = all.filter(
+  const named = all.filter(
     (foundAmount) => !foundAmount.isTotal && !isFilledTo.test(plain.slice(0, foundAmount.from)),
   );
-  const asides = lastAsides(said, plain);
-  const written = said.filter((foundAmount) => !asides.has(foundAmount));
+  const asides = lastAsides(named, plain);
+  const written = named.filter((foundAmount) => !asides.has(foundAmount));
   // What is an amount is no part of a name.
   const rest = Array.from({ length: line.length }, (_, n) =>
-    said.some(({ from, to }) => n >= from && n < to) ? '|' : line.charAt(n),
+    named.some(({ from, to }) => n >= from && n < to) ? '|' : line.charAt(n),
   ).join('');
-  const found = materialsIn(rest, finder, isListed || said.length > 0).filter(
-    (foundMaterial) => free(foundMaterial) || said.length > 0,
+  const found = materialsIn(rest, finder, isListed || named.length > 0).filter(
+    (foundMaterial) => free(foundMaterial) || named.length > 0,
   );
   const isProportion = ratioIn(line) !== null;
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
-    ({ isCommonWord, said: word }) =>
+    ({ isCommonWord, text: word }) =>
       !isCommonWord ||
       (word.toLowerCase() !== 'balm' &&
         (isListed || written.length > 0 || isProportion || fillWords.test(plain))) ||
@@ -186,7 +186,7 @@ export const readLine = (
     materials.filter(({ kind }) => kind === 'oil').length > 1;
   const unit =
     bareUnit ??
-    (isListed || said.some((foundAmount) => foundAmount.amount.unit === 'drops') || isCounted
+    (isListed || named.some((foundAmount) => foundAmount.amount.unit === 'drops') || isCounted
       ? 'drops'
       : null);
   const guessed =
@@ -225,18 +225,18 @@ export const readLine = (
     }
     const amount = pairs.get(material);
     if (!amount && isLeftOut(plain, material)) return [];
-    const also = asideOf.get(material);
-    const all = [material, amount, also].flatMap((item) => (item ? [item] : []));
+    const secondAmount = asideOf.get(material);
+    const all = [material, amount, secondAmount].flatMap((item) => (item ? [item] : []));
     const between = plain.slice(before, Math.min(...all.map(({ from }) => from)));
     const isAlternative = before > 0 && isInPlace.test(between);
     before = Math.max(...all.map(({ to }) => to));
-    if (!amount && also) {
-      return [{ ...ingredientOf(line, material, also, undefined, false), isAlternative }];
+    if (!amount && secondAmount) {
+      return [{ ...ingredientOf(line, material, secondAmount, undefined, false), isAlternative }];
     }
     const isGuess = amount !== undefined && bareUnit === null && isGuessed.has(amount);
     if (!amount && !isListed && !fills && amounts.length + proportion.size === 0) return [];
     const item = {
-      ...ingredientOf(line, material, amount, also, material === fills),
+      ...ingredientOf(line, material, amount, secondAmount, material === fills),
       isAlternative,
     };
     return [

@@ -30,7 +30,7 @@ export type ReadIssue =
     }
   | { readonly code: 'percent-sum'; readonly sum: number }
   /** An oil that a step names, and the list does not. */
-  | { readonly code: 'oil-not-listed'; readonly said: string; readonly ids: readonly string[] }
+  | { readonly code: 'oil-not-listed'; readonly text: string; readonly ids: readonly string[] }
   /** Something that a step needs, and the list does not have. */
   | { readonly code: 'step-needs'; readonly what: string; readonly ids: readonly string[] }
   | { readonly code: 'never-on-skin'; readonly ingredient: string; readonly materialId: string }
@@ -122,7 +122,7 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
     (base) =>
       base.amount !== null &&
       byVolume.includes(base.amount.unit) &&
-      base.also === null &&
+      base.secondAmount === null &&
       !isAdditive(catalog, base),
   );
   return [
@@ -201,12 +201,12 @@ const isNamed = (ingredients: readonly ReadIngredient[], ids: readonly string[])
 
 const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   const { ingredients, mentions, steps } = recipe;
-  const told = new Set<string>();
+  const seen = new Set<string>();
   const missing = (kind: Mention['kind']): Mention[] =>
     mentions.filter(({ ids, kind: of }) => {
       const key = ids.join('|');
-      if (of !== kind || isNamed(ingredients, ids) || told.has(key)) return false;
-      told.add(key);
+      if (of !== kind || isNamed(ingredients, ids) || seen.has(key)) return false;
+      seen.add(key);
       return true;
     });
   const kinds = new Set(
@@ -227,13 +227,17 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
         .map(([, what]) => what);
   const bases = missing('base');
   return [
-    ...missing('oil').map(({ said, ids }): ReadIssue => ({ code: 'oil-not-listed', said, ids })),
-    ...bases.map(({ said, ids }): ReadIssue => ({ code: 'step-needs', what: said, ids })),
+    ...missing('oil').map(({ text: said, ids }): ReadIssue => ({
+      code: 'oil-not-listed',
+      text: said,
+      ids,
+    })),
+    ...bases.map(({ text: said, ids }): ReadIssue => ({ code: 'step-needs', what: said, ids })),
     ...general
       .filter(
         (what) =>
           !bases.some(
-            ({ said }) =>
+            ({ text: said }) =>
               what.endsWith(plainLetters(said)) ||
               said.toLowerCase().includes(what.split(' ').pop() ?? ''),
           ),

@@ -4,7 +4,7 @@ import { none, type Entry, type MaterialFinder } from './names';
 /** A name of a material in a line. */
 export interface FoundMaterial extends Span {
   /** As it is there. */
-  readonly said: string;
+  readonly text: string;
   /** What it may be, the likeliest first; one where it is certain. */
   readonly ids: readonly string[];
   readonly kind: 'oil' | 'base';
@@ -37,11 +37,11 @@ const mostWords = 9;
 /** What may be between two words of one name: a space, a hyphen, a comma, an opening bracket. */
 const joins = /^(?: |-|_|\/| ?, | ?\. ?| ?\(|\) ?)$/;
 
-const kindOf = ({ oils, bases }: Entry, said: string): 'oil' | 'base' => {
-  const saysEssential = /\b(?:essential|eos?|ess)\b/.test(said);
+const kindOf = ({ oils, bases }: Entry, text: string): 'oil' | 'base' => {
+  const saysEssential = /\b(?:essential|eos?|ess)\b/.test(text);
   if (bases.length === 0 || (saysEssential && oils.length > 0)) return 'oil';
   if (oils.length === 0) return 'base';
-  return /\b(?:oil|carrier|butter)\b/.test(said) ? 'base' : 'oil';
+  return /\b(?:oil|carrier|butter)\b/.test(text) ? 'base' : 'oil';
 };
 
 /**
@@ -81,7 +81,7 @@ export const materialsIn = (
     found.push({
       from: first.from,
       to: end.to,
-      said: line.slice(first.from, end.to),
+      text: line.slice(first.from, end.to),
       ids: some,
       kind,
       isMisspelt,

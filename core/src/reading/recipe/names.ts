@@ -121,8 +121,8 @@ const variants = (name: string): readonly string[] => {
   ].filter((each) => each.length > 1);
 };
 
-const plainWords = (said: string): string =>
-  plainLetters(said)
+const plainWords = (text: string): string =>
+  plainLetters(text)
     .replace(/[^a-z0-9']+/g, ' ')
     .trim();
 

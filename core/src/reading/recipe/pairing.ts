@@ -78,14 +78,19 @@ export const withAlternatives = (
   const kept: FoundMaterial[] = [];
   for (const foundMaterial of found) {
     // `Roman or German chamomile`: the word before is for a name too.
-    const said = /([a-z]+) or $/.exec(plain.slice(0, foundMaterial.from));
+    const alternative = /([a-z]+) or $/.exec(plain.slice(0, foundMaterial.from));
     const last = /[a-z]+$/.exec(plain.slice(foundMaterial.from, foundMaterial.to))?.[0] ?? '';
-    const isTaken = said !== null && kept.some(({ to }) => to > said.index);
-    const other = said && !isTaken ? look(`${said[1] ?? ''} ${last}`) : { oils: [], bases: [] };
+    const isTaken = alternative !== null && kept.some(({ to }) => to > alternative.index);
+    const other =
+      alternative && !isTaken ? look(`${alternative[1] ?? ''} ${last}`) : { oils: [], bases: [] };
     const more = foundMaterial.kind === 'oil' ? other.oils : other.bases;
     const material =
-      said && more.length > 0
-        ? { ...foundMaterial, from: said.index, ids: [...new Set([...more, ...foundMaterial.ids])] }
+      alternative && more.length > 0
+        ? {
+            ...foundMaterial,
+            from: alternative.index,
+            ids: [...new Set([...more, ...foundMaterial.ids])],
+          }
         : foundMaterial;
     const before = kept[kept.length - 1];
     const between = before ? plain.slice(before.to, material.from) : '';

@@ -22,7 +22,7 @@ export interface RoledLine {
 
 /** A material that a step names. */
 export interface Mention {
-  readonly said: string;
+  readonly text: string;
   readonly ids: readonly string[];
   readonly kind: 'oil' | 'base';
   readonly step: number;
@@ -139,12 +139,16 @@ export class Reader {
 
   private mention(text: string): void {
     const step = this.draft.steps.length;
-    for (const { said, ids, kind, isCommonWord, from } of materialsIn(text, this.finder, false)) {
+    for (const { text: said, ids, kind, isCommonWord, from } of materialsIn(
+      text,
+      this.finder,
+      false,
+    )) {
       // Water that something is dissolved in is no ingredient; a rose measured in drops is the oil.
       const isMeasured = /\b(?:drops?|gtts?|oil|ml) (?:of )?$/i.test(text.slice(0, from));
       const isUsed = !isCommonWord || isMeasured || (kind === 'base' && !/water/i.test(said));
       if (isUsed && !isLeftOut(plainLetters(text), { from }))
-        this.draft.mentions.push({ said, ids, kind, step });
+        this.draft.mentions.push({ text: said, ids, kind, step });
     }
   }
 
@@ -185,27 +189,30 @@ export class Reader {
     if (total !== null) this.sum(text, total);
     // `Makes: 100 ml` in the middle of a list is a remark, too.
     const isNote = this.draft.section === 'notes' || sectionOpened(text)?.section === 'notes';
-    const told = ingredients.some(({ amount, isFill }) => amount !== null || isFill) && !isNote;
+    const isIngredientLine =
+      ingredients.some(({ amount, isFill }) => amount !== null || isFill) && !isNote;
     const isInSteps = this.draft.section === 'steps' || line.isStep;
     const isShort = text.split(/\s+/).length <= 8 && ingredients.length <= 1;
     const isDeed = saysWhatToDo(text);
     const isFillLine = isDeed && isShort && ingredients.some(({ isFill }) => isFill);
     if (isInSteps || ((isProse(text) || isDeed) && !isFillLine)) {
-      if (told) this.told.push(...ingredients);
-      if (isInSteps || isDeed || told) {
+      if (isIngredientLine) this.inSentences.push(...ingredients);
+      if (isInSteps || isDeed || isIngredientLine) {
         this.step(text);
         this.role(text, 'step');
       } else this.role(text, role ?? 'note');
       return;
     }
     const bare =
-      told || isNote || text.length >= 60 ? ingredients : this.read(text, true).ingredients;
+      isIngredientLine || isNote || text.length >= 60
+        ? ingredients
+        : this.read(text, true).ingredients;
     // Something with an amount before it or behind it is an ingredient, known or not.
-    const said = amountsIn(text);
-    const isAtEdge = said.some(({ from, to }) => from === 0 || to === text.length);
+    const amounts = amountsIn(text);
+    const isAtEdge = amounts.some(({ from, to }) => from === 0 || to === text.length);
     const isNamed = ({ amount, candidates }: ReadIngredient): boolean =>
       amount !== null && (candidates.length > 0 || (role === null && isAtEdge));
-    if (told || bare.some(isNamed) || this.isCarrierAlone(text, bare)) {
+    if (isIngredientLine || bare.some(isNamed) || this.isCarrierAlone(text, bare)) {
       this.role(text, 'ingredient', this.add(bare));
       return;
     }
@@ -235,11 +242,11 @@ export class Reader {
   }
 
   /** What sentences tell of ingredients, until it is clear whether a list has them. */
-  private told: ReadIngredient[] = [];
+  private inSentences: ReadIngredient[] = [];
 
   /** True while sentences have told something that no list has. */
   get hasTold(): boolean {
-    return this.told.length > 0;
+    return this.inSentences.length > 0;
   }
 
   /** Takes out of the sentences what the list does not have: all of it where there is no list. */
@@ -249,17 +256,17 @@ export class Reader {
     const hasBase = ingredients.some(({ kind }) => kind === 'base');
     const isSame = (readIngredient: ReadIngredient, other: ReadIngredient): boolean =>
       readIngredient.candidates.some((id) => other.candidates.includes(id));
-    for (const readIngredient of this.told) {
+    for (const readIngredient of this.inSentences) {
       const isWanted =
         !isList || (readIngredient.kind === 'base' && (!hasBase || readIngredient.isFill));
       const isTold = readIngredient.amount !== null || readIngredient.isFill;
-      const isBetter = this.told.some(
+      const isBetter = this.inSentences.some(
         (other) => other.amount !== null && isSame(readIngredient, other),
       );
       if (!isWanted || ingredients.some((other) => isSame(readIngredient, other))) continue;
       if (isTold || !isBetter) this.add([readIngredient]);
     }
-    this.told = [];
+    this.inSentences = [];
     const { totalDrops, totalText } = this.draft;
     // `20 drops of essential oils` and not one of them named: which ones, no one knows.
     if (totalDrops !== null && ingredients.length > 0 && !ingredients.some(isOil)) {
@@ -277,7 +284,7 @@ const unknownOil: ReadIngredient = {
   candidates: [],
   kind: 'oil',
   amount: null,
-  also: null,
+  secondAmount: null,
   isFill: false,
   isOptional: false,
   isAlternative: false,

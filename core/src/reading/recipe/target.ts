@@ -9,7 +9,7 @@ export interface ReadTarget extends Span {
 
 const figure = String.raw`(\d+(?:[.,]\d+)?|½|¼)`;
 const range = String.raw`${figure}(?: ?(?:-|to) ?${figure})? ?(?:%|per ?cent)`;
-const said = [
+const stated = [
   new RegExp(
     String.raw`${range} ?(?:(?:\w+ ){0,2}(?:dilution|strength|solution)|(?:of |total |pure )*(?:essential oils?|eos?)\b)`,
   ),
@@ -33,7 +33,7 @@ const valueOf = (text: string | undefined): number =>
  */
 export const targetIn = (line: string, isAlone: boolean): ReadTarget | null => {
   const plain = plainLetters(line);
-  for (const pattern of isAlone ? [...said, ...alone] : said) {
+  for (const pattern of isAlone ? [...stated, ...alone] : stated) {
     const match = pattern.exec(plain);
     if (!match) continue;
     const percent = valueOf(match[1]);

@@ -58,10 +58,10 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         <b>▲ Replace the printed labels.</b> This batch was changed after it was finished:
       </p>
       <ul>
-        {amended.map((told) => (
-          <li key={told.seq}>
-            {amountWords(told.amount)} of {nameIn(catalog, told.ingredient)} added
-            {made.blend.count > 1 && ` to bottle ${told.container + 1}`}: {told.words}
+        {amended.map((amendment) => (
+          <li key={amendment.seq}>
+            {amountWords(amendment.amount)} of {nameIn(catalog, amendment.ingredient)} added
+            {made.blend.count > 1 && ` to bottle ${amendment.container + 1}`}: {amendment.words}
           </li>
         ))}
       </ul>

@@ -84,10 +84,10 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   const tell = useNotice();
   const write = useWrite();
   const again = useAgain(batch);
-  const asked = plannedRecipe(batch);
+  const settled = plannedRecipe(batch);
   const kept = useStored(['drafts', batch.blendId], () => drafts.list(batch.blendId));
   const planned =
-    kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(asked);
+    kept.data?.find(({ batchId }) => batchId === batch.id)?.recipe ?? recipeAsPlanned(settled);
   const [asking, setAsking] = useState(false);
   const remove = async (wasMade: boolean) => {
     const gone = await write('The batch', () => batches.remove(batch.id, wasMade).then(() => true));
@@ -101,7 +101,7 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   const open = batch.finishedAt === null;
   const asVersion = async () => {
     const kept = await write('The version', () =>
-      drafts.keep(batch.blendId, recipeAsMade(asked, made), `As made, ${batch.number}`),
+      drafts.keep(batch.blendId, recipeAsMade(planned, made), `As made, ${batch.number}`),
     );
     if (kept) await navigate(`/blends/${batch.blendId}/versions`);
   };
@@ -152,8 +152,8 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       <Button look="quiet" onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
         Delete
       </Button>
-      <Button onClick={() => void again(recipeAsMade(asked, made))}>Make it again</Button>
-      {!made.isEmpty && !isAsPlanned(asked, made) && (
+      <Button onClick={() => void again(recipeAsMade(planned, made))}>Make it again</Button>
+      {!made.isEmpty && !isAsPlanned(planned, made) && (
         <>
           <Button onClick={() => void again(planned)}>Again, as planned</Button>
           <Button onClick={() => void asVersion()}>Save as a version</Button>

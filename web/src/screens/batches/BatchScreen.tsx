@@ -67,12 +67,12 @@ const Happened = ({ tally }: { tally: Tally }) => {
       ([bottle, times]) =>
         `Bottle ${bottle + 1} was thrown away and started again${times > 1 ? `, ${times} times` : ''}.`,
     ),
-    ...tally.also.map(
-      (told) =>
-        `Bottle ${told.container + 1}: ${told.intended ? 'added after smelling' : 'something else went in'}, ${somethingElseWords(catalog, told)}.`,
+    ...tally.additions.map(
+      (addition) =>
+        `Bottle ${addition.container + 1}: ${addition.intended ? 'added after smelling' : 'something else went in'}, ${somethingElseWords(catalog, addition)}.`,
     ),
     ...tally.spilled.map(
-      (told) => `Bottle ${told.container + 1}: some was spilled, ${spilledWords(told)}.`,
+      (spill) => `Bottle ${spill.container + 1}: some was spilled, ${spilledWords(spill)}.`,
     ),
   ];
   return lines.length > 0 ? <p>{lines.join(' ')}</p> : null;

@@ -40,7 +40,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
             </span>
           )}
         </legend>
-        {marks.map(([value, said]) => (
+        {marks.map(([value, label]) => (
           <label
             key={value}
             className="flex min-h-10 cursor-pointer items-center gap-2 rounded-lg border border-line px-3 has-checked:border-press has-checked:bg-slate-wash"
@@ -52,7 +52,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
               checked={mark === value}
               onChange={() => setMark(value)}
             />
-            <b>{value}</b> {said}
+            <b>{value}</b> {label}
           </label>
         ))}
       </fieldset>

@@ -78,7 +78,7 @@ export const WentIn = ({ made }: { made: Made }) => {
       ),
     ).values(),
   ];
-  const asked = (index: number): string => {
+  const plannedAmount = (index: number): string => {
     const measure = oils[index]?.measure;
     if (!measure) return '';
     if (measure.by === 'drops') return formatDrops(measure.drops);
@@ -102,13 +102,13 @@ export const WentIn = ({ made }: { made: Made }) => {
               <RowHead>
                 <OilName name={oil.name} />
               </RowHead>
-              <Cell right>{asked(index)}</Cell>
+              <Cell right>{plannedAmount(index)}</Cell>
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.oils[index];
                 const fell = mixed ? amountWords(mixed) : '–';
                 return (
                   <Cell key={title} right className="whitespace-nowrap">
-                    {fell === asked(index) ? fell : <b className="text-amber">▲ {fell}</b>}
+                    {fell === plannedAmount(index) ? fell : <b className="text-amber">▲ {fell}</b>}
                   </Cell>
                 );
               })}
@@ -119,7 +119,7 @@ export const WentIn = ({ made }: { made: Made }) => {
               <RowHead>
                 <OilName name={oil.name} />{' '}
                 <span className="text-soft">
-                  {made.tally.also.some(
+                  {made.tally.additions.some(
                     ({ ingredient, intended }) => intended && ingredient === oil.id,
                   )
                     ? 'added after smelling'

@@ -52,7 +52,7 @@ const BaseRow = ({
   isRest,
   weight,
   change,
-  said,
+  readTyped: said,
   wayBack: undoOf,
 }: {
   entry: RecipeBase;
@@ -65,7 +65,7 @@ const BaseRow = ({
   /** Of the whole, by what the blend is measured by. */
   percent: number | null;
   change: TokenProps['change'];
-  said: (text: string, act: boolean) => Refusal | null;
+  readTyped: (text: string, act: boolean) => Refusal | null;
   wayBack: () => () => void;
 }) => {
   const unit = unitOf(entry);
@@ -92,7 +92,7 @@ const BaseRow = ({
           placeholder={isRest ? 'the rest' : loose ? 'in spoons' : ''}
           rule={{ least: 0, above: true, most: most[unit] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
-          also={said}
+          readTyped={said}
           undoOf={undoOf}
           onNumber={(value) =>
             change(
@@ -185,7 +185,7 @@ export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked
                 percent={done && mixed ? baseShare(done.mixture, mixed, recipe.by) : null}
                 change={change}
                 wayBack={() => () => change(() => recipe)}
-                said={(text, act) => {
+                readTyped={(text, act) => {
                   const read = readBaseAmount(text, base, {
                     country,
                     wholeMl: done?.mixture.fillMl ?? 0,

@@ -82,13 +82,13 @@ export const CompareOils = ({
           <Row>
             <RowHead className="text-soft">For this person</RowHead>
             {oils.map(({ id }) => {
-              const said = saidOf.get(id);
+              const forBrief = saidOf.get(id);
               return (
                 <Cell key={id}>
-                  {said?.verdict ? (
+                  {forBrief?.verdict ? (
                     <VerdictMark
-                      verdict={said.verdict}
-                      {...(said.blocking ? { word: 'do not use' } : {})}
+                      verdict={forBrief.verdict}
+                      {...(forBrief.blocking ? { word: 'do not use' } : {})}
                     />
                   ) : (
                     '–'

@@ -68,7 +68,7 @@ export const OilRow = ({
   own,
   onAmount,
   wayBack: undoOf,
-  said,
+  readTyped: said,
   onRemove,
   onArrow,
   dropsRef,
@@ -88,7 +88,7 @@ export const OilRow = ({
   /** Back to the amounts from before something was typed that cannot are. */
   wayBack: () => () => void;
   /** Reads an amount in words: `2 tsp`, `15 g`. */
-  said: (text: string, act: boolean) => Refusal | null;
+  readTyped: (text: string, act: boolean) => Refusal | null;
   onRemove: () => void;
   onArrow: (by: 1 | -1) => void;
   dropsRef: Ref<HTMLInputElement>;
@@ -130,7 +130,7 @@ export const OilRow = ({
         value={valueIn(entry.amount, 'parts') ?? null}
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
-        also={said}
+        readTyped={said}
         undoOf={undoOf}
         onNumber={(value) => onAmount({ unit: 'parts', value })}
       />
@@ -156,7 +156,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
-          also={said}
+          readTyped={said}
           undoOf={undoOf}
           title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
           onNumber={(value) => onAmount({ unit: 'g', value })}
@@ -170,7 +170,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
-          also={said}
+          readTyped={said}
           undoOf={undoOf}
           title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
           onNumber={(value) => onAmount({ unit: 'ml', value })}
@@ -188,7 +188,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 100 }}
-          also={said}
+          readTyped={said}
           undoOf={undoOf}
           onNumber={(value) => onAmount({ unit: 'percent', value })}
         />

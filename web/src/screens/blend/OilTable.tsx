@@ -14,6 +14,7 @@ import {
   weighOils,
   writeOils,
   type Way,
+  type Calculated,
   type WorkedOut,
 } from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
@@ -32,8 +33,6 @@ import { refusalOf } from '../../parts/refusal';
 import type { TokenProps } from './tokenProps';
 import { useSpoons } from '../../parts/useSpoons';
 
-type Done = Extract<WorkedOut, { state: 'done' }>;
-
 /** Drops of one oil leave the others as they are; other measures are shared with by parts. */
 const amountOf =
   (catalog: Catalog, id: string, amount: OilAmount | null): Edit =>
@@ -45,7 +44,7 @@ const amountOf =
 /** From this size on, in ml, a scale is the better measure of the oils. */
 const weighedFromMl = 50;
 
-const canBeWeighed = (recipe: TokenProps['recipe'], done: Done): boolean =>
+const canBeWeighed = (recipe: TokenProps['recipe'], done: Calculated): boolean =>
   fillMl(done.blend.formula.container) >= weighedFromMl &&
   recipe.oils.some(({ amount }) => isIn(amount, 'parts') || isIn(amount, 'drops'));
 
@@ -177,7 +176,7 @@ export const OilTable = memo(
                     )}
                     onAmount={amounted}
                     wayBack={() => () => change(() => recipe, `amount/${entry.id}`)}
-                    said={(text, act) => {
+                    readTyped={(text, act) => {
                       const read = readOilAmount(text, {
                         country,
                         fillMl: done?.evaluation.mixture.fillMl ?? lineMl(recipe),

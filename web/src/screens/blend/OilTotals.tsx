@@ -24,7 +24,7 @@ export const OilTotals = ({
     0,
   );
   const { target } = recipe;
-  const asked = target
+  const targetText = target
     ? `target ${target.upTo === undefined ? '' : `${formatNumber(target.percent, 3)} to `}${formatPercent(target.upTo ?? target.percent, 3)}`
     : 'as counted';
   const done = worked.state === 'done' ? worked.evaluation : null;
@@ -64,7 +64,7 @@ export const OilTotals = ({
     );
   return (
     <Row className="border-t-2 border-ink">
-      <RowHead className="font-semibold">Total ({asked})</RowHead>
+      <RowHead className="font-semibold">Total ({targetText})</RowHead>
       <Cell right className={cell}>
         {parts > 0 ? formatNumber(parts, 4) : '–'}
       </Cell>

@@ -36,13 +36,16 @@ const mostCompared = 4;
 const any = 'any';
 
 /** What this person may have of an oil, in a word or two. */
-const ForPerson = ({ said }: { said: OilForBrief | undefined }) => {
+const ForPerson = ({ said: forBrief }: { said: OilForBrief | undefined }) => {
   const catalog = useCatalog();
-  if (!said?.verdict || said.verdict === 'within') return null;
+  if (!forBrief?.verdict || forBrief.verdict === 'within') return null;
   return (
     <span className="block text-sm">
-      <VerdictMark verdict={said.verdict} {...(said.blocking ? { word: 'do not use' } : {})} />
-      {said.against && <> · {nonBreaking(findingMessage(catalog, said.against))}</>}
+      <VerdictMark
+        verdict={forBrief.verdict}
+        {...(forBrief.blocking ? { word: 'do not use' } : {})}
+      />
+      {forBrief.against && <> · {nonBreaking(findingMessage(catalog, forBrief.against))}</>}
     </span>
   );
 };
@@ -50,7 +53,7 @@ const ForPerson = ({ said }: { said: OilForBrief | undefined }) => {
 const OilLine = ({
   oil,
   left,
-  said,
+  forBrief: said,
   isIn,
   isCompared,
   onToggle,
@@ -59,7 +62,7 @@ const OilLine = ({
   oil: Oil;
   /** What is on the shelf, in ml; null where none does. */
   left: number | null;
-  said: OilForBrief | undefined;
+  forBrief: OilForBrief | undefined;
   isIn: boolean;
   isCompared: boolean;
   onToggle: () => void;
@@ -107,7 +110,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
   const catalog = useCatalog();
   const { recipe, change } = useRecipe(record);
   const shelf = useStored(['bottles'], () => bottles.list()).data;
-  const [asked, setAsked] = useState<OilQuery>({
+  const [query, setQuery] = useState<OilQuery>({
     note: null,
     family: null,
     onShelfOnly: false,
@@ -116,7 +119,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
   });
   const [without, setWithout] = useState(true);
   const [compared, setCompared] = useState<readonly string[]>([]);
-  const ask = (some: Partial<OilQuery>) => setAsked((before) => ({ ...before, ...some }));
+  const ask = (some: Partial<OilQuery>) => setQuery((before) => ({ ...before, ...some }));
   const stock = useMemo(() => stockOf((shelf ?? []).map(({ bottle }) => bottle)), [shelf]);
   const inBlend = useMemo(
     () => recipe.oils.flatMap(({ id }) => catalog.oil(id) ?? []),
@@ -137,10 +140,10 @@ const Oils = ({ record }: { record: BlendRecord }) => {
   );
   const { done, share } = useInSlices(all, judge);
   const saidOf = useMemo(
-    () => new Map(done.map((said, n) => [all[n]?.id ?? '', said])),
+    () => new Map(done.map((oilForBrief, n) => [all[n]?.id ?? '', oilForBrief])),
     [done, all],
   );
-  const shown = filterOils(all, asked, inBlend, (id) => stock.has(id)).filter(
+  const shown = filterOils(all, query, inBlend, (id) => stock.has(id)).filter(
     ({ id, keepOffSkin }) => !without || !(keepOffSkin || saidOf.get(id)?.blocking),
   );
   const toggle = (id: string) =>
@@ -165,27 +168,27 @@ const Oils = ({ record }: { record: BlendRecord }) => {
           label="Name"
           maxLength={80}
           className="w-40"
-          value={asked.find}
+          value={query.find}
           onChange={(event) => ask({ find: event.target.value })}
         />
         <SelectField
           label="Note"
-          value={asked.note ?? any}
+          value={query.note ?? any}
           choices={[any, 'top', 'middle', 'base'].map((text) => [text, text] as const)}
           onChoose={(note) => ask({ note: note === any ? null : (note as Oil['note']) })}
         />
         <SelectField
           label="Family of smell"
-          value={asked.family ?? any}
+          value={query.family ?? any}
           choices={[any, ...scentFamilies].map((text) => [text, text] as const)}
           onChoose={(family) =>
             ask({ family: scentFamilies.find((scentFamily) => scentFamily === family) ?? null })
           }
         />
-        <Tick isOn={asked.onShelfOnly} onTick={(onShelfOnly) => ask({ onShelfOnly })}>
+        <Tick isOn={query.onShelfOnly} onTick={(onShelfOnly) => ask({ onShelfOnly })}>
           on the shelf only
         </Tick>
-        <Tick isOn={asked.nearOnly} onTick={(nearOnly) => ask({ nearOnly })}>
+        <Tick isOn={query.nearOnly} onTick={(nearOnly) => ask({ nearOnly })}>
           near in smell to what is in it
         </Tick>
         <Tick isOn={without} onTick={setWithout}>
@@ -213,7 +216,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
             <OilLine
               oil={oil}
               left={stock.get(id)?.ml ?? null}
-              said={saidOf.get(id)}
+              forBrief={saidOf.get(id)}
               isIn={recipe.oils.some((entry) => entry.id === id)}
               isCompared={compared.includes(id)}
               onToggle={() => toggle(id)}

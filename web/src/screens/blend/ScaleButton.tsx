@@ -71,16 +71,16 @@ const Panel = ({
 }: TokenProps & { evaluation: Evaluation; count: number }) => {
   const catalog = useCatalog();
   const units = useUnits();
-  const [told, setTold] = useState<string | null>(null);
+  const [shownNotice, setShownNotice] = useState<string | null>(null);
   const { data: shelf = [] } = useStored(['bottles'], () => bottles.list());
   const stock = stockOf(shelf.map(({ bottle }) => bottle));
   const take = (next: Recipe) => {
     change(() => next);
-    setTold(`${fillingsWords(fillingsOf(next))}. ${shareWords(catalog, evaluation, next)}`);
+    setShownNotice(`${fillingsWords(fillingsOf(next))}. ${shareWords(catalog, evaluation, next)}`);
   };
   const takeScaled = (scaled: Scaled) => {
     if (scaled.ok) take(scaled.recipe);
-    else setTold(problemWords[scaled.problem]);
+    else setShownNotice(problemWords[scaled.problem]);
   };
   const times = (factor: number) => takeScaled(timesAsMuch(catalog, recipe, evaluation, factor));
   const enough = enoughFor(evaluation, count, stock);
@@ -150,7 +150,7 @@ const Panel = ({
         )}
       </div>
       <p aria-live="polite" className="text-sm empty:hidden">
-        {told}
+        {shownNotice}
       </p>
       {isMixedInOne(catalog, recipe) && (
         <p className="text-sm text-soft">Amounts of the whole batch follow.</p>

@@ -59,11 +59,11 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
   const house = useStored(['people'], () => people.list()).data ?? [];
   // What was typed before the age was known, or before another was chosen.
   const [aside, setAside] = useState<WearerDraft>(blank);
-  const [asked, setAsked] = useState(false);
+  const [isConfirming, setIsConfirming] = useState(false);
   const shown = recipe.brief.personId === null ? (written(recipe.brief) ?? aside) : aside;
-  const choice = choiceOf(recipe.brief) ?? (asked ? other : null);
+  const choice = choiceOf(recipe.brief) ?? (isConfirming ? other : null);
   const choose = (value: string): void => {
-    setAsked(value === other);
+    setIsConfirming(value === other);
     if (choice === other) setAside(shown);
     const person = house.find(({ id }) => id === value);
     if (person) change(wornBy(wearerOn(person.person, today()), person.id));

@@ -59,7 +59,7 @@ export const CardMenu = ({
   const navigate = useNavigate();
   const tell = useNotice();
   const write = useWrite();
-  const [asked, setAsked] = useState<'export' | 'tags' | null>(null);
+  const [dialog, setDialog] = useState<'export' | 'tags' | null>(null);
   const name = nameOrNone(recipe.name);
   const remove = async () => {
     const done = await write('The blend', () => blends.remove(id).then(() => true));
@@ -73,7 +73,7 @@ export const CardMenu = ({
     const next = await write('The copy', () => blends.copy(id));
     if (next) await navigate(`/blends/${next}`);
   };
-  const done = () => setAsked(null);
+  const done = () => setDialog(null);
   return (
     <>
       <Menu>
@@ -98,7 +98,7 @@ export const CardMenu = ({
           >
             {favourite ? 'Remove from favourites' : 'Add to favourites'}
           </Item>
-          <Item icon={<Tags aria-hidden size={18} />} onClick={() => setAsked('tags')}>
+          <Item icon={<Tags aria-hidden size={18} />} onClick={() => setDialog('tags')}>
             Tags
           </Item>
           <Item icon={<Copy aria-hidden size={18} />} onClick={() => void copy()}>
@@ -109,7 +109,7 @@ export const CardMenu = ({
             onClick={() => {
               if (recipe.brief.wearer === 'anyone' || recipe.brief.wearer === null) {
                 void write('The file', () => saveBlend(recipe));
-              } else setAsked('export');
+              } else setDialog('export');
             }}
           >
             Export
@@ -125,10 +125,10 @@ export const CardMenu = ({
           </Item>
         </MenuItems>
       </Menu>
-      {asked && (
+      {dialog && (
         <div className="relative z-10 w-full text-left">
           <Suspense fallback={null}>
-            {asked === 'export' ? (
+            {dialog === 'export' ? (
               <FileOut recipe={recipe} onDone={done} />
             ) : (
               <TagsOf record={record} onDone={done} />

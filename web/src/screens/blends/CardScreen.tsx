@@ -1,7 +1,7 @@
 import type { Catalog } from '@jubbet/core/catalog';
 import { labelOf, plannedPieces } from '@jubbet/core/label';
 import { roughTime, stepKey, stepsOf } from '@jubbet/core/making';
-import type { WorkedOut } from '@jubbet/core/drops';
+import type { Calculated, WorkedOut } from '@jubbet/core/drops';
 import { baseShare } from '@jubbet/core/mixture';
 import type { Recipe } from '@jubbet/core/recipe';
 import {
@@ -39,8 +39,6 @@ import { useUnits } from '../../parts/useUnits';
 import { today } from '../../store/now';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 
-type Done = Extract<WorkedOut, { state: 'done' }>;
-
 const Part = ({ title, children }: { title: string; children: ReactNode }) => (
   <section aria-label={title}>
     <h2 className="mb-1 text-lg print:text-[13pt]">{title}</h2>
@@ -49,7 +47,7 @@ const Part = ({ title, children }: { title: string; children: ReactNode }) => (
 );
 
 /** What the figures are of. */
-const wholeWords = ({ inOne, count, formula }: Done['blend']): string =>
+const wholeWords = ({ inOne, count, formula }: Calculated['blend']): string =>
   inOne
     ? 'In the whole batch'
     : count === 1
@@ -57,7 +55,7 @@ const wholeWords = ({ inOne, count, formula }: Done['blend']): string =>
       : `In each of ${countedContainers(count, formula.container.kind)}`;
 
 /** What goes in, in drops, ml and g; of what is mixed in one, all of it. */
-const Ingredients = ({ done: { blend, evaluation } }: { done: Done }) => {
+const Ingredients = ({ done: { blend, evaluation } }: { done: Calculated }) => {
   const { mixture } = evaluation;
   return (
     <Table
@@ -101,7 +99,7 @@ const Ingredients = ({ done: { blend, evaluation } }: { done: Done }) => {
 /** Limits that are nearest, in a line each. */
 const nearest = 4;
 
-const Card = ({ done, recipe }: { done: Done; recipe: Recipe }) => {
+const Card = ({ done, recipe }: { done: Calculated; recipe: Recipe }) => {
   const catalog = useCatalog();
   const units = useUnits();
   const { blend, evaluation } = done;

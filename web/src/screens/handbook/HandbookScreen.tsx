@@ -136,7 +136,7 @@ export const HandbookScreen = () => {
   const catalog = useCatalog();
   const units = useUnits();
   const [query, setQuery] = useState('');
-  const asked = useDeferredValue(query);
+  const deferredQuery = useDeferredValue(query);
   const { hash } = useLocation();
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const all = useMemo(
@@ -152,7 +152,7 @@ export const HandbookScreen = () => {
       ),
     [catalog, shelf, units],
   );
-  const found = useMemo(() => searchChapters(all, asked), [all, asked]);
+  const found = useMemo(() => searchChapters(all, deferredQuery), [all, deferredQuery]);
   const [printing, printAll] = usePrintAll();
   const navigate = useNavigate();
   // A page a chapter; what is looked for is shown from all of them, and paper has them all.
@@ -160,7 +160,7 @@ export const HandbookScreen = () => {
     0,
     all.findIndex(({ id }) => `#${id}` === hash),
   );
-  const shown = printing ? all : asked.trim() ? found : all.slice(opened, opened + 1);
+  const shown = printing ? all : deferredQuery.trim() ? found : all.slice(opened, opened + 1);
   const beside = [all[opened - 1], all[opened + 1]] as const;
   return (
     <div className="mx-auto max-w-6xl">
@@ -198,11 +198,13 @@ export const HandbookScreen = () => {
             className="hidden max-h-[calc(100dvh-8rem)] overflow-y-auto lg:block"
           >
             <ul>
-              {(asked.trim() ? found : all).map(({ id, title }) => (
+              {(deferredQuery.trim() ? found : all).map(({ id, title }) => (
                 <li key={id}>
                   <Link
                     to={`#${id}`}
-                    aria-current={!asked.trim() && id === all[opened]?.id ? 'page' : undefined}
+                    aria-current={
+                      !deferredQuery.trim() && id === all[opened]?.id ? 'page' : undefined
+                    }
                     className="block rounded-md px-2 py-1.5 text-press no-underline hover:bg-slate-wash aria-[current]:bg-slate-wash aria-[current]:font-semibold"
                     onClick={() => setQuery('')}
                   >
@@ -215,12 +217,12 @@ export const HandbookScreen = () => {
         </div>
         <div>
           {shown.length === 0 && (
-            <p role="status">Nothing in the handbook about “{asked.trim()}”.</p>
+            <p role="status">Nothing in the handbook about “{deferredQuery.trim()}”.</p>
           )}
           {shown.map((chapter) => (
             <ChapterSection key={chapter.id} chapter={chapter} />
           ))}
-          {shown.length === 1 && !asked.trim() && (
+          {shown.length === 1 && !deferredQuery.trim() && (
             <nav
               aria-label="Next to this chapter"
               className="screen-only flex justify-between gap-3"

@@ -104,14 +104,14 @@ const Family = ({
   const tell = useNotice();
   const write = useWrite();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const asked = useMemo(() => house.slice(0, mostPeople), [house]);
+  const people = useMemo(() => house.slice(0, mostPeople), [house]);
   const work = useCallback(
     ({ id: personId, person }: PersonRecord) =>
       variantFor(catalog, recipe, { wearer: wearerOn(person, today()), personId }),
     [catalog, recipe],
   );
-  const { done } = useInSlices(asked, work);
-  const chosen = asked.flatMap(({ id: personId, person }, n): Recipe[] => {
+  const { done } = useInSlices(people, work);
+  const chosen = people.flatMap(({ id: personId, person }, n): Recipe[] => {
     const variant = done[n];
     return variant?.ok && !left.has(personId)
       ? [{ ...variant.recipe, name: `${recipe.name || 'Blend'} for ${person.name}`.slice(0, 120) }]
@@ -185,7 +185,7 @@ const Family = ({
             ]}
           >
             <tbody>
-              {asked.map(({ id: personId, person }, n) => (
+              {people.map(({ id: personId, person }, n) => (
                 <Member
                   key={personId}
                   who={wearerWords(wearerOn(person, today()))}

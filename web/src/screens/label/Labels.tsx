@@ -56,7 +56,7 @@ export const Labels = ({
   const [firstSpot, setFirstSpot] = useState(1);
   const sheet = typeof paper === 'string' ? null : paper;
   const size = sheet?.size ?? cut;
-  const [told, setTold] = useState<string | null>(null);
+  const [shownNotice, setShownNotice] = useState<string | null>(null);
   const write = useWrite();
   const keep = <K extends keyof Printing>(key: K, value: Settings[K]): void =>
     void write('The label', () => settings.write(key, value));
@@ -75,13 +75,13 @@ export const Labels = ({
         firstSpot,
       );
       saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
-      setTold(
+      setShownNotice(
         left.length > 0
           ? tooSmallWords(left)
           : `${pages === 1 ? 'One page' : `${pages} pages`}, in ${points}-point type${isFolded ? '; a second label is for the back' : ''}. Print it at 100 %, not fitted to the page.`,
       );
     } catch (error) {
-      setTold(`The PDF could not be made: ${errorText(error).reason}.`);
+      setShownNotice(`The PDF could not be made: ${errorText(error).reason}.`);
     }
   };
   const saveSvg = async () => {
@@ -162,9 +162,9 @@ export const Labels = ({
           />
         )}
       </div>
-      {told && (
+      {shownNotice && (
         <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
-          {told}
+          {shownNotice}
         </p>
       )}
       {notice}

@@ -88,20 +88,20 @@ export interface LabelPdf {
  * Labels as a PDF at their true size.
  *
  * @param labels what is on them, in their order; each as often as `count` says
- * @param asked its size; a sheet that is sold has its own
+ * @param size its size; a sheet that is sold has its own
  * @param paper A4, Letter, single, or the id of a sheet that is sold
  * @param count how many of each; each face of a label counts as one on the sheet
  * @param firstSpot on a sheet that is sold, the first label that is not used up yet, from 1
  */
 export const labelPdf = async (
   labels: readonly LabelText[],
-  asked: LabelSize,
+  requested: LabelSize,
   paper: string,
   count: number,
   firstSpot = 1,
 ): Promise<LabelPdf> => {
   const sheetOfLabels = labelSheets.find(({ id }) => id === paper);
-  const size = sheetOfLabels?.size ?? asked;
+  const size = sheetOfLabels?.size ?? requested;
   // Each face is drawn once, on a page of its own, and placed as often as it is wanted.
   const drawn = await PDFDocument.create();
   drawn.registerFontkit(fontkit);

@@ -151,14 +151,14 @@ describe('what is sold', () => {
       unnamed: [],
     },
   };
-  const said = (laidOut: ReturnType<typeof layOut>, face: number) =>
+  const textOf = (laidOut: ReturnType<typeof layOut>, face: number) =>
     (laidOut.faces[face] ?? []).flatMap(({ runs }) => runs.map(({ text }) => text)).join(' ');
 
   test('bears all that the law wants, on one face where it fits', () => {
     const laidOut = layOut(sold, { width: 99, height: 68 }, measure);
     expect(laidOut.faces).toHaveLength(1);
     for (const words of ['to stay awake', '9.5 ml', '2026-017', 'Marlpit', 'Linalool.', 'cool,']) {
-      expect(said(laidOut, 0)).toContain(words);
+      expect(textOf(laidOut, 0)).toContain(words);
     }
   });
 
@@ -166,10 +166,10 @@ describe('what is sold', () => {
     const laidOut = layOut(sold, { width: 45, height: 25 }, measure);
     expect(laidOut.faces).toHaveLength(2);
     expect(laidOut.left).toEqual([]);
-    expect(said(laidOut, 0)).toContain('2026-017');
-    expect(said(laidOut, 0)).toContain('Marlpit');
-    expect(said(laidOut, 1)).toContain('Linalool.');
-    expect(said(laidOut, 0)).not.toContain('Linalool.');
+    expect(textOf(laidOut, 0)).toContain('2026-017');
+    expect(textOf(laidOut, 0)).toContain('Marlpit');
+    expect(textOf(laidOut, 1)).toContain('Linalool.');
+    expect(textOf(laidOut, 0)).not.toContain('Linalool.');
   });
 
   test('says what there is no room for, and that the list is on the box does away with it', () => {

@@ -29,21 +29,21 @@ const nameOf = (wearer: WearerOrAnyone): string =>
 
 /** What must not be used by its wearer can be ended only so. Asked twice: it cannot be undone. */
 const NotToBeUsed = ({ onEnd }: { onEnd: () => void }) => {
-  const [asked, setAsked] = useState(false);
-  return asked ? (
+  const [isConfirming, setIsConfirming] = useState(false);
+  return isConfirming ? (
     <div className="mt-3 grid gap-2">
       <p>This ends the batch for good. Its label will say DO NOT USE, and it stays in the log.</p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" className="min-h-11" onClick={onEnd}>
           Yes, not to be used
         </Button>
-        <Button className="min-h-11 text-[#1d2433]!" onClick={() => setAsked(false)}>
+        <Button className="min-h-11 text-[#1d2433]!" onClick={() => setIsConfirming(false)}>
           Cancel
         </Button>
       </div>
     </div>
   ) : (
-    <Button className="mt-3 min-h-11 text-[#1d2433]!" onClick={() => setAsked(true)}>
+    <Button className="mt-3 min-h-11 text-[#1d2433]!" onClick={() => setIsConfirming(true)}>
       Finish as not to be used
     </Button>
   );

@@ -27,7 +27,7 @@ export const LiveDrops = ({
 }) => {
   const [heard, setHeard] = useState(false);
   const { last, trouble } = useReadings(heard ? driver : null);
-  const [asked, setAsked] = useState<Asked | null>(null);
+  const [question, setQuestion] = useState<Asked | null>(null);
   const fromG = useRef<number | null>(null);
   const { resolution, simulated, id, name } = driver.device;
   const rested = restedG(
@@ -45,17 +45,17 @@ export const LiveDrops = ({
     const grownG = rested - fromG.current;
     const what = dropsOnScale(grownG, drop, resolution);
     if (what.kind === 'which' || what.kind === 'other') {
-      setAsked({ what, grownG, toG: rested });
+      setQuestion({ what, grownG, toG: rested });
       return;
     }
-    setAsked(null);
+    setQuestion(null);
     if (what.kind === 'none') return;
     fromG.current = rested;
     count.current(what.drops);
   }, [rested, drop, resolution]);
   const answer = (drops: number): void => {
-    fromG.current = asked?.toG ?? null;
-    setAsked(null);
+    fromG.current = question?.toG ?? null;
+    setQuestion(null);
     if (drops > 0) count.current(drops);
   };
   if (!heard) {
@@ -73,18 +73,18 @@ export const LiveDrops = ({
       </p>
       <p role="status" className="text-[15px]">
         {(trouble && deviceTroubleWords(trouble)) ??
-          (asked?.what.kind === 'which'
-            ? `${formatG(asked.grownG, 2)} more: how many drops were that?`
-            : asked
-              ? `${formatG(asked.grownG, 2)} is no number of drops. Was something put on, or taken off?`
+          (question?.what.kind === 'which'
+            ? `${formatG(question.grownG, 2)} more: how many drops were that?`
+            : question
+              ? `${formatG(question.grownG, 2)} is no number of drops. Was something put on, or taken off?`
               : rested === null
                 ? 'Still moving.'
                 : 'At rest: the next drop can fall.')}
       </p>
-      {asked && (
+      {question && (
         <div className="flex flex-wrap gap-2">
-          {asked.what.kind === 'which' &&
-            asked.what.drops.map((drops) => (
+          {question.what.kind === 'which' &&
+            question.what.drops.map((drops) => (
               <button
                 key={drops}
                 type="button"

@@ -143,12 +143,15 @@ const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: ()
 const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
   const catalog = useCatalog();
   const list = [
-    ...tally.also
-      .filter((told) => told.container === container)
-      .map((told) => ({ seq: told.seq, text: `Went in: ${somethingElseWords(catalog, told)}` })),
+    ...tally.additions
+      .filter((addition) => addition.container === container)
+      .map((addition) => ({
+        seq: addition.seq,
+        text: `Went in: ${somethingElseWords(catalog, addition)}`,
+      })),
     ...tally.spilled
-      .filter((told) => told.container === container)
-      .map((told) => ({ seq: told.seq, text: `Spilled: ${spilledWords(told)}` })),
+      .filter((spill) => spill.container === container)
+      .map((spill) => ({ seq: spill.seq, text: `Spilled: ${spilledWords(spill)}` })),
   ];
   return list.length === 0 ? null : (
     <ul className="grid gap-1">

@@ -13,9 +13,17 @@ import { useTap } from './useTap';
 /** More drops than this are not drawn one by one. */
 const drawn = 24;
 
-const DropRow = ({ count, asked, colour }: { count: number; asked: number; colour: string }) => (
+const DropRow = ({
+  count,
+  asked: target,
+  colour,
+}: {
+  count: number;
+  asked: number;
+  colour: string;
+}) => (
   <span aria-hidden className="flex flex-wrap justify-center gap-1.5">
-    {Array.from({ length: asked }, (_, n) => (
+    {Array.from({ length: target }, (_, n) => (
       <Droplet
         key={n}
         size={30}
@@ -27,9 +35,9 @@ const DropRow = ({ count, asked, colour }: { count: number; asked: number; colou
   </span>
 );
 
-const beyond = (count: number, asked: number): string => {
-  if (count === asked) return 'as planned';
-  return count > asked ? `${count - asked} too many` : `of ${formatDrops(asked)}`;
+const beyond = (count: number, target: number): string => {
+  if (count === target) return 'as planned';
+  return count > target ? `${count - target} too many` : `of ${formatDrops(target)}`;
 };
 
 /** The whole pad is the button: one thing at a time, readable from two metres. */

@@ -45,16 +45,16 @@ const askedOf = (step: MeasuredStep): BenchMeasure =>
 const measureWords = ({ unit, value }: BenchMeasure, digits = 3): string =>
   unit === 'g' ? formatG(value, digits) : formatMl(value, digits);
 
-const standingWords = (told: BenchMeasure, asked: BenchMeasure): string => {
-  if (told.unit !== asked.unit) return 'noted';
-  const off = Math.abs(told.value - asked.value);
-  switch (weighedAs(told.value, asked.value)) {
+const standingWords = (weighed: BenchMeasure, target: BenchMeasure): string => {
+  if (weighed.unit !== target.unit) return 'noted';
+  const off = Math.abs(weighed.value - target.value);
+  switch (weighedAs(weighed.value, target.value)) {
     case 'right':
-      return `right, within ${measureWords({ unit: asked.unit, value: toleranceG(asked.value) }, 2)}`;
+      return `right, within ${measureWords({ unit: target.unit, value: toleranceG(target.value) }, 2)}`;
     case 'under':
-      return `${measureWords({ unit: asked.unit, value: off }, 2)} still to come`;
+      return `${measureWords({ unit: target.unit, value: off }, 2)} still to come`;
     case 'over':
-      return `${measureWords({ unit: asked.unit, value: off }, 2)} too much`;
+      return `${measureWords({ unit: target.unit, value: off }, 2)} too much`;
   }
 };
 
@@ -68,11 +68,11 @@ export const ScaleField = ({
   tally: Tally;
   onEvents: (events: readonly BenchEvent[]) => void;
 }) => {
-  const asked = askedOf(step);
+  const target = askedOf(step);
   const measured = tally.measured.get(step.id);
   const [tare, setTare] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);
-  const onScale = asked.unit === 'g' ? (tare ?? 0) : 0;
+  const onScale = target.unit === 'g' ? (tare ?? 0) : 0;
   const scales = useDevices('scale');
   const take = (value: number, source: Source): void =>
     onEvents([
@@ -81,7 +81,7 @@ export const ScaleField = ({
         step: step.id,
         ingredient: ingredientOf(step),
         source,
-        amount: { unit: asked.unit, value },
+        amount: { unit: target.unit, value },
       },
     ]);
   const net = typed === null ? null : Math.round(1000 * (typed - onScale)) / 1000;
@@ -96,7 +96,7 @@ export const ScaleField = ({
         setTyped(null);
       }}
     >
-      {asked.unit === 'g' && (
+      {target.unit === 'g' && (
         <label className="grid gap-0.5">
           <span className="text-sm text-soft">Container, if not tared</span>
           <NumberField
@@ -113,15 +113,15 @@ export const ScaleField = ({
       )}
       <label className="grid gap-0.5">
         <span className="text-sm text-soft">
-          {asked.unit === 'g' ? 'The scale says' : 'You measured'}
+          {target.unit === 'g' ? 'The scale says' : 'You measured'}
           {onScale > 0 &&
-            `, aiming at ${measureWords({ unit: 'g', value: asked.value + onScale })}`}
+            `, aiming at ${measureWords({ unit: 'g', value: target.value + onScale })}`}
         </span>
         <NumberField
-          label={asked.unit === 'g' ? 'What the scale says' : 'What you measured'}
+          label={target.unit === 'g' ? 'What the scale says' : 'What you measured'}
           framed
           className="min-h-11 w-28 text-xl font-bold text-ink"
-          unit={asked.unit}
+          unit={target.unit}
           value={typed}
           rule={{ least: 0, most: 200_000 }}
           onNumber={setTyped}
@@ -129,27 +129,27 @@ export const ScaleField = ({
         />
       </label>
       <button type="submit" className={panelButton} disabled={net === null || net < 0}>
-        Save the {asked.unit === 'g' ? 'weight' : 'amount'}
+        Save the {target.unit === 'g' ? 'weight' : 'amount'}
       </button>
-      {asked.unit === 'g' &&
+      {target.unit === 'g' &&
         scales.map((driver) => (
           <LiveScale
             key={driver.device.id}
             driver={driver}
-            askedG={asked.value}
+            askedG={target.value}
             onTake={(g) => take(g, driver.device.simulated ? 'simulated' : 'scale')}
           />
         ))}
-      {asked.unit === 'g' && scales.every(({ device }) => device.simulated) && (
+      {target.unit === 'g' && scales.every(({ device }) => device.simulated) && (
         <ConnectDevice kind="scale" />
       )}
       <p role="status" className="basis-full text-[15px]">
         {net !== null && net < 0
           ? 'That is less than the container alone.'
           : measured
-            ? nonBreaking(`${measureWords(measured, 4)} in: ${standingWords(measured, asked)}.`)
+            ? nonBreaking(`${measureWords(measured, 4)} in: ${standingWords(measured, target)}.`)
             : nonBreaking(
-                `Without a number, ${measureWords(asked)} counts as in. ${asked.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
+                `Without a number, ${measureWords(target)} counts as in. ${target.unit === 'g' ? 'Type what the scale says to keep it.' : 'Type what you measured to keep it.'}`,
               )}
       </p>
     </form>

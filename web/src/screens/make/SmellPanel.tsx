@@ -103,13 +103,13 @@ export const SmellPanel = ({
       [
         ...new Set([
           ...blend.formula.oils.map(({ oil }) => oil.id),
-          ...tally.also.flatMap(({ ingredient, intended }) =>
+          ...tally.additions.flatMap(({ ingredient, intended }) =>
             intended && ingredient ? [ingredient] : [],
           ),
           ...fresh,
         ]),
       ].flatMap((id) => catalog.oil(id) ?? []),
-    [blend, tally.also, fresh, catalog],
+    [blend, tally.additions, fresh, catalog],
   );
   const rooms = useMemo(
     () => oils.map((oil) => roomLeft(blend, steps, tally, first, oil.id)),
@@ -122,7 +122,7 @@ export const SmellPanel = ({
     );
   const back = (oilId: string): void =>
     onEvents((now) => into.flatMap((number) => takenBack(steps, now, number, oilId)));
-  const added = tally.also.filter(
+  const added = tally.additions.filter(
     ({ intended, container }) => intended && into.includes(container),
   );
   return (
@@ -176,16 +176,16 @@ export const SmellPanel = ({
       </div>
       {added.length > 0 && (
         <ul className="grid gap-1 text-[15px]">
-          {added.map((told) => (
-            <li key={told.seq} className="flex items-center gap-2">
+          {added.map((addition) => (
+            <li key={addition.seq} className="flex items-center gap-2">
               <span className="flex-1">
-                Added: {somethingElseWords(catalog, told)}
-                {numbers.length > 1 && `, bottle ${told.container + 1}`}
+                Added: {somethingElseWords(catalog, addition)}
+                {numbers.length > 1 && `, bottle ${addition.container + 1}`}
               </span>
               <button
                 type="button"
                 className={panelButton}
-                onClick={() => onEvents([{ kind: 'struck', undoes: told.seq }])}
+                onClick={() => onEvents([{ kind: 'struck', undoes: addition.seq }])}
               >
                 Undo
               </button>

@@ -26,7 +26,7 @@ const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
 
 /** Takes someone out of the house for good. Asked twice: it cannot be undone. */
 export const Erase = ({ id, name }: { id: string; name: string }) => {
-  const [asked, setAsked] = useState(false);
+  const [isConfirming, setIsConfirming] = useState(false);
   const navigate = useNavigate();
   const client = useQueryClient();
   const tell = useNotice();
@@ -42,7 +42,7 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
     await navigate('/people');
     tell({ text: erasedWords(erased) });
   };
-  return asked ? (
+  return isConfirming ? (
     <section
       aria-label={`Erase ${name}`}
       className="grid gap-2 rounded-xl bg-brick-wash px-5 py-4 text-brick"
@@ -56,12 +56,12 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
         <Button look="first" onClick={() => void erase()}>
           Yes, erase {name}
         </Button>
-        <Button onClick={() => setAsked(false)}>Cancel</Button>
+        <Button onClick={() => setIsConfirming(false)}>Cancel</Button>
       </div>
     </section>
   ) : (
     <div>
-      <Button look="quiet" onClick={() => setAsked(true)}>
+      <Button look="quiet" onClick={() => setIsConfirming(true)}>
         Erase {name} for good
       </Button>
     </div>

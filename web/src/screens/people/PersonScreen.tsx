@@ -77,7 +77,7 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
         isNew
           ? null
           : {
-              said: `${stored.name} is deleted.`,
+              text: `${stored.name} is deleted.`,
               remove: () => people.remove(id),
               restore: () => people.restore(id),
             }

@@ -29,22 +29,22 @@ const Progress = ({ running, onStop }: { running: Running; onStop: () => void })
 
 /** Asked twice: all there is goes. */
 const EmptyHouse = ({ disabled, onClear }: { disabled: boolean; onClear: () => void }) => {
-  const [asked, setAsked] = useState(false);
-  return asked ? (
+  const [isConfirming, setIsConfirming] = useState(false);
+  return isConfirming ? (
     <>
       <Button
         look="first"
         onClick={() => {
-          setAsked(false);
+          setIsConfirming(false);
           onClear();
         }}
       >
         Yes, remove everything
       </Button>
-      <Button onClick={() => setAsked(false)}>Cancel</Button>
+      <Button onClick={() => setIsConfirming(false)}>Cancel</Button>
     </>
   ) : (
-    <Button disabled={disabled} onClick={() => setAsked(true)}>
+    <Button disabled={disabled} onClick={() => setIsConfirming(true)}>
       Remove everything
     </Button>
   );

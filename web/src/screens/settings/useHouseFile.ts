@@ -83,7 +83,7 @@ export const useHouseFile = () => {
   /** Runs one act of a worker, and says what failed; undefined where it was stopped or failed. */
   const run = async <T>(
     what: string,
-    said: (error: string) => string,
+    describe: (error: string) => string,
     work: (worker: HouseAct, progress: (share: number) => void) => Promise<T>,
     worker = begin(),
   ): Promise<T | undefined> => {
@@ -96,7 +96,7 @@ export const useHouseFile = () => {
         progressProxy((share) => setRunning({ what, share })),
       );
     } catch (error) {
-      if (!(error instanceof Stopped)) setRefused(said(errorText(error).reason));
+      if (!(error instanceof Stopped)) setRefused(describe(errorText(error).reason));
       return undefined;
     } finally {
       working.current = false;

@@ -70,22 +70,22 @@ export const AnalysisField = ({
   onChange: (analysis: Bottle['analysis']) => void;
 }) => {
   const [text, setText] = useState('');
-  const [told, setTold] = useState<string | null>(null);
+  const [shownNotice, setShownNotice] = useState<string | null>(null);
   const [found, setFound] = useState<Found | null>(null);
   const usual = `batch analysis${lot ? ` of lot ${lot}` : ''}`;
   const read = (given: string) => {
     setText(given);
     setFound(null);
     if (given.length > longestTable) {
-      setTold('This is too long to be the analysis of one bottle. Nothing was changed.');
+      setShownNotice('This is too long to be the analysis of one bottle. Nothing was changed.');
       return;
     }
     const next = readAnalysis(tableRows(given));
-    setTold(next.ok ? null : `${analysisProblemWords(next)} Nothing was changed.`);
+    setShownNotice(next.ok ? null : `${analysisProblemWords(next)} Nothing was changed.`);
     if (next.ok) setFound(next);
   };
   const take = (next: Found) => {
-    setTold(
+    setShownNotice(
       next.unlisted.length > 0
         ? `There is no combined limit for ${next.unlisted.slice(0, 5).join(', ')}${next.unlisted.length > 5 ? ' and others' : ''}: they are not in the library.`
         : null,
@@ -105,7 +105,7 @@ export const AnalysisField = ({
             .join(', ')}
           {most.length > 4 ? ' and others' : ''}.
         </p>
-        {told && <p className="text-sm text-amber">{told}</p>}
+        {shownNotice && <p className="text-sm text-amber">{shownNotice}</p>}
         <TextField
           label="Source"
           maxLength={200}
@@ -135,7 +135,7 @@ export const AnalysisField = ({
           file
             .text()
             .then(read)
-            .catch(() => setTold(`${file.name} could not be opened. Nothing was changed.`));
+            .catch(() => setShownNotice(`${file.name} could not be opened. Nothing was changed.`));
         }}
       />
       <label className="grid gap-1">
@@ -151,9 +151,9 @@ export const AnalysisField = ({
       <Button className="w-fit" disabled={text.trim() === ''} onClick={() => read(text)}>
         Read it
       </Button>
-      {told && (
+      {shownNotice && (
         <p role="alert" className="text-sm text-brick">
-          {told}
+          {shownNotice}
         </p>
       )}
       {found && (

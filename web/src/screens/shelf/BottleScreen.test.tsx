@@ -15,7 +15,7 @@ afterEach(() => {
 const type = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
-const said = (label: string): string | undefined =>
+const valueOf = (label: string): string | undefined =>
   document
     .getElementById(screen.getByLabelText(label).getAttribute('aria-describedby') ?? '')
     ?.textContent.trim();
@@ -26,14 +26,14 @@ test('nothing is saved while a field is wrong, and the first of them has the foc
   type('Left in it, in ml', '12');
   press('Add to shelf');
   await waitFor(() => expect(document.activeElement).toBe(screen.getByLabelText('Opened on')));
-  expect(said('Opened on')).toBe('The day it was opened can’t be in the future.');
-  expect(said('Left in it, in ml')).toBe('More is left than the full bottle holds.');
+  expect(valueOf('Opened on')).toBe('The day it was opened can’t be in the future.');
+  expect(valueOf('Left in it, in ml')).toBe('More is left than the full bottle holds.');
   expect(await bottles.list()).toEqual([]);
 
   // What is mended is no longer wrong, wherever it was mended.
   type('Opened on', '2024-01-01');
   type('Holds, in ml', '20');
-  await waitFor(() => expect(said('Left in it, in ml')).toBe(undefined));
+  await waitFor(() => expect(valueOf('Left in it, in ml')).toBe(undefined));
   press('Add to shelf');
   await waitFor(async () => expect(await bottles.list()).toHaveLength(1));
   expect((await bottles.list())[0]?.bottle).toMatchObject({

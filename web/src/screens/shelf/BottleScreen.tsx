@@ -101,7 +101,7 @@ const BottleForm = ({
   const material = catalog.oil(bottle.materialId) ?? catalog.base(bottle.materialId);
   const oxidises = catalog.oil(bottle.materialId)?.oxidation === 'high';
   const solid = usualUnit(catalog, bottle.materialId) === 'g';
-  const said = {
+  const shown = {
     unit: bottle.unit,
     densityGPerMl: densityOf(catalog, bottle.materialId),
     liquid: !solid,
@@ -116,7 +116,7 @@ const BottleForm = ({
         isNew
           ? null
           : {
-              said: 'The bottle is deleted.',
+              text: 'The bottle is deleted.',
               remove: () => bottles.remove(id),
               restore: () => bottles.restore(id),
             }
@@ -187,7 +187,7 @@ const BottleForm = ({
             name="Holds"
             label={`Holds, in ${bottle.unit}`}
             className="w-24"
-            of={said}
+            of={shown}
             value={bottle.size}
             rule={{ least: 0, above: true, most: 20_000 }}
             problem={problemAt('size')}
@@ -198,7 +198,7 @@ const BottleForm = ({
               name="Left in it"
               label={`Left in it, in ${bottle.unit}`}
               className="w-24"
-              of={said}
+              of={shown}
               value={bottle.atStart}
               rule={{ least: 0, most: 20_000 }}
               problem={problemAt('atStart')}

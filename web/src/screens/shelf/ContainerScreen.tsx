@@ -56,7 +56,7 @@ const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer
         isNew
           ? null
           : {
-              said: `“${stored.name}” is deleted.`,
+              text: `“${stored.name}” is deleted.`,
               remove: () => containers.remove(id),
               restore: () => containers.restore(id),
             }
