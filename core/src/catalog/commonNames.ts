@@ -13,10 +13,13 @@ export const allergyNamesFile = z.strictObject({
 });
 export const allergyNames: z.infer<typeof allergyNamesFile> = allergyNamesJson;
 
-/** What sheets call a constituent that the library lists under another name. */
+/** What sheets and the trade call constituents, in several languages. */
 export const constituentNamesFile = z.strictObject({
   source: z.string(),
-  names: z.array(z.strictObject({ name: z.string(), constituent: z.string() })),
+  /** Totals of several constituents, by their name. */
+  sums: z.record(z.string(), z.array(z.string()).min(2)),
+  /** Other names of each. */
+  names: z.record(z.string(), z.array(z.string()).min(1)),
 });
 export const constituentNames: z.infer<typeof constituentNamesFile> = constituentNamesJson;
 

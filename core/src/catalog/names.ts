@@ -6,6 +6,7 @@ import { baseFacts } from './baseFacts';
 import { forbiddenMaterials, forbiddenNamed } from './forbidden';
 import { botanicalOf } from './botanical';
 import type { Catalog } from './catalog';
+import { once } from './once';
 import { plainName } from './plainName';
 import type { ambiguousNamesFile, Base, namesFile, Oil } from './schema';
 
@@ -47,18 +48,6 @@ const exactIndex = <T extends Oil | Base>(materials: readonly T[]): Map<string, 
     }
   }
   return index;
-};
-
-/** Worked out when first asked of a list of materials, and kept as long as that is. */
-const once = <K extends object, T>(make: (of: K) => T): ((of: K) => T) => {
-  const made = new WeakMap<K, T>();
-  return (of) => {
-    const before = made.get(of);
-    if (before !== undefined) return before;
-    const value = make(of);
-    made.set(of, value);
-    return value;
-  };
 };
 
 const oilIndex = once((oils: readonly Oil[]) => {
