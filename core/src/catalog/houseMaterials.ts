@@ -7,7 +7,7 @@ import type { Base, Content, MadeOf, Oil } from './schema';
 import { botanicalOf } from './botanical';
 import { forbiddenBehind, forbiddenOil } from './forbidden';
 import { lightFromContents } from './lightFromContents';
-import { asListed } from './oilInBottle';
+import { asListed, knownByName } from './oilInBottle';
 import { plantOf } from './plants';
 import { shippedBases, shippedOils } from './shipped';
 
@@ -54,13 +54,14 @@ const worse = <T>(order: readonly T[], found: readonly T[]): T | undefined =>
 /** Less than this of an oil accounted for, in percent, says little of the rest. */
 const nearlyAll = 80;
 
-/** What an oil's own composition counts for: as the library names it, and whether it is nearly all. */
+/**
+ * What an oil's own composition counts for: as the library names it, and whether what is known by
+ * name is nearly all. A name that the library does not know is no known composition.
+ */
 const countedIn = (contents: readonly Content[]): NonNullable<Oil['counted']> => ({
   confidence: 'high',
   constituents: asListed(contents),
-  ...(contents.reduce((total, [, , typical]) => total + typical, 0) < nearlyAll
-    ? { isPartial: true }
-    : {}),
+  ...(knownByName(contents).percent < nearlyAll ? { isPartial: true } : {}),
 });
 
 /** What a house looks its own materials' parts up in. */
@@ -175,7 +176,7 @@ const asOil = (own: OwnOil, find: Inside): Oil => {
           own.maximumPercent === null
             ? plain.dermalMaximum
             : { percent: own.maximumPercent, status: 'stated', basis: null, confidence: 'none' },
-        phototoxicLimitPercent: lightFromContents(own.lightPercent, own.contents ?? []),
+        phototoxicLimitPercent: lightFromContents(own.lightPercent, asListed(own.contents ?? [])),
         counted: own.contents && countedIn(own.contents),
         own: {
           material: true,

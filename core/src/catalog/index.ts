@@ -46,7 +46,7 @@ export {
   searchOils,
   tellApart,
 } from './names';
-export { oilInBottle } from './oilInBottle';
+export { knownByName, oilInBottle } from './oilInBottle';
 export { familyName } from './plants';
 export { plainName } from './plainName';
 export { type OwnMaterial, ownMaterialSchema } from './own';
@@ -82,4 +82,5 @@ export {
 export { textureFigures } from './texture';
 export { contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
-export { allergyNames, constituentNames, questionData } from './commonNames';
+export { constituentNamed } from './constituentIndex';
+export { allergyNames, questionData } from './commonNames';

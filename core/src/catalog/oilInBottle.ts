@@ -1,22 +1,42 @@
 import type { Analysis } from './catalog';
+import { constituentNamed, membersOfSum } from './constituentIndex';
 import { lightFromContents } from './lightFromContents';
 import type { Content, Oil } from './schema';
 
-/** Names of a sheet that are for several of the library's. */
-const sheetNames: Readonly<Record<string, readonly string[]>> = {
-  citral: ['geranial', 'neral'],
-  thujone: ['alpha-thujone', 'beta-thujone'],
+/** Contents by the library's names: what is written under two names of one constituent is added. */
+const byLibraryName = (contents: readonly Content[]): Content[] => {
+  const sums = new Map<string, Content>();
+  for (const [written, low, typical, high] of contents) {
+    const name = constituentNamed(written) ?? written;
+    const [, ...before] = sums.get(name) ?? [name, 0, 0, 0];
+    const added = [low, typical, high].map((percent, at) =>
+      Math.min(100, percent + (before[at] ?? 0)),
+    );
+    sums.set(name, [name, added[0] ?? 0, added[1] ?? 0, added[2] ?? 0]);
+  }
+  return [...sums.values()];
+};
+
+/** Of a composition, what is known by name, in percent, and what is not. */
+export const knownByName = (
+  contents: readonly Content[],
+): { readonly percent: number; readonly unknown: readonly Content[] } => {
+  const unknown = contents.filter(([name]) => constituentNamed(name) === null);
+  const total = (list: readonly Content[]): number =>
+    list.reduce((sum, [, , typical]) => sum + typical, 0);
+  return { percent: total(contents) - total(unknown), unknown };
 };
 
 /**
- * What a sheet names, as the library names it. A sum counts as the first of its members; where the
- * sheet names members too, what they leave of the sum still counts.
+ * What a sheet names, as the library names it. A total counts as the first of its members; where the
+ * sheet names members too, what they leave of the total still counts.
  */
-export const asListed = (contents: readonly Content[]): Content[] =>
-  contents.flatMap((content): Content[] => {
+export const asListed = (written: readonly Content[]): Content[] => {
+  const contents = byLibraryName(written);
+  return contents.flatMap((content): Content[] => {
     const [name, ...sum] = content;
-    const members = sheetNames[name];
-    if (!members) return [content];
+    const members = membersOfSum(name);
+    if (members.length === 0) return [content];
     const named = contents.filter(([other]) => members.includes(other));
     const [low, typical, high] = sum.map((percent, at) =>
       named.reduce((left, entry) => Math.max(0, left - Number(entry[at + 1])), percent),
@@ -29,6 +49,7 @@ export const asListed = (contents: readonly Content[]): Content[] =>
         .map((other): Content => [other, 0, 0, 0]),
     ];
   });
+};
 
 /**
  * The oil as it is in this bottle. A batch analysis changes what it names; what it does not name

@@ -67,6 +67,39 @@ test('a composition of one line says little of the rest', () => {
   expect(judged(oil(92))).toMatchObject({ verdict: 'within' });
 });
 
+test('a constituent counts by whatever name it was written, and an unknown one as nothing known', () => {
+  const onSmallChild = (contents: readonly (readonly [string, number])[]) =>
+    judged(
+      {
+        kind: 'oil',
+        ...ofOil('From the market'),
+        maximumPercent: 20,
+        lightPercent: null,
+        contents: contents.map(([name, percent]) => [name, percent, percent, percent]),
+      },
+      { wearer: { ageMonths: 48 }, brief: { place: 'face' } },
+    );
+  const avoid = { verdict: 'over', blocking: true };
+  expect(onSmallChild([['Eucalyptol', 85]])).toMatchObject(avoid);
+  expect(onSmallChild([['1,8-Cinéol (Eucalyptol)', 85]])).toMatchObject(avoid);
+  expect(onSmallChild([['L-Menthol', 85]])).toMatchObject(avoid);
+  // Written twice, it counts once as both: 45 and 45 %.
+  expect(
+    onSmallChild([
+      ['menthol', 45],
+      ['Menthol (L)', 45],
+    ]),
+  ).toMatchObject(avoid);
+  expect(onSmallChild([['minty stuff', 90]])).toMatchObject({ verdict: 'unknown' });
+  expect(onSmallChild([['minty stuff', 90]]).codes).toContain('chemistry-partial');
+  expect(
+    onSmallChild([
+      ['Linalol', 60],
+      ['Acétate de linalyle', 30],
+    ]).verdict,
+  ).toBe('within');
+});
+
 test('a ready-made blend that hides something forbidden is blocked', () => {
   const hidden: OwnMaterial = {
     kind: 'ready-made',

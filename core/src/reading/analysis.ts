@@ -1,13 +1,11 @@
 import constituentsJson from '../catalog/data/constituents.json';
-import { plainName, type Content, constituentNames } from '../catalog';
+import { constituentNamed, type Content } from '../catalog';
 
 /** A batch analysis as it was read, or why it was not. */
 export type ReadAnalysis =
   | {
       readonly ok: true;
       readonly contents: readonly Content[];
-      /** Names that the library does not list: kept, and no cap reads them. */
-      readonly unlisted: readonly string[];
       /** Lines without a percent where one should be: left out. */
       readonly refused: readonly { readonly line: number; readonly text: string }[];
       readonly totalPercent: number;
@@ -25,37 +23,20 @@ export type AnalysisProblem =
     }
   | { readonly code: 'past-whole'; readonly totalPercent: number };
 
-const greek: Readonly<Record<string, string>> = {
-  α: 'alpha',
-  β: 'beta',
-  γ: 'gamma',
-  δ: 'delta',
-  ε: 'epsilon',
-  τ: 'tau',
-};
-
-const keyOf = (name: string): string =>
-  plainName(name.replace(/[αβγδετ]/gu, (letter) => `${greek[letter] ?? ''} `));
-
-const byName = new Map(constituentsJson.constituents.map(({ name }) => [keyOf(name), name]));
 const byCas = new Map(
   constituentsJson.constituents.flatMap(({ cas, name }) => (cas ? [[cas, name] as const] : [])),
 );
-const others = new Map(
-  constituentNames.names.map(({ name, constituent }) => [plainName(name), constituent]),
-);
-
 interface Row extends Line {
   readonly percent: number;
 }
 
 const casPattern = /^\d{2,7}-\d{2}-\d$/;
 
-const listed = (cells: readonly string[]): string | undefined => {
+const listed = (cells: readonly string[]): string | null => {
   const cas = cells.find((cell) => casPattern.test(cell));
-  if (cas && byCas.has(cas)) return byCas.get(cas);
-  const key = keyOf(cells[0] ?? '');
-  return byName.get(key) ?? others.get(key) ?? byName.get(key.replace(/ /g, ''));
+  const byNumber = cas === undefined ? undefined : byCas.get(cas);
+  if (byNumber !== undefined) return byNumber;
+  return constituentNamed(cells[0] ?? '');
 };
 
 const percentOf = (cell: string): number | null => {
@@ -152,11 +133,8 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
     });
   }
   const sums = new Map<string, number>();
-  const unlisted: string[] = [];
   for (const { cells, percent } of rows) {
-    const known = listed(cells);
-    const name = known ?? cells[0] ?? '';
-    if (!known) unlisted.push(name);
+    const name = listed(cells) ?? cells[0] ?? '';
     sums.set(name, (sums.get(name) ?? 0) + percent);
   }
   const totalPercent = [...sums.values()].reduce((total, entry) => total + entry, 0);
@@ -166,7 +144,6 @@ export const readAnalysis = (data: readonly (readonly string[])[]): ReadAnalysis
   return {
     ok: true,
     contents: [...sums].map(([name, percent]): Content => [name, percent, percent, percent]),
-    unlisted,
     refused,
     totalPercent,
   };

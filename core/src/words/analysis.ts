@@ -1,4 +1,6 @@
+import { knownByName, type Content } from '../catalog';
 import type { AnalysisProblem } from '../reading';
+import { formatPercent } from './numbers';
 
 /** Why a batch analysis cannot be read, in a sentence. */
 export const analysisProblemWords = (problem: AnalysisProblem): string => {
@@ -14,4 +16,21 @@ export const analysisProblemWords = (problem: AnalysisProblem): string => {
     case 'past-whole':
       return `The percentages add up to ${problem.totalPercent.toFixed(1)}, which is more than 100 %. Check whether a line is counted twice.`;
   }
+};
+
+/** The most names of unknown constituents that one sentence lists. */
+const mostNames = 12;
+
+/** What of a composition is known by name: `Known by name: 64 %. Not known: zingabarol (2 %).` */
+export const knownByNameWords = (contents: readonly Content[]): string => {
+  const { percent, unknown } = knownByName(contents);
+  const known = `Known by name: ${formatPercent(percent, 3)}.`;
+  if (unknown.length === 0) return known;
+  const sorted = [...unknown].sort((a, b) => b[2] - a[2]);
+  const listed = sorted
+    .slice(0, mostNames)
+    .map(([name, , typical]) => `${name} (${formatPercent(typical, 3)})`)
+    .join(', ');
+  const more = sorted.length - mostNames;
+  return `${known} Not known, so no limit checks it: ${listed}${more > 0 ? ` and ${more} more` : ''}.`;
 };

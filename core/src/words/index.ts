@@ -1,5 +1,5 @@
 export { numberProblemWords, saidProblemWords, takenWords } from './amounts';
-export { analysisProblemWords } from './analysis';
+export { analysisProblemWords, knownByNameWords } from './analysis';
 export {
   basesWords,
   fillingsWords,

@@ -1,4 +1,4 @@
-import { analysisProblemWords, formatPercent } from '@jubbet/core/words';
+import { analysisProblemWords, formatPercent, knownByNameWords } from '@jubbet/core/words';
 import { readAnalysis, type ReadAnalysis } from '@jubbet/core/reading';
 import type { Bottle } from '@jubbet/core/stock';
 import { useState } from 'react';
@@ -28,6 +28,7 @@ const Preview = ({
       {found.contents.length} constituents, {formatPercent(found.totalPercent, 3)} in total. Is this
       what the analysis says?
     </p>
+    <p className="text-sm">{knownByNameWords(found.contents)}</p>
     <div className="max-h-64 overflow-y-auto" tabIndex={0} role="region" aria-label="Percents">
       <Table rows="figures">
         <tbody>
@@ -85,11 +86,6 @@ export const AnalysisField = ({
     if (next.ok) setFound(next);
   };
   const take = (next: Found) => {
-    setShownNotice(
-      next.unlisted.length > 0
-        ? `There is no combined limit for ${next.unlisted.slice(0, 5).join(', ')}${next.unlisted.length > 5 ? ' and others' : ''}: they are not in the library.`
-        : null,
-    );
     setFound(null);
     onChange({ source: analysis?.source ?? usual, contents: [...next.contents] });
   };
@@ -105,7 +101,7 @@ export const AnalysisField = ({
             .join(', ')}
           {most.length > 4 ? ' and others' : ''}.
         </p>
-        {shownNotice && <p className="text-sm text-amber">{shownNotice}</p>}
+        <p className="text-sm text-soft">{knownByNameWords(analysis.contents)}</p>
         <TextField
           label="Source"
           maxLength={200}
