@@ -6,6 +6,7 @@ import {
   type ScentFamily,
   usualCarriers,
 } from '../catalog';
+import { byName, searchFor } from '../quantity';
 import { workOut } from '../drops';
 import type { Finding, Verdict } from '../limits';
 import type { Recipe } from '../recipe';
@@ -65,20 +66,20 @@ export const filterOils = (
   inBlend: readonly Oil[],
   isOnShelf: (oilId: string) => boolean,
 ): readonly Oil[] => {
-  const words = query.find.toLowerCase().split(/\s+/).filter(Boolean);
+  const isFound = searchFor(query.find);
   const families = inBlend.map((oil) => looksOf(oil).family);
   return oils
     .filter((oil) => {
       const { family } = looksOf(oil);
       return (
-        words.every((word) => oil.name.toLowerCase().includes(word)) &&
+        isFound(oil.name) &&
         (query.note === null || oil.note === query.note) &&
         (query.family === null || family === query.family) &&
         (!query.onShelfOnly || isOnShelf(oil.id)) &&
         (!query.nearOnly || families.some((entry) => isNear(entry, family)))
       );
     })
-    .sort((a, b) => a.name.localeCompare(b.name));
+    .sort((a, b) => byName(a.name, b.name));
 };
 
 /** Notes that no oil of the blend has: top, middle or base. */

@@ -31,7 +31,6 @@ export {
   patchTestSchema,
   type ReadAt,
   readAtHours,
-  sameName,
   type SkinSign,
   skinSigns,
   type Somebody,

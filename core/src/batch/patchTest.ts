@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { nameSchema, sameName } from '../quantity';
 
 /** What skin shows, from nothing to the worst. */
 export const skinSigns = ['clear', 'pink', 'red', 'raised', 'blisters'] as const;
@@ -22,7 +23,7 @@ export const patchTestSchema = z.strictObject({
   /** Null for someone who is not in the house. */
   personId: id.nullable(),
   /** As they were called when it was begun. */
-  personName: z.string().trim().min(1).max(80),
+  personName: nameSchema(80),
   startedAt: moment,
   readings: z
     .array(
@@ -96,10 +97,6 @@ export type Clearance =
   /** The last one says nothing: stopped, or doubtful. It is done again first. */
   | 'again'
   | 'reacted';
-
-/** A name as it is compared: without capitals and blanks around it. */
-export const sameName = (text: string, other: string): boolean =>
-  text.trim().toLocaleLowerCase('en') === other.trim().toLocaleLowerCase('en');
 
 /** Who is meant: by who they are in the house, or by their name. */
 export interface Somebody {

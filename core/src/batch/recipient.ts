@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { nameSchema } from '../quantity';
 
 /** Who got pieces of a batch, and when. */
 export const recipientSchema = z.strictObject({
@@ -9,7 +10,7 @@ export const recipientSchema = z.strictObject({
   which: z.string().max(80),
   /** Null for someone who is not in the house: the raffle table, a friend of a friend. */
   personId: z.string().min(1).max(120).nullable(),
-  name: z.string().trim().min(1).max(120),
+  name: nameSchema(120),
   /** The day, `2026-11-25`. */
   on: z.iso.date(),
 });

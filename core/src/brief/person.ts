@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { wearerShape, type Trimester, type Wearer } from './wearer';
-import { dayMs } from '../quantity';
+import { dayMs, nameSchema } from '../quantity';
 
 /** A month of the calendar, `1985-03`. */
 export type Month = string;
@@ -33,7 +33,7 @@ export interface Reaction {
 export const personSchema = z
   .strictObject({
     ...wearerShape,
-    name: z.string().trim().min(1).max(80),
+    name: nameSchema(80),
     born: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, { error: 'month-form' }),
     pregnancy: z
       .strictObject({ week: z.number().int().min(1).max(42), on: z.iso.date() })

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { nameSchema } from '../quantity';
 
 /** What the skin is like, in the words of the guidelines. */
 export type Skin = 'normal' | 'sensitive' | 'damaged';
@@ -34,7 +35,7 @@ const words = z.array(z.string().trim().min(1).max(200)).max(50).readonly();
 
 /** What is stated of someone's skin and health, wherever it is kept. */
 export const wearerShape = {
-  name: z.string().trim().min(1).max(80).optional(),
+  name: nameSchema(80).optional(),
   ageMonths: z.number().int().min(0).max(1500),
   pregnant: z.boolean(),
   trimester: z.union([z.literal(1), z.literal(2), z.literal(3)]).optional(),

@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { nameSchema } from '../quantity';
 import { baseKind, contentSchema, figureId } from './vocabulary';
 
-const name = z.string().trim().min(1, 'needs-name').max(120);
+const name = nameSchema(120);
 const source = z.string().trim().min(1, 'needs-source').max(200);
 const percent = z.number().min(0).max(100);
 const perMl = z.number().min(0.5).max(2);

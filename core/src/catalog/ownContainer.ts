@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { nameSchema } from '../quantity';
 import { usualContainers } from './shipped';
 
 /** Most that a container may be said to hold, in ml. */
@@ -23,7 +24,7 @@ export const measuredContainerSchema = z.strictObject({
 
 /** One that is in the house, by its name, for every blend to go into. */
 export const ownContainerSchema = measuredContainerSchema.extend({
-  name: z.string().trim().min(1).max(mostOfName),
+  name: nameSchema(mostOfName),
 });
 
 /** A container of the house's own. */

@@ -7,6 +7,7 @@ import {
   type Content,
   type Oil,
 } from '../catalog';
+import { byName } from '../quantity';
 import type { Brief } from '../brief';
 import { mixtureSeen } from '../limits';
 import type { Mixture } from '../mixture';
@@ -108,7 +109,7 @@ export const saleFactsOf = (poured: Mixture, { use }: Pick<Brief, 'use'>): SaleF
         percent: { likely, high },
         from: [...from],
       }))
-      .sort((a, b) => b.percent.likely - a.percent.likely || a.inci.localeCompare(b.inci)),
+      .sort((a, b) => b.percent.likely - a.percent.likely || byName(a.inci, b.inci)),
     unknown,
   };
 };

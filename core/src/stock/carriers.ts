@@ -1,4 +1,5 @@
 import { baseFacts, type Base } from '../catalog';
+import { byName } from '../quantity';
 import type { WearerOrAnyone } from '../brief';
 import { allergyTo } from '../limits';
 import { pricePer100Ml, stockAsOne, stockOf, type Stock } from './shelf';
@@ -44,7 +45,7 @@ const toldApart: ReadonlySet<string> = new Set(['oil', 'butter', 'wax', 'dry']);
 const kindOf = ({ kind }: Base): string => (toldApart.has(kind) ? kind : 'other');
 
 const before: Record<CarrierOrder, (a: CarrierOnShelf, b: CarrierOnShelf) => number> = {
-  name: (a, b) => a.base.name.localeCompare(b.base.name),
+  name: (a, b) => byName(a.base.name, b.base.name),
   keeps: (a, b) => b.base.shelfMonths - a.base.shelfMonths,
   price: (a, b) => {
     const [one, other] = [a.price ?? Infinity, b.price ?? Infinity];

@@ -1,4 +1,5 @@
 import type { Catalog } from '../catalog';
+import { shownName } from '../quantity';
 import { strengthBy, type Filling, type Mixture } from '../mixture';
 import type { BaseAmount, By, LooseAmount, OilAmount, RecipeBase } from '../recipe';
 import { carrierWords, containerWords } from './brief';
@@ -100,4 +101,4 @@ export const recipeAmountWords = (amount: OilAmount | BaseAmount | null): string
 };
 
 /** The name of a blend, or that it has none. */
-export const nameOrNone = (name: string): string => name.trim() || 'Without a name';
+export const nameOrNone = (name: string): string => shownName(name) || 'Without a name';

@@ -1,7 +1,8 @@
 import { containers } from '../store/containers';
+import { isVisible, searchFor } from '@jubbet/core/quantity';
 import { useCatalog } from '../parts/catalog';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
-import { forbiddenNamed, plainName, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
+import { forbiddenNamed, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
 import { containerWords, wearerWords } from '@jubbet/core/words';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
@@ -42,9 +43,9 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const own = useStored(['containers'], () => containers.list()).data ?? [];
   const given = useStored(['recipients'], () => recipients.list()).data ?? [];
   const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
-  const plain = plainName(query);
-  const matches = (...names: string[]) =>
-    plain !== '' && names.some((name) => plainName(name).includes(plain));
+  const hasQuery = isVisible(query);
+  const isFound = searchFor(query);
+  const matches = (...names: string[]) => hasQuery && isFound(names.join(' '));
 
   const hits: Hit[] = [
     ...book
@@ -173,10 +174,10 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
           if (event.key === 'Escape') onClose();
         }}
         onBlur={() => {
-          if (plain === '') onClose();
+          if (!hasQuery) onClose();
         }}
       />
-      {plain !== '' && (
+      {hasQuery && (
         <ComboboxOptions
           static
           anchor={{ to: 'bottom start', gap: 4, padding: 12 }}

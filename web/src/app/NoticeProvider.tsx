@@ -1,12 +1,19 @@
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../parts/Button';
 import { ErrorDetails } from '../parts/ErrorDetails';
+import { useCutNotice } from '../parts/useCutNotice';
 import { NoticeContext, type Notice } from '../parts/notice';
 
 /** Says what was done at the foot of the screen, and offers to undo it. */
 export const NoticeProvider = ({ children }: { children: ReactNode }) => {
   const [notice, setNotice] = useState<Notice | null>(null);
   const tell = useCallback((next: Notice | null) => setNotice(next), []);
+  const tellCut = useCallback(
+    (longest: number) =>
+      setNotice({ text: `${longest} letters is the most for this field: the rest was left out.` }),
+    [],
+  );
+  useCutNotice(tellCut);
   const value = useMemo(() => ({ tell }), [tell]);
   return (
     <NoticeContext value={value}>

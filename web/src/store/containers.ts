@@ -1,4 +1,5 @@
 import { ownContainerSchema } from '@jubbet/core/catalog';
+import { byName } from '@jubbet/core/quantity';
 import { db, type Database, type ContainerRecord } from './database';
 import { softDeletedRecords } from './softDeletedRecords';
 
@@ -13,7 +14,7 @@ export const containersStore = (store: Database = db) => {
   return {
     ...records,
     list: async (): Promise<ContainerRecord[]> =>
-      (await records.list()).sort((a, b) => a.container.name.localeCompare(b.container.name)),
+      (await records.list()).sort((a, b) => byName(a.container.name, b.container.name)),
   };
 };
 

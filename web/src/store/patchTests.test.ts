@@ -64,6 +64,22 @@ describe('a batch is not given to whom it is tested on until it is read clear', 
     ).toContain(batchId);
   });
 
+  test.each([
+    'INES',
+    'Ine\u0301s',
+    'I\u200bnes',
+    '\u00a0Ines\u2003',
+    'Ｉｎｅｓ',
+    '\u0406n\u0435\u0455',
+  ])('nor by the name spelled %j', async (name) => {
+    await patchTestsStore(db).begin(onInes);
+    await expect(give({ personId: null, name })).rejects.toMatchObject({ code: 'not-cleared' });
+  });
+
+  test('a name in which nothing can be seen is none', async () => {
+    await expect(give({ personId: null, name: '\u200b\u2060' })).rejects.toThrow();
+  });
+
   test('nor by undoing a removal, after a test was begun', async () => {
     const id = await give();
     await recipientsStore(db).remove(id);

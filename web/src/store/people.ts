@@ -1,4 +1,4 @@
-import { sameName } from '@jubbet/core/batch';
+import { byName, sameName } from '@jubbet/core/quantity';
 import { personSchema, type Person } from '@jubbet/core/brief';
 import { db, type Database, type PersonRecord } from './database';
 import { softDeletedRecords } from './softDeletedRecords';
@@ -59,13 +59,11 @@ export const peopleStore = (store: Database = db) => {
     /** Ids of all, by their names. */
     ids: async (): Promise<string[]> =>
       (await listedBy(store.people, 'person.name'))
-        .sort((a, b) => (a.key ?? '').localeCompare(b.key ?? ''))
+        .sort((a, b) => byName(a.key ?? '', b.key ?? ''))
         .map(({ id }) => id),
     /** Someone who cannot be read is shown on their own page, and takes no other with them. */
     list: async (): Promise<PersonRecord[]> =>
-      (await records.list())
-        .filter(isWhole)
-        .sort((a, b) => a.person.name.localeCompare(b.person.name)),
+      (await records.list()).filter(isWhole).sort((a, b) => byName(a.person.name, b.person.name)),
   };
 };
 

@@ -1,3 +1,4 @@
+import { isVisible, shownName } from '@jubbet/core/quantity';
 import { madePieces } from '@jubbet/core/label';
 import { piecesLeft, type Made } from '@jubbet/core/batch';
 import { countedWords, dayWords } from '@jubbet/core/words';
@@ -41,7 +42,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         which: which.trim(),
         // The store knows whose name it is.
         personId: null,
-        name: name.trim(),
+        name: shownName(name),
         on,
       }),
     );
@@ -107,7 +108,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (name.trim() && on) void save();
+          if (isVisible(name) && on) void save();
         }}
       >
         <TextField
@@ -146,7 +147,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           value={on}
           onChange={(event) => setOn(event.target.value)}
         />
-        <Button type="submit" disabled={!name.trim() || !on}>
+        <Button type="submit" disabled={!isVisible(name) || !on}>
           Save who got it
         </Button>
       </form>

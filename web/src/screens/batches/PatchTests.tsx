@@ -1,12 +1,6 @@
 import { calendarOf } from '@jubbet/core/exchange';
-import {
-  dueAt,
-  readAtHours,
-  materialsIn,
-  sameName,
-  standingOf,
-  type Made,
-} from '@jubbet/core/batch';
+import { isVisible, sameName, shownName } from '@jubbet/core/quantity';
+import { dueAt, readAtHours, materialsIn, standingOf, type Made } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import { nameOrNone, testedWords } from '@jubbet/core/words';
 import { CalendarPlus } from 'lucide-react';
@@ -122,7 +116,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         },
         // The store knows whose name it is.
         personId: null,
-        personName: name.trim(),
+        personName: shownName(name),
       }),
     );
   };
@@ -151,7 +145,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (name.trim()) begin();
+          if (isVisible(name)) begin();
         }}
       >
         <TextField
@@ -167,7 +161,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
             <option key={id} value={person.name} />
           ))}
         </datalist>
-        <Button type="submit" disabled={!name.trim()}>
+        <Button type="submit" disabled={!isVisible(name)}>
           Begin a patch test
         </Button>
         {open.length > 0 && (

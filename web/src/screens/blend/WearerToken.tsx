@@ -1,3 +1,4 @@
+import { isVisible, shownName } from '@jubbet/core/quantity';
 import { type Edit, changeBrief, setWearer } from '@jubbet/core/recipe';
 import { wearerOn, type Wearer } from '@jubbet/core/brief';
 import { wearerWords } from '@jubbet/core/words';
@@ -25,7 +26,9 @@ const blank: WearerDraft = {
 
 /** A wearer is reported only once the age is: no rule can do without it. */
 const whole = ({ ageMonths, name, ...rest }: WearerDraft): Wearer | null =>
-  ageMonths === null ? null : { ...rest, ageMonths, ...(name.trim() ? { name: name.trim() } : {}) };
+  ageMonths === null
+    ? null
+    : { ...rest, ageMonths, ...(isVisible(name) ? { name: shownName(name) } : {}) };
 
 const written = ({ wearer }: TokenProps['recipe']['brief']): WearerDraft | null =>
   wearer === null || wearer === 'anyone' ? null : { ...blank, ...wearer, name: wearer.name ?? '' };

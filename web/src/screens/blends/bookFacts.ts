@@ -1,4 +1,5 @@
 import { containerWordsOf, fillingsWords, nameFromId, wearerWords } from '@jubbet/core/words';
+import { byName, searchFor } from '@jubbet/core/quantity';
 import { fillingsOf } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import type { BlendOfToday } from '../../store/blends';
@@ -7,9 +8,8 @@ import type { BookFilter } from './bookFilter';
 /** A blend as the filters see it. */
 export interface BookFacts {
   readonly record: BlendOfToday;
-  /** In small letters, as it is sorted. */
   readonly name: string;
-  /** All that can be searched, in small letters. */
+  /** All that can be searched. */
   readonly text: string;
   readonly kinds: readonly string[];
   /** The id of a person of the house, `anyone`, or empty for someone who is only described. */
@@ -22,7 +22,7 @@ const readFacts = (catalog: Catalog, record: BlendOfToday): BookFacts => {
   const fillings = fillingsOf(recipe);
   return {
     record,
-    name: recipe.name.toLowerCase(),
+    name: recipe.name,
     text: [
       recipe.name,
       recipe.purpose,
@@ -31,9 +31,7 @@ const readFacts = (catalog: Catalog, record: BlendOfToday): BookFacts => {
       fillingsWords(fillings),
       wearer ? wearerWords(wearer) : '',
       ...recipe.oils.map(({ id }) => catalog.oil(id)?.name ?? nameFromId(id)),
-    ]
-      .join(' ')
-      .toLowerCase(),
+    ].join(' '),
     kinds: [...new Set(fillings.map(({ container }) => container.kind))],
     person: personId ?? (wearer === 'anyone' ? 'anyone' : ''),
   };
@@ -51,10 +49,10 @@ export const factsOf = (catalog: Catalog, record: BlendOfToday): BookFacts => {
 
 /** The blends that a filter lets through, all but what must be judged for it. */
 export const matching = (all: readonly BookFacts[], filter: BookFilter): readonly BookFacts[] => {
-  const words = filter.find.toLowerCase().split(/\s+/).filter(Boolean);
+  const isFound = searchFor(filter.find);
   return all.filter(
     ({ record, text, kinds, person }) =>
-      words.every((word) => text.includes(word)) &&
+      isFound(text) &&
       (filter.favourites === '' || record.favourite) &&
       (filter.person === '' || person === filter.person) &&
       (filter.kind === '' || kinds.includes(filter.kind)) &&
@@ -72,14 +70,10 @@ export const ordered = (
   order: BookFilter['order'],
   lastMade: ReadonlyMap<string, string>,
 ): readonly BookFacts[] => {
-  const by: Record<BookFilter['order'], (bookFacts: BookFacts) => string> = {
-    changed: ({ record }) => record.updatedAt,
-    made: ({ record }) => lastMade.get(record.id) ?? '',
-    name: ({ name }) => name,
-  };
-  const key = by[order];
-  const sign = order === 'name' ? 1 : -1;
-  return [...all].sort((a, b) => sign * (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
+  if (order === 'name') return [...all].sort((a, b) => byName(a.name, b.name));
+  const whenOf = ({ record }: BookFacts): string =>
+    order === 'changed' ? record.updatedAt : (lastMade.get(record.id) ?? '');
+  return [...all].sort((a, b) => whenOf(b).localeCompare(whenOf(a)));
 };
 
 /** What can be chosen from: only what some blend has. */
@@ -93,7 +87,7 @@ export const choicesOf = (all: readonly BookFacts[]) => {
     }
   }
   const sorted = (pairs: Iterable<readonly [string, string]>) =>
-    [...pairs].sort(([, a], [, b]) => a.localeCompare(b));
+    [...pairs].sort(([, a], [, b]) => byName(a, b));
   return {
     people: sorted(people),
     kinds: sorted(

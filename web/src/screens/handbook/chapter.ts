@@ -1,4 +1,5 @@
 import { capitalised } from '@jubbet/core/words';
+import { searchFor } from '@jubbet/core/quantity';
 
 /** A table with its heading; cells are text, the first of each row names it. */
 export interface Table {
@@ -38,24 +39,21 @@ export const table = (
   rows: readonly (readonly string[])[],
 ): Table => ({ kind: 'table', caption, head, rows });
 
-const holds = (line: string, words: readonly string[]): boolean =>
-  words.every((word) => line.toLowerCase().includes(word));
-
 /** Of each chapter what holds all words; a chapter whose title does is kept whole. */
 export const searchChapters = (all: readonly Chapter[], query: string): readonly Chapter[] => {
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-  if (words.length === 0) return all;
+  if (query.trim() === '') return all;
+  const holds = searchFor(query);
   return all.flatMap((chapter): Chapter[] => {
-    if (holds(chapter.title, words)) return [chapter];
+    if (holds(chapter.title)) return [chapter];
     const blocks = chapter.blocks.flatMap((block): (Table | Lines)[] => {
       // Of what is looked for the words are shown, not the drawing.
       if (block.kind === 'bars') return [];
       if (block.kind === 'table') {
-        if (holds(block.caption, words)) return [block];
-        const rows = block.rows.filter((row) => holds(row.join(' '), words));
+        if (holds(block.caption)) return [block];
+        const rows = block.rows.filter((row) => holds(row.join(' ')));
         return rows.length > 0 ? [{ ...block, rows }] : [];
       }
-      const lines = block.lines.filter((line) => holds(line, words));
+      const lines = block.lines.filter((line) => holds(line));
       return lines.length > 0 ? [{ ...block, lines }] : [];
     });
     return blocks.length > 0 ? [{ ...chapter, blocks }] : [];

@@ -14,7 +14,7 @@ import {
   formatPercent,
 } from '@jubbet/core/words';
 import { degrees, list, readable, table, text, type Chapter } from './chapter';
-import { byName } from './oilChapters';
+import { byOilName } from './oilChapters';
 
 export const carriers = ({ bases }: Catalog): Chapter => ({
   id: 'carriers',
@@ -144,7 +144,7 @@ export const storage = (catalog: Catalog): Chapter => ({
     table(
       'Shelf life of an oil once opened',
       ['Oil', 'Years', 'Oxidises'],
-      byName(catalog).map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
+      byOilName(catalog).map((oil) => [oil.name, formatNumber(oil.shelfYears), oil.oxidation]),
     ),
   ],
 });

@@ -5,6 +5,7 @@ import {
   type Catalog,
   type Oil,
 } from '@jubbet/core/catalog';
+import { byName } from '@jubbet/core/quantity';
 import {
   ageWords,
   capitalised,
@@ -17,8 +18,8 @@ import { list, table, text, type Chapter } from './chapter';
 import { ages } from './limitChapters';
 
 /** All oils of the house, by name. */
-export const byName = ({ oils }: Catalog): readonly Oil[] =>
-  [...oils].sort((a, b) => a.name.localeCompare(b.name));
+export const byOilName = ({ oils }: Catalog): readonly Oil[] =>
+  [...oils].sort((a, b) => byName(a.name, b.name));
 
 export const oilLimits = (catalog: Catalog): Chapter => ({
   id: 'oils',
@@ -30,7 +31,7 @@ export const oilLimits = (catalog: Catalog): Chapter => ({
     table(
       'Dermal maxima',
       ['Oil', 'At most', 'Why', 'Confidence'],
-      byName(catalog)
+      byOilName(catalog)
         .filter((oil) => !oil.keepOffSkin && oil.notForHomeBlending === null)
         .map((oil) => [
           oil.name,
@@ -42,7 +43,7 @@ export const oilLimits = (catalog: Catalog): Chapter => ({
     table(
       'Not used at all',
       ['Oil', 'Why'],
-      byName(catalog)
+      byOilName(catalog)
         .filter((oil) => oil.keepOffSkin || oil.notForHomeBlending !== null)
         .map((oil) => [oil.name, oil.notForHomeBlending ?? 'never on skin']),
     ),
@@ -61,7 +62,7 @@ export const light = (catalog: Catalog): Chapter => {
       table(
         'Phototoxic limits',
         ['Oil', 'At most, in sun'],
-        byName(catalog)
+        byOilName(catalog)
           .filter(({ phototoxicLimitPercent }) => phototoxicLimitPercent !== null)
           .map((oil) => [oil.name, formatPercent(oil.phototoxicLimitPercent ?? 0)]),
       ),
@@ -78,7 +79,7 @@ export const light = (catalog: Catalog): Chapter => {
 
 export const pregnancy = (catalog: Catalog): Chapter => {
   const rows = (what: 'avoid' | 'caution') =>
-    byName(catalog)
+    byOilName(catalog)
       .filter((oil) => oil.pregnancy === what || oil.breastfeeding === what)
       .map((oil) => [oil.name, oil.pregnancy, oil.breastfeeding]);
   return {
@@ -106,7 +107,7 @@ export const children = (catalog: Catalog): Chapter => ({
     table(
       'Oils not for children',
       ['Oil', 'Under', 'Where', 'Why'],
-      byName(catalog).flatMap((oil) =>
+      byOilName(catalog).flatMap((oil) =>
         oil.age.map(({ belowMonths, what, why }) => [
           oil.name,
           ageWords(belowMonths),

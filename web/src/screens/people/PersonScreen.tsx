@@ -1,3 +1,4 @@
+import { shownName } from '@jubbet/core/quantity';
 import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
 import { useEffect, useRef, useState } from 'react';
 import { useParams } from 'react-router';
@@ -68,7 +69,7 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
   }, [id, subscribe, write]);
   return (
     <RecordPage
-      title={person.name.trim() || 'New person'}
+      title={shownName(person.name) || 'New person'}
       form={form}
       saving={onItsWay > 0}
       save={isNew ? 'Add person' : null}

@@ -7,6 +7,7 @@ import {
   type Standing,
   type TimeLine,
 } from '@jubbet/core/stock';
+import { byName } from '@jubbet/core/quantity';
 import { formatList } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, formatDistance, parseISO } from 'date-fns';
@@ -151,7 +152,7 @@ export const DatesScreen = () => {
     }
     return {
       lines: dated.sort((a, b) => a.until.localeCompare(b.until)),
-      undated: without.sort(),
+      undated: without.sort(byName),
     };
   }, [catalog, shelf.data, log.data]);
   const shown = useMemo(

@@ -1,4 +1,5 @@
 import { containers } from '../../store/containers';
+import { byName } from '@jubbet/core/quantity';
 import { useCatalog } from '../../parts/catalog';
 import {
   botanicalOf,
@@ -125,12 +126,10 @@ export const ShelfScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
-  const byName = (a: ShelvedRecord, b: ShelvedRecord) =>
-    materialName(catalog, a.bottle.materialId).localeCompare(
-      materialName(catalog, b.bottle.materialId),
-    );
-  const oils = open.filter(({ bottle }) => catalog.oil(bottle.materialId)).sort(byName);
-  const others = open.filter(({ bottle }) => !catalog.oil(bottle.materialId)).sort(byName);
+  const byMaterial = (a: ShelvedRecord, b: ShelvedRecord) =>
+    byName(materialName(catalog, a.bottle.materialId), materialName(catalog, b.bottle.materialId));
+  const oils = open.filter(({ bottle }) => catalog.oil(bottle.materialId)).sort(byMaterial);
+  const others = open.filter(({ bottle }) => !catalog.oil(bottle.materialId)).sort(byMaterial);
   const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure');
   return (
     <div className="mx-auto max-w-4xl">
