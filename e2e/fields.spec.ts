@@ -154,3 +154,20 @@ test('an oil that comes to no drop is named at the strength', async ({ page }) =
     page.getByRole('button', { name: /^Strength: .*without cinnamon bark/ }),
   ).toBeVisible();
 });
+
+test('a name is found without its accents, and what is cut at its longest says so', async ({
+  page,
+}) => {
+  await page.goto('/blends/row-g');
+  const name = page.getByRole('textbox', { name: 'Name', exact: true });
+  await name.fill('Éclair');
+  await page.goto('/blends');
+  await page.getByRole('search').getByRole('searchbox').fill('eclair');
+  await expect(page.getByRole('heading', { name: 'Éclair' })).toBeVisible();
+  await page.goto('/blends/row-g');
+  await name.fill('');
+  await name.focus();
+  await page.keyboard.insertText('Éclair'.repeat(30));
+  await expect(page.getByText('120 letters is the most for this field')).toBeVisible();
+  await expect(name).toHaveValue('Éclair'.repeat(20));
+});

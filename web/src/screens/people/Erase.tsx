@@ -61,7 +61,7 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
     </section>
   ) : (
     <div>
-      <Button look="quiet" onClick={() => setIsConfirming(true)}>
+      <Button look="quiet" className="wrap-anywhere" onClick={() => setIsConfirming(true)}>
         Erase {name} for good
       </Button>
     </div>
