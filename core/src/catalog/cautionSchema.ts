@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { conditionId } from './conditions';
 import { sourced } from './guidelineSchema';
 import { confidence } from './schema';
 
@@ -41,7 +42,7 @@ export const chemistryCautionsFile = z.strictObject({
       where,
       belowMonths: z.number().int().positive().optional(),
       stages: z.array(z.enum(['pregnant', 'breastfeeding'])),
-      conditions: z.array(z.string()),
+      conditions: z.array(conditionId),
     }),
   ),
   /** Constituents that do not count in some oils, by ids. */
@@ -94,12 +95,6 @@ export const saleFile = z.strictObject({
   ),
   /** The phototoxic limit that a constituent gives an oil: limit / its share in the oil. */
   light: z.record(z.string(), z.number().positive()),
-});
-
-/** Common medicines, by what they are taken for or do. */
-export const medicinesFile = z.strictObject({
-  ...sourced,
-  medicines: z.record(z.string(), z.array(z.string())),
 });
 
 /** Plant families with their genera, and the name that people use where there is one. */

@@ -1,12 +1,10 @@
 import cautionsJson from './data/chemistry-cautions.json';
 import patchTestJson from './data/patch-test-names.json';
-import medicinesJson from './data/medicines.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
 import type { z } from 'zod';
 import type {
   chemistryCautionsFile,
-  medicinesFile,
   patchTestNamesFile,
   productCategoriesFile,
   saleFile,
@@ -20,9 +18,6 @@ export const chemistryCautions = cautionsJson as unknown as z.infer<typeof chemi
 /** Names of patch tests, and what they meet. */
 export const patchTestNames = (patchTestJson as unknown as z.infer<typeof patchTestNamesFile>)
   .names;
-
-/** Common medicines by the condition under which they count. */
-export const medicines = medicinesJson as unknown as z.infer<typeof medicinesFile>;
 
 /** Limits by kind of product. */
 export const productCategories = categoriesJson as unknown as z.infer<typeof productCategoriesFile>;

@@ -66,20 +66,7 @@ export const guidelinesFile = z.strictObject({
     bergaptenPpmTotal: z.number(),
   }),
   everywhere: z.array(z.string()),
-  conditions: z.array(
-    z.strictObject({
-      id: z.string(),
-      read: z.string(),
-      note: z.string().optional(),
-      what: z.literal('mind').optional(),
-      where: z.string().optional(),
-      maximum: z.number().optional(),
-      why: z.string().optional(),
-      stage: stageId.optional(),
-    }),
-  ),
   skin: z.record(z.enum(['normal', 'sensitive', 'damaged']), z.array(z.string())),
-  allergyFamilies: z.array(z.string()),
   nearTheFace: z.array(placeId),
 });
 

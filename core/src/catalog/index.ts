@@ -22,7 +22,6 @@ export { chemistryOf, findConstituent, goesWith } from './chemistry';
 export {
   chemistryCautions,
   euRestrictions,
-  medicines,
   patchTestNames,
   productCategories,
 } from './chemistryRules';
@@ -83,4 +82,17 @@ export { textureFigures } from './texture';
 export { contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
 export { constituentNamed } from './constituentIndex';
-export { allergyNames, questionData } from './commonNames';
+export {
+  allergyFamilyId,
+  type AllergyFamilyId,
+  allergyFamilyIds,
+  allergyFamilyOf,
+} from './allergyFamilies';
+export {
+  type ConditionId,
+  conditionIds,
+  conditionOf,
+  damagedSkin,
+  mayBePregnantMonths,
+} from './conditions';
+export { readAllergy, readCondition, type ReadHealth } from './healthIndex';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { conditionId } from './conditions';
 import { baseKind, contentSchema, type figureId } from './vocabulary';
 
 /** How sure the literature, or our recollection of it, is of a figure. */
@@ -12,7 +13,7 @@ const allergen = z.strictObject({
 });
 
 const condition = z.strictObject({
-  condition: z.string(),
+  condition: conditionId,
   what: z.enum(['avoid', 'caution']),
 });
 

@@ -1,14 +1,19 @@
-import type { WearerOrAnyone } from '../brief';
+import type { Wearer, WearerOrAnyone } from '../brief';
 import {
-  guidelines,
+  allergyFamilyIds,
+  allergyFamilyOf,
+  basesNamed,
+  oilsNamed,
   patchTestNames,
-  plainName,
+  readAllergy,
+  readCondition,
   shippedCatalog,
+  type AllergyFamilyId,
   type Base,
   type Catalog,
   type Oil,
-  allergyNames,
 } from '../catalog';
+import { unique } from '../quantity';
 import { contentOf } from './contents';
 
 /** What speaks against a material for someone's allergies. */
@@ -21,26 +26,46 @@ export interface AgainstAllergy {
 
 type Material = Pick<Oil | Base, 'id' | 'allergens' | 'genus' | 'family'> &
   Partial<Pick<Oil, 'counted'>>;
-type Known = Pick<Catalog, 'oil' | 'base'>;
+/** True for the id of a family. */
+export const isAllergyFamily = (id: string): id is AllergyFamilyId =>
+  allergyFamilyIds.some((family) => family === id);
 
-/** Plant families by the names that people use. */
-const latinById = new Map(allergyNames.plantFamilies.map(({ id, latin }) => [id, latin]));
+/** Materials by any of their names; none where nothing goes by it. */
+const materialsNamed = (text: string, catalog: Catalog): string[] =>
+  catalog.oil(text) || catalog.base(text)
+    ? [text]
+    : [...oilsNamed(catalog, text), ...basesNamed(catalog, text)].map(({ id }) => id);
 
-const familiesByPlain = new Map(guidelines.allergyFamilies.map((id) => [plainName(id), id]));
-for (const { id, latin } of allergyNames.plantFamilies) familiesByPlain.set(plainName(latin), id);
-for (const { name, id } of allergyNames.names) familiesByPlain.set(name, id);
-
-/** The family or patch test that someone's words name; undefined where it is none of them. */
-export const familyRead = (words: string): string | undefined =>
-  familiesByPlain.get(plainName(words));
+/**
+ * What someone is allergic to: ids of families and materials, also of what was typed among the
+ * conditions; and, as it was typed, what no rule reads.
+ */
+export const allergiesOf = (
+  { allergies, conditions }: Pick<Wearer, 'allergies' | 'conditions'>,
+  catalog: Catalog,
+): { readonly read: readonly string[]; readonly unread: readonly string[] } => {
+  const read: string[] = conditions.flatMap((text) => readCondition(text).allergies);
+  const unread: string[] = [];
+  for (const text of allergies) {
+    const whole = materialsNamed(text, catalog);
+    const { allergies: families, unread: pieces } = readAllergy(text);
+    read.push(...families, ...whole);
+    if (whole.length > 0) continue;
+    for (const piece of pieces) {
+      const materials = materialsNamed(piece, catalog);
+      read.push(...materials);
+      if (materials.length === 0) unread.push(piece);
+    }
+  }
+  return { read: unique(read), unread: unique(unread) };
+};
 
 const testsById = new Map(patchTestNames.map((patchTestName) => [patchTestName.id, patchTestName]));
 
 /** Some tests are asked for by the name of a family. */
-const testOf = (id: string) =>
-  testsById.get(id === 'daisy family' ? 'sesquiterpene lactones (daisy family)' : id);
+const testOf = (id: AllergyFamilyId) => testsById.get(allergyFamilyOf(id).patchTest ?? id);
 
-const byTest = (material: Material, id: string): AgainstAllergy | null => {
+const byTest = (material: Material, id: AllergyFamilyId): AgainstAllergy | null => {
   const test = testOf(id);
   if (!test) return null;
   const says = (what: 'avoid' | 'caution'): AgainstAllergy => ({ what, to: id, by: 'patch-test' });
@@ -56,12 +81,12 @@ const byTest = (material: Material, id: string): AgainstAllergy | null => {
 };
 
 /** A refined carrier of the family holds next to nothing of what an oil of it does. */
-const byFamily = (material: Material, id: string): AgainstAllergy | null => {
+const byFamily = (material: Material, id: AllergyFamilyId): AgainstAllergy | null => {
   const declared = material.allergens.find(({ family }) => family === id);
   if (declared) {
     return { what: declared.what === 'avoid' ? 'avoid' : 'caution', to: id, by: 'family' };
   }
-  const latin = latinById.get(id);
+  const { latin } = allergyFamilyOf(id);
   return latin !== undefined && material.family === latin
     ? { what: material.counted === undefined ? 'caution' : 'avoid', to: id, by: 'family' }
     : null;
@@ -70,7 +95,7 @@ const byFamily = (material: Material, id: string): AgainstAllergy | null => {
 const byMaterial = (
   material: Material,
   id: string,
-  { oil, base }: Known,
+  { oil, base }: Catalog,
 ): AgainstAllergy | null => {
   if (material.id === id) return { what: 'avoid', to: id, by: 'itself' };
   const genus = oil(id)?.genus ?? base(id)?.genus;
@@ -80,29 +105,30 @@ const byMaterial = (
 const worse = (a: AgainstAllergy | null, b: AgainstAllergy | null): AgainstAllergy | null =>
   a === null || (b?.what === 'avoid' && a.what === 'caution') ? b : a;
 
-/** The worst that one allergy, as it was typed, says of a material; null where it says nothing. */
+/** The worst that one allergy says of a material; null where it says nothing. */
 export const allergySays = (
   material: Material,
-  allergy: string,
-  catalog: Known,
-): AgainstAllergy | null => {
-  const family = familyRead(allergy);
-  const found =
-    family === undefined ? null : worse(byFamily(material, family), byTest(material, family));
-  return worse(found, byMaterial(material, allergy, catalog));
-};
+  allergyId: string,
+  catalog: Catalog,
+): AgainstAllergy | null =>
+  worse(
+    isAllergyFamily(allergyId)
+      ? worse(byFamily(material, allergyId), byTest(material, allergyId))
+      : null,
+    byMaterial(material, allergyId, catalog),
+  );
 
 /** The worst that someone's allergies say of a material; null where none does. */
 export const allergyTo = (
   material: Material,
   wearer: WearerOrAnyone | null,
-  catalog: Known = shippedCatalog,
+  catalog: Catalog = shippedCatalog,
 ): AgainstAllergy | null => {
   if (wearer === null || wearer === 'anyone') {
     const [first] = material.allergens;
     return first ? { what: 'caution', to: first.family, by: 'family' } : null;
   }
-  return wearer.allergies
-    .map((allergy) => allergySays(material, allergy, catalog))
+  return allergiesOf(wearer, catalog)
+    .read.map((id) => allergySays(material, id, catalog))
     .reduce(worse, null);
 };

@@ -73,6 +73,8 @@ type FindingReason =
       readonly why?: string;
     }
   | { readonly code: 'condition-read-as'; readonly condition: string }
+  /** A common condition of which the literature says nothing on skin. */
+  | { readonly code: 'condition-without-caution'; readonly condition: string }
   | { readonly code: 'condition-free-words' }
   | {
       readonly code: 'allergy';

@@ -1,6 +1,7 @@
 import type { Brief, Wearer } from '../brief';
 import { guidelines, type StageId } from '../catalog';
-import { conditionOf, conditionsOf, pregnancyOf } from './conditions';
+import { conditionOf } from '../catalog';
+import { conditionsOf, pregnancyOf } from './conditions';
 import { knownWearer } from './question';
 import type { Guideline } from '../recipe';
 
@@ -76,16 +77,16 @@ const stagesOf = (wearer: Wearer, place: string): GuidelineRow[] => {
   if (wearer.skin === 'damaged') rows.push(placeRow('broken-or-inflamed-skin'));
   for (const id of conditionsOf(wearer)) {
     const condition = conditionOf(id);
-    if (condition?.stage === 'sensitive-skin-body') {
+    if (condition.stage === 'sensitive-skin-body') {
       rows.push(stageRow(onFacialSkin.has(place) ? 'sensitive-skin-face' : condition.stage));
-    } else if (condition?.stage && condition.stage !== 'pregnant')
+    } else if (condition.stage && condition.stage !== 'pregnant')
       rows.push(stageRow(condition.stage));
-    if (condition?.maximum !== undefined) {
+    if (condition.maximumPercent !== undefined) {
       rows.push({
         about: id,
         kind: 'condition',
-        recommended: condition.maximum,
-        maximum: condition.maximum,
+        recommended: condition.maximumPercent,
+        maximum: condition.maximumPercent,
         source: 'TEACH',
       });
     }

@@ -1,4 +1,4 @@
-export { allergyTo } from './allergies';
+export { allergiesOf, allergyTo } from './allergies';
 export { type CategoryCap, categoryOf } from './categories';
 export { contentOf } from './contents';
 export {
@@ -10,7 +10,7 @@ export {
 } from './finding';
 export { type RuleId, ruleIds } from './ruleIds';
 export { isCareful, wholeBlendLimit } from './guideline';
-export { conditionsOf, conditionsRead } from './conditions';
+export { conditionsOf } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';
 export { openQuestions, type OpenQuestion } from './openQuestions';
 export { canBeCovered, canBeRinsed, placesForNothing, sunOn } from './places';

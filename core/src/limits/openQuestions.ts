@@ -5,9 +5,15 @@ import {
   askedAboutStage,
   type Wearer,
 } from '../brief';
-import { guidelines, questionData } from '../catalog';
-import { allergySays } from './allergies';
-import { conditionsOf, damagedSkin } from './conditions';
+import {
+  conditionIds,
+  conditionOf,
+  damagedSkin,
+  mayBePregnantMonths,
+  type ConditionId,
+} from '../catalog';
+import { allergiesOf, allergySays, isAllergyFamily } from './allergies';
+import { conditionsOf } from './conditions';
 import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';
 import { cautionsOfStages } from './rules/lifeStage';
@@ -27,28 +33,24 @@ export interface OpenQuestion {
   readonly asked: readonly string[];
 }
 
-/** Ages in months at which a question makes sense: from one, and below another where there is one. */
+/** Ages in months: from one, and below another where there is one. */
 interface Ages {
-  readonly fromMonths: number;
-  readonly belowMonths: number | null;
+  readonly from: number;
+  readonly below: number | null;
 }
 
-const within = (ageMonths: number, { fromMonths, belowMonths }: Ages): boolean =>
-  ageMonths >= fromMonths && (belowMonths === null || ageMonths < belowMonths);
+const within = (ageMonths: number, { from, below }: Ages): boolean =>
+  ageMonths >= from && (below === null || ageMonths < below);
 
-const anyAge: Ages = { fromMonths: 0, belowMonths: null };
-
-const agesOf = new Map<string, Ages>(questionData.ages.map((ages) => [ages.condition, ages]));
+const anyAge: Ages = { from: 0, below: null };
 
 /** Where nothing in it says otherwise, skin is asked of everyone. */
-const everybodyIsAsked: ReadonlySet<string> = new Set([damagedSkin]);
-
-/** Each once, in an order of its own: that of the oils changes nothing. */
+const everybodyIsAsked: ReadonlySet<ConditionId> = new Set([damagedSkin]);
 
 const aboutStage = (question: Question, { ageMonths, pregnant, breastfeeding }: Wearer) => {
   // No one with a beard to oil is asked.
   if (question.brief.place === 'beard') return [];
-  if (pregnant || breastfeeding || !within(ageMonths, questionData.mayBePregnant)) return [];
+  if (pregnant || breastfeeding || !within(ageMonths, mayBePregnantMonths)) return [];
   const because = question.mixture.oils
     .map(({ oil }) => oil)
     .filter((oil) =>
@@ -67,29 +69,27 @@ const aboutConditions = (question: Question, wearer: Wearer): OpenQuestion[] => 
     ({ condition }) =>
       !has.has(condition) &&
       !everybodyIsAsked.has(condition) &&
-      within(wearer.ageMonths, agesOf.get(condition) ?? anyAge),
+      within(wearer.ageMonths, conditionOf(condition).askedAtMonths ?? anyAge),
   );
-  const open = sortedUnique(relevant.map(({ condition }) => condition));
-  const groups = [
-    ...questionData.together.map((group) => group.filter((text) => open.includes(text))),
-    ...open
-      .filter((text) => !questionData.together.some((group) => group.includes(text)))
-      .map((text) => [text]),
-  ];
-  return groups
-    .filter((group) => group.length > 0)
-    .map((what) => ({
-      about: 'condition' as const,
-      what,
-      because: sortedUnique(
-        relevant.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
-      ),
-      asked: what.map(askedAboutCondition),
-    }));
+  const open = conditionIds.filter((id) => relevant.some(({ condition }) => condition === id));
+  const groups = new Map<string, ConditionId[]>();
+  for (const id of open) {
+    const group = conditionOf(id).askedWith ?? id;
+    groups.set(group, [...(groups.get(group) ?? []), id]);
+  }
+  return [...groups.values()].map((what) => ({
+    about: 'condition' as const,
+    what,
+    because: sortedUnique(
+      relevant.filter(({ condition }) => what.includes(condition)).map(({ subject }) => subject),
+    ),
+    asked: what.map(askedAboutCondition),
+  }));
 };
 
 const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
   const { mixture, catalog } = question;
+  const known = allergiesOf(wearer, catalog).read;
   const materials = [
     ...mixture.oils.map(({ oil }) => oil),
     ...mixture.bases.map(({ base }) => base),
@@ -98,9 +98,7 @@ const aboutAllergies = (question: Question, wearer: Wearer): OpenQuestion[] => {
     materials.flatMap(({ allergens }) =>
       allergens.filter(({ what }) => what === 'avoid').map(({ family }) => family),
     ),
-  ).filter(
-    (family) => guidelines.allergyFamilies.includes(family) && !wearer.allergies.includes(family),
-  );
+  ).filter((family) => isAllergyFamily(family) && !known.includes(family));
   return avoided.map((family) => ({
     about: 'allergy' as const,
     what: [family],

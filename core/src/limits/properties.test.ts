@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { guidelines, shippedCatalog, type PlaceId } from '../catalog';
+import { conditionIds, guidelines, shippedCatalog, type PlaceId } from '../catalog';
 import { ml } from '../mixture/measures.testing';
 import { judged } from './judged.testing';
 import type { Finding } from './finding';
@@ -8,7 +8,7 @@ import { verdictOrder } from './verdict';
 
 const ids = shippedCatalog.oils.map(({ id }) => id);
 const places = guidelines.place.map(({ id }) => id);
-const conditions = guidelines.conditions.map(({ id }) => id);
+const conditions: string[] = [...conditionIds];
 
 const amounts = fc.uniqueArray(
   fc.record({

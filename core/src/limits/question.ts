@@ -9,7 +9,7 @@ export const guidelineIds: readonly Guideline[] = ['clinical', 'cautious'];
 /** What every rule is asked: may this mixture go there on this wearer? */
 export interface Question {
   /** Where the names of allergies are looked up. */
-  readonly catalog: Pick<Catalog, 'oil' | 'base'>;
+  readonly catalog: Catalog;
   /** As rules see it: a ready-made blend of known oils counts as those oils. */
   readonly mixture: Mixture;
   /** As it is poured. */

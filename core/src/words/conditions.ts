@@ -1,7 +1,20 @@
-import { familyName, nameIn, type Catalog } from '../catalog';
+import {
+  allergyFamilyIds,
+  conditionIds,
+  familyName,
+  nameIn,
+  type AllergyFamilyId,
+  type Catalog,
+  readAllergy,
+  readCondition,
+  type ConditionId,
+  type ReadHealth,
+} from '../catalog';
+import { allergiesOf } from '../limits';
+import { formatList } from './numbers';
 
 /** Conditions and medicines as people say them, by the ids of the vocabulary. */
-const words: Readonly<Record<string, string>> = {
+const words: Readonly<Record<ConditionId, string>> = {
   anticoagulants: 'blood thinners',
   'aspirin sensitivity': 'aspirin allergy',
   'bleeding disorder': 'a bleeding disorder',
@@ -30,30 +43,99 @@ const words: Readonly<Record<string, string>> = {
   'fragrance allergy': 'a fragrance allergy',
 };
 
-/** A condition in words; one that is not of the vocabulary as it was typed. */
-export const conditionWords = (id: string): string => words[id] ?? id;
+const isCondition = (id: string): id is ConditionId =>
+  conditionIds.some((condition) => condition === id);
 
-const allergies: Readonly<Record<string, string>> = {
+/** A condition in words; one that is not of the vocabulary as it was typed. */
+export const conditionWords = (id: string): string => (isCondition(id) ? words[id] : id);
+
+const allergies: Readonly<Record<AllergyFamilyId, string>> = {
   'tree nut': 'tree nuts',
   'stone fruit': 'stone fruit (apricot, peach)',
+  coconut: 'coconut',
+  sesame: 'sesame',
+  gluten: 'gluten',
+  soy: 'soy',
   'bee product': 'bee products',
   'daisy family': 'the daisy family',
   'carrot family': 'the carrot family',
   'latex fruit': 'latex and its fruits',
-  cashew: 'cashew, pistachio and mango',
+  'balsam of Peru': 'balsam of Peru',
   peanut: 'peanuts',
+  lanolin: 'lanolin',
+  cashew: 'cashew, pistachio and mango',
+  'mint family': 'the mint family',
+  'citrus family': 'the citrus family',
+  'pine family': 'the pine family',
+  'cypress family': 'the cypress family',
+  'laurel family': 'the laurel family',
+  'myrtle family': 'the myrtle family',
+  'ginger family': 'the ginger family',
+  'grass family': 'the grass family',
+  'frankincense family': 'the frankincense family',
+  'rose family': 'the rose family',
+  'pea family': 'the pea family',
+  'olive family': 'the olive family',
+  'fragrance mix I': 'fragrance mix I',
+  'fragrance mix II': 'fragrance mix II',
+  'linalool hydroperoxides': 'linalool hydroperoxides',
+  'limonene hydroperoxides': 'limonene hydroperoxides',
+  colophony: 'colophony',
+  'tea tree, oxidised': 'tea tree, oxidised',
+  propolis: 'propolis',
+  'cetyl alcohol': 'cetyl alcohol',
+  'alkyl glucosides': 'alkyl glucosides',
+  phenoxyethanol: 'phenoxyethanol',
 };
+
+const isFamily = (id: string): id is AllergyFamilyId =>
+  allergyFamilyIds.some((family) => family === id);
 
 /** What someone is allergic to, in words: a family, a patch test, or a material by its name. */
 export const allergyWords = (catalog: Catalog, id: string): string =>
-  allergies[id] ?? (/^[a-z]+ family$/.test(id) ? `the ${id}` : nameIn(catalog, id));
+  isFamily(id) ? allergies[id] : nameIn(catalog, id);
 
 /** Either of them, by its id. */
 export const allergyOrCondition = (catalog: Catalog, id: string): string =>
-  words[id] ?? allergyWords(catalog, id);
+  isCondition(id) ? words[id] : allergyWords(catalog, id);
 
 /** A plant family: `mint family (Lamiaceae)`; its Latin name alone where people have no other. */
 export const familyWords = (family: string): string => {
   const name = familyName(family);
   return name === family ? family : `${name} (${family})`;
+};
+
+const restWords = ({ withoutCaution, unread }: ReadHealth): string[] => [
+  ...withoutCaution.map((condition) => `${condition}, without a published caution`),
+  ...unread.map((text) => `“${text}” can’t be checked`),
+];
+
+const withReading = (typed: string, read: readonly string[], rest: readonly string[]): string => {
+  const all = [...(read.length > 0 ? [`counts as ${formatList(read)}`] : []), ...rest];
+  return all.length > 0 ? `${typed} (${all.join('; ')})` : typed;
+};
+
+/** A condition or medicine as it was typed, with what it is read as. */
+export const typedConditionWords = (catalog: Catalog, typed: string): string => {
+  if (isCondition(typed)) return words[typed];
+  const health = readCondition(typed);
+  const read = [
+    ...health.conditions.map(conditionWords),
+    ...health.allergies.map((id) => `an allergy to ${allergyWords(catalog, id)}`),
+  ];
+  return withReading(typed, read, restWords(health));
+};
+
+/** An allergy as it was typed, with what it is read as. */
+export const typedAllergyWords = (catalog: Catalog, typed: string): string => {
+  if (isFamily(typed) || catalog.oil(typed) || catalog.base(typed)) {
+    return allergyWords(catalog, typed);
+  }
+  const health = readAllergy(typed);
+  const { read, unread } = allergiesOf({ allergies: [typed], conditions: [] }, catalog);
+  return withReading(
+    typed,
+    [...health.conditions.map(conditionWords), ...read.map((id) => allergyWords(catalog, id))],
+    restWords({ ...health, unread }),
+  );
 };

@@ -184,6 +184,8 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       } ${conditionWords(reason.condition)}${reason.why ? ` (${reason.why})` : ''}.`;
     case 'condition-read-as':
       return `“${finding.subject}” is read as: ${conditionWords(reason.condition)}.`;
+    case 'condition-without-caution':
+      return `“${finding.subject}”: for ${reason.condition} we know of no published caution on oils on skin.`;
     case 'condition-free-words':
       return `“${finding.subject}” is free text, which isn’t checked. Ask a qualified aromatherapist or a pharmacist.`;
     case 'allergy': {

@@ -18,7 +18,13 @@ export {
   wearerWords,
 } from './brief';
 export { clockWords, leftWords, minutesWords, overdueWords } from './clocks';
-export { allergyWords, conditionWords, familyWords } from './conditions';
+export {
+  allergyWords,
+  conditionWords,
+  typedAllergyWords,
+  typedConditionWords,
+  familyWords,
+} from './conditions';
 export { containerWordsOf, countedContainers, oneOf } from './containers';
 export { dayWords } from './days';
 export { limitName } from './limitName';

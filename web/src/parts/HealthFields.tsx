@@ -1,6 +1,12 @@
 import { useCatalog } from './catalog';
-import { type Catalog, basesNamed, guidelines, oilsNamed } from '@jubbet/core/catalog';
-import { allergyWords, conditionWords } from '@jubbet/core/words';
+import {
+  allergyFamilyIds,
+  basesNamed,
+  conditionIds,
+  oilsNamed,
+  type Catalog,
+} from '@jubbet/core/catalog';
+import { typedAllergyWords, typedConditionWords } from '@jubbet/core/words';
 import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
 import { Choices } from './Choices';
@@ -9,8 +15,6 @@ import { Tick } from './Tick';
 
 /** What the rules read of a wearer beside the age. */
 export type Health = Omit<Wearer, 'ageMonths' | 'name'>;
-
-const conditionIds = guidelines.conditions.map(({ id }) => id);
 
 /** All materials that go by a name; the words themselves where none does. */
 const materialsNamed = (catalog: Catalog, words: string): readonly string[] => {
@@ -79,7 +83,7 @@ export const HealthFields = ({
         title="Conditions and medicines"
         ownWords="Another, in your own words"
         known={conditionIds}
-        nameOf={conditionWords}
+        nameOf={(text) => typedConditionWords(catalog, text)}
         chosen={wearer.conditions}
         onChange={(conditions) => set({ conditions })}
       />
@@ -87,14 +91,14 @@ export const HealthFields = ({
         title="Allergies"
         ownWords="An oil or carrier, or your own words"
         understand={(words) => materialsNamed(catalog, words)}
-        nameOf={(text) => allergyWords(catalog, text)}
-        known={guidelines.allergyFamilies}
+        nameOf={(text) => typedAllergyWords(catalog, text)}
+        known={allergyFamilyIds}
         chosen={wearer.allergies}
         onChange={(allergies) => set({ allergies })}
       />
       <p className="text-sm text-soft">
-        Common medicines are understood by name. Other free text isn’t checked: the verdict then
-        says “can’t be checked”.
+        Common conditions and medicines are understood by name, and what they count as is shown. The
+        verdict says “can’t be checked” for the rest.
       </p>
     </>
   );

@@ -1,14 +1,6 @@
-import { allergySays, familyRead } from '../allergies';
-import { isConditionAllergy } from '../conditions';
+import { allergiesOf, allergySays } from '../allergies';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
-
-/** True where a rule reads this allergy: a family, a patch test, or the id of a material. */
-const isRead = (allergy: string, { oil, base }: Question['catalog']): boolean =>
-  familyRead(allergy) !== undefined ||
-  isConditionAllergy(allergy) ||
-  oil(allergy) !== undefined ||
-  base(allergy) !== undefined;
 
 /**
  * Rule 8. Allergies of the wearer: to one material and, as a caution, its near relatives; to a
@@ -20,11 +12,12 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
     ...mixture.oils.map(({ oil }) => oil),
     ...mixture.bases.map(({ base }) => base),
   ];
+  const allergies = wearer ? allergiesOf(wearer, catalog) : null;
   const common = { rule: 'allergy', source: 'RECALL' } as const;
-  const found = wearer
+  const found = allergies
     ? materials.flatMap((material) =>
-        [...new Set(wearer.allergies)].flatMap((text): Finding[] => {
-          const against = allergySays(material, text, catalog);
+        allergies.read.flatMap((id): Finding[] => {
+          const against = allergySays(material, id, catalog);
           if (!against) return [];
           const over = against.what === 'avoid';
           return [
@@ -50,20 +43,18 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
           }),
         ),
       );
-  const unread = [...new Set(wearer?.allergies ?? [])]
-    .filter((name) => !isRead(name, catalog))
-    .map((name) =>
-      finding({
-        ...common,
-        verdict: 'unknown',
-        subject: name,
-        source: 'free text isn’t checked',
-        reason: { code: 'allergy-free-words' },
-      }),
-    );
+  const unread = (allergies?.unread ?? []).map((name) =>
+    finding({
+      ...common,
+      verdict: 'unknown',
+      subject: name,
+      source: 'free text isn’t checked',
+      reason: { code: 'allergy-free-words' },
+    }),
+  );
   // Of a material of the maker's own no one may have said what it comes from.
   const unsaid =
-    wearer && wearer.allergies.length > 0
+    allergies && allergies.read.length + allergies.unread.length > 0
       ? materials
           .filter((material) =>
             'counted' in material

@@ -1,6 +1,6 @@
-import { guidelines } from '../../catalog';
+import { conditionOf, guidelines, readCondition, type ConditionId } from '../../catalog';
 import { chemistryOfOil, chemistrySource } from '../chemistry';
-import { conditionOf, conditionsOf, conditionsRead } from '../conditions';
+import { conditionsOf } from '../conditions';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import { holdsAt, isNearFace, sunOn } from '../places';
@@ -9,13 +9,13 @@ import { knownWearer, type Question } from '../question';
 /** What speaks against a material for a condition. */
 interface Against {
   readonly subject: string;
-  readonly condition: string;
+  readonly condition: ConditionId;
   readonly what: 'avoid' | 'caution';
   readonly why?: string;
   readonly source: string;
 }
 
-const lightMedicine = 'light-sensitising medicine';
+const lightMedicine: ConditionId = 'light-sensitising medicine';
 
 /** Everything that speaks against the materials of a blend for some condition. */
 export const againstConditions = ({ mixture, brief }: Question): Against[] => {
@@ -51,7 +51,7 @@ export const againstConditions = ({ mixture, brief }: Question): Against[] => {
               subject: oil.id,
               condition: lightMedicine,
               what: 'caution' as const,
-              why: conditionOf(lightMedicine)?.why ?? '',
+              why: conditionOf(lightMedicine).why ?? '',
               source: 'TEACH',
             },
           ]
@@ -80,16 +80,13 @@ const strictest = (list: readonly Against[]): Against[] => {
 };
 
 /** Conditions that speak of smell in general, whatever the oils. */
-const general = (given: ReadonlySet<string>, { brief, mixture }: Question): Finding[] =>
+const general = (given: ReadonlySet<ConditionId>, { brief, mixture }: Question): Finding[] =>
   mixture.oils.length === 0
     ? []
     : [...given].flatMap((id): Finding[] => {
         const entry = conditionOf(id);
         const wearer = knownWearer(brief);
-        if (
-          !entry?.what ||
-          (entry.where && !isNearFace(brief.place, wearer?.ageMonths ?? Infinity))
-        )
+        if (!entry.what || (entry.where && !isNearFace(brief.place, wearer?.ageMonths ?? Infinity)))
           return [];
         return [
           finding({
@@ -102,32 +99,41 @@ const general = (given: ReadonlySet<string>, { brief, mixture }: Question): Find
         ];
       });
 
-/** What was typed: read as a condition of the vocabulary, which is stated, or by no rule. */
+/** Notes on how someone's own words were read. */
+const saysHowRead: ReadonlySet<Finding['reason']['code']> = new Set([
+  'condition-read-as',
+  'condition-without-caution',
+] as const);
+
+/** What was typed: what it counts as is stated, and so is what no rule reads. */
 const asTyped = (words: readonly string[]): Finding[] =>
   words.flatMap((typed): Finding[] => {
-    const read = conditionsRead(typed);
-    if (read.length === 0) {
-      return [
+    const { conditions, withoutCaution, unread } = readCondition(typed);
+    const common = {
+      rule: 'condition',
+      verdict: 'note',
+      subject: typed,
+      source: 'RECALL',
+    } as const;
+    return [
+      ...unread.map((piece) =>
         finding({
           rule: 'condition',
           verdict: 'unknown',
-          subject: typed,
+          subject: piece,
           source: 'free text isn’t checked',
           reason: { code: 'condition-free-words' },
         }),
-      ];
-    }
-    return read
-      .filter((id) => id.toLowerCase() !== typed.toLowerCase())
-      .map((condition) =>
-        finding({
-          rule: 'condition',
-          verdict: 'note',
-          subject: typed,
-          source: 'RECALL',
-          reason: { code: 'condition-read-as', condition },
-        }),
-      );
+      ),
+      ...conditions
+        .filter((id) => id.toLowerCase() !== typed.toLowerCase())
+        .map((condition) =>
+          finding({ ...common, reason: { code: 'condition-read-as', condition } }),
+        ),
+      ...withoutCaution.map((condition) =>
+        finding({ ...common, reason: { code: 'condition-without-caution', condition } }),
+      ),
+    ];
   });
 
 /** Rule 7. Conditions and medicines, from the library's vocabulary. */
@@ -152,9 +158,9 @@ export const condition = (question: Question): Finding[] => {
   const found = given
     ? [...byMaterial, ...general(given, question), ...asTyped(wearer?.conditions ?? [])]
     : byMaterial;
-  if (found.some(({ reason }) => reason.code !== 'condition-read-as')) return found;
+  if (found.some(({ reason }) => !saysHowRead.has(reason.code))) return found;
   // Where a condition leaves room for no oil at all, the rule on the whole blend says so.
-  const judgedElsewhere = [...(given ?? [])].some((id) => conditionOf(id)?.stage !== undefined);
+  const judgedElsewhere = [...(given ?? [])].some((id) => conditionOf(id).stage !== undefined);
   return judgedElsewhere
     ? found
     : [

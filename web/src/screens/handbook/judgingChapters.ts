@@ -1,7 +1,8 @@
 import {
   chemistryCautions,
   forbiddenMaterials,
-  medicines,
+  conditionIds,
+  conditionOf,
   productCategories,
 } from '@jubbet/core/catalog';
 import {
@@ -92,10 +93,12 @@ export const byChemistry = (): Chapter => ({
     table(
       'Medicines that are understood by name',
       ['Counts as', 'Medicines'],
-      Object.entries(medicines.medicines).map(([condition, names]) => [
-        capitalised(conditionWords(condition)),
-        formatList(names),
-      ]),
+      conditionIds.flatMap((id) => {
+        const { medicines = [] } = conditionOf(id);
+        return medicines.length > 0
+          ? [[capitalised(conditionWords(id)), formatList(medicines)]]
+          : [];
+      }),
     ),
     table(
       'Limits by kind of product, in percent: for sale, for lips and for underarm',

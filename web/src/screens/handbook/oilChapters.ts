@@ -1,4 +1,7 @@
 import {
+  allergyFamilyIds,
+  conditionIds,
+  conditionOf,
   constituentLimits,
   guidelines,
   provenance,
@@ -126,7 +129,8 @@ export const conditions = (catalog: Catalog): Chapter => ({
     table(
       'Conditions that Jubbet reads',
       ['Condition or medicine', 'Avoid', 'Take care'],
-      guidelines.conditions.map(({ id, why, maximum }) => {
+      conditionIds.map((id) => {
+        const { why, maximumPercent } = conditionOf(id);
         const named = (what: 'avoid' | 'caution') =>
           catalog.oils
             .filter((oil) =>
@@ -137,13 +141,13 @@ export const conditions = (catalog: Catalog): Chapter => ({
             .map(({ name }) => name);
         const general = [
           ...(why ? [why] : []),
-          ...(maximum === undefined ? [] : [`at most ${formatPercent(maximum)}`]),
+          ...(maximumPercent === undefined ? [] : [`at most ${formatPercent(maximumPercent)}`]),
         ];
         return [id, formatList(named('avoid')), formatList([...named('caution'), ...general])];
       }),
     ),
     text(
-      `Allergies that Jubbet reads: ${formatList(guidelines.allergyFamilies)}, and any single material.`,
+      `Allergies that Jubbet reads: ${formatList(allergyFamilyIds)}, and any single material.`,
       'Free text isn’t checked.',
     ),
   ],
