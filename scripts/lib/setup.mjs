@@ -57,6 +57,10 @@ export const stateOf = (folders, files = []) => {
   return hashOf(...sources.map((file) => `${file} ${hashOf(readFileSync(file))}\n`));
 };
 
+/** Ends this command where a file of the library has a slip. */
+export const checkLibrary = () =>
+  run(process.execPath, ['scripts/run.mjs', 'scripts/checkLibrary.ts']);
+
 /** Builds the application where a source is newer than what was built. */
 export const build = () => {
   const state = stateOf(
@@ -65,6 +69,7 @@ export const build = () => {
   );
   if (existsSync(join(root, 'web/dist/index.html')) && isStamped('built', state)) return;
   console.log('Building Jubbet.');
+  checkLibrary();
   run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn']);
   setStamp('built', state);
 };

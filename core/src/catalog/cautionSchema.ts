@@ -2,6 +2,12 @@ import { z } from 'zod';
 import { conditionId } from './conditions';
 import { sourced } from './guidelineSchema';
 import { confidence } from './schema';
+import { constituentNamed } from './constituentIndex';
+
+/** A constituent by the library's own name. */
+const constituent = z
+  .string()
+  .refine((name) => constituentNamed(name) === name, { error: 'no such constituent' });
 
 /** Materials that must never go on skin: found by every name, and never offered. */
 export const forbiddenFile = z.strictObject({
@@ -32,7 +38,7 @@ export const chemistryCautionsFile = z.strictObject({
   note: z.string(),
   cautions: z.array(
     z.strictObject({
-      constituents: z.array(z.string()).min(1),
+      constituents: z.array(constituent).min(1),
       /** Typical content of all of them together, in percent of the oil. */
       fromPercentOfOil: z.number().positive(),
       what: z.enum(['avoid', 'caution']),
@@ -54,7 +60,7 @@ export const patchTestNamesFile = z.strictObject({
   names: z.array(
     z.strictObject({
       id: z.string(),
-      constituents: z.array(z.string()),
+      constituents: z.array(constituent),
       fromPercentOfOil: z.number(),
       materials: z.array(z.string()),
       plantFamilies: z.array(z.string()),
@@ -82,7 +88,7 @@ export const saleFile = z.strictObject({
   note: z.string(),
   restrictions: z.array(
     z.strictObject({
-      constituents: z.array(z.string()),
+      constituents: z.array(constituent),
       materials: z.array(z.string()),
       leaveOn: z.number().min(0),
       rinseOff: z.number().min(0),

@@ -3,6 +3,7 @@ import patchTestJson from './data/patch-test-names.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
 import type { z } from 'zod';
+import { checkConditions } from './knownWords';
 import type {
   chemistryCautionsFile,
   patchTestNamesFile,
@@ -10,7 +11,11 @@ import type {
   saleFile,
 } from './cautionSchema';
 
-// Parsed against their schemas in shipped.test.ts.
+// Parsed against their schemas when Jubbet is built; the words of the vocabulary also here.
+
+for (const { constituents, conditions } of cautionsJson.cautions) {
+  checkConditions(`caution on ${constituents.join(', ')}`, conditions);
+}
 
 /** Cautions that follow what is in an oil, and what is exempt from them. */
 export const chemistryCautions = cautionsJson as unknown as z.infer<typeof chemistryCautionsFile>;

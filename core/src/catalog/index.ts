@@ -95,4 +95,5 @@ export {
   damagedSkin,
   mayBePregnantMonths,
 } from './conditions';
+export { libraryProblems } from './libraryProblems';
 export { readAllergy, readCondition, type ReadHealth } from './healthIndex';

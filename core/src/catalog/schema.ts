@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { allergyFamilyId } from './allergyFamilies';
 import { conditionId } from './conditions';
 import { baseKind, contentSchema, type figureId } from './vocabulary';
 
@@ -8,7 +9,9 @@ export const confidence = z.enum(['high', 'medium', 'low', 'none']);
 const percentOrNull = z.number().min(0).max(100).nullable();
 
 const allergen = z.strictObject({
-  family: z.string(),
+  family: z.string().refine((id) => allergyFamilyId.safeParse(id).success, {
+    error: 'no such allergy family',
+  }),
   what: z.enum(['avoid', 'mind']),
 });
 
