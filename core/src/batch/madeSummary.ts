@@ -33,16 +33,17 @@ export const madeFindings = (made: Made): readonly Finding[] => [
 ];
 
 const contentsOf = ({ blend, containers }: Made): MadeContents[] => {
-  const alike = new Map<Evaluation, MadeContainer[]>();
+  const alike = new Map<Evaluation, readonly [MadeContainer, ...MadeContainer[]]>();
   for (const container of containers) {
-    if (!container.isEmpty)
-      alike.set(container.evaluation, [...(alike.get(container.evaluation) ?? []), container]);
+    if (container.isEmpty) continue;
+    const [first, ...more] = alike.get(container.evaluation) ?? [];
+    alike.set(container.evaluation, first ? [first, ...more, container] : [container]);
   }
   return [...alike].map(([{ mixture, verdict }, same]) => ({
     numbers: same.map(({ number }) => number),
     container: {
-      kind: same[0]?.container.kind ?? '',
-      nominalMl: same[0]?.container.nominalMl ?? mixture.fillMl,
+      kind: same[0].container.kind,
+      nominalMl: same[0].container.nominalMl,
     },
     ml: mixture.fillMl,
     g: mixture.totalG.likely,

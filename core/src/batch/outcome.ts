@@ -1,3 +1,4 @@
+import { containerKind } from '../catalog';
 import { z } from 'zod';
 
 const amount = z.number().min(0).max(1_000_000);
@@ -9,7 +10,7 @@ const contentSchema = z.strictObject({
   /** Their numbers at the bench, from 0; 0 alone for the jug from which all were filled. */
   numbers: z.array(z.number().int().min(0).max(999)).min(1).max(1000),
   container: z.strictObject({
-    kind: z.string().max(60),
+    kind: containerKind,
     nominalMl: z.number().positive().max(1_000_000),
   }),
   ml: amount,

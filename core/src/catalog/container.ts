@@ -1,3 +1,4 @@
+import type { ContainerKind } from './containerKinds';
 import { findContainer } from './shipped';
 
 /** A bottle, tin or jar, as far as amounts go. */
@@ -6,7 +7,7 @@ export interface Container {
   readonly id: string | null;
   /** What the maker calls one of their own. */
   readonly name?: string;
-  readonly kind: string;
+  readonly kind: ContainerKind;
   /** What it is sold as, in ml: above 0, at most 20,000. */
   readonly nominalMl: number;
   /** How full it is filled, in percent of nominal: above 0, at most 100. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { containerKind } from './containerKinds';
 import { confidence, viscosity } from './schema';
 
 const millimetres = z.number().positive();
@@ -6,7 +7,7 @@ const millimetres = z.number().positive();
 /** One usual container. */
 const containerSchema = z.strictObject({
   id: z.string(),
-  kind: z.string(),
+  kind: containerKind,
   nominalMl: z.number().positive(),
   brimfulMl: z.number().positive(),
   workingFillPercent: z.number().positive().max(100),

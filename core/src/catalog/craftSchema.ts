@@ -1,3 +1,4 @@
+import { containerKind } from './containerKinds';
 import { z } from 'zod';
 import { confidence } from './schema';
 import { sourced } from './guidelineSchema';
@@ -59,7 +60,7 @@ export const textureFile = z.strictObject({
   /** What wax a kind of container wants, in percent of beeswax by weight. */
   containers: z.array(
     z.strictObject({
-      kind: z.string(),
+      kind: containerKind,
       waxPercent: span,
       withButters: span.optional(),
       why: z.string(),
@@ -73,7 +74,7 @@ export const textureFile = z.strictObject({
   /** Warmth of the oil that goes into hot wax, so that it does not seize. */
   warmOilsC: span,
   /** How long a kind of container takes to set in a room of 20 to 22 °C. */
-  setsIn: z.array(z.strictObject({ kind: z.string(), room: z.string(), confidence })),
+  setsIn: z.array(z.strictObject({ kind: containerKind, room: z.string(), confidence })),
   whipGainPercent: z.strictObject({
     low: z.number(),
     typical: z.number(),

@@ -27,7 +27,15 @@ export {
 } from './chemistryRules';
 export { type Container, fillMl, usualContainer } from './container';
 export type { UsualContainer } from './containerSchema';
-export { containerFacts, usualContainerKinds } from './containerKinds';
+export {
+  containerFacts,
+  containerKind,
+  type ContainerKind,
+  containerKinds,
+  isRunning,
+  type OpenKind,
+  type RunningKind,
+} from './containerKinds';
 export type { PlaceId, StageId } from './guidelineSchema';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { flashPointOf, handbook } from './handbook';

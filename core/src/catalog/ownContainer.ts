@@ -1,11 +1,9 @@
 import { z } from 'zod';
 import { nameSchema } from '../quantity';
-import { usualContainers } from './shipped';
+import { containerKind } from './containerKinds';
 
 /** Most that a container may be said to hold, in ml. */
 export const largestContainerMl = 20_000;
-
-const kinds = [...new Set(usualContainers.map(({ kind }) => kind))] as [string, ...string[]];
 
 const mostOfName = 60;
 
@@ -15,7 +13,7 @@ const volume = z.number().positive().max(largestContainerMl);
 export const measuredContainerSchema = z.strictObject({
   /** What the maker calls it. */
   name: z.string().min(1).max(mostOfName).optional(),
-  kind: z.enum(kinds),
+  kind: containerKind,
   nominalMl: volume,
   workingFillPercent: z.number().positive().max(100),
   /** What it holds to the very brim, in ml. */

@@ -52,7 +52,7 @@ describe('what goes out comes in again as it was', () => {
   });
 
   test('a container of one’s own keeps its size in a table', () => {
-    const own = { kind: 'tin', nominalMl: 25, workingFillPercent: 92 };
+    const own = { kind: 'tin' as const, nominalMl: 25, workingFillPercent: 92 };
     const recipe = recipeFrom({ container: own, oils: [{ id: 'neroli', drops: 3 }] });
     const read = blendOfRows(formulaRows(shippedCatalog, recipe));
     expect(read?.ok && read.recipe.containers).toEqual([{ container: own, count: 1 }]);

@@ -1,6 +1,6 @@
 import { mixtureBestBefore, type BestBefore } from '../batch';
 import type { Brief, Wearer } from '../brief';
-import type { Base, Oil, PlaceId } from '../catalog';
+import type { Base, Oil, PlaceId, ContainerKind } from '../catalog';
 import type { Blend } from '../drops';
 import { knownWearer, mixtureSeen } from '../limits';
 import { strengthBy } from '../mixture';
@@ -16,7 +16,7 @@ export interface Label {
   /** Empty where the blend has no name yet. */
   readonly name: string;
   /** Kind of the container. */
-  readonly kind: string;
+  readonly kind: ContainerKind;
   /** What is in it, as it is there. */
   readonly ml: number;
   readonly g: number;

@@ -1,5 +1,5 @@
 import type { Brief, Wearer } from '../brief';
-import type { Catalog } from '../catalog';
+import type { ContainerKind, Catalog } from '../catalog';
 import type { Mixture } from '../mixture';
 import type { Guideline } from '../recipe';
 
@@ -16,7 +16,7 @@ export interface Question {
   readonly poured: Mixture;
   readonly brief: Brief;
   /** Kinds of the containers: `roll-on`, `tin`. */
-  readonly containers: readonly string[];
+  readonly containers: readonly ContainerKind[];
   readonly guideline: Guideline;
   /** What the maker calls it, and what it is for. */
   readonly named: string;

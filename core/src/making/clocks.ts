@@ -1,3 +1,4 @@
+import { containerFacts } from '../catalog';
 import type { Step } from './steps/registry';
 
 /** What a clock is for, so that words can be found for it. */
@@ -18,14 +19,6 @@ export interface Clock {
 }
 
 const day = 24 * 60;
-
-/** How long a melt sets in each kind of container at the least, in minutes, by the library. */
-const setsAfter: Readonly<Record<string, number>> = {
-  'lip tube': 20,
-  tin: 30,
-  jar: 60,
-  mould: 120,
-};
 
 /** The clocks that a step offers; none where nothing is waited for. */
 export const clocksOf = (step: Step): readonly Clock[] => {
@@ -49,7 +42,7 @@ export const clocksOf = (step: Step): readonly Clock[] => {
       return [
         {
           for: 'set',
-          minutes: Math.max(...step.kinds.map((kind) => setsAfter[kind] ?? 60)),
+          minutes: Math.max(...step.kinds.map((kind) => containerFacts(kind).setsInMinutes ?? 60)),
         },
         { for: 'firm', minutes: day },
       ];

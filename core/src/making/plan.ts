@@ -1,4 +1,4 @@
-import { isMelted, type Base } from '../catalog';
+import { isMelted, type Base, type ContainerKind } from '../catalog';
 import type { Blend } from '../drops';
 import {
   part,
@@ -12,7 +12,7 @@ import {
 
 /** Containers of one kind and size, and what goes into each. */
 export interface StepContainers {
-  readonly of: string;
+  readonly of: ContainerKind;
   readonly nominalMl: number;
   readonly count: number;
   /** What goes into each, in ml as it is there. */

@@ -1,4 +1,4 @@
-import { textureFigures, type Catalog } from '../catalog';
+import { textureFigures, type Catalog, type ContainerKind } from '../catalog';
 import type { Step } from './steps/registry';
 
 /** How long a batch takes, roughly: our own estimate, to plan an evening by. */
@@ -6,7 +6,7 @@ export interface RoughTime {
   /** At the table, in minutes, to the next five. */
   readonly minutes: number;
   /** Kinds of container in which it then sets, with how long by the library. */
-  readonly sets: readonly { readonly kind: string; readonly room: string }[];
+  readonly sets: readonly { readonly kind: ContainerKind; readonly room: string }[];
 }
 
 /** Minutes of the steps that do not hang on an amount. A thing done by hand takes about one. */

@@ -1,4 +1,4 @@
-import type { BottleInUse, Carrier, Container, Oil } from '../catalog';
+import type { ContainerKind, BottleInUse, Carrier, Container, Oil } from '../catalog';
 import type { By, LooseAmount } from '../recipe';
 import type { Range } from '../quantity';
 
@@ -32,7 +32,7 @@ export interface FormulaBase {
 export interface Formula {
   readonly container: Container;
   /** Kinds of the containers that are filled from it, where it is a jug. */
-  readonly into?: readonly string[];
+  readonly into?: readonly ContainerKind[];
   /** What strength is shown by. */
   readonly by: By;
   /** Drops to the ml, where a drop was not measured. */

@@ -1,4 +1,4 @@
-import { isMelted, type Base, textureFigures } from '../catalog';
+import { isMelted, type Base, textureFigures, type ContainerKind } from '../catalog';
 import type { Range } from '../quantity';
 import type { Mixture } from './mixture';
 
@@ -178,7 +178,7 @@ export interface TextureAdvice {
 }
 
 /** Whether this texture suits a kind of container; null where it does, or where nothing is known. */
-export const textureFor = (kind: string, texture: Texture): TextureAdvice | null => {
+export const textureFor = (kind: ContainerKind, texture: Texture): TextureAdvice | null => {
   const wants = containers.find((container) => container.kind === kind);
   if (!wants) return null;
   const hasButters = texture.butters.reduce((total, { percent }) => total + percent, 0) >= 20;

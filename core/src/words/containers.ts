@@ -1,3 +1,5 @@
+import type { ContainerKind } from '../catalog';
+
 /** What a kind of container is like at the bench, in words. */
 export interface ContainerWords {
   /** What one is called, where that is not the kind itself: `stick`. */
@@ -10,14 +12,17 @@ export interface ContainerWords {
   readonly fillWhy: string;
   /** How it is closed, and mixed where it runs. */
   readonly close: string;
+  /** What a hand does with it, on a label, where that is not the same for all: `Roll onto`. */
+  readonly verb?: string;
 }
 
 const mix = 'Leave it to stand for ten minutes, then mix again.';
 
 /** The usual kinds of container. */
-const kinds: Readonly<Record<string, ContainerWords>> = {
+const kinds: Readonly<Record<ContainerKind, ContainerWords>> = {
   'roll-on': {
     plural: 'roll-ons',
+    verb: 'Roll onto',
     top: 'ball and housing',
     fillWhy: 'Fill to the shoulder: the ball takes the rest.',
     close: `Press the ball in until it clicks, cap at once, and roll between your palms for a minute. ${mix}`,
@@ -42,6 +47,7 @@ const kinds: Readonly<Record<string, ContainerWords>> = {
   },
   'spray bottle': {
     plural: 'spray bottles',
+    verb: 'Spray onto',
     top: 'spray head and tube',
     fillWhy: 'Leave room at the top: the head and its tube take it.',
     close: `Screw the head on, shake for a minute, and spray once into a cloth, away from any flame. ${mix}`,
@@ -86,17 +92,11 @@ const kinds: Readonly<Record<string, ContainerWords>> = {
 };
 
 /** What one container of a kind is called: `tin`, `stick`. */
-export const oneOf = (kind: string): string => containerWordsOf(kind).one ?? kind;
+export const oneOf = (kind: ContainerKind): string => containerWordsOf(kind).one ?? kind;
 
 /** `1 tin`, `9 tins`, `2 sticks`. */
-export const countedContainers = (count: number, kind: string): string =>
+export const countedContainers = (count: number, kind: ContainerKind): string =>
   count === 1 ? `1 ${oneOf(kind)}` : `${count} ${containerWordsOf(kind).plural}`;
 
-/** The words of a kind; those of a bottle with a lid for one that is not known. */
-export const containerWordsOf = (kind: string): ContainerWords =>
-  kinds[kind] ?? {
-    plural: `${kind}s`,
-    top: 'lid',
-    fillWhy: 'Fill to the line, and leave a little air.',
-    close: `Close it at once. ${mix}`,
-  };
+/** The words of a kind. */
+export const containerWordsOf = (kind: ContainerKind): ContainerWords => kinds[kind];

@@ -4,7 +4,7 @@ import type { KindCaution, PlaceCaution } from '../limits';
 import type { Day } from '../quantity';
 import { ageWords, onPlaceWords, someoneOfAge, timesWords } from './brief';
 import { nameOrNone } from './blend';
-import { oneOf } from './containers';
+import { oneOf, containerWordsOf } from './containers';
 import { allergyWords, conditionWords } from './conditions';
 import { dayWords } from './days';
 import { massWords, metricUnits, volumeWords, type Units } from './units';
@@ -114,14 +114,8 @@ const contentWords = ({ by, ml, g }: Label, units: Units): string =>
 const forWhomWords = ({ wearer }: Label): string =>
   wearer ? `For ${wearer.name ?? someoneOfAge(wearer.ageMonths)}` : 'For anyone';
 
-/** What a hand does with a kind of container. */
-const verbs: Readonly<Record<string, string>> = {
-  'roll-on': 'Roll onto',
-  'spray bottle': 'Spray onto',
-};
-
 const verbOf = ({ kind, place }: Label): string =>
-  verbs[kind] ?? (place === 'body-massage' ? 'Massage into' : 'Apply to');
+  containerWordsOf(kind).verb ?? (place === 'body-massage' ? 'Massage into' : 'Apply to');
 
 /** `Roll onto the wrists and neck, up to twice a day.`, as the brief has it. */
 const directionsWords = (label: Label): string => {

@@ -1,6 +1,12 @@
 import { containerWordsOf, countedContainers } from './containers';
 import { carrierWords } from './brief';
-import { containerFacts, nameIn, textureFigures, type Catalog } from '../catalog';
+import {
+  containerFacts,
+  nameIn,
+  textureFigures,
+  type Catalog,
+  type ContainerKind,
+} from '../catalog';
 import { looseWords } from './blend';
 import { capitalised, formatDrops, formatG, formatList, formatMl, formatRange } from './numbers';
 import { massWords, temperatureWords, volumeWords, type Units } from './units';
@@ -35,7 +41,7 @@ const basesWords = (catalog: Catalog, ids: readonly string[]): string =>
     }),
   );
 
-const setWords = (kinds: readonly string[]): string[] =>
+const setWords = (kinds: readonly ContainerKind[]): string[] =>
   textureFigures.setsIn
     .filter(({ kind }) => kinds.includes(kind))
     .map(({ kind, room }) => `${containerWordsOf(kind).plural} in ${room}`);

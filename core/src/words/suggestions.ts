@@ -70,7 +70,7 @@ export const suggestionWords = (
     case 'count': {
       const kind = recipe.containers[0]?.container;
       const many = kind && 'id' in kind ? usualContainer(kind.id)?.kind : kind?.kind;
-      return `Fill ${countedContainers(change.count, many ?? 'bottle')}`;
+      return many ? `Fill ${countedContainers(change.count, many)}` : `Fill ${change.count}`;
     }
     case 'swap':
       return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;

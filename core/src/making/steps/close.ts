@@ -1,10 +1,11 @@
+import type { ContainerKind } from '../../catalog';
 import type { StepKind } from './stepKind';
 
 export interface CloseStep {
   readonly id: string;
   readonly kind: 'close';
   readonly containers: number;
-  readonly of: string;
+  readonly of: ContainerKind;
 }
 
 /** Containers that were filled one by one are closed and mixed. */

@@ -1,9 +1,10 @@
+import type { ContainerKind } from '../../catalog';
 import type { StepKind } from './stepKind';
 
 export interface SetStep {
   readonly id: string;
   readonly kind: 'set';
-  readonly kinds: readonly string[];
+  readonly kinds: readonly ContainerKind[];
 }
 
 /** A melt is left to set. */

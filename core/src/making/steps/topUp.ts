@@ -1,10 +1,11 @@
+import type { ContainerKind } from '../../catalog';
 import type { StepKind } from './stepKind';
 
 export interface TopUpStep {
   readonly id: string;
   readonly kind: 'top-up';
   /** Kind of the container: it says how far. */
-  readonly of: string;
+  readonly of: ContainerKind;
   /** Number of the container, from 0. */
   readonly container: number;
   readonly ml: number;

@@ -1,3 +1,4 @@
+import type { ContainerKind } from '../../catalog';
 import type { StepKind } from './stepKind';
 
 export interface WipeStep {
@@ -5,7 +6,7 @@ export interface WipeStep {
   readonly kind: 'wipe';
   readonly containers: number;
   /** Kind of the containers: `roll-on`. */
-  readonly of: string;
+  readonly of: ContainerKind;
 }
 
 /** Containers are clean and dry before anything goes in. */

@@ -1,4 +1,10 @@
-import { fillMl, usualContainer, usualContainers, type Container } from '../../catalog';
+import {
+  fillMl,
+  usualContainer,
+  usualContainers,
+  type Container,
+  type ContainerKind,
+} from '../../catalog';
 import { amountOf, numberWords, type WrittenAmount } from './amounts';
 import { plainLetters, type Span } from './letters';
 
@@ -6,7 +12,7 @@ import { plainLetters, type Span } from './letters';
 export interface FoundContainer extends Span {
   readonly text: string;
   /** Of the library. */
-  readonly kind: string;
+  readonly kind: ContainerKind;
   /** As it was written; null where none was. */
   readonly size: WrittenAmount | null;
   readonly count: number;
@@ -15,30 +21,21 @@ export interface FoundContainer extends Span {
 }
 
 /** What makers call kinds of containers; more words before fewer. */
-const kinds: readonly (readonly [string, string])[] = [
-  [
-    'roll-on',
-    String.raw`roll(?:er)?[ -]?(?:on|ball|bottle)s?(?: bottles?)?|rollers?(?: bottles?)?|roll-?ons?(?: bottles?)?`,
-  ],
-  ['treatment pump', String.raw`treatment pumps?(?: bottles?)?|serum (?:bottles?|pumps?)`],
-  [
-    'pump bottle',
-    String.raw`pump(?:[ -](?:top|bottle)s?)+|lotion (?:bottles?|pumps?)|pump dispensers?`,
-  ],
-  [
-    'spray bottle',
-    String.raw`(?:spray|mist(?:er)?|spritz(?:er)?|atomi[sz]er)(?:[ -]?(?:top|bottle)s?)*|spritzers?|misters?`,
-  ],
-  ['lip tube', String.raw`(?:lip (?:balm )?|chapstick )(?:tubes?|sticks?|containers?)|tubes?`],
-  ['locket', String.raw`lockets?`],
-  ['mould', String.raw`(?:silicone )?mou?lds?`],
-  ['tin', String.raw`tins?`],
-  ['jar', String.raw`(?:mason |jam |salve )?jars?|(?:lidded |glass |jam )pots?`],
-  [
-    'dropper bottle',
-    String.raw`(?:dropper|euro(?:pean)? dropper|amber|massage|glass)[ -](?:top )?bottles?|bottles?|vials?|flacons?|droppers?`,
-  ],
-];
+const patterns: Readonly<Record<ContainerKind, string>> = {
+  'roll-on': String.raw`roll(?:er)?[ -]?(?:on|ball|bottle)s?(?: bottles?)?|rollers?(?: bottles?)?|roll-?ons?(?: bottles?)?`,
+  'treatment pump': String.raw`treatment pumps?(?: bottles?)?|serum (?:bottles?|pumps?)`,
+  'pump bottle': String.raw`pump(?:[ -](?:top|bottle)s?)+|lotion (?:bottles?|pumps?)|pump dispensers?`,
+  'spray bottle': String.raw`(?:spray|mist(?:er)?|spritz(?:er)?|atomi[sz]er)(?:[ -]?(?:top|bottle)s?)*|spritzers?|misters?`,
+  'lip tube': String.raw`(?:lip (?:balm )?|chapstick )(?:tubes?|sticks?|containers?)|tubes?`,
+  locket: String.raw`lockets?`,
+  mould: String.raw`(?:silicone )?mou?lds?`,
+  'pill box': String.raw`pill ?box(?:es)?`,
+  tin: String.raw`tins?`,
+  jar: String.raw`(?:mason |jam |salve )?jars?|(?:lidded |glass |jam )pots?`,
+  'dropper bottle': String.raw`(?:dropper|euro(?:pean)? dropper|amber|massage|glass)[ -](?:top )?bottles?|bottles?|vials?|flacons?|droppers?`,
+};
+
+const kinds = Object.entries(patterns) as readonly (readonly [ContainerKind, string])[];
 
 /** Words that say how many: `two tins`, `your jar`. */
 const counts: Readonly<Record<string, number>> = {
@@ -79,13 +76,15 @@ const bare = new RegExp(
   'g',
 );
 
-const kindIn = (groups: Readonly<Record<string, string | undefined>>): string | null => {
+const kindIn = (groups: Readonly<Record<string, string | undefined>>): ContainerKind | null => {
   const n = kinds.findIndex((_, index) => groups[`k${index}`] !== undefined);
   return kinds[n]?.[0] ?? null;
 };
 
 /** Containers of the library of one kind, the smallest first. */
-const ofKind = (kind: string): readonly { readonly id: string; readonly nominalMl: number }[] =>
+const ofKind = (
+  kind: ContainerKind,
+): readonly { readonly id: string; readonly nominalMl: number }[] =>
   usualContainers.filter((entry) => entry.kind === kind).sort((x, y) => x.nominalMl - y.nominalMl);
 
 /** One fluid ounce, as bottles are sold by it. */
@@ -100,7 +99,7 @@ export const containerMl = ({ size: written }: Pick<FoundContainer, 'size'>): nu
       : written.value;
 
 /** The container of the library of this kind and size, within a twentieth. */
-const idOf = (kind: string, ml: number | null): string | null =>
+const idOf = (kind: ContainerKind, ml: number | null): string | null =>
   ml === null
     ? null
     : (ofKind(kind).find(({ nominalMl }) => Math.abs(nominalMl - ml) <= ml / 20)?.id ?? null);
@@ -117,14 +116,14 @@ const known = (id: string): Container => {
 /** The container that is taken for it: of its kind the nearest in size; the 10 ml roll-on for none. */
 export const containerTaken = (found: FoundContainer | null): Container => {
   const ml = (found && containerMl(found)) ?? known(usualId).nominalMl;
-  const [nearest] = [...ofKind(found?.kind ?? '')].sort(
+  const [nearest] = [...(found ? ofKind(found.kind) : [])].sort(
     (x, y) => Math.abs(x.nominalMl - ml) - Math.abs(y.nominalMl - ml),
   );
   return known(found?.id ?? nearest?.id ?? usualId);
 };
 
 /** The smallest container of a kind that holds so much; the largest of its kind where none does. */
-export const containerFor = (kind: string, ml: number): Container => {
+export const containerFor = (kind: ContainerKind, ml: number): Container => {
   const all = ofKind(kind).map(({ id }) => known(id));
   return all.find((container) => fillMl(container) >= ml) ?? all[all.length - 1] ?? known(usualId);
 };

@@ -1,4 +1,4 @@
-import { containerFacts, type Container } from '@jubbet/core/catalog';
+import { isRunning, type Container } from '@jubbet/core/catalog';
 import { useId } from 'react';
 import { OilPattern } from '../OilPattern';
 import type { Layer } from '../layers';
@@ -7,8 +7,10 @@ import type { Drawing } from './drawing';
 import { open } from './open';
 
 /** A container in mm, open or with its lid on, with where its contents are. */
-export const drawingOf = (container: Container, closed = false): Drawing =>
-  containerFacts(container.kind).runs ? bottle(container) : open(container, closed);
+export const drawingOf = (container: Container, closed = false): Drawing => {
+  const { kind } = container;
+  return isRunning(kind) ? bottle(kind, container) : open(kind, container, closed);
+};
 
 /** From this height on, in mm, a layer bears the pattern of its family. */
 const leastPatterned = 1.6;

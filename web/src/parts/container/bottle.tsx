@@ -1,5 +1,6 @@
+import type { Container, RunningKind } from '@jubbet/core/catalog';
 import type { ReactNode } from 'react';
-import { line, solid, type Draw } from './drawing';
+import { line, solid, type Drawing } from './drawing';
 import { brimfulOf, sizeOf } from './size';
 
 interface Box {
@@ -47,7 +48,7 @@ const Cap = ({
 );
 
 /** What closes the bottle, and what of it is in the liquid. */
-const tops: Readonly<Record<string, (box: Box) => ReactNode>> = {
+const tops: Readonly<Record<RunningKind, (box: Box) => ReactNode>> = {
   'roll-on': (box) => (
     <>
       <circle
@@ -118,7 +119,7 @@ const Pump = ({ box }: { box: Box }) => {
 };
 
 /** A bottle in section: the outline has the shoulder of its kind. */
-export const bottle: Draw = (container) => {
+export const bottle = (kind: RunningKind, container: Container): Drawing => {
   const { width, height } = sizeOf(container);
   const pumped = container.kind === 'pump bottle' || container.kind === 'treatment pump';
   const cap = height * (pumped ? 0.2 : 0.15);
@@ -165,7 +166,7 @@ export const bottle: Draw = (container) => {
     bare: walls,
     before: (
       <>
-        {(tops[container.kind] ?? ((box: Box) => <Cap box={box} />))({ width, height, cap })}
+        {tops[kind]({ width, height, cap })}
         {walls}
       </>
     ),

@@ -1,4 +1,4 @@
-import type { Container } from '@jubbet/core/catalog';
+import type { Container, OpenKind } from '@jubbet/core/catalog';
 import { line, solid, type Draw, type Drawing } from './drawing';
 import { brimfulOf, sizeOf } from './size';
 
@@ -160,14 +160,15 @@ const mould: Draw = (container) => {
   );
 };
 
-/** What is scooped or rubbed from; a jar for a kind that is not known. */
-export const open = (container: Container, closed: boolean): Drawing => {
-  const kinds: Readonly<Record<string, Draw>> = {
+/** What is scooped or rubbed from. */
+export const open = (kind: OpenKind, container: Container, closed: boolean): Drawing => {
+  const kinds: Readonly<Record<OpenKind, Draw>> = {
     tin: shallow(false, closed),
     'pill box': shallow(true, closed),
+    jar,
     'lip tube': stick,
     locket,
     mould,
   };
-  return (kinds[container.kind] ?? jar)(container);
+  return kinds[kind](container);
 };

@@ -1,4 +1,4 @@
-import { usualContainerKinds, usualContainers, type Container } from '@jubbet/core/catalog';
+import { containerKinds, usualContainers, type Container } from '@jubbet/core/catalog';
 import { formatMl, oneOf } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { ContainerFigure } from '../../parts/ContainerFigure';
@@ -64,7 +64,7 @@ export const ContainerGallery = ({
   return (
     <div aria-hidden className="grid gap-2">
       <div className="flex flex-wrap items-end gap-0.5">
-        {usualContainerKinds.map((kind) => {
+        {containerKinds.map((kind) => {
           const typical = typicalOf(kind);
           return typical ? (
             <Standing

@@ -1,6 +1,6 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import { type ContainerLine, setContainers } from '@jubbet/core/recipe';
-import { usualContainerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
+import { containerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
 import { capitalised, fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
 import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
@@ -16,7 +16,7 @@ import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
 import { useUnits } from '../../parts/useUnits';
 
-const kinds = usualContainerKinds.map((kind) => [kind, oneOf(kind)] as const);
+const kinds = containerKinds.map((kind) => [kind, oneOf(kind)] as const);
 
 const own = 'own';
 

@@ -1,7 +1,7 @@
 import { containerWordsOf, fillingsWords, nameFromId, wearerWords } from '@jubbet/core/words';
 import { byName, searchFor } from '@jubbet/core/quantity';
 import { fillingsOf } from '@jubbet/core/drops';
-import type { Catalog } from '@jubbet/core/catalog';
+import type { Catalog, ContainerKind } from '@jubbet/core/catalog';
 import type { BlendOfToday } from '../../store/blends';
 import type { BookFilter } from './bookFilter';
 
@@ -11,7 +11,7 @@ export interface BookFacts {
   readonly name: string;
   /** All that can be searched. */
   readonly text: string;
-  readonly kinds: readonly string[];
+  readonly kinds: readonly ContainerKind[];
   /** The id of a person of the house, `anyone`, or empty for someone who is only described. */
   readonly person: string;
 }
@@ -55,7 +55,7 @@ export const matching = (all: readonly BookFacts[], filter: BookFilter): readonl
       isFound(text) &&
       (filter.favourites === '' || record.favourite) &&
       (filter.person === '' || person === filter.person) &&
-      (filter.kind === '' || kinds.includes(filter.kind)) &&
+      (filter.kind === '' || kinds.some((kind) => kind === filter.kind)) &&
       (filter.tag === '' || record.tags.includes(filter.tag)),
   );
 };

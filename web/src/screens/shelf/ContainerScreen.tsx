@@ -4,7 +4,7 @@ import {
   ownContainerSchema,
   usualContainers,
   type OwnContainer,
-  usualContainerKinds,
+  containerKinds,
 } from '@jubbet/core/catalog';
 import { useParams } from 'react-router';
 import { SelectField, TextField } from '../../parts/Field';
@@ -15,7 +15,7 @@ import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { ContainerMeasures } from '../../parts/ContainerMeasures';
 import { useStored } from '../../store/useStored';
 
-const kinds = usualContainerKinds.map((kind) => [kind, oneOf(kind)] as const);
+const kinds = containerKinds.map((kind) => [kind, oneOf(kind)] as const);
 
 /** How full the library fills a kind, in percent; another kind's figure never stays behind. */
 const usualFill = (kind: string): number =>
