@@ -27,3 +27,24 @@ test('oils are chosen by note, smell, shelf and person, compared, and put in', a
   await page.getByRole('link', { name: 'Back to the blend' }).click();
   await expect(page.getByRole('row', { name: /Cedarwood, Atlas/ })).toBeVisible();
 });
+
+test('a name of several oils is asked where their limits differ, and Enter guesses nothing', async ({
+  page,
+}) => {
+  await page.goto('/blends/row-g');
+  const field = page.getByLabel('Add an oil');
+  await field.fill('bergamot, 6 drops');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await field.press('Enter');
+  const which = page.getByRole('group', { name: 'Which bergamot? Their limits differ.' });
+  await expect(which).toBeVisible();
+  await expect(page.getByLabel(/^Drops of Bergamot/)).toHaveCount(0);
+  await which.getByRole('button', { name: /furanocoumarin-free/ }).click();
+  await expect(page.getByLabel('Drops of Bergamot, furanocoumarin-free')).toHaveValue('6');
+  await expect(which).toHaveCount(0);
+  // Moved to with a key it is chosen; a name of one oil is asked nothing.
+  await field.fill('peppermint');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await field.press('Enter');
+  await expect(page.getByLabel('Drops of Peppermint', { exact: true })).toBeVisible();
+});

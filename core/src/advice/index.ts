@@ -2,6 +2,7 @@ export { type SuggestedChange, withChange } from './change';
 export { onWearer, type OnWearer, usualWearers } from './compareWearers';
 export { inDropSizes, strengthsByDrop } from './dropSizes';
 export { dropPercent, oneDropPercent } from './oneDrop';
+export { oilsToAsk } from './oilsToAsk';
 export { oneUse, type OneUse, standingDensity } from './oneUse';
 export { overlayOf, type Overlay } from './overlay';
 export { blendOnPeople, type BlendOnPeople } from './peopleByBlends';

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { conditionId } from './conditions';
 import { sourced } from './guidelineSchema';
-import { confidence } from './schema';
+import { conditionId, confidence } from './schema';
 import { constituentNamed } from './constituentIndex';
 
 /** A constituent by the library's own name. */

@@ -3,7 +3,6 @@ import patchTestJson from './data/patch-test-names.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
 import type { z } from 'zod';
-import { checkConditions } from './knownWords';
 import type {
   chemistryCautionsFile,
   patchTestNamesFile,
@@ -11,11 +10,8 @@ import type {
   saleFile,
 } from './cautionSchema';
 
-// Parsed against their schemas when Jubbet is built; the words of the vocabulary also here.
-
-for (const { constituents, conditions } of cautionsJson.cautions) {
-  checkConditions(`caution on ${constituents.join(', ')}`, conditions);
-}
+// Parsed against their schemas when Jubbet is built; the words of the vocabulary where blends
+// are judged.
 
 /** Cautions that follow what is in an oil, and what is exempt from them. */
 export const chemistryCautions = cautionsJson as unknown as z.infer<typeof chemistryCautionsFile>;

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** What a kind of container is like, as far as anything is worked out from it. */
 export interface ContainerFacts {
   /** True where the blend runs out of it; false where it is scooped or rubbed off. */
@@ -35,9 +33,6 @@ export type OpenKind = Exclude<ContainerKind, RunningKind>;
 
 /** The kinds of container, in the order in which they are offered. */
 export const containerKinds = Object.keys(kinds) as readonly ContainerKind[];
-
-/** A kind of container in a file. */
-export const containerKind = z.enum(containerKinds);
 
 /** What a kind is like. */
 export const containerFacts = (kind: ContainerKind): ContainerFacts => kinds[kind];

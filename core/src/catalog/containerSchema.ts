@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { containerKind } from './containerKinds';
+import { containerKind } from './vocabulary';
 import { confidence, viscosity } from './schema';
 
 const millimetres = z.number().positive();

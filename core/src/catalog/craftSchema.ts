@@ -1,4 +1,4 @@
-import { containerKind } from './containerKinds';
+import { containerKind } from './vocabulary';
 import { z } from 'zod';
 import { confidence } from './schema';
 import { sourced } from './guidelineSchema';

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { allergyFamilyIds, allergyFamilyOf } from './allergyFamilies';
-import { conditionIds, conditionOf, withoutCautions } from './conditions';
+import { allergyFamilyIds } from './allergyFamilies';
+import { namesOfAllergy } from './allergyNames';
+import { namesOfCondition, withoutCautions } from './conditionNames';
+import { conditionIds } from './conditions';
 import { familiesInName, readAllergy, readCondition } from './healthIndex';
 
 describe('conditions and medicines in someone’s own words', () => {
@@ -89,13 +91,13 @@ describe('allergies in someone’s own words', () => {
 
 test('every name of the vocabulary leads to what it is of, in any case', () => {
   for (const id of conditionIds) {
-    const { names, medicines = [] } = conditionOf(id);
+    const { names, medicines = [] } = namesOfCondition(id);
     for (const name of [id, ...names, ...medicines]) {
       expect(readCondition(name.toUpperCase()).conditions, name).toContain(id);
     }
   }
   for (const id of allergyFamilyIds) {
-    for (const name of [id, ...allergyFamilyOf(id).names]) {
+    for (const name of [id, ...namesOfAllergy(id).names]) {
       expect(readAllergy(name.toUpperCase()).allergies, name).toContain(id);
     }
   }

@@ -1,5 +1,7 @@
+import { namesOfAllergy } from './allergyNames';
 import { allergyFamilyIds, allergyFamilyOf, type AllergyFamilyId } from './allergyFamilies';
-import { conditionIds, conditionOf, withoutCautions, type ConditionId } from './conditions';
+import { namesOfCondition, withoutCautions } from './conditionNames';
+import { conditionIds, type ConditionId } from './conditions';
 import { plainName } from './plainName';
 import { unique } from '../quantity';
 
@@ -41,7 +43,7 @@ const collect = (
 
 const conditionNames: Names = collect([
   ...conditionIds.flatMap((id) => {
-    const { names, medicines = [] } = conditionOf(id);
+    const { names, medicines = [] } = namesOfCondition(id);
     return [id, ...names, ...medicines].map(
       (name) => [name, ({ conditions }: Meaning) => conditions.add(id)] as const,
     );
@@ -55,7 +57,8 @@ const conditionNames: Names = collect([
 
 const allergyNames: Names = collect([
   ...allergyFamilyIds.flatMap((id) => {
-    const { latin, patchTest, names } = allergyFamilyOf(id);
+    const { latin, patchTest } = allergyFamilyOf(id);
+    const { names } = namesOfAllergy(id);
     return [id, ...(latin ? [latin] : []), ...(patchTest ? [patchTest] : []), ...names].map(
       (name) => [name, ({ allergies }: Meaning) => allergies.add(id)] as const,
     );
@@ -163,7 +166,7 @@ export const readAllergy = (text: string): ReadHealth => read(text, allergyNames
 export const familiesInName = (name: string): readonly AllergyFamilyId[] => {
   const words = plainName(name).split(' ');
   return allergyFamilyIds.filter((id) => {
-    const { names, materials = [] } = allergyFamilyOf(id);
+    const { names, materials = [] } = namesOfAllergy(id);
     return [id, ...names, ...materials].some((entry) => words.includes(entry));
   });
 };

@@ -29,7 +29,6 @@ export { type Container, fillMl, usualContainer } from './container';
 export type { UsualContainer } from './containerSchema';
 export {
   containerFacts,
-  containerKind,
   type ContainerKind,
   containerKinds,
   isRunning,
@@ -52,6 +51,7 @@ export {
   searchBases,
   searchOils,
   tellApart,
+  usualOf,
 } from './names';
 export { knownByName, oilInBottle } from './oilInBottle';
 export { familyName } from './plants';
@@ -87,15 +87,10 @@ export {
   usualContainers,
 } from './shipped';
 export { textureFigures } from './texture';
-export { contentSchema, placeId } from './vocabulary';
+export { containerKind, contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
 export { constituentNamed } from './constituentIndex';
-export {
-  allergyFamilyId,
-  type AllergyFamilyId,
-  allergyFamilyIds,
-  allergyFamilyOf,
-} from './allergyFamilies';
+export { type AllergyFamilyId, allergyFamilyIds, allergyFamilyOf } from './allergyFamilies';
 export {
   type ConditionId,
   conditionIds,
@@ -104,4 +99,6 @@ export {
   mayBePregnantMonths,
 } from './conditions';
 export { libraryProblems } from './libraryProblems';
+export { checkVocabulary } from './knownWords';
+export { namesOfCondition } from './conditionNames';
 export { readAllergy, readCondition, type ReadHealth } from './healthIndex';

@@ -11,19 +11,12 @@ interface Naming {
   readonly allergens: readonly { readonly family: string }[];
 }
 
-/**
- * The library is not loaded with a condition that no rule reads: a slip in its files would let
- * something harmful pass without a word.
- *
- * @throws where a condition is not of the vocabulary
- */
-export const checkConditions = (where: string, named: readonly string[]): void => {
+const checkConditions = (where: string, named: readonly string[]): void => {
   const unknown = named.find((id) => !conditions.has(id));
   if (unknown !== undefined) throw new Error(`library: ${where}: no condition “${unknown}”`);
 };
 
-/** The same for conditions and allergy families of materials. */
-export const checkMaterials = <T extends Naming>(materials: readonly T[]): readonly T[] => {
+const checkMaterials = (materials: readonly Naming[]): void => {
   for (const { id, conditions: held, allergens } of materials) {
     checkConditions(
       id,
@@ -32,5 +25,26 @@ export const checkMaterials = <T extends Naming>(materials: readonly T[]): reado
     const unknown = allergens.find(({ family }) => !families.has(family));
     if (unknown) throw new Error(`library: ${id}: no allergy family “${unknown.family}”`);
   }
-  return materials;
+};
+
+/** What of the library names words of the vocabulary. */
+interface Library {
+  readonly materials: readonly Naming[];
+  readonly cautions: readonly {
+    readonly constituents: readonly string[];
+    readonly conditions: readonly string[];
+  }[];
+}
+
+/**
+ * Nothing is judged by a library with a condition or a family that no rule reads: a slip in its files
+ * would let something harmful pass without a word.
+ *
+ * @throws where a word is not of the vocabulary, with the file's entry
+ */
+export const checkVocabulary = ({ materials, cautions }: Library): void => {
+  checkMaterials(materials);
+  for (const { constituents, conditions: named } of cautions) {
+    checkConditions(`caution on ${constituents.join(', ')}`, named);
+  }
 };

@@ -80,6 +80,12 @@ export const basesNamed = ({ bases }: Catalog, name: string): Base[] => [
   ...(baseIndex(bases).get(plainName(name)) ?? []),
 ];
 
+/** The oil that a name of several is by far most often for; undefined where none is. */
+export const usualOf = (name: string): string | undefined => {
+  const entry = ambiguousNames.find((other) => plainName(other.name) === plainName(name));
+  return entry?.usual ? entry.ids[0] : undefined;
+};
+
 /** The line that tells this oil from others of the same name, where one is held. */
 export const tellApart = (name: string, oilId: string): string | undefined =>
   ambiguousNames.find((entry) => plainName(entry.name) === plainName(name))?.tellApart[oilId];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nameSchema } from '../quantity';
-import { containerKind } from './containerKinds';
+import { containerKind } from './vocabulary';
 
 /** Most that a container may be said to hold, in ml. */
 export const largestContainerMl = 20_000;

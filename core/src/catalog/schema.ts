@@ -1,7 +1,10 @@
 import { z } from 'zod';
-import { allergyFamilyId } from './allergyFamilies';
-import { conditionId } from './conditions';
+import { allergyFamilyIds } from './allergyFamilies';
+import { conditionIds } from './conditions';
 import { baseKind, contentSchema, type figureId } from './vocabulary';
+
+/** A condition, wherever the library names one. */
+export const conditionId = z.enum(conditionIds);
 
 /** How sure the literature, or our recollection of it, is of a figure. */
 export const confidence = z.enum(['high', 'medium', 'low', 'none']);
@@ -9,7 +12,7 @@ export const confidence = z.enum(['high', 'medium', 'low', 'none']);
 const percentOrNull = z.number().min(0).max(100).nullable();
 
 const allergen = z.strictObject({
-  family: z.string().refine((id) => allergyFamilyId.safeParse(id).success, {
+  family: z.string().refine((id) => allergyFamilyIds.some((family) => family === id), {
     error: 'no such allergy family',
   }),
   what: z.enum(['avoid', 'mind']),
@@ -187,6 +190,8 @@ export const ambiguousNamesFile = z.strictObject({
     z.strictObject({
       name: z.string(),
       ids: z.array(z.string()),
+      /** By far the most usual meaning is the first of them: our own judgement. */
+      usual: z.literal(true).optional(),
       tellApart: z.record(z.string(), z.string()),
     }),
   ),

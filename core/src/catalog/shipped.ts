@@ -5,15 +5,12 @@ import guidelinesJson from './data/guidelines.json';
 import oilsJson from './data/oils.json';
 import containersJson from './data/vessels.json';
 import type { z } from 'zod';
-import { checkMaterials } from './knownWords';
 import type { Base, basesFile, countedFile, Oil, oilsFile } from './schema';
 import type { containersFile, dropsFile, UsualContainer } from './containerSchema';
 import type { Guidelines } from './guidelineSchema';
 
-// The shipped files are parsed against their schemas when Jubbet is built, not at every start: here
-// only the words of the vocabulary are checked.
-checkMaterials(oilsJson.oils);
-checkMaterials(basesJson.bases);
+// The shipped files are parsed against their schemas when Jubbet is built, not at every start; the
+// words of the vocabulary in them are checked where blends are judged.
 const oilsData = oilsJson as unknown as z.infer<typeof oilsFile>;
 const basesData = basesJson as unknown as z.infer<typeof basesFile>;
 const counted = countedJson as unknown as z.infer<typeof countedFile>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { containerKinds } from './containerKinds';
 
 // What files and forms must ask while the application runs; the schemas of the shipped
 // library, which are asked in tests alone, are beside it in schema.ts.
@@ -53,6 +54,9 @@ export const placeId = z.enum([
   'nipple',
   'nappy',
 ]);
+
+/** Kinds of container. */
+export const containerKind = z.enum(containerKinds);
 
 /** Figures that a maker may put one of their own beside. */
 export const figureId = z.enum(['maximum', 'light', 'density', 'shelf', 'contents']);

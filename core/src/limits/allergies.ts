@@ -2,9 +2,8 @@ import type { Wearer, WearerOrAnyone } from '../brief';
 import {
   allergyFamilyIds,
   allergyFamilyOf,
-  basesNamed,
-  oilsNamed,
   patchTestNames,
+  plainName,
   readAllergy,
   readCondition,
   shippedCatalog,
@@ -30,11 +29,14 @@ type Material = Pick<Oil | Base, 'id' | 'allergens' | 'genus' | 'family'> &
 export const isAllergyFamily = (id: string): id is AllergyFamilyId =>
   allergyFamilyIds.some((family) => family === id);
 
-/** Materials by any of their names; none where nothing goes by it. */
-const materialsNamed = (text: string, catalog: Catalog): string[] =>
-  catalog.oil(text) || catalog.base(text)
-    ? [text]
-    : [...oilsNamed(catalog, text), ...basesNamed(catalog, text)].map(({ id }) => id);
+/** Materials by their id or their own name; none where nothing goes by it. */
+const materialsNamed = (text: string, catalog: Catalog): string[] => {
+  if (catalog.oil(text) || catalog.base(text)) return [text];
+  const plain = plainName(text);
+  return [...catalog.oils, ...catalog.bases]
+    .filter(({ name }) => plainName(name) === plain)
+    .map(({ id }) => id);
+};
 
 /**
  * What someone is allergic to: ids of families and materials, also of what was typed among the

@@ -1,9 +1,15 @@
+import { checkVocabulary, chemistryCautions, shippedCatalog } from '../catalog';
 import { finding, type Finding } from './finding';
 import { openQuestions } from './openQuestions';
 import type { Asked, Question } from './question';
 import { rules } from './registry';
 import { mixtureSeen } from './seen';
 import { shareOfLimit, verdictOrder, worst, type Verdict } from './verdict';
+
+checkVocabulary({
+  materials: [...shippedCatalog.oils, ...shippedCatalog.bases],
+  cautions: chemistryCautions.cautions,
+});
 
 /** Everything the rules found, and what it comes to. */
 export interface Judgement {

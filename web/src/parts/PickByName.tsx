@@ -8,7 +8,7 @@ import {
 } from '@headlessui/react';
 import { forbiddenNamed } from '@jubbet/core/catalog';
 import { clsx } from 'clsx';
-import { useState, type ReactNode, type Ref } from 'react';
+import { useId, useState, type ReactNode, type Ref } from 'react';
 import { Link } from 'react-router';
 import { FieldProblem } from './FieldProblem';
 import { OilName } from './OilName';
@@ -28,6 +28,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   onPick,
   onList,
   nameIn = (query) => query,
+  meaningsOf = () => [],
   ref,
 }: {
   label: string;
@@ -42,12 +43,28 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   onPick: (material: T, query: string) => void;
   /** The name in what is typed, where an amount may be beside it. */
   nameIn?: (query: string) => string;
+  /** What a name may be for, where Enter alone must not choose; none where it may. */
+  meaningsOf?: (name: string) => readonly T[];
   /** A list that was pasted; true where it was taken, and nothing is left to type. */
   onList?: (text: string) => boolean;
   ref?: Ref<HTMLInputElement>;
 }) => {
   const [query, setQuery] = useState('');
+  // True once a row was pointed at or moved to: Enter on what was only typed chooses nothing that
+  // could be something else.
+  const [isChosen, setIsChosen] = useState(false);
+  const [asked, setAsked] = useState<readonly T[]>([]);
+  const type = (text: string) => {
+    setQuery(text);
+    setIsChosen(false);
+    setAsked([]);
+  };
+  const pick = (material: T) => {
+    onPick(material, query);
+    type('');
+  };
   const found = search(query).slice(0, 8);
+  const which = useId();
   const forbidden = forbiddenNamed(nameIn(query));
   return (
     <Field className="grid gap-1">
@@ -56,8 +73,9 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
         value={null}
         onChange={(material) => {
           if (!material) return;
-          onPick(material, query);
-          setQuery('');
+          const meanings = isChosen ? [] : meaningsOf(nameIn(query));
+          if (meanings.length > 1) setAsked(meanings);
+          else pick(material);
         }}
       >
         <ComboboxInput
@@ -72,7 +90,10 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
           )}
           displayValue={() => query}
           value={query}
-          onChange={(event) => setQuery(event.target.value)}
+          onChange={(event) => type(event.target.value)}
+          onKeyDown={({ key }) => {
+            if (key === 'ArrowDown' || key === 'ArrowUp') setIsChosen(true);
+          }}
           onPaste={(event) => {
             if (onList?.(event.clipboardData.getData('text/plain'))) event.preventDefault();
           }}
@@ -94,6 +115,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
                   value={material}
                   disabled={taken}
                   className="flex cursor-pointer items-baseline gap-3 rounded-md px-3 py-2 data-disabled:opacity-60 data-focus:bg-slate-wash"
+                  onPointerDown={() => setIsChosen(true)}
                 >
                   <span className="min-w-0 flex-1">
                     <OilName name={material.name} />
@@ -121,6 +143,30 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
           </ComboboxOptions>
         )}
       </Combobox>
+      {asked.length > 0 && (
+        <div role="group" aria-labelledby={which} className="rounded-lg bg-amber-wash px-3 py-2">
+          <p id={which} role="alert" className="font-semibold">
+            <span aria-hidden>▲ </span>Which {nameIn(query).toLowerCase()}? Their limits differ.
+          </p>
+          {asked.map((material) => (
+            <button
+              key={material.id}
+              type="button"
+              disabled={isTaken(material)}
+              className="mt-1 block w-full rounded-md border border-field bg-sheet px-3 py-2 text-left hover:border-press disabled:opacity-60"
+              onClick={() => pick(material)}
+            >
+              <OilName name={material.name} />
+              {aside && (
+                <span className="inline-block text-sm text-soft">&nbsp;· {aside(material)}</span>
+              )}
+              <span className="block text-sm text-soft">
+                {isTaken(material) ? 'already added' : describe(material, query)}
+              </span>
+            </button>
+          ))}
+        </div>
+      )}
     </Field>
   );
 };

@@ -1,3 +1,4 @@
+import { oilsToAsk } from '@jubbet/core/advice';
 import {
   addedMl,
   amendedEvents,
@@ -145,6 +146,7 @@ const Add = ({
         {ingredient === null ? (
           <div className="w-80 max-w-full">
             <PickByName<Oil | Base>
+              meaningsOf={(name) => oilsToAsk(catalog, null, name)}
               label="What was added"
               placeholder="What was added? Type three letters"
               search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}

@@ -1,8 +1,9 @@
-import { addOil, oilSaid, readOilAmount, setOilAmount } from '@jubbet/core/recipe';
+import { oilsToAsk } from '@jubbet/core/advice';
+import { addOil, oilSaid, readOilAmount, setOilAmount, type Recipe } from '@jubbet/core/recipe';
 import { botanicalOf, nameIn, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
 import { formatPercent, maximumWords, saidProblemWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
-import { memo, type Ref } from 'react';
+import { memo, type Ref, type RefObject } from 'react';
 import { PickByName } from '../../parts/PickByName';
 import { useNotice } from '../../parts/notice';
 import { useSpoons } from '../../parts/useSpoons';
@@ -24,11 +25,14 @@ export const AddOil = memo(
   ({
     taken,
     change,
+    latest,
     ref,
   }: {
     /** Ids of the oils that are in already, with commas. */
     taken: string;
     change: TokenProps['change'];
+    /** For whom and where it is: what is asked of a name depends on that. */
+    latest: RefObject<Recipe>;
     ref?: Ref<HTMLInputElement>;
   }) => {
     const catalog = useCatalog();
@@ -46,6 +50,7 @@ export const AddOil = memo(
         label="Add an oil"
         placeholder="Add an oil: type three letters, then Enter"
         nameIn={(query) => oilSaid(query).name}
+        meaningsOf={(name) => oilsToAsk(catalog, latest.current, name)}
         search={(entry) => searchOils(catalog, oilSaid(entry).name)}
         isTaken={({ id }) => taken.split(',').includes(id)}
         describe={(oil, query) => tellApart(oilSaid(query).name, oil.id) ?? botanicalOf(oil)}

@@ -4,7 +4,7 @@ import { answerBrief, firstLine } from '@jubbet/core/recipe';
 import { stillNeededWords } from '@jubbet/core/words';
 import { formatDistanceToNow } from 'date-fns';
 import { ListFilter, Redo2, Undo2 } from 'lucide-react';
-import { useMemo, useRef, type RefObject } from 'react';
+import { useEffect, useMemo, useRef, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -55,6 +55,10 @@ const SheetBody = ({
   addRef: RefObject<HTMLInputElement | null>;
   onAnswer: (answer: Answer) => void;
 }) => {
+  const latest = useRef(recipe);
+  useEffect(() => {
+    latest.current = recipe;
+  });
   const container = shownContainer(firstLine(recipe).container);
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
@@ -73,9 +77,14 @@ const SheetBody = ({
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
           <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
           <BaseTable recipe={recipe} change={change} worked={worked} />
-          <div className="mt-2 grid items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]">
-            <AddOil ref={addRef} taken={recipe.oils.map(({ id }) => id).join()} change={change} />
-            <span className="max-sm:hidden">
+          <div className="mt-2 grid items-start gap-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]">
+            <AddOil
+              ref={addRef}
+              taken={recipe.oils.map(({ id }) => id).join()}
+              latest={latest}
+              change={change}
+            />
+            <span className="self-start pt-2 max-sm:hidden">
               <Kbd>/</Kbd>
             </span>
             <ButtonLink

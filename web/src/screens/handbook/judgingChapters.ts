@@ -2,7 +2,7 @@ import {
   chemistryCautions,
   forbiddenMaterials,
   conditionIds,
-  conditionOf,
+  namesOfCondition,
   productCategories,
 } from '@jubbet/core/catalog';
 import {
@@ -94,7 +94,7 @@ export const byChemistry = (): Chapter => ({
       'Medicines that are understood by name',
       ['Counts as', 'Medicines'],
       conditionIds.flatMap((id) => {
-        const { medicines = [] } = conditionOf(id);
+        const { medicines = [] } = namesOfCondition(id);
         return medicines.length > 0
           ? [[capitalised(conditionWords(id)), formatList(medicines)]]
           : [];

@@ -1,3 +1,4 @@
+import { oilsToAsk } from '@jubbet/core/advice';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
 import type { BenchEvent, SomethingElse, Tally } from '@jubbet/core/making';
@@ -60,6 +61,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
       ) : (
         <>
           <PickByName<Oil | Base>
+            meaningsOf={(name) => oilsToAsk(catalog, null, name)}
             label="What went in"
             placeholder="What went in? An oil or a base"
             search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}

@@ -1,3 +1,4 @@
+import { oilsToAsk } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import {
   type Catalog,
@@ -139,6 +140,7 @@ const BottleForm = ({
         ) : (
           <PickByName<Oil | Base>
             label="What is in it"
+            meaningsOf={(name) => oilsToAsk(catalog, null, name)}
             placeholder="What is in it? Type three letters, then press Enter"
             problem={problemAt('materialId')}
             search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}

@@ -1,3 +1,4 @@
+import { oilsToAsk } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { botanicalOf, searchBases, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
 import { Button } from '../../parts/Button';
@@ -171,6 +172,7 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
       <div className="max-w-md">
         <PickByName
           label="An oil in it"
+          meaningsOf={(name) => oilsToAsk(catalog, null, name)}
           placeholder="Its oils, where they are known"
           search={(text) => searchOils(catalog, text)}
           isTaken={({ id }) => own.parts.some((part) => part.id === id)}
