@@ -39,9 +39,11 @@ const oils = new Map(forbiddenMaterials.map((material) => [material.id, asOil(ma
 export const forbiddenOil = (id: string): Oil | undefined => oils.get(id);
 
 /** Words that say what something is, not what it is of. */
-const saysNothing = /\b(pure|organic|natural|therapeutic grade|essential oil|ess oil|eo|oil)\b/g;
+const saysNothing =
+  /\b(100|pure|organic|natural|therapeutic grade|essential oils?|ess oils?|eos?|oils?)\b/g;
 
-const bare = (name: string): string =>
+/** A name without words that say what something is. */
+export const bareName = (name: string): string =>
   plainName(name).replace(saysNothing, ' ').replace(/ +/g, ' ').trim();
 
 const byName = new Map(
@@ -53,7 +55,7 @@ const byName = new Map(
 );
 const byBareName = new Map(
   [...byName].flatMap(([name, material]) => {
-    const short = bare(name);
+    const short = bareName(name);
     return short ? [[short, material] as const] : [];
   }),
 );
@@ -63,8 +65,10 @@ export const essentialNamed = (
   name: string,
   oils: readonly Pick<Oil, 'id' | 'name'>[],
 ): boolean => {
-  const short = bare(name);
-  return short !== '' && oils.some((oil) => bare(oil.name) === short || bare(oil.id) === short);
+  const short = bareName(name);
+  return (
+    short !== '' && oils.some((oil) => bareName(oil.name) === short || bareName(oil.id) === short)
+  );
 };
 
 /** The first two words of a botanical name: genus and species. */
@@ -90,7 +94,7 @@ export const forbiddenBehind = (
   { name, botanical }: { readonly name: string; readonly botanical?: string | undefined },
   allowed: (species: string) => boolean,
 ): ForbiddenMaterial | undefined => {
-  const named = forbiddenNamed(name) ?? byBareName.get(bare(name));
+  const named = forbiddenNamed(name) ?? byBareName.get(bareName(name));
   if (named) return named;
   const species = speciesOf(`${botanical ?? ''}; ${name}`).filter((text) => !allowed(text));
   return forbiddenMaterials.find((material) =>

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
 import { baseFacts } from './baseFacts';
-import { forbiddenMaterials, forbiddenNamed } from './forbidden';
+import { bareName, forbiddenMaterials, forbiddenNamed } from './forbidden';
 import { botanicalOf } from './botanical';
 import type { Catalog } from './catalog';
 import { once } from './once';
@@ -62,10 +62,14 @@ const oilIndex = once((oils: readonly Oil[]) => {
 
 const baseIndex = once((bases: readonly Base[]) => exactIndex(bases));
 
-/** All oils that go by exactly this name, in any spelling of case, accents and hyphens. */
-export const oilsNamed = ({ oils }: Catalog, name: string): Oil[] => [
-  ...(oilIndex(oils).get(plainName(name)) ?? []),
-];
+/**
+ * All oils that go by exactly this name, in any spelling of case, accents and hyphens; words such as
+ * “pure essential oil” count for nothing.
+ */
+export const oilsNamed = ({ oils }: Catalog, name: string): Oil[] => {
+  const index = oilIndex(oils);
+  return [...(index.get(plainName(name)) ?? index.get(bareName(name)) ?? [])];
+};
 
 /** Every name of every oil and base, and of what never goes on skin. */
 export const allNames = once(({ oils, bases }: Catalog): readonly string[] => [
