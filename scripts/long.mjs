@@ -17,6 +17,7 @@ const seed = process.env.SEED ?? String(Math.floor(Math.random() * 2 ** 31));
 console.log(`SEED=${seed}`);
 
 const parts = [
+  ['one more of each kind, and what the compiler asks for', ['scripts/oneMore.mjs']],
   [
     'whole drops against HiGHS',
     ['node_modules/vitest/vitest.mjs', 'run', '--config', 'vitest.long.config.ts'],

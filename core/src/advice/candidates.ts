@@ -1,6 +1,13 @@
 import { fillMl, milderKinOf, usualCarriers, usualContainers, type Catalog } from '../catalog';
 import { wholeDrops, type Calculated, type Evaluation } from '../drops';
-import { canBeCovered, isCareful, knownWearer, wholeBlendLimit, type Finding } from '../limits';
+import {
+  canBeCovered,
+  isCareful,
+  knownWearer,
+  ruleFacts,
+  wholeBlendLimit,
+  type Finding,
+} from '../limits';
 import { unique } from '../quantity';
 import { isIn, type Recipe } from '../recipe';
 import { dilutedOnShelf } from './dilutedOnShelf';
@@ -21,21 +28,11 @@ const pouredFor = (entry: Finding, recipe: Recipe): string[] => {
   return [...recipe.oils, ...recipe.bases].map(({ id }) => id).filter((id) => named.includes(id));
 };
 
-/** Findings that more or less of an oil does not change: it may not be there at all. */
-const aboutBeingThere: ReadonlySet<Finding['rule']> = new Set([
-  'age',
-  'life-stage',
-  'condition',
-  'allergy',
-  'never-on-skin',
-  'place',
-] as const);
-
 /** What may not be there, by ids of the recipe. */
 export const forbiddenOils = (recipe: Recipe, { findings }: Evaluation): string[] =>
   unique(
     findings
-      .filter(({ verdict, rule }) => verdict === 'over' && aboutBeingThere.has(rule))
+      .filter(({ verdict, rule }) => verdict === 'over' && ruleFacts(rule).isAboutPresence)
       .flatMap((entry) => pouredFor(entry, recipe)),
   );
 
@@ -44,7 +41,7 @@ const bindingOils = (recipe: Recipe, { findings, plan }: Evaluation): string[] =
   unique([
     ...plan.leftOut.map(({ oilId }) => oilId),
     ...findings
-      .filter(({ verdict, rule }) => verdict === 'over' && !aboutBeingThere.has(rule))
+      .filter(({ verdict, rule }) => verdict === 'over' && !ruleFacts(rule).isAboutPresence)
       .flatMap((entry) => pouredFor(entry, recipe)),
   ]).filter((id) => recipe.oils.some((oil) => oil.id === id));
 

@@ -8,7 +8,7 @@ interface AllergyFamilyDefinition {
   readonly patchTest?: string;
 }
 
-export const allergyFamilies = {
+const allergyFamilies = {
   'tree nut': {},
   'stone fruit': {},
   coconut: {},

@@ -1,4 +1,4 @@
-import type { StageId } from './guidelineSchema';
+import type { StageId } from './vocabulary';
 
 // Conditions and medicines that rules read, each with what it means to them; what people call them is
 // in conditionNames.ts, words for them are in `words/`, both complete by type. What stands beside a
@@ -21,7 +21,7 @@ interface ConditionDefinition {
   readonly askedAtMonths?: { readonly from: number; readonly below: number | null };
 }
 
-export const conditions = {
+const conditions = {
   anticoagulants: { askedWith: 'bleeding' },
   'bleeding disorder': { askedWith: 'bleeding' },
   'before surgery': { askedWith: 'bleeding' },

@@ -60,6 +60,9 @@ const byBareName = new Map(
   }),
 );
 
+/** True where a name without such words is that of something forbidden: `pure tansy oil`. */
+export const isForbiddenBare = (name: string): boolean => byBareName.has(bareName(name));
+
 /** True where a base bears the name of an essential oil: `Clove bud oil` carries nothing. */
 export const essentialNamed = (
   name: string,

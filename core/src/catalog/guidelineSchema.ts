@@ -1,19 +1,9 @@
 import { z } from 'zod';
 import { confidence } from './schema';
-import { placeId } from './vocabulary';
+import { placeId, stageId } from './vocabulary';
 
 const figure = { recommended: z.number().min(0), maximum: z.number().min(0) };
 export const sourced = { source: z.string(), confidence };
-
-const stageId = z.enum([
-  'pregnant',
-  'nursing',
-  'sensitive-skin-body',
-  'sensitive-skin-face',
-  'frail-or-very-ill',
-  'eczema-active-or-fragrance-allergy',
-  'anyone',
-]);
 
 export const guidelinesFile = z.strictObject({
   sources: z.record(z.string(), z.string()),
@@ -95,5 +85,4 @@ export const cautionsFile = z.strictObject({
 });
 
 export type PlaceId = z.infer<typeof placeId>;
-export type StageId = z.infer<typeof stageId>;
 export type Guidelines = z.infer<typeof guidelinesFile>;

@@ -35,7 +35,8 @@ export {
   type OpenKind,
   type RunningKind,
 } from './containerKinds';
-export type { PlaceId, StageId } from './guidelineSchema';
+export type { PlaceId } from './guidelineSchema';
+export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import ambiguousNamesJson from './data/ambiguous-names.json';
 import namesJson from './data/names.json';
 import { baseFacts } from './baseFacts';
-import { bareName, forbiddenMaterials, forbiddenNamed } from './forbidden';
+import { bareName, forbiddenMaterials, forbiddenNamed, isForbiddenBare } from './forbidden';
 import { botanicalOf } from './botanical';
 import type { Catalog } from './catalog';
 import { once } from './once';
@@ -68,7 +68,9 @@ const baseIndex = once((bases: readonly Base[]) => exactIndex(bases));
  */
 export const oilsNamed = ({ oils }: Catalog, name: string): Oil[] => {
   const index = oilIndex(oils);
-  return [...(index.get(plainName(name)) ?? index.get(bareName(name)) ?? [])];
+  // What is forbidden by its bare name is never another oil of that name.
+  const bare = isForbiddenBare(name) ? undefined : index.get(bareName(name));
+  return [...(index.get(plainName(name)) ?? bare ?? [])];
 };
 
 /** Every name of every oil and base, and of what never goes on skin. */

@@ -230,6 +230,7 @@ wormwood|wormwood
 sassafras|sassafras
 thuja|thuja
 tansy oil|tansy
+pure organic tansy essential oil|tansy
 savin|savin
 calamus|calamus
 boldo|boldo

@@ -60,3 +60,15 @@ export const containerKind = z.enum(containerKinds);
 
 /** Figures that a maker may put one of their own beside. */
 export const figureId = z.enum(['maximum', 'light', 'density', 'shelf', 'contents']);
+
+/** Stages of life and states of skin that have rows of their own in the guidelines. */
+export const stageId = z.enum([
+  'pregnant',
+  'nursing',
+  'sensitive-skin-body',
+  'sensitive-skin-face',
+  'frail-or-very-ill',
+  'eczema-active-or-fragrance-allergy',
+  'anyone',
+]);
+export type StageId = z.infer<typeof stageId>;

@@ -1,6 +1,13 @@
 import type { Brief, Wearer } from '../brief';
 import { guidelines } from '../catalog';
-import { knownWearer, sunOn, type Finding, type KindCaution, type PlaceCaution } from '../limits';
+import {
+  knownWearer,
+  ruleFacts,
+  sunOn,
+  type Finding,
+  type KindCaution,
+  type PlaceCaution,
+} from '../limits';
 import type { Mixture } from '../mixture';
 import { unique } from '../quantity';
 
@@ -109,9 +116,7 @@ const forWearer = (findings: readonly Finding[]): LabelCaution[] =>
   findings
     .filter(
       ({ verdict, rule }) =>
-        verdict !== 'within' &&
-        verdict !== 'note' &&
-        ['age', 'life-stage', 'condition', 'allergy'].includes(rule),
+        verdict !== 'within' && verdict !== 'note' && ruleFacts(rule).isOnLabel,
     )
     .map((finding) => ({ code: 'finding', finding }));
 

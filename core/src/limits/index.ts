@@ -8,7 +8,7 @@ export {
   type PlaceCaution,
   type PlaceWord,
 } from './finding';
-export { type RuleId, ruleIds } from './ruleIds';
+export { ruleFacts, type RuleId, ruleIds } from './ruleIds';
 export { isCareful, wholeBlendLimit } from './guideline';
 export { conditionsOf } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';

@@ -1,5 +1,5 @@
 import type { Finding } from './finding';
-import type { RuleId } from './ruleIds';
+import { ruleIds, type RuleId } from './ruleIds';
 import type { Question } from './question';
 import { age } from './rules/age';
 import { allergy } from './rules/allergy';
@@ -25,20 +25,22 @@ export interface Rule {
   readonly sums?: SumsOf;
 }
 
+const checks: Readonly<Record<RuleId, Omit<Rule, 'id'>>> = {
+  'whole-blend': { check: wholeBlend, sums: wholeBlendSums },
+  'oil-maximum': { check: oilMaximum, sums: oilMaximumSums },
+  'light-sum': { check: phototoxicSum, sums: phototoxicSums },
+  constituent: { check: constituent, sums: constituentSums },
+  age: { check: age },
+  'life-stage': { check: lifeStage },
+  condition: { check: condition },
+  allergy: { check: allergy },
+  place: { check: place },
+  kind: { check: kind },
+  'oil-age': { check: oilAge },
+  'never-on-skin': { check: neverOnSkin },
+  'not-known': { check: notKnown },
+  sale: { check: sale },
+};
+
 /** All rules, in the order in which their findings are among equals. */
-export const rules: readonly Rule[] = [
-  { id: 'whole-blend', check: wholeBlend, sums: wholeBlendSums },
-  { id: 'oil-maximum', check: oilMaximum, sums: oilMaximumSums },
-  { id: 'light-sum', check: phototoxicSum, sums: phototoxicSums },
-  { id: 'constituent', check: constituent, sums: constituentSums },
-  { id: 'age', check: age },
-  { id: 'life-stage', check: lifeStage },
-  { id: 'condition', check: condition },
-  { id: 'allergy', check: allergy },
-  { id: 'place', check: place },
-  { id: 'kind', check: kind },
-  { id: 'oil-age', check: oilAge },
-  { id: 'never-on-skin', check: neverOnSkin },
-  { id: 'not-known', check: notKnown },
-  { id: 'sale', check: sale },
-];
+export const rules: readonly Rule[] = ruleIds.map((id) => ({ id, ...checks[id] }));

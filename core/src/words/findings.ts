@@ -260,7 +260,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'sale-duties':
       return 'To sell it you also need what no program can give: a safety report by a qualified assessor, a notification and a responsible person.';
     case 'nothing-found':
-      return nothingFound[finding.rule] ?? 'Nothing found.';
+      return nothingFound[finding.rule];
   }
 };
 
@@ -289,7 +289,10 @@ const saleWords = {
   lips: 'something for lips',
 } as const;
 
-const nothingFound: Partial<Record<Finding['rule'], string>> = {
+const nothingFound: Readonly<Record<Finding['rule'], string>> = {
+  'whole-blend': 'No limit for the whole blend applies.',
+  'oil-maximum': 'No oil in it has a dermal maximum.',
+  'light-sum': 'Nothing in it is phototoxic.',
   constituent: 'Nothing in it has a combined limit.',
   age: 'Nothing in it is restricted at this age.',
   'life-stage': 'Nothing in it is restricted in pregnancy or while breastfeeding.',

@@ -8,13 +8,12 @@ import {
   formatPercent,
   limitName,
 } from '@jubbet/core/words';
-import { questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
+import { ruleFacts, questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
 import { judgedAs, type Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';
 import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { LimitTrack } from '../../parts/LimitTrack';
-import { chapterOf } from '../../parts/chapterOf';
 import { Term } from '../../parts/Term';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
@@ -76,7 +75,7 @@ const Why = ({
           <p>
             Source: {explanation.source}.
             {explanation.confidence ? ` ${explanation.confidence}` : ''}{' '}
-            <Link to={`/handbook#${chapterOf(entry.rule)}`} className="text-press">
+            <Link to={`/handbook#${ruleFacts(entry.rule).chapter}`} className="text-press">
               In the handbook
             </Link>
           </p>
