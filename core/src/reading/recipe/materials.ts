@@ -51,7 +51,7 @@ const kindOf = ({ oils, bases }: Entry, text: string): 'oil' | 'base' => {
  */
 export const materialsIn = (
   line: string,
-  { look, nearest }: MaterialFinder,
+  finder: MaterialFinder,
   mayBeMisspelt: boolean,
 ): readonly FoundMaterial[] => {
   const plain = plainLetters(line);
@@ -63,7 +63,7 @@ export const materialsIn = (
   const found: FoundMaterial[] = [];
   let n = 0;
   while (n < words.length) {
-    const hit = longest(plain, words, n, look, mayBeMisspelt ? nearest : null);
+    const hit = longest(plain, words, n, finder, mayBeMisspelt ? finder.nearest : null);
     if (!hit) {
       n += 1;
       continue;
@@ -96,7 +96,7 @@ const longest = (
   plain: string,
   words: readonly Word[],
   at: number,
-  look: MaterialFinder['look'],
+  { look, isNameWithComma }: MaterialFinder,
   nearest: MaterialFinder['nearest'] | null,
 ): { last: number; ids: readonly string[]; kind: 'oil' | 'base'; isMisspelt: boolean } | null => {
   const first = words[at];
@@ -108,6 +108,7 @@ const longest = (
     if (!end || name.length < 2) continue;
     const entry = look(name);
     if (entry.oils.length + entry.bases.length === 0) continue;
+    if (reachesIntoAnother(plain, words, [at, last, reach], { look, isNameWithComma })) continue;
     const stretch = Math.max(
       stretched(plain, words, last),
       nearest ? asOneName(words, at, last, reach, entry, { look, nearest }) : last,
@@ -138,6 +139,33 @@ const longest = (
   return null;
 };
 
+const isOil = (look: MaterialFinder['look'], words: readonly Word[]): boolean =>
+  look(nameOf(words)).oils.length > 0;
+
+/**
+ * True where words on both sides of a comma would be one name, and what is behind it is another:
+ * `lemon, eucalyptus` are two oils, `orange, sweet` is one, and so is `Cedarwood, Atlas`, the name that
+ * the library itself writes with a comma.
+ */
+const reachesIntoAnother = (
+  plain: string,
+  words: readonly Word[],
+  [at, last, reach]: readonly [number, number, number],
+  { look, isNameWithComma }: Pick<MaterialFinder, 'look' | 'isNameWithComma'>,
+): boolean => {
+  const span = words.slice(at, last + 1);
+  const comma = span.findIndex((word, n) => {
+    const next = span[n + 1];
+    return next !== undefined && plain.slice(word.to, next.from).includes(',');
+  });
+  if (comma < 0) return false;
+  const behind = at + comma + 1;
+  const longer = Array.from({ length: reach - last }, (_, n) => last + 1 + n);
+  if (longer.some((end) => isOil(look, words.slice(behind, end + 1)))) return true;
+  const text = plain.slice(span[0]?.from, span[span.length - 1]?.to);
+  return isOil(look, words.slice(behind, last + 1)) && !isNameWithComma(text);
+};
+
 /** Where a word more is the same name, misspelt: `ylang yland`. */
 const asOneName = (
   words: readonly Word[],
@@ -145,7 +173,7 @@ const asOneName = (
   last: number,
   reach: number,
   entry: Entry,
-  { look, nearest }: MaterialFinder,
+  { look, nearest }: Pick<MaterialFinder, 'look' | 'nearest'>,
 ): number => {
   const more = words[last + 1]?.text ?? '';
   if (last + 1 > reach || more.length < 4 || !/^[a-z]/.test(more)) return last;

@@ -216,7 +216,14 @@ export const materialFinder = (catalog: Catalog) => {
     spelt.set(name, best);
     return best;
   };
-  return { look, nearest };
+  /** Names of the library that hold a comma: `cedarwood, atlas`. */
+  const withComma = new Set(
+    [...catalog.oils, ...catalog.bases]
+      .map(({ name }) => name)
+      .filter((name) => name.includes(','))
+      .map(plainLetters),
+  );
+  return { look, nearest, isNameWithComma: (text: string) => withComma.has(text) };
 };
 
 export type MaterialFinder = ReturnType<typeof materialFinder>;
