@@ -4,12 +4,14 @@
 interface AllergyFamilyDefinition {
   /** The plant family, where it is one. */
   readonly latin?: string;
+  /** An allergy to one member counts as one to all: one nut speaks for the others. */
+  readonly isOneForAll?: true;
   /** The patch test that asks for it, where that has another name. */
   readonly patchTest?: string;
 }
 
 const allergyFamilies = {
-  'tree nut': {},
+  'tree nut': { isOneForAll: true },
   'stone fruit': {},
   coconut: {},
   sesame: {},
@@ -20,9 +22,9 @@ const allergyFamilies = {
   'carrot family': { latin: 'Apiaceae' },
   'latex fruit': {},
   'balsam of Peru': {},
-  peanut: {},
+  peanut: { isOneForAll: true },
   lanolin: {},
-  cashew: { latin: 'Anacardiaceae' },
+  cashew: { latin: 'Anacardiaceae', isOneForAll: true },
   'mint family': { latin: 'Lamiaceae' },
   'citrus family': { latin: 'Rutaceae' },
   'pine family': { latin: 'Pinaceae' },

@@ -6,7 +6,6 @@ import {
   plainName,
   readAllergy,
   readCondition,
-  shippedCatalog,
   type AllergyFamilyId,
   type Base,
   type Catalog,
@@ -59,8 +58,15 @@ export const allergiesOf = (
       if (materials.length === 0) unread.push(piece);
     }
   }
-  return { read: unique(read), unread: unique(unread) };
+  const families = read.flatMap((id) => familiesOf(id, catalog));
+  return { read: unique([...read, ...families]), unread: unique(unread) };
 };
+
+/** Families of which this material is one, where one member speaks for all. */
+const familiesOf = (id: string, { oil, base }: Catalog): string[] =>
+  ((base(id) ?? oil(id))?.allergens ?? []).flatMap(({ family }) =>
+    isAllergyFamily(family) && allergyFamilyOf(family).isOneForAll ? [family] : [],
+  );
 
 const testsById = new Map(patchTestNames.map((patchTestName) => [patchTestName.id, patchTestName]));
 
@@ -124,7 +130,7 @@ export const allergySays = (
 export const allergyTo = (
   material: Material,
   wearer: WearerOrAnyone | null,
-  catalog: Catalog = shippedCatalog,
+  catalog: Catalog,
 ): AgainstAllergy | null => {
   if (wearer === null || wearer === 'anyone') {
     const [first] = material.allergens;

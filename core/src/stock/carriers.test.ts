@@ -27,6 +27,7 @@ const anything: CarrierQuery = {
 
 const shown = (query: Partial<CarrierQuery>, bottles: readonly ShelvedBottle[] = []) =>
   filterCarriers(
+    shippedCatalog,
     shippedCatalog.bases.map((base) => carrierOnShelf(base, bottles)),
     {
       ageMonths: 492,

@@ -1,4 +1,4 @@
-import { baseFacts, type Base } from '../catalog';
+import { baseFacts, type Base, type Catalog } from '../catalog';
 import { byName } from '../quantity';
 import type { WearerOrAnyone } from '../brief';
 import { allergyTo } from '../limits';
@@ -74,6 +74,7 @@ export const carrierFeel = (
 
 /** The carriers that are as asked, in the order that was asked. */
 export const filterCarriers = (
+  catalog: Catalog,
   carriers: readonly CarrierOnShelf[],
   wearer: WearerOrAnyone | null,
   query: CarrierQuery,
@@ -85,7 +86,7 @@ export const filterCarriers = (
         kindOf(base) === query.kind &&
         (query.skin === null || facts?.skin.some((skin) => skin === query.skin)) &&
         (query.absorption === null || facts?.absorption?.includes(query.absorption)) &&
-        (!query.withoutAvoided || allergyTo(base, wearer)?.what !== 'avoid') &&
+        (!query.withoutAvoided || allergyTo(base, wearer, catalog)?.what !== 'avoid') &&
         (!query.onShelfOnly || left !== null)
       );
     })

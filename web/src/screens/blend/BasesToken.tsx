@@ -63,7 +63,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
             <div role="group" aria-label="Often used" className="flex flex-wrap gap-2">
               {often
                 .flatMap((id) => catalog.base(id) ?? [])
-                .filter((base) => allergyTo(base, recipe.brief.wearer)?.what !== 'avoid')
+                .filter((base) => allergyTo(base, recipe.brief.wearer, catalog)?.what !== 'avoid')
                 .map((base) => (
                   <Button key={base.id} onClick={() => pick(base.id, answered)}>
                     {carrierWords(base)}

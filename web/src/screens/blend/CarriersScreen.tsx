@@ -66,7 +66,7 @@ const CarrierRow = ({
 }) => {
   const catalog = useCatalog();
   const facts = baseFacts(base.id);
-  const against = allergyTo(base, wearer);
+  const against = allergyTo(base, wearer, catalog);
   return (
     <Row>
       <RowHead className="font-semibold">
@@ -123,7 +123,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
     () => catalog.bases.map((base) => carrierOnShelf(base, shelf)),
     [catalog, shelf],
   );
-  const shown = filterCarriers(rows, wearer, {
+  const shown = filterCarriers(catalog, rows, wearer, {
     kind,
     skin: skin === 'any' ? null : skin,
     absorption: sink === 'any' ? null : sink,
@@ -189,7 +189,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
         <CarrierMap
           rows={shown}
           isIn={isIn}
-          mustAvoid={({ base }) => allergyTo(base, wearer)?.what === 'avoid'}
+          mustAvoid={({ base }) => allergyTo(base, wearer, catalog)?.what === 'avoid'}
           onToggle={toggle}
         />
       ) : (
