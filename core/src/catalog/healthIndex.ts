@@ -77,7 +77,7 @@ const withoutDose = (plain: string): string =>
     .replace(/ +/g, ' ')
     .trim();
 
-/** `Allergic to nuts`, `nut allergy`. */
+/** What an allergy is to, in plain letters: `Allergic to nuts`, `nut allergy`. */
 const withoutAllergy = (plain: string): string =>
   plain
     .replace(/^(?:an? )?(?:allerg(?:y|ic)|intoleran(?:t|ce)|sensitiv(?:e|ity)) (?:to|of) /, '')
@@ -170,3 +170,6 @@ export const familiesInName = (name: string): readonly AllergyFamilyId[] => {
     return [id, ...names, ...materials].some((entry) => words.includes(entry));
   });
 };
+
+/** What someone says that they are allergic to, without the words that only say so. */
+export const allergenIn = (text: string): string => withoutAllergy(plainName(text));

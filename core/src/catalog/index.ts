@@ -90,7 +90,7 @@ export {
 export { textureFigures } from './texture';
 export { containerKind, contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
-export { constituentNamed } from './constituentIndex';
+export { constituentNamed, membersOfSum } from './constituentIndex';
 export { type AllergyFamilyId, allergyFamilyIds, allergyFamilyOf } from './allergyFamilies';
 export {
   type ConditionId,
@@ -102,4 +102,4 @@ export {
 export { libraryProblems } from './libraryProblems';
 export { checkVocabulary } from './knownWords';
 export { namesOfCondition } from './conditionNames';
-export { readAllergy, readCondition, type ReadHealth } from './healthIndex';
+export { allergenIn, readAllergy, readCondition, type ReadHealth } from './healthIndex';

@@ -2,10 +2,14 @@ import type { Wearer, WearerOrAnyone } from '../brief';
 import {
   allergyFamilyIds,
   allergyFamilyOf,
+  allergenIn,
+  constituentNamed,
+  membersOfSum,
   patchTestNames,
   plainName,
   readAllergy,
   readCondition,
+  shippedOils,
   type AllergyFamilyId,
   type Base,
   type Catalog,
@@ -19,7 +23,7 @@ export interface AgainstAllergy {
   readonly what: 'avoid' | 'caution';
   /** The family, the patch test, or the id of the material itself. */
   readonly to: string;
-  readonly by: 'itself' | 'relative' | 'family' | 'patch-test';
+  readonly by: 'itself' | 'relative' | 'family' | 'patch-test' | 'constituent';
 }
 
 type Material = Pick<Oil | Base, 'id' | 'allergens' | 'genus' | 'family'> &
@@ -37,15 +41,39 @@ const materialsNamed = (text: string, catalog: Catalog): string[] => {
     .map(({ id }) => id);
 };
 
+/** Constituents whose share in every oil is held, each with itself as the list to add up. */
+const counted: ReadonlyMap<string, string[]> = new Map(
+  shippedOils.flatMap((oil) => oil.counted?.constituents ?? []).map(([name]) => [name, [name]]),
+);
+
+/** Constituents by any name, where the library holds how much of them is in each oil. */
+const constituentsIn = (text: string): readonly string[] => {
+  const name = constituentNamed(allergenIn(text));
+  if (name === null) return [];
+  const members = membersOfSum(name);
+  const all = members.length > 0 ? members : [name];
+  return all.every((member) => counted.has(member)) ? all : [];
+};
+
+/** Everything that a wearer is allergic to, as the rules read it. */
+interface ReadAllergies {
+  /** Ids of families and materials. */
+  readonly read: readonly string[];
+  /** Constituents: answered from what is in an oil. */
+  readonly constituents: readonly string[];
+  /** What no rule reads, as it was typed. */
+  readonly unread: readonly string[];
+}
+
 /**
- * What someone is allergic to: ids of families and materials, also of what was typed among the
- * conditions; and, as it was typed, what no rule reads.
+ * What someone is allergic to, also of what was typed among the conditions.
  */
 export const allergiesOf = (
   { allergies, conditions }: Pick<Wearer, 'allergies' | 'conditions'>,
   catalog: Catalog,
-): { readonly read: readonly string[]; readonly unread: readonly string[] } => {
+): ReadAllergies => {
   const read: string[] = conditions.flatMap((text) => readCondition(text).allergies);
+  const constituents: string[] = [];
   const unread: string[] = [];
   for (const text of allergies) {
     const whole = materialsNamed(text, catalog);
@@ -54,12 +82,18 @@ export const allergiesOf = (
     if (whole.length > 0) continue;
     for (const piece of pieces) {
       const materials = materialsNamed(piece, catalog);
+      const held = materials.length > 0 ? [] : constituentsIn(piece);
       read.push(...materials);
-      if (materials.length === 0) unread.push(piece);
+      constituents.push(...held);
+      if (materials.length + held.length === 0) unread.push(piece);
     }
   }
   const families = read.flatMap((id) => familiesOf(id, catalog));
-  return { read: unique([...read, ...families]), unread: unique(unread) };
+  return {
+    read: unique([...read, ...families]),
+    constituents: unique(constituents),
+    unread: unique(unread),
+  };
 };
 
 /** Families of which this material is one, where one member speaks for all. */
@@ -125,6 +159,15 @@ export const allergySays = (
       : null,
     byMaterial(material, allergyId, catalog),
   );
+
+/** What an allergy to one constituent says of a material: nothing where it usually holds none. */
+export const constituentAllergySays = (
+  { counted: held }: Material,
+  name: string,
+): AgainstAllergy | null =>
+  held && contentOf({ counted: held }, { members: counted.get(name) ?? [] }).likely > 0
+    ? { what: 'avoid', to: name, by: 'constituent' }
+    : null;
 
 /** The worst that someone's allergies say of a material; null where none does. */
 export const allergyTo = (

@@ -80,7 +80,7 @@ type FindingReason =
       readonly code: 'allergy';
       readonly to: string;
       /** A near relative of what they are allergic to; of the family only by its plant. */
-      readonly by: 'itself' | 'relative' | 'family' | 'patch-test';
+      readonly by: 'itself' | 'relative' | 'family' | 'patch-test' | 'constituent';
     }
   /** It was in a blend to which their skin reacted; which of it did that no one knows. */
   | { readonly code: 'suspected' }

@@ -132,10 +132,17 @@ export const typedAllergyWords = (catalog: Catalog, typed: string): string => {
     return allergyWords(catalog, typed);
   }
   const health = readAllergy(typed);
-  const { read, unread } = allergiesOf({ allergies: [typed], conditions: [] }, catalog);
+  const { read, constituents, unread } = allergiesOf(
+    { allergies: [typed], conditions: [] },
+    catalog,
+  );
   return withReading(
     typed,
-    [...health.conditions.map(conditionWords), ...read.map((id) => allergyWords(catalog, id))],
+    [
+      ...health.conditions.map(conditionWords),
+      ...read.map((id) => allergyWords(catalog, id)),
+      ...constituents,
+    ],
     restWords({ ...health, unread }),
   );
 };

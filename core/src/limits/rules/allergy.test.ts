@@ -23,6 +23,19 @@ describe('allergies', () => {
     ).toMatchObject({ verdict: 'over', blocking: true, subject: 'tea-tree' });
   });
 
+  test('an allergy to a constituent is answered from what is in an oil, by any of its names', () => {
+    const verdictOf = (oil: string, to: string) =>
+      found({ oils: { [oil]: 1 }, wearer: { allergies: [to] } }, 'allergy').verdict;
+    expect(verdictOf('clove-bud', 'eugenol')).toBe('over');
+    expect(verdictOf('clove-bud', 'Allergic to Eugénol')).toBe('over');
+    expect(verdictOf('palmarosa', 'geraniol allergy')).toBe('over');
+    expect(verdictOf('peppermint', 'L-Menthol')).toBe('over');
+    expect(verdictOf('lemongrass', 'citral')).toBe('over');
+    expect(verdictOf('cedarwood-atlas', 'eugenol')).toBe('within');
+    // How much of it is in each oil is not held where no rule counts it.
+    expect(verdictOf('lavender', 'lavandulyl acetate')).toBe('unknown');
+  });
+
   test('an allergy that no rule reads is not known', () => {
     expect(found({ oils: {}, wearer: { allergies: ['nickel'] } }, 'allergy')).toMatchObject({
       verdict: 'unknown',

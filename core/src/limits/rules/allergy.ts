@@ -1,10 +1,10 @@
-import { allergiesOf, allergySays } from '../allergies';
+import { allergiesOf, allergySays, constituentAllergySays } from '../allergies';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
 
 /**
  * Rule 8. Allergies of the wearer: to one material and, as a caution, its near relatives; to a
- * family; by the name of a patch test.
+ * family; to a constituent, answered from what is in an oil; by the name of a patch test.
  */
 export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   const wearer = knownWearer(brief);
@@ -16,8 +16,10 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   const common = { rule: 'allergy', source: 'RECALL' } as const;
   const found = allergies
     ? materials.flatMap((material) =>
-        allergies.read.flatMap((id): Finding[] => {
-          const against = allergySays(material, id, catalog);
+        [
+          ...allergies.read.map((id) => allergySays(material, id, catalog)),
+          ...allergies.constituents.map((name) => constituentAllergySays(material, name)),
+        ].flatMap((against): Finding[] => {
           if (!against) return [];
           const over = against.what === 'avoid';
           return [
@@ -54,7 +56,7 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   );
   // Of a material of the maker's own no one may have said what it comes from.
   const unsaid =
-    allergies && allergies.read.length + allergies.unread.length > 0
+    allergies && Object.values(allergies).some((list) => list.length > 0)
       ? materials
           .filter((material) =>
             'counted' in material
