@@ -97,8 +97,8 @@ export const HealthFields = ({
         onChange={(allergies) => set({ allergies })}
       />
       <p className="text-sm text-soft">
-        In your own words, common ones are understood by name, and what they count as is shown. For the
-        rest the verdict says “can’t be checked”.
+        In your own words, common ones are understood by name, and what they count as is shown. For
+        the rest the verdict says “can’t be checked”.
       </p>
     </>
   );
