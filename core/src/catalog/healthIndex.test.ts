@@ -43,6 +43,11 @@ describe('conditions and medicines in someone’s own words', () => {
     expect(readCondition('lunar fever').unread).toEqual(['lunar fever']);
     // The opposite of a condition is not that condition.
     expect(readCondition('no epilepsy')).toMatchObject({ conditions: [], unread: ['no epilepsy'] });
+    // A name of the other list counts only where it is all that was typed.
+    expect(readCondition('cherry angioma')).toMatchObject({
+      allergies: [],
+      unread: ['cherry angioma'],
+    });
     // A short name is not found inside other words.
     expect(readCondition('after a fall')).toMatchObject({ conditions: [] });
   });

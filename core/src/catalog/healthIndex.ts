@@ -121,8 +121,7 @@ const meaningOf = (text: string, first: Names, second: Names): readonly Meaning[
     if (exact) return [exact];
   }
   if (denied.test(plain)) return [];
-  const found = among(plain, first);
-  return found.length > 0 ? found : among(plain, second);
+  return among(plain, first);
 };
 
 const partings = /[,;/+&\n]|\band\b|\bwith\b|\bplus\b/i;
