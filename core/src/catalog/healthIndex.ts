@@ -2,6 +2,7 @@ import { namesOfAllergy } from './allergyNames';
 import { allergyFamilyIds, allergyFamilyOf, type AllergyFamilyId } from './allergyFamilies';
 import { namesOfCondition, withoutCautions } from './conditionNames';
 import { conditionIds, type ConditionId } from './conditions';
+import { once } from './once';
 import { plainName } from './plainName';
 import { unique } from '../quantity';
 
@@ -160,6 +161,12 @@ export const readCondition = (text: string): ReadHealth => {
 
 /** What was typed among allergies; a condition there is read as one. */
 export const readAllergy = (text: string): ReadHealth => read(text, allergyNames, conditionNames);
+
+/** What all of someone's conditions are for, worked out once for each list. */
+export const readConditions = once((texts: readonly string[]) => texts.map(readCondition));
+
+/** The same of their allergies. */
+export const readAllergies = once((texts: readonly string[]) => texts.map(readAllergy));
 
 /** The families whose material a name speaks of: `cold-pressed almond oil`. */
 export const familiesInName = (name: string): readonly AllergyFamilyId[] => {

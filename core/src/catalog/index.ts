@@ -102,4 +102,11 @@ export {
 export { libraryProblems } from './libraryProblems';
 export { checkVocabulary } from './knownWords';
 export { namesOfCondition } from './conditionNames';
-export { allergenIn, readAllergy, readCondition, type ReadHealth } from './healthIndex';
+export {
+  allergenIn,
+  readAllergies,
+  readAllergy,
+  readCondition,
+  readConditions,
+  type ReadHealth,
+} from './healthIndex';

@@ -7,8 +7,8 @@ import {
   membersOfSum,
   patchTestNames,
   plainName,
-  readAllergy,
-  readCondition,
+  readAllergies,
+  readConditions,
   shippedOils,
   type AllergyFamilyId,
   type Base,
@@ -72,12 +72,13 @@ export const allergiesOf = (
   { allergies, conditions }: Pick<Wearer, 'allergies' | 'conditions'>,
   catalog: Catalog,
 ): ReadAllergies => {
-  const read: string[] = conditions.flatMap((text) => readCondition(text).allergies);
+  const read: string[] = readConditions(conditions).flatMap(({ allergies: ids }) => ids);
   const constituents: string[] = [];
   const unread: string[] = [];
-  for (const text of allergies) {
+  const readings = readAllergies(allergies);
+  for (const [n, text] of allergies.entries()) {
     const whole = materialsNamed(text, catalog);
-    const { allergies: families, unread: pieces } = readAllergy(text);
+    const { allergies: families = [], unread: pieces = [] } = readings[n] ?? {};
     read.push(...families, ...whole);
     if (whole.length > 0) continue;
     for (const piece of pieces) {

@@ -1,8 +1,8 @@
 import type { Wearer } from '../brief';
 import {
   damagedSkin,
-  readAllergy,
-  readCondition,
+  readAllergies,
+  readConditions,
   type ConditionId,
   type PlaceId,
 } from '../catalog';
@@ -16,8 +16,8 @@ export const conditionsOf = (
   place?: PlaceId,
 ): ReadonlySet<ConditionId> => {
   const read = new Set([
-    ...conditions.flatMap((text) => readCondition(text).conditions),
-    ...allergies.flatMap((text) => readAllergy(text).conditions),
+    ...readConditions(conditions).flatMap((read) => read.conditions),
+    ...readAllergies(allergies).flatMap((read) => read.conditions),
   ]);
   if (
     skin !== 'normal' ||

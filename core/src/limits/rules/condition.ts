@@ -1,4 +1,4 @@
-import { conditionOf, guidelines, readCondition, type ConditionId } from '../../catalog';
+import { conditionOf, guidelines, readConditions, type ConditionId } from '../../catalog';
 import { chemistryOfOil, chemistrySource } from '../chemistry';
 import { conditionsOf } from '../conditions';
 import { materialSource } from '../figureSource';
@@ -107,8 +107,8 @@ const saysHowRead: ReadonlySet<Finding['reason']['code']> = new Set([
 
 /** What was typed: what it counts as is stated, and so is what no rule reads. */
 const asTyped = (words: readonly string[]): Finding[] =>
-  words.flatMap((typed): Finding[] => {
-    const { conditions, withoutCaution, unread } = readCondition(typed);
+  readConditions(words).flatMap(({ conditions, withoutCaution, unread }, n): Finding[] => {
+    const typed = words[n] ?? '';
     const common = {
       rule: 'condition',
       verdict: 'note',
