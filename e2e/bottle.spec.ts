@@ -24,6 +24,11 @@ const beginForChild = async (page: Page) => {
   await page.getByLabel('Add an oil').fill('lavender');
   await expect(page.getByRole('option').first()).toContainText('Lavender');
   await page.keyboard.press('Enter');
+  // For a small child it matters which lavender it is.
+  await page
+    .getByRole('group', { name: /^Which lavender/ })
+    .getByRole('button', { name: /^Lavender · / })
+    .click();
   await page.getByLabel('Drops of Lavender', { exact: true }).fill('1');
   await expect(page.getByRole('button', { name: /^Person: Wren/ })).toBeVisible();
   await page.getByRole('link', { name: /Make this/ }).click();

@@ -1,7 +1,16 @@
 export { readAge } from './age';
 export { type AmountProblem, readAmount, spoonsIn } from './amount';
 export { isPast } from './compare';
-export { byName, isVisible, nameKey, nameSchema, sameName, searchFor, shownName } from './name';
+export {
+  byName,
+  isVisible,
+  nameKey,
+  nameSchema,
+  sameName,
+  searchAsTyped,
+  searchFor,
+  shownName,
+} from './name';
 export { unique } from './unique';
 export { type Day, dayMs, daysAfter, daysBetween, monthsAfter } from './day';
 export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop';

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { byName, isVisible, nameKey, nameSchema, sameName, searchFor, shownName } from './name';
+import {
+  byName,
+  isVisible,
+  nameKey,
+  nameSchema,
+  sameName,
+  searchAsTyped,
+  searchFor,
+  shownName,
+} from './name';
 
 describe('names as a reader sees them', () => {
   test.each([
@@ -77,4 +86,10 @@ test('a search finds words in any capitals and accents', () => {
   expect(searchFor('LIPS écl')('Éclair for the lips')).toBe(true);
   expect(searchFor('eclair nose')('Éclair for the lips')).toBe(false);
   expect(searchFor('')('anything')).toBe(true);
+});
+
+test('what is typed can be looked for as it stands', () => {
+  expect(searchAsTyped('raffle fr')('Raffle frost')).toBe(true);
+  expect(searchAsTyped('raffle fr')('Raffle table, from the players')).toBe(false);
+  expect(searchAsTyped('ylang ylang')('Ylang-Ylang')).toBe(true);
 });

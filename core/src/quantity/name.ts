@@ -67,6 +67,13 @@ const collator = new Intl.Collator('en', { numeric: true });
 /** The order of a dictionary: accents and capitals beside their letters, 2 before 10. */
 export const byName = (text: string, other: string): number => collator.compare(text, other);
 
+/** True where a text holds what was typed as it stands, in any capitals, accents and hyphens. */
+export const searchAsTyped = (query: string): ((text: string) => boolean) => {
+  const plain = (text: string): string => nameKey(text).replace(/-/g, ' ');
+  const key = plain(query);
+  return (text) => plain(text).includes(key);
+};
+
 /** True where a text holds every word of a search, in any capitals and accents. */
 export const searchFor = (query: string): ((text: string) => boolean) => {
   const words = nameKey(query).split(/[ -]+/).filter(Boolean);

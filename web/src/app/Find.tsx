@@ -1,5 +1,5 @@
 import { containers } from '../store/containers';
-import { isVisible, searchFor } from '@jubbet/core/quantity';
+import { isVisible, searchAsTyped } from '@jubbet/core/quantity';
 import { useCatalog } from '../parts/catalog';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { forbiddenNamed, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
@@ -44,8 +44,8 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const given = useStored(['recipients'], () => recipients.list()).data ?? [];
   const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
   const hasQuery = isVisible(query);
-  const isFound = searchFor(query);
-  const matches = (...names: string[]) => hasQuery && isFound(names.join(' '));
+  const isFound = searchAsTyped(query);
+  const matches = (...names: string[]) => hasQuery && names.some(isFound);
 
   const hits: Hit[] = [
     ...book

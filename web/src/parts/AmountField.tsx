@@ -8,7 +8,11 @@ import { useSpoons } from './useSpoons';
 import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
 
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
-const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => void) => {
+const useTypedAmount = (
+  of: AmountOf,
+  rule: NumberRule,
+  onNumber: (value: number) => void,
+): Pick<ComponentProps<typeof NumberField>, 'readTyped' | 'readOnly'> => {
   const catalog = useCatalog();
   const { country, isKnown, heard } = useSpoons();
   const readTyped = (text: string, act: boolean): Refusal | null => {
@@ -22,17 +26,17 @@ const useSaid = (of: AmountOf, rule: NumberRule, onNumber: (value: number) => vo
     }
     return null;
   };
-  return { also: readTyped, readOnly: !isKnown };
+  return { readTyped, readOnly: !isKnown };
 };
 
-type Without<T> = Omit<T, 'also' | 'unit'> & { of: AmountOf };
+type Without<T> = Omit<T, 'readTyped' | 'unit'> & { of: AmountOf };
 
 /** An amount, typed as people say it. */
 export const AmountField = ({ of, ...rest }: Without<ComponentProps<typeof NumberField>>) => (
-  <NumberField {...rest} unit={of.unit} {...useSaid(of, rest.rule, rest.onNumber)} />
+  <NumberField {...rest} unit={of.unit} {...useTypedAmount(of, rest.rule, rest.onNumber)} />
 );
 
 /** The same under its name. */
 export const AmountUnder = ({ of, ...rest }: Without<ComponentProps<typeof NumberUnder>>) => (
-  <NumberUnder {...rest} unit={of.unit} {...useSaid(of, rest.rule, rest.onNumber)} />
+  <NumberUnder {...rest} unit={of.unit} {...useTypedAmount(of, rest.rule, rest.onNumber)} />
 );

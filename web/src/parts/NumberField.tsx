@@ -88,7 +88,7 @@ export const NumberField = ({
   onNumber,
   onEmpty,
   undoOf: wayBack,
-  readTyped: also,
+  readTyped,
   label,
   unit,
   framed = false,
@@ -106,7 +106,7 @@ export const NumberField = ({
   // A number that may not be is answered as one; only what is no number may be words.
   const isWords = read !== null && !read.ok && !read.isNumber && Boolean(typed?.trim());
   const refused = unread && refusalOfNumber(unread);
-  const unfit = refused !== null && also && isWords ? also(typed ?? '', false) : refused;
+  const unfit = refused !== null && readTyped && isWords ? readTyped(typed ?? '', false) : refused;
   const refusal: Refusal | null = unfit ?? (problem ? { sentence: problem, readings: [] } : null);
 
   const begin = (): void => {
@@ -134,7 +134,7 @@ export const NumberField = ({
       onEmpty();
       return;
     }
-    if (text.trim() !== '' && !next.isNumber && also?.(text, true) === null) {
+    if (text.trim() !== '' && !next.isNumber && readTyped?.(text, true) === null) {
       kept.current = true;
       return;
     }
@@ -154,7 +154,7 @@ export const NumberField = ({
         {...rest}
         type="text"
         // Where words are read too, a phone must offer letters.
-        inputMode={also ? 'text' : rule.whole ? 'numeric' : 'decimal'}
+        inputMode={readTyped ? 'text' : rule.whole ? 'numeric' : 'decimal'}
         autoComplete="off"
         aria-label={label}
         aria-invalid={refusal !== null}

@@ -101,7 +101,7 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   const open = batch.finishedAt === null;
   const asVersion = async () => {
     const kept = await write('The version', () =>
-      drafts.keep(batch.blendId, recipeAsMade(planned, made), `As made, ${batch.number}`),
+      drafts.keep(batch.blendId, recipeAsMade(settled, made), `As made, ${batch.number}`),
     );
     if (kept) await navigate(`/blends/${batch.blendId}/versions`);
   };
@@ -152,8 +152,8 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       <Button look="quiet" onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
         Delete
       </Button>
-      <Button onClick={() => void again(recipeAsMade(planned, made))}>Make it again</Button>
-      {!made.isEmpty && !isAsPlanned(planned, made) && (
+      <Button onClick={() => void again(recipeAsMade(settled, made))}>Make it again</Button>
+      {!made.isEmpty && !isAsPlanned(settled, made) && (
         <>
           <Button onClick={() => void again(planned)}>Again, as planned</Button>
           <Button onClick={() => void asVersion()}>Save as a version</Button>

@@ -52,7 +52,7 @@ const BaseRow = ({
   isRest,
   weight,
   change,
-  readTyped: said,
+  readTyped,
   wayBack: undoOf,
 }: {
   entry: RecipeBase;
@@ -92,7 +92,7 @@ const BaseRow = ({
           placeholder={isRest ? 'the rest' : loose ? 'in spoons' : ''}
           rule={{ least: 0, above: true, most: most[unit] }}
           title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
-          readTyped={said}
+          readTyped={readTyped}
           undoOf={undoOf}
           onNumber={(value) =>
             change(

@@ -68,7 +68,7 @@ export const OilRow = ({
   own,
   onAmount,
   wayBack: undoOf,
-  readTyped: said,
+  readTyped,
   onRemove,
   onArrow,
   dropsRef,
@@ -130,7 +130,7 @@ export const OilRow = ({
         value={valueIn(entry.amount, 'parts') ?? null}
         placeholder="–"
         rule={{ least: 0, above: true, most: 1_000_000 }}
-        readTyped={said}
+        readTyped={readTyped}
         undoOf={undoOf}
         onNumber={(value) => onAmount({ unit: 'parts', value })}
       />
@@ -156,7 +156,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
-          readTyped={said}
+          readTyped={readTyped}
           undoOf={undoOf}
           title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
           onNumber={(value) => onAmount({ unit: 'g', value })}
@@ -170,7 +170,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 20_000 }}
-          readTyped={said}
+          readTyped={readTyped}
           undoOf={undoOf}
           title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
           onNumber={(value) => onAmount({ unit: 'ml', value })}
@@ -188,7 +188,7 @@ export const OilRow = ({
           }
           placeholder="–"
           rule={{ least: 0, most: 100 }}
-          readTyped={said}
+          readTyped={readTyped}
           undoOf={undoOf}
           onNumber={(value) => onAmount({ unit: 'percent', value })}
         />

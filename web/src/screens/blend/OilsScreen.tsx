@@ -36,7 +36,7 @@ const mostCompared = 4;
 const any = 'any';
 
 /** What this person may have of an oil, in a word or two. */
-const ForPerson = ({ said: forBrief }: { said: OilForBrief | undefined }) => {
+const ForPerson = ({ forBrief }: { forBrief: OilForBrief | undefined }) => {
   const catalog = useCatalog();
   if (!forBrief?.verdict || forBrief.verdict === 'within') return null;
   return (
@@ -53,7 +53,7 @@ const ForPerson = ({ said: forBrief }: { said: OilForBrief | undefined }) => {
 const OilLine = ({
   oil,
   left,
-  forBrief: said,
+  forBrief,
   isIn,
   isCompared,
   onToggle,
@@ -82,14 +82,14 @@ const OilLine = ({
         {oil.odourStrength} of 5 · {maximumWords(oil.dermalMaximum)}
         {left !== null && ` · on the shelf, ${formatNumber(left)} ml`}
       </p>
-      <ForPerson said={said} />
+      <ForPerson forBrief={forBrief} />
     </div>
     <Tick className="text-sm" label={`Compare ${oil.name}`} isOn={isCompared} onTick={onCompare}>
       compare
     </Tick>
     <Button
       aria-label={`${isIn ? 'Remove' : 'Add'} ${oil.name}`}
-      disabled={!isIn && said?.blocking === true}
+      disabled={!isIn && forBrief?.blocking === true}
       onClick={onToggle}
     >
       {isIn ? 'Remove' : 'Add'}

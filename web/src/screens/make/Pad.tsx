@@ -13,15 +13,7 @@ import { useTap } from './useTap';
 /** More drops than this are not drawn one by one. */
 const drawn = 24;
 
-const DropRow = ({
-  count,
-  asked: target,
-  colour,
-}: {
-  count: number;
-  asked: number;
-  colour: string;
-}) => (
+const DropRow = ({ count, target, colour }: { count: number; target: number; colour: string }) => (
   <span aria-hidden className="flex flex-wrap justify-center gap-1.5">
     {Array.from({ length: target }, (_, n) => (
       <Droplet
@@ -113,7 +105,7 @@ export const Pad = ({
             </span>
           </span>
           {!past && step.drops <= drawn && (
-            <DropRow count={count} asked={step.drops} colour={colour} />
+            <DropRow count={count} target={step.drops} colour={colour} />
           )}
         </>
       ) : (

@@ -62,6 +62,18 @@ test('what a field could not read is not saved as the number from before', async
   expect((await bottles.list())[0]?.bottle).toMatchObject({ lot: 'LV-2', size: 30, left: 12 });
 });
 
+test('a size is read as people say it', async () => {
+  const [stored] = await bottles.list();
+  showScreen(BottleScreen, '/shelf/:bottleId', `/shelf/${stored?.id ?? ''}`);
+  await screen.findByLabelText('Lot');
+  type('Holds, in ml', '2 US fl oz');
+  fireEvent.blur(screen.getByLabelText('Holds, in ml'));
+  // 2 times 29.57 ml.
+  await waitFor(() =>
+    expect(screen.getByLabelText<HTMLInputElement>('Holds, in ml').value).toMatch(/^59\.1/),
+  );
+});
+
 test('what is left is counted anew with a reason, taken out, and undone; never typed over', async () => {
   const [stored] = await bottles.list();
   showScreen(BottleScreen, '/shelf/:bottleId', `/shelf/${stored?.id ?? ''}`);
