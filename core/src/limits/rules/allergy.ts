@@ -56,7 +56,7 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
   );
   // Of a material of the maker's own no one may have said what it comes from.
   const unsaid =
-    allergies && Object.values(allergies).some((list) => list.length > 0)
+    allergies && allergies.read.length + allergies.constituents.length + allergies.unread.length > 0
       ? materials
           .filter((material) =>
             'counted' in material
