@@ -1,7 +1,7 @@
 // npm test: all checks. Installs what is missing first. Ends with one line that counts them.
 import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { findChromium } from './lib/chromium.mjs';
 import { build, install, root } from './lib/setup.mjs';
 
@@ -13,6 +13,8 @@ mkdirSync(results, { recursive: true });
 
 let passed = 0;
 let failed = 0;
+/** What failed, by name: said again at the end, where it is looked for. */
+const failures = [];
 
 const node = (args, env = {}) =>
   spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
@@ -26,6 +28,7 @@ const check = (name, work) => {
   if (work()) passed += 1;
   else {
     failed += 1;
+    failures.push(name);
     console.log(`-- ${name}: failed`);
   }
 };
@@ -38,16 +41,31 @@ const readJson = (file) => {
   }
 };
 
-/** A runner that counts its own tests and writes them down. */
+/**
+ * A runner that counts its own tests and writes them down; `count` reads from that how many passed,
+ * and the titles of those that failed.
+ */
 const counted = (name, file, args, count, env) => {
   console.log(`\n== ${name}`);
   rmSync(file, { force: true });
   const fine = node(args, env);
   const report = readJson(file);
-  const [good, bad] = report ? count(report) : [0, 1];
+  const [good, bad] = report ? count(report) : [0, []];
+  if (!fine && bad.length === 0) bad.push('ended badly');
   passed += good;
-  failed += fine ? bad : Math.max(1, bad);
+  failed += bad.length;
+  failures.push(...bad.map((title) => `${name}: ${title}`));
 };
+
+/** The titles of all browser tests under a suite that did not pass, or not at the first try. */
+const badSpecs = ({ file, specs = [], suites = [] }) => [
+  ...specs
+    .filter(({ tests }) =>
+      tests.some(({ status }) => status === 'unexpected' || status === 'flaky'),
+    )
+    .map(({ title }) => `${file}: ${title}`),
+  ...suites.flatMap(badSpecs),
+];
 
 /**
  * Checks that look at the sources alone, two at a time, the longest first; what each says is reported
@@ -112,7 +130,17 @@ counted(
     '--reporter=json',
     `--outputFile.json=${unit}`,
   ),
-  ({ numPassedTests, numFailedTests }) => [numPassedTests, numFailedTests],
+  ({ numPassedTests, testResults }) => [
+    numPassedTests,
+    testResults.flatMap(({ name, status, assertionResults }) => {
+      const bad = assertionResults.filter((test) => test.status === 'failed');
+      const titles = bad.map(({ fullName }) => fullName);
+      // A file that does not load fails without any test of its own.
+      return (titles.length || status !== 'failed' ? titles : ['does not load']).map(
+        (title) => `${relative(root, name)}: ${title}`,
+      );
+    }),
+  ],
 );
 
 check('build', () => {
@@ -128,10 +156,14 @@ if (chromium) {
     browser,
     bin('@playwright/test/cli.js', 'test'),
     // What passes on a second try has failed.
-    ({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
+    ({ stats, suites }) => [stats.expected, suites.flatMap(badSpecs)],
     { CHROMIUM: chromium },
   );
-} else failed += 1;
+} else {
+  failed += 1;
+  failures.push('browser tests: there is no Chromium');
+}
 
+if (failures.length) console.log(`\nFailed:\n${failures.map((name) => `- ${name}`).join('\n')}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

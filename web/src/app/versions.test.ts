@@ -22,7 +22,7 @@ const watched = async ({ container }: ReturnType<typeof browser>) => {
   const onNewer = vi.fn<(take: () => void) => void>();
   const reload = vi.fn();
   const versions = watchVersions(container, onNewer, reload);
-  await vi.waitFor(() => expect(onNewer).toHaveBeenCalledOnce());
+  await expect.poll(() => onNewer).toHaveBeenCalledOnce();
   return { take: onNewer.mock.calls[0]![0], reload, versions };
 };
 

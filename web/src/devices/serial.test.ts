@@ -39,7 +39,7 @@ afterEach(() => vi.useRealTimers());
 
 const connected = async () => {
   const connecting = connectSerial(serial, 'scale', 9600);
-  await vi.waitFor(() => expect(port.readable).not.toBeNull());
+  await expect.poll(() => port.readable).not.toBeNull();
   port.write('\u0000\u0000garbled\r\nST,+000');
   port.write('0.0 g\r\n');
   const driver = (await connecting)!;
@@ -58,20 +58,20 @@ test('a scale is known by its first line, with how finely it tells', async () =>
   expect(port.speeds).toEqual([9600]);
   port.write('ST,+00012.3 g\r\nUS,+0001');
   port.write('4.5 g\r\n');
-  await vi.waitFor(() =>
-    expect(heard.map(({ line }) => line)).toEqual(['ST,+00012.3 g', 'US,+00014.5 g']),
-  );
+  await expect
+    .poll(() => heard.map(({ line }) => line))
+    .toEqual(['ST,+00012.3 g', 'US,+00014.5 g']);
   expect(heard[1]!.seq - heard[0]!.seq).toBe(1);
 });
 
 test('a cable that is pulled is told once, and put in again it goes on', async () => {
   const { heard, trouble } = await connected();
   port.pull();
-  await vi.waitFor(() => expect(trouble).toEqual(['away']));
+  await expect.poll(() => trouble).toEqual(['away']);
   port.dispatchEvent(new Event('connect'));
-  await vi.waitFor(() => expect(trouble).toEqual(['away', null]));
+  await expect.poll(() => trouble).toEqual(['away', null]);
   port.write('ST,+00012.3 g\n');
-  await vi.waitFor(() => expect(heard).toHaveLength(1));
+  await expect.poll(() => heard).toHaveLength(1);
 });
 
 test('what tells no weight is refused, with what to try', async () => {
@@ -81,7 +81,7 @@ test('what tells no weight is refused, with what to try', async () => {
     code: 'nothing-read',
     params: { device: 'scale', baudRate: 1200 },
   });
-  await vi.waitFor(() => expect(port.readable).not.toBeNull());
+  await expect.poll(() => port.readable).not.toBeNull();
   port.write('72.5 C\r\n');
   await vi.advanceTimersByTimeAsync(5000);
   await refused;

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { openDatabase } from './database';
@@ -39,10 +39,10 @@ test('what two parts of a screen show is read once, and a change reaches both', 
       </>,
     ),
   );
-  await vi.waitFor(() => expect(screen.getAllByText('Dorrit')).toHaveLength(2));
+  await waitFor(() => expect(screen.getAllByText('Dorrit')).toHaveLength(2));
   expect(read).toHaveBeenCalledTimes(1);
   await store.write('maker', 'Vane');
-  await vi.waitFor(() => expect(screen.getAllByText('Vane')).toHaveLength(2));
+  await waitFor(() => expect(screen.getAllByText('Vane')).toHaveLength(2));
   expect(read).toHaveBeenCalledTimes(2);
 });
 
