@@ -39,7 +39,7 @@ test('a blend goes out to a file and comes in again the same', async ({ page }) 
   await sharing.getByRole('button', { name: 'Export', exact: true }).click();
   const path = await (await download).path();
   const file: unknown = JSON.parse(readFileSync(path, 'utf8'));
-  expect(file).toMatchObject({ format: 'jubbet-blend', version: 2, target: { percent: 3 } });
+  expect(file).toMatchObject({ format: 'jubbet-blend', version: 3, target: { percent: 3 } });
   await page.getByLabel('A blend file to import').setInputFiles(path);
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Prompt desk');
   await expect(page.getByRole('button', { name: 'Carrier: 7 jojoba : 3 camellia' })).toBeVisible();

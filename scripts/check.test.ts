@@ -68,10 +68,10 @@ describe.concurrent('npm run check', () => {
 
   test('a file that cannot be read leaves with 2 and one sentence that names the field', async () => {
     const path = join(mkdtempSync(join(tmpdir(), 'jubbet-')), 'later.json');
-    writeFileSync(path, '{"format":"jubbet-blend","version":3}');
+    writeFileSync(path, '{"format":"jubbet-blend","version":4}');
     const { stdout, stderr, status } = await check(path);
     expect([stdout, status]).toEqual(['', 2]);
-    expect(stderr).toMatch(/^version: 3 cannot be read.*\.\n$/);
+    expect(stderr).toMatch(/^version: 4 cannot be read.*\.\n$/);
   }, 60_000);
 
   test('a file that is not there, too', async () => {

@@ -29,17 +29,27 @@ export interface Blend {
   readonly grain: SettledBases['grain'];
   /** What one use takes, in ml, where the maker has measured it. */
   readonly useMl?: number;
+  /** What nobody has understood of the recipe it was read from. */
+  readonly notUnderstood?: readonly string[];
 }
 
 /** Of a blend, what the rules are asked with. */
 export type Judged = Pick<
   Blend,
-  'catalog' | 'formula' | 'brief' | 'guideline' | 'name' | 'purpose' | 'useMl' | 'fillings'
+  | 'catalog'
+  | 'formula'
+  | 'brief'
+  | 'guideline'
+  | 'name'
+  | 'purpose'
+  | 'useMl'
+  | 'fillings'
+  | 'notUnderstood'
 >;
 
 /** What the rules are asked of a blend, of what is really in it. */
 export const judgedAs = (
-  { catalog, formula, brief, guideline, name, purpose, useMl, fillings }: Judged,
+  { catalog, formula, brief, guideline, name, purpose, useMl, fillings, notUnderstood }: Judged,
   mixture: Mixture,
 ): Asked => ({
   catalog,
@@ -49,6 +59,7 @@ export const judgedAs = (
   containers: formula.into ?? [formula.container.kind],
   named: `${name} ${purpose}`,
   useMl: useMl ?? null,
+  notUnderstood: notUnderstood ?? [],
   eachMl: Math.min(
     mixture.fillMl,
     Math.max(0, ...fillings.map(({ container }) => fillMl(container))) || mixture.fillMl,

@@ -21,7 +21,11 @@ const measureOf = (
   const amount = recipe.oils[index]?.amount ?? null;
   switch (amount?.unit) {
     case 'drops':
-      return { by: 'drops', drops: amount.value };
+      return {
+        by: 'drops',
+        drops: amount.value,
+        ...(amount.from === undefined ? {} : { atLeast: amount.from }),
+      };
     case 'ml':
       return { by: 'ml', ml: amount.value };
     case 'g':
@@ -56,6 +60,7 @@ export const blendFrom = (
     lossPercent: inOne ? recipe.lossPercent : 0,
     gainPercent: recipe.whipPercent ?? 0,
     grain,
+    ...(recipe.notUnderstood.length > 0 ? { notUnderstood: recipe.notUnderstood } : {}),
     ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
     formula: {
       container: containerOf(input, wholeMl),

@@ -94,7 +94,7 @@ describe('a file that cannot be read is answered with the field and what is wron
     ['not a blend', {}, /^format: /],
     ['a list', [], /^format: /],
     ['nothing', null, /^format: /],
-    ['a later version', { ...promptDesk, version: 3 }, /^version: 3 cannot be read; .* 1 and 2/],
+    ['a later version', { ...promptDesk, version: 4 }, /^version: 4 cannot be read; .* 1 to 3/],
     ['no version', { ...promptDesk, version: undefined }, /^version: is missing/],
     ['no bases', { ...promptDesk, bases: undefined }, /^bases: is missing/],
     ['empty bases', { ...promptDesk, bases: [] }, /^bases: needs at least 1/],

@@ -2,7 +2,7 @@ import { nameIn, type Catalog } from '../catalog';
 import { fillingsOf } from '../drops';
 import { usualDropsPerMl, type Recipe } from '../recipe';
 import { fillingsWords, nameOrNone, recipeAmountWords } from '../words';
-import type { BlendFile2 } from './blendFile2';
+import type { BlendFile3 } from './blendFile2';
 import { readBlend, readBlendText, type ReadBlend } from './readBlend';
 import { writeBlend } from './writeBlend';
 
@@ -16,7 +16,7 @@ const mark = 'jubbet-blend';
 export interface BlendOut {
   readonly recipe: Recipe;
   /** Its file: with the wearer or without, as the maker ticked. */
-  readonly file: BlendFile2;
+  readonly file: BlendFile3;
   /** How it is made, in sentences; none where it cannot be worked out yet. */
   readonly steps: readonly string[];
 }
@@ -98,14 +98,39 @@ const containerRow = ({ container, count }: Recipe['containers'][number]): Formu
         `${container.nominalMl} ml at ${container.workingFillPercent} %`,
       ];
 
+/** `15`, or of a range `10 to 15`. */
+const figures = (low: number, high: number | undefined): string =>
+  high === undefined ? String(low) : `${low} to ${high}`;
+
+const amountFigures = (amount: {
+  readonly value: number;
+  readonly from?: number | undefined;
+}): string =>
+  amount.from === undefined ? String(amount.value) : figures(amount.from, amount.value);
+
+/** Both numbers of `10 to 15`; of one number that alone. */
+const numbersIn = (text: string): readonly [number, number?] => {
+  const [low = '', high] = text.trim().split(' to ');
+  return high === undefined ? [Number(low)] : [Number(low), Number(high)];
+};
+
+const kindsOfRow = [
+  ...['blend', 'measured by', 'drop', 'guideline', 'target', 'container', 'oil', 'base'],
+  'not understood',
+];
+
+/** A quote comes before what a spreadsheet would take for a formula. */
+const unquoted = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
+
 /** The formula of a blend as a table: what its strength hangs on, and no more of it. */
 export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaRow[] => [
   formulaHead,
   ['blend', '', recipe.name, '', ''],
   ['measured by', recipe.by, '', '', ''],
   ['drop', '', '', String(recipe.dropsPerMl), 'drops per ml'],
+  ['guideline', recipe.guideline, '', '', ''],
   ...(recipe.target
-    ? [['target', '', '', String(recipe.target.percent), 'percent'] satisfies FormulaRow]
+    ? [['target', '', '', figures(recipe.target.percent, recipe.target.upTo), 'percent'] as const]
     : []),
   ...recipe.containers.map(containerRow),
   ...(['bases', 'oils'] as const).flatMap((kind) =>
@@ -113,10 +138,11 @@ export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaR
       kind === 'oils' ? 'oil' : 'base',
       id,
       nameIn(catalog, id),
-      amount && amount.unit !== 'loose' ? String(amount.value) : '',
+      amount && amount.unit !== 'loose' ? amountFigures(amount) : '',
       amount && amount.unit !== 'loose' ? amount.unit : '',
     ]),
   ),
+  ...recipe.notUnderstood.map((text): FormulaRow => ['not understood', '', text, '', '']),
 ];
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -130,22 +156,41 @@ const carriedIn = (json: unknown): string | null => {
     : null;
 };
 
+const amountIn = (unit: string, text: string): unknown => {
+  const [low, high] = numbersIn(text);
+  return high === undefined ? { unit, value: low } : { unit, value: high, from: low };
+};
+
+const targetIn = (text: string): unknown => {
+  const [percent, upTo] = numbersIn(text);
+  return { percent, ...(upTo !== undefined && { upTo }) };
+};
+
 /** The blend that a table of a formula holds; null where the table is none. */
 export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | null => {
-  const [head, ...body] = rows;
+  const [head, ...rest] = rows;
   if (!head || formulaHead.some((name, n) => head[n]?.trim().toLowerCase() !== name)) return null;
+  const body = rest.map(([kind = '', ...cells]) => [kind.trim().toLowerCase(), ...cells]);
+  const odd = body.findIndex(
+    ([kind = '', ...cells]) =>
+      !kindsOfRow.includes(kind) && (kind !== '' || cells.some((cell) => cell.trim() !== '')),
+  );
+  if (odd >= 0) {
+    const text = rest[odd]?.[0]?.trim() ?? '';
+    return { ok: false, problem: { code: 'wrong-row', path: ['row', odd + 2], text } };
+  }
   const of = (kind: string) =>
     body
-      .filter((row) => row[0]?.trim() === kind)
+      .filter(([first]) => first === kind)
       .slice(0, 100)
       .map(([, id = '', , value = '', unit = '']) => ({
         id: id.trim(),
-        ...(value.trim() !== '' && { amount: { unit: unit.trim(), value: Number(value) } }),
+        ...(value.trim() !== '' && { amount: amountIn(unit.trim().toLowerCase(), value) }),
       }));
   const row = (kind: string): readonly string[] | undefined =>
-    body.find(([first]) => first?.trim() === kind);
+    body.find(([first]) => first === kind);
   const containers = body
-    .filter(([first]) => first?.trim() === 'container')
+    .filter(([first]) => first === 'container')
     .map(([, id = '', kind = '', count = '', size = '']) => {
       const own = /^([\d.]+) ml at ([\d.]+) %$/.exec(size.trim());
       return {
@@ -160,17 +205,20 @@ export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | n
       };
     });
   const target = row('target')?.[3];
+  const unread = body
+    .filter(([first]) => first === 'not understood')
+    .map((entry) => unquoted(entry[2] ?? ''));
   return readBlend({
     format: 'jubbet-blend',
-    version: 2,
-    // A quote comes before what a spreadsheet would take for a formula.
-    name: (row('blend')?.[2] ?? '').replace(/^'(?=[=+\-@\t\r])/, '').slice(0, 120),
+    version: 3,
+    name: unquoted(row('blend')?.[2] ?? '').slice(0, 120),
     brief: { use: 'leave-on', sun: 'exposed', asked: [] },
     containers,
     by: row('measured by')?.[1]?.trim() ?? 'volume',
-    guideline: 'clinical',
+    guideline: row('guideline')?.[1]?.trim() ?? 'clinical',
     dropsPerMl: Number(row('drop')?.[3] ?? usualDropsPerMl),
-    ...(target !== undefined && { target: { percent: Number(target) } }),
+    ...(target !== undefined && { target: targetIn(target) }),
+    ...(unread.length > 0 && { notUnderstood: unread }),
     oils: of('oil'),
     bases: of('base'),
   });

@@ -2,13 +2,16 @@ import type { OwnMaterial } from '../catalog';
 import type { Recipe } from '../recipe';
 import type { BlendFile } from './blendFile';
 import { blendFile1Schema } from './blendFile1';
-import { blendFile2Schema, fromFile2 } from './blendFile2';
+import { blendFile2Schema, blendFile3Schema, fromFile2, fromFile3 } from './blendFile2';
 import type { FileProblem } from '../words';
 import { firstFormProblem } from './formProblem';
 import { fromFile1 } from './fromFile1';
 
-/** The newest version that is read; older ones are read for ever. */
-const newestBlendVersion = 2;
+/** Every version that ever was: they are read for ever. */
+const forms = { 1: blendFile1Schema, 2: blendFile2Schema, 3: blendFile3Schema } as const;
+
+const isVersion = (version: unknown): version is keyof typeof forms =>
+  typeof version === 'number' && Object.hasOwn(forms, version);
 
 export type ReadBlend =
   | {
@@ -27,8 +30,16 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** What a file asks for, whatever its version. */
-export const recipeOf = (file: BlendFile): Recipe =>
-  file.version === 1 ? fromFile1(file) : fromFile2(file);
+export const recipeOf = (file: BlendFile): Recipe => {
+  switch (file.version) {
+    case 1:
+      return fromFile1(file);
+    case 2:
+      return fromFile2(file);
+    case 3:
+      return fromFile3(file);
+  }
+};
 
 /** Reads a blend from parsed JSON: its form only. What is in this house is asked of the catalog. */
 export const readBlend = (json: unknown): ReadBlend => {
@@ -36,10 +47,10 @@ export const readBlend = (json: unknown): ReadBlend => {
     return no({ code: 'wrong-format', path: ['format'] });
   }
   const { version } = json;
-  if (version !== 1 && version !== newestBlendVersion) {
+  if (!isVersion(version)) {
     return no({ code: 'wrong-version', path: ['version'], version });
   }
-  const parsed = (version === 1 ? blendFile1Schema : blendFile2Schema).safeParse(json);
+  const parsed = forms[version].safeParse(json);
   if (!parsed.success) {
     const form = firstFormProblem(parsed.error, json);
     return no({ code: 'wrong-field', form, path: form.path });

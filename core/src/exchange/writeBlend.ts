@@ -1,6 +1,6 @@
 import { materialsUsed, type OwnMaterial } from '../catalog';
 import type { Recipe } from '../recipe';
-import type { BlendFile2 } from './blendFile2';
+import type { BlendFile3 } from './blendFile2';
 
 const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }: T) =>
   amount === null ? rest : { ...rest, amount };
@@ -11,7 +11,7 @@ const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }
  *
  * @param own materials and figures of the house's own: those that are in it go with it
  */
-export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendFile2 => {
+export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendFile3 => {
   const { wearer, place, timesPerDay, personId: _personId, ...brief } = recipe.brief;
   const materials = materialsUsed(
     own,
@@ -19,7 +19,7 @@ export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendF
   );
   return {
     format: 'jubbet-blend',
-    version: 2,
+    version: 3,
     name: recipe.name,
     ...(recipe.purpose ? { purpose: recipe.purpose } : {}),
     ...(recipe.notes ? { notes: recipe.notes } : {}),
@@ -35,17 +35,18 @@ export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendF
     guideline: recipe.guideline,
     dropsPerMl: recipe.dropsPerMl,
     ...(recipe.target ? { target: recipe.target } : {}),
-    oils: recipe.oils.map((oil) => withoutNull(oil) as BlendFile2['oils'][number]),
-    bases: recipe.bases.map((base) => withoutNull(base) as BlendFile2['bases'][number]),
+    oils: recipe.oils.map((oil) => withoutNull(oil) as BlendFile3['oils'][number]),
+    bases: recipe.bases.map((base) => withoutNull(base) as BlendFile3['bases'][number]),
     ...(recipe.mixedInOne ? { mixedInOne: true } : {}),
     ...(recipe.lossPercent > 0 ? { lossPercent: recipe.lossPercent } : {}),
     ...(recipe.whipPercent === null ? {} : { whipPercent: recipe.whipPercent }),
     ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
     ...(Object.keys(recipe.stepWords).length > 0 ? { steps: recipe.stepWords } : {}),
     ...(recipe.parentVersion === null ? {} : { parentVersion: recipe.parentVersion }),
+    ...(recipe.notUnderstood.length > 0 ? { notUnderstood: recipe.notUnderstood } : {}),
     ...(materials.length > 0 ? { materials } : {}),
   };
 };
 
 /** A blend as the text of a file, to be read by people too. */
-export const writeBlend = (file: BlendFile2): string => `${JSON.stringify(file, null, 2)}\n`;
+export const writeBlend = (file: BlendFile3): string => `${JSON.stringify(file, null, 2)}\n`;

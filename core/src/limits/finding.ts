@@ -128,6 +128,8 @@ type FindingReason =
   | { readonly code: 'base-is-oil' }
   /** Reported at the bench, in the maker’s words: what it was, or how much, no one can say. */
   | { readonly code: 'something-else'; readonly words: string }
+  /** As it was written in the recipe that this was read from. */
+  | { readonly code: 'not-understood'; readonly text: string }
   | { readonly code: 'allergens-not-known' }
   | { readonly code: 'nothing-found' };
 

@@ -49,6 +49,7 @@ export const questionOf = ({
   named = '',
   useMl = null,
   eachMl = mixture.fillMl,
+  notUnderstood = [],
   ...rest
 }: Asked): Question => ({
   ...rest,
@@ -57,6 +58,7 @@ export const questionOf = ({
   named,
   useMl,
   eachMl,
+  notUnderstood,
 });
 
 const ruleOf = { stage: 'life-stage', condition: 'condition', allergy: 'allergy' } as const;

@@ -24,11 +24,13 @@ export interface Question {
   readonly useMl: number | null;
   /** What the largest of its containers takes, in ml. */
   readonly eachMl: number;
+  /** What nobody has understood of the recipe it was read from. */
+  readonly notUnderstood: readonly string[];
 }
 
 /** What is asked of the rules: the mixture as it is poured. */
-export type Asked = Omit<Question, 'poured' | 'named' | 'useMl' | 'eachMl'> &
-  Partial<Pick<Question, 'named' | 'useMl' | 'eachMl'>>;
+export type Asked = Omit<Question, 'poured' | 'named' | 'useMl' | 'eachMl' | 'notUnderstood'> &
+  Partial<Pick<Question, 'named' | 'useMl' | 'eachMl' | 'notUnderstood'>>;
 
 /** The wearer, or null for anyone. */
 export const knownWearer = ({ wearer }: Pick<Brief, 'wearer'>): Wearer | null =>

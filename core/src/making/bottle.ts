@@ -93,7 +93,9 @@ export const bottleThen = (
 export const stepsAsWanted = (steps: readonly Step[], tally: Tally): Step[] =>
   inOrder(steps, tally).map((step): Step => {
     const drops = step.kind === 'count' ? tally.wantedDrops.get(step.id) : undefined;
-    return step.kind === 'count' && drops !== undefined ? { ...step, drops } : step;
+    if (step.kind !== 'count' || drops === undefined) return step;
+    const { atLeast: _, ...rest } = step;
+    return { ...rest, drops };
   });
 
 /**

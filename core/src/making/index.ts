@@ -12,7 +12,7 @@ export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight'
 export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './roomLeft';
 export type { StepContainers } from './plan';
 export { stepKey } from './stepKey';
-export type { CountStep } from './steps/count';
+export { type CountStep, isAsPlanned } from './steps/count';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
 export { roughTime, type RoughTime } from './roughTime';

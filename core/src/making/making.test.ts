@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { evaluate } from '../drops';
+import { evaluate, workOut } from '../drops';
+import { shippedCatalog } from '../catalog';
+import { forAnyone } from '../recipe';
+import { recipeFrom } from '../recipe/recipe.testing';
 import { blendOf } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
 import { asCounted } from './asCounted';
@@ -16,7 +19,7 @@ import {
   type Tally,
 } from './tally';
 import type { BenchEvent } from './event';
-import type { CountStep } from './steps/count';
+import { isAsPlanned, type CountStep } from './steps/count';
 import { stepsOf } from './stepsOf';
 import { done, drop, reopened, takeBack } from './events.testing';
 
@@ -163,4 +166,23 @@ test('two extra drops are judged as they fell', () => {
   expect(mixture.strength.byVolume.likely).toBeCloseTo((100 * 0.4) / 9.5, 12);
   const before = asCounted(blend.formula, new Map(), new Set());
   expect(evaluate({ ...blend, formula: before }).mixture.strength.byVolume.likely).toBe(0);
+});
+
+test('of ten to fifteen drops every number is as planned, judged at fifteen; one asked for anew is exact', () => {
+  const recipe = {
+    ...forAnyone(recipeFrom({ brief: { place: 'pulse-points' }, bases: [{ id: 'jojoba', parts: 1 }] })),
+    oils: [{ id: 'petitgrain', amount: { unit: 'drops' as const, value: 15, from: 10 } }],
+  };
+  const worked = workOut(shippedCatalog, recipe);
+  if (worked.state !== 'done') throw new Error(worked.state);
+  // 15 drops of 0.05 ml in 9.5 ml: 7.9 %.
+  expect(worked.evaluation.mixture.strength.byVolume.likely).toBeCloseTo(7.89, 2);
+  const planned = stepsOf(worked.blend, worked.evaluation.mixture);
+  const step = planned.find((one): one is CountStep => one.kind === 'count')!;
+  expect([9, 10, 12, 15, 16].map((count) => isAsPlanned(step, count))).toEqual([
+    ...[false, true, true, true, false],
+  ]);
+  const asked = tallyOf([{ kind: 'asked', step: step.id, drops: 16 }]);
+  const now = stepsNow(worked.blend, planned, asked).find(({ id }) => id === step.id) as CountStep;
+  expect([15, 16].map((count) => isAsPlanned(now, count))).toEqual([false, true]);
 });

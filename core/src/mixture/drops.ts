@@ -32,6 +32,7 @@ export const measured = (entry: FormulaOil, dropsPerMl: number, drops: number): 
       return {
         ...of,
         drops: measure.drops,
+        ...(measure.atLeast === undefined ? {} : { atLeast: measure.atLeast }),
         ml: scale(dropOf(entry, dropsPerMl), measure.drops),
       };
     case 'parts':

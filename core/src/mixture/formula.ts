@@ -4,7 +4,8 @@ import type { Range } from '../quantity';
 
 /** How much of an oil: as it was typed. Drops and measures are of one container. */
 export type OilMeasure =
-  | { readonly by: 'drops'; readonly drops: number }
+  /** Of a range of drops its high end, with its low end. */
+  | { readonly by: 'drops'; readonly drops: number; readonly atLeast?: number }
   | { readonly by: 'ml'; readonly ml: number }
   | { readonly by: 'g'; readonly g: number }
   | { readonly by: 'parts'; readonly parts: number };
@@ -49,6 +50,8 @@ export interface MeasuredOil {
   readonly oil: Oil;
   /** Whole drops; null where it is measured in ml or g. */
   readonly drops: number | null;
+  /** Of a range of drops its low end: as few are right too. */
+  readonly atLeast?: number;
   readonly ml: Range;
   /** What it weighs, in g, where it was put on a scale. */
   readonly weighedG?: number;

@@ -238,6 +238,7 @@ export const mix = (
         oil: entry.oil,
         ...(entry.bottle ? { bottle: entry.bottle } : {}),
         drops: entry.drops,
+        ...(entry.atLeast === undefined ? {} : { atLeast: entry.atLeast }),
         ml: entry.ml,
         ...(entry.weighedG === undefined ? {} : { weighedG: entry.weighedG }),
         g: massOfOil(entry),

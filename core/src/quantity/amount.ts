@@ -1,22 +1,23 @@
-import { readDecimal } from './number';
+import { beginsWithNumber, wholeAmount, type AmountTerm, type AmountUnit } from './lexer';
 import { lookUp } from './lookUp';
+import { plainFigures } from './plainText';
 import {
   countryAdjectives,
-  countryIn,
+  spoonCountries,
   volumeOf,
   volumes,
-  waysByCountry,
   type Measures,
   type SpoonCountry,
 } from './spoons';
 
-/** An amount as it was said. */
-type Amount =
+/** An amount as it was said; of a range `upTo` is its high end, in the same unit. */
+export type Amount = (
   | { readonly kind: 'ml'; readonly ml: number }
   | { readonly kind: 'g'; readonly g: number }
   | { readonly kind: 'drops'; readonly drops: number }
   | { readonly kind: 'parts'; readonly parts: number }
-  | { readonly kind: 'percent'; readonly percent: number };
+  | { readonly kind: 'percent'; readonly percent: number }
+) & { readonly upTo?: number };
 
 /** What reading an amount comes to. */
 export type ReadAmount =
@@ -46,82 +47,99 @@ export type AmountProblem =
   /** A number that can be read two ways: `1,000`. */
   | 'two-ways';
 
-const fractions: Readonly<Record<string, number>> = {
-  '¼': 1 / 4,
-  '½': 1 / 2,
-  '¾': 3 / 4,
-  '⅓': 1 / 3,
-  '⅔': 2 / 3,
-  '⅛': 1 / 8,
-};
-
-const words: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  half: 1 / 2,
-  'half a': 1 / 2,
-  'half an': 1 / 2,
-  'a half': 1 / 2,
-  quarter: 1 / 4,
-  'a quarter': 1 / 4,
-  'a third': 1 / 3,
-  'two thirds': 2 / 3,
-  'three quarters': 3 / 4,
-};
-
-/** `2`, `2.5`, `2,5`, `1,000,000`, `1/2`, `1 1/2`, `½`, `1½`, `a`, `half a`. */
-const numberOf = (text: string): number | readonly [number, number] | null => {
-  const plain = text.trim().toLowerCase();
-  const word = lookUp(words, plain);
-  if (word !== undefined) return word;
-  const decimal = readDecimal(plain);
-  if (decimal.ok) return decimal.value;
-  if (decimal.code === 'two-ways') return decimal.readings;
-  const match =
-    /^(?<whole>\d+)?\s*(?:(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<sign>[¼½¾⅓⅔⅛]))?$/u.exec(plain) ??
-    /^(?<over>\d+)\s*\/\s*(?<under>\d+)$/u.exec(plain);
-  if (!match || plain === '' || plain.startsWith('-')) return null;
-  const { whole, over, under, sign } = match.groups ?? {};
-  if (under === '0') return null;
-  // `11/2` is eleven halves, not one and a half: a space parts the two.
-  if (whole && over && !/\d\s+\d/.test(plain)) {
-    const [top = '', bottom = ''] = plain.split('/');
-    return Number(top) / Number(bottom);
-  }
-  return (
-    (whole ? Number(whole) : 0) +
-    (over && under ? Number(over) / Number(under) : 0) +
-    (sign ? (fractions[sign] ?? 0) : 0)
-  );
-};
-
-const litres: Readonly<Record<string, number>> = {
-  ml: 1,
-  millilitre: 1,
-  milliliter: 1,
-  cc: 1,
-  cl: 10,
-  dl: 100,
-  l: 1000,
-  litre: 1000,
-  liter: 1000,
-};
-
-const grams: Readonly<Record<string, number>> = { mg: 0.001, g: 1, gram: 1, gm: 1, kg: 1000 };
-
-const masses: Readonly<Record<string, string>> = {
-  lb: 'pound',
-  'oz by weight': 'ounce',
-  'ounce by weight': 'ounce',
-  'ounces by weight': 'ounce',
-  pound: 'pound',
-  grain: 'grain',
+/** A term as it would be typed, in the spoons of a country where it has none of its own. */
+const typed = ({ unit, figure, high, country }: AmountTerm, whose: SpoonCountry | null): string => {
+  const of = country ?? whose;
+  const name = volumes[unit];
+  const words: Partial<Record<AmountUnit, string>> = { percent: '%', share: 'of the bottle' };
+  const said =
+    name === undefined || unit === 'fl oz'
+      ? (words[unit] ?? unit)
+      : `${name}${high > 1 ? 's' : ''}`;
+  const isSpoon = name !== undefined || unit === 'oz';
+  return [figure, ...(of && isSpoon ? [countryAdjectives[of]] : []), said].join(' ');
 };
 
 /**
- * Reads an amount as people say it: `2 tbsp`, `1/2 cup`, `0.5 fl oz`, `15 g`, `30 drops`,
- * `1 part`, `3 %`, `a quarter of the bottle`.
+ * An amount as it would be typed into a field: `1 US cup + 2 US tablespoons`.
+ *
+ * @param whose spoons are meant where a term names no country; null leaves that open
+ */
+export const asTyped = (terms: readonly AmountTerm[], whose: SpoonCountry | null = null): string =>
+  terms.map((term) => typed(term, whose)).join(' + ');
+
+/** In which ways the spoons of some terms may be meant, as they would be typed; each volume once. */
+const waysOf = (terms: readonly AmountTerm[], measures: Measures): readonly SpoonCountry[] => {
+  const names = terms.flatMap(({ unit, country }) => (country ? [] : (volumes[unit] ?? [])));
+  const own = (country: SpoonCountry): number =>
+    names.filter((name) => Object.hasOwn(measures.volumeMl[country], name)).length;
+  const seen = new Set<string>();
+  // The country whose own they are comes before those that only share them.
+  return [...spoonCountries]
+    .sort((a, b) => own(b) - own(a))
+    .filter((country) => {
+      const sizes = names.map((name) => volumeOf(name, country, measures));
+      const key = sizes.join(' ');
+      if (sizes.includes(undefined) || seen.has(key)) return false;
+      seen.add(key);
+      return true;
+    });
+};
+
+/** A term in ml, in g or as it is; undefined for a measure that this country does not have. */
+const sizeOf = (
+  { unit, country }: AmountTerm,
+  whose: SpoonCountry,
+  measures: Measures,
+  fillMl: number,
+): readonly [Amount['kind'], number] | undefined => {
+  const name = volumes[unit];
+  if (name !== undefined) {
+    const ml = volumeOf(name, country ?? whose, measures);
+    return ml === undefined ? undefined : ['ml', ml];
+  }
+  const mass = (of: string): readonly ['g', number] => ['g', measures.massG[of] ?? Number.NaN];
+  switch (unit) {
+    case 'oz':
+    case 'oz by weight':
+      return mass('ounce');
+    case 'lb':
+      return mass('pound');
+    case 'grain':
+      return mass('grain');
+    case 'share':
+      return ['ml', fillMl];
+    case 'ml':
+    case 'g':
+    case 'drops':
+    case 'parts':
+    case 'percent':
+      return [unit, 1];
+    default:
+      return undefined;
+  }
+};
+
+const amountOf = (kind: Amount['kind'], low: number, high: number): Amount => {
+  const upTo = high > low ? { upTo: high } : {};
+  switch (kind) {
+    case 'ml':
+      return { kind, ml: low, ...upTo };
+    case 'g':
+      return { kind, g: low, ...upTo };
+    case 'drops':
+      return { kind, drops: low, ...upTo };
+    case 'parts':
+      return { kind, parts: low, ...upTo };
+    case 'percent':
+      return { kind, percent: low, ...upTo };
+  }
+};
+
+/**
+ * Reads a text that is one amount, as people say it: `2 tbsp`, `1-1/2 cups`, `½ cup + 2 tbsp`,
+ * `0.5 fl oz`, `15 g`, `10 to 15 drops`, `1 part`, `3 %`, `a quarter of the bottle`. What it cannot read
+ * whole it does not read.
  *
  * @param country whose spoons, cups and fluid ounces are meant where the text names none; null
  *   where no one has said
@@ -134,100 +152,93 @@ export const readAmount = (
   measures: Measures,
   { fillMl, liquid }: { readonly fillMl: number; readonly liquid: boolean },
 ): ReadAmount => {
-  const no = (code: AmountProblem): ReadAmount => ({ ok: false, code, text: text.trim() });
-  const yes = (amount: Amount): ReadAmount => ({ ok: true, amount });
-  const plain = text.trim().toLowerCase().replace(/\s+/g, ' ');
-  const share = /^(.*?) ?of (?:the|a) (?:bottle|vessel|container|jar|tin)$/.exec(plain);
-  if (share) {
-    const value = numberOf(share[1] ?? '');
-    return typeof value !== 'number' || value > 1 || value < 0
-      ? no('no-number')
-      : yes({ kind: 'ml', ml: value * fillMl });
-  }
-  const match =
-    /^([\d.,/'’¼½¾⅓⅔⅛ ]*\d?[\d¼½¾⅓⅔⅛]|half an?|an?|one|two thirds|three quarters)? ?([a-z%. ]+)$/u.exec(
-      plain,
+  const no = (code: AmountProblem, readings?: readonly string[]): ReadAmount => ({
+    ok: false,
+    code,
+    text: text.trim(),
+    ...(readings && { readings }),
+  });
+  const found = wholeAmount(plainFigures(text));
+  if (!found) return no(beginsWithNumber(plainFigures(text)) ? 'no-unit' : 'no-number');
+  const { terms } = found;
+  // More than all of it is no share.
+  if (terms.some(({ unit, high }) => unit === 'share' && high > 1)) return no('no-number');
+  const doubtful = terms.find(({ readings }) => readings);
+  if (doubtful?.readings) {
+    return no(
+      'two-ways',
+      doubtful.readings.map((value) =>
+        asTyped(terms.map((term) => (term === doubtful ? { ...term, figure: `${value}` } : term))),
+      ),
     );
-  const figure = match?.[1]?.trim() ?? '';
-  const [named, unit] = countryIn((match?.[2] ?? '').replace(/\./g, '').trim());
-  const value = numberOf(figure);
-  if (value === null) return no('no-number');
-  if (typeof value !== 'number') {
-    const [first, second] = value.map((reading) => `${reading} ${unit}`.trim());
-    return {
-      ok: false,
-      code: 'two-ways',
-      text: text.trim(),
-      readings: [first ?? '', second ?? ''],
-    };
   }
-  const entry = unit.replace(/s$/, '');
-  const name =
-    [unit, entry].find((word) =>
-      [litres, grams, volumes, masses].some((table) => Object.hasOwn(table, word)),
-    ) ?? entry;
-  const litre = lookUp(litres, name);
-  if (litre !== undefined) return yes({ kind: 'ml', ml: value * litre });
-  const gram = lookUp(grams, name);
-  if (gram !== undefined) return yes({ kind: 'g', g: value * gram });
-  const volume = lookUp(volumes, name);
-  if (volume !== undefined) {
-    const whose = named ?? country;
-    if (whose !== null) {
-      const ml = volumeOf(volume, whose, measures);
-      return ml === undefined ? no('not-here') : yes({ kind: 'ml', ml: value * ml });
-    }
-    const [first, ...others] = waysByCountry(volume, measures);
-    return first && others.length === 0
-      ? yes({ kind: 'ml', ml: value * first.ml })
-      : {
-          ok: false,
-          code: 'whose-spoons',
-          text: text.trim(),
-          readings: [first, ...others].flatMap((way) =>
-            way ? [`${figure} ${value > 1 ? way.several : way.one}`] : [],
-          ),
-        };
+  if (liquid && terms.some(({ unit }) => unit === 'oz')) {
+    const as = (unit: AmountUnit): string =>
+      asTyped(terms.map((term) => (term.unit === 'oz' ? { ...term, unit } : term)));
+    return no('which-ounce', [as('fl oz'), as('oz by weight')]);
   }
-  const mass = lookUp(masses, name);
-  if (mass !== undefined) return yes({ kind: 'g', g: value * (measures.massG[mass] ?? 0) });
-  if (entry === 'oz' || entry === 'ounce') {
-    const whose = named === null ? '' : `${countryAdjectives[named]} `;
-    return liquid
-      ? {
-          ok: false,
-          code: 'which-ounce',
-          text: text.trim(),
-          readings: [`${figure} ${whose}fl oz`, `${figure} oz by weight`],
-        }
-      : yes({ kind: 'g', g: value * (measures.massG['ounce'] ?? 0) });
+  const isOfACountry = terms.some((term) => volumes[term.unit] !== undefined && !term.country);
+  const ways = isOfACountry && country === null ? waysOf(terms, measures) : [country ?? 'metric'];
+  const [whose] = ways;
+  if (whose === undefined) return no('not-here');
+  if (ways.length > 1) {
+    return no(
+      'whose-spoons',
+      ways.map((way) => asTyped(terms, way)),
+    );
   }
-  if (entry === 'drop' || entry === 'gtt') {
-    return Number.isInteger(value) ? yes({ kind: 'drops', drops: value }) : no('whole-drops');
+  let [low, high] = [0, 0];
+  let kind: Amount['kind'] | null = null;
+  for (const term of terms) {
+    const size = sizeOf(term, whose, measures, fillMl);
+    if (!size) return no('not-here');
+    if (kind !== null && kind !== size[0]) return no('no-unit');
+    [kind] = size;
+    low += term.low * size[1];
+    high += term.high * size[1];
   }
-  if (entry === 'part') return yes({ kind: 'parts', parts: value });
-  if (unit === '%' || unit === 'percent' || unit === 'per cent') {
-    return yes({ kind: 'percent', percent: value });
-  }
-  return no('no-unit');
+  if (kind === null) return no('no-unit');
+  if (kind === 'drops' && !(Number.isInteger(low) && Number.isInteger(high)))
+    return no('whole-drops');
+  return { ok: true, amount: amountOf(kind, low, high) };
 };
 
 /**
  * The measure of volume in which an amount is stated, by its full name, with how many of them and
- * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is stated in another unit.
+ * what one holds: `2 tbsp` are 2 of `tablespoon`. Null where it is stated in another unit, or in several.
  */
 export const spoonsIn = (
   text: string,
   country: SpoonCountry | null,
   measures: Measures,
 ): { readonly value: number; readonly unit: string; readonly ml: number } | null => {
-  const words = /([a-z ]+?)\.?\s*$/i.exec(text.trim())?.[1]?.trim().toLowerCase() ?? '';
-  const [named, word] = countryIn(words);
-  const whose = named ?? country ?? 'metric';
-  const unit = lookUp(volumes, word) ?? lookUp(volumes, word.replace(/s$/, ''));
-  const read = readAmount(text, whose, measures, { fillMl: 0, liquid: false });
-  const entry = unit === undefined ? undefined : volumeOf(unit, whose, measures);
-  return unit !== undefined && entry !== undefined && read.ok && read.amount.kind === 'ml'
-    ? { value: Math.round((1000 * read.amount.ml) / entry) / 1000, unit, ml: read.amount.ml }
-    : null;
+  const [term, ...more] = wholeAmount(plainFigures(text))?.terms ?? [];
+  const name = term && more.length === 0 ? lookUp(volumes, term.unit) : undefined;
+  if (!term || name === undefined || term.high > term.low) return null;
+  const ml = volumeOf(name, term.country ?? country ?? 'metric', measures);
+  return ml === undefined ? null : { value: term.low, unit: name, ml: term.low * ml };
 };
+
+/** Both ends of a range, each as it would be typed; none of what is no range. */
+export const endsOf = (text: string): readonly string[] => {
+  const { terms = [] } = wholeAmount(plainFigures(text)) ?? {};
+  return terms.some(({ low, high }) => low < high)
+    ? (['low', 'high'] as const).map((end) =>
+        asTyped(
+          terms.map((term) =>
+            term.low < term.high
+              ? {
+                  ...term,
+                  high: term[end],
+                  figure: String(Math.round(10_000 * term[end]) / 10_000),
+                }
+              : term,
+          ),
+        ),
+      )
+    : [];
+};
+
+/** The country that an amount names itself: `2 US tbsp`; null where it names none. */
+export const countryNamedIn = (text: string): SpoonCountry | null =>
+  wholeAmount(plainFigures(text))?.terms.find(({ country }) => country)?.country ?? null;

@@ -1,6 +1,16 @@
 export { readAge } from './age';
-export { type AmountProblem, readAmount, spoonsIn } from './amount';
+export {
+  type AmountProblem,
+  asTyped,
+  countryNamedIn,
+  endsOf,
+  readAmount,
+  spoonsIn,
+} from './amount';
 export { isPast } from './compare';
+export { amountsIn, type LexedAmount } from './lexer';
+export { countWords, numeralAt } from './numeral';
+export { overlaps, plainFigures, plainLetters, type Span } from './plainText';
 export {
   byName,
   isVisible,
@@ -17,4 +27,4 @@ export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';
 export { celsiusOf, fahrenheitOf } from './temperature';
-export { countryNamedIn, type Measures, spoonCountries, type SpoonCountry } from './spoons';
+export { type Measures, spoonCountries, type SpoonCountry } from './spoons';

@@ -9,16 +9,33 @@ const asTyped = z.string().max(120).optional();
 const amountIn = <U extends string>(unit: U, value: z.ZodNumber) =>
   z.strictObject({ unit: z.literal(unit), value, /** As the maker typed it. */ asTyped });
 
+const countedDrops = z.number().int().min(0).max(mostDrops);
+
+/** Of `10 to 15 drops` the value is 15, the end at which it is judged, and `from` is 10. */
+const dropsInRange = amountIn('drops', countedDrops)
+  .extend({ from: countedDrops.optional() })
+  .refine(({ value, from }) => from === undefined || from < value, {
+    error: 'drops-range',
+    path: ['from'],
+  });
+
 const parts = amountIn('parts', z.number().positive().max(1_000_000));
 
-/** How much of an oil: of one container, or of all that is mixed at once. */
-export const oilAmountSchema = z.discriminatedUnion('unit', [
-  amountIn('drops', z.number().int().min(0).max(mostDrops)),
+const measuredAmounts = [
   amountIn('ml', z.number().min(0).max(largestContainerMl)),
   amountIn('g', z.number().min(0).max(largestContainerMl)),
   parts,
   /** Of the whole, by what the recipe is measured by. */
   amountIn('percent', z.number().min(0).max(100)),
+] as const;
+
+/** How much of an oil: of one container, or of all that is mixed at once. */
+export const oilAmountSchema = z.discriminatedUnion('unit', [dropsInRange, ...measuredAmounts]);
+
+/** The same without ranges, as blend files before version 3 have it. */
+export const exactOilAmountSchema = z.discriminatedUnion('unit', [
+  amountIn('drops', countedDrops),
+  ...measuredAmounts,
 ]);
 
 export type OilAmount = z.infer<typeof oilAmountSchema>;

@@ -29,7 +29,7 @@ describe('an amount in words, in the unit of what is measured', () => {
     ['1 cup', { ...unknown, unit: 'g' } as const, 'density-unknown'],
     ['30 drops', oil, 'other-unit'],
     ['2 parts', butter, 'other-unit'],
-    ['half', oil, 'no-number'],
+    ['half', oil, 'no-unit'],
     ['plenty', oil, 'no-number'],
   ])('%s is a problem', (text, of, code) => {
     expect(readAmountInUnit(text, of, 'us')).toMatchObject({ ok: false, problem: { code } });

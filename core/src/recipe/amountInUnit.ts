@@ -1,6 +1,6 @@
 import { measures } from '../catalog';
 import { readAmount, type SpoonCountry } from '../quantity';
-import type { SaidProblem } from './saidAmount';
+import { aRange, type SaidProblem } from './saidAmount';
 
 /** Of what an amount is stated, and in which unit it is kept. */
 export interface AmountOf {
@@ -32,6 +32,7 @@ export const readAmountInUnit = (
   const read = readAmount(text, whose, measures, { fillMl: 0, liquid });
   if (!read.ok) return no({ ...read, readings: read.readings ?? [] });
   const { amount } = read;
+  if (amount.upTo !== undefined) return no(aRange(text));
   switch (amount.kind) {
     case 'ml':
       if (unit === 'ml') return yes(amount.ml);

@@ -243,3 +243,11 @@ export const basesWrittenBy = ({ bases }: Pick<Recipe, 'bases'>): WrittenBy => {
     ? 'percent'
     : way;
 };
+
+/** Something that was not understood is answered: it is none of the recipe, or it is in it by now. */
+export const clearNotUnderstood =
+  (text: string): Edit =>
+  (recipe) => ({
+    ...recipe,
+    notUnderstood: recipe.notUnderstood.filter((entry) => entry !== text),
+  });

@@ -88,6 +88,10 @@ export type Target = z.infer<typeof targetSchema>;
 export const aimOf = ({ percent, upTo }: Target): number =>
   upTo === undefined ? percent : (percent + upTo) / 2;
 
+/** Bounds of what is not understood of a recipe: how long each may be, and how many. */
+export const longestNotUnderstood = 300;
+export const mostNotUnderstood = 100;
+
 /** The brief of a recipe, which may still have gaps. */
 export const recipeBriefSchema = z.strictObject({
   wearer: z.union([z.literal('anyone'), wearerSchema]).nullable(),
@@ -132,6 +136,8 @@ export const recipeSchema = z.strictObject({
   stepWords: z.record(z.string().max(200), z.string().max(2000)),
   /** The version of which this one was made; null where it was begun afresh. */
   parentVersion: z.string().min(1).max(120).nullable(),
+  /** What nobody has understood of the recipe it was read from: it can't be checked until then. */
+  notUnderstood: z.array(z.string().trim().min(1).max(longestNotUnderstood)).max(mostNotUnderstood),
 });
 
 export type Recipe = z.infer<typeof recipeSchema>;
@@ -179,6 +185,7 @@ export const emptyRecipe = (): Recipe => ({
   useMl: null,
   stepWords: {},
   parentVersion: null,
+  notUnderstood: [],
 });
 
 /** The first line of containers: it is always there. */

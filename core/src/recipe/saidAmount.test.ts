@@ -32,6 +32,22 @@ describe('an amount of an oil in words', () => {
     expect(read(text)).toMatchObject({ ok: false, problem: { code } });
   });
 
+  test('a range of drops is one; of anything else one amount is asked for', () => {
+    const how = { country: 'metric', fillMl: 10 } as const;
+    expect(readOilAmount('10 to 15 drops', how)).toMatchObject({
+      ok: true,
+      amount: { unit: 'drops', value: 15, from: 10, asTyped: '10 to 15 drops' },
+    });
+    expect(readOilAmount('½-1 tsp', how)).toMatchObject({
+      ok: false,
+      problem: { code: 'a-range', readings: ['0.5 teaspoon', '1 teaspoon'] },
+    });
+    expect(readOilAmount('10 to 15.5 drops', how)).toMatchObject({
+      ok: false,
+      problem: { code: 'whole-drops' },
+    });
+  });
+
   test('what can be read two ways is asked back', () => {
     expect(read('1,000 ml')).toMatchObject({
       ok: false,

@@ -10,6 +10,7 @@ import {
   forms,
 } from '../catalog';
 import {
+  endsOf,
   readAmount,
   spoonsIn,
   type AmountProblem,
@@ -21,7 +22,7 @@ import { mostDrops, type BaseAmount, type OilAmount } from './amount';
 /** Why what was said cannot be the amount of something. */
 export type SaidProblem =
   | {
-      readonly code: AmountProblem;
+      readonly code: AmountProblem | 'a-range';
       readonly text: string;
       /** The ways of reading it, each to be read without doubt. */
       readonly readings: readonly string[];
@@ -48,8 +49,20 @@ const no = (problem: SaidProblem): { readonly ok: false; readonly problem: SaidP
 /** To a ten-thousandth of a ml or a g: finer than anybody measures. */
 const toFinest = (amount: number): number => Math.round(10_000 * amount) / 10_000;
 
+/** A range where one amount is needed: each end, to be taken. */
+export const aRange = (text: string): SaidProblem => ({
+  code: 'a-range',
+  text: text.trim(),
+  readings: endsOf(text),
+});
+
+const dropsOf = ({ drops, upTo }: { readonly drops: number; readonly upTo?: number }) =>
+  upTo === undefined
+    ? { unit: 'drops' as const, value: drops }
+    : { unit: 'drops' as const, value: upTo, from: drops };
+
 /**
- * Reads an amount of an oil in words: `2 tsp`, `15 g`, `30 drops`, `3 parts`, `2 %`.
+ * Reads an amount of an oil in words: `10 to 15 drops`, `2 tsp`, `15 g`, `30 drops`, `3 parts`, `2 %`.
  *
  * @param country whose spoons, cups and fluid ounces are meant; null where no one has said
  * @param fillMl what the container takes, for a share of it
@@ -61,6 +74,8 @@ export const readOilAmount = (
   const read = readAmount(text, country, measures, { fillMl, liquid: true });
   if (!read.ok) return no({ ...read, readings: read.readings ?? [] });
   const { amount } = read;
+  // Only drops are counted, and may be right from here to there.
+  if (amount.upTo !== undefined && amount.kind !== 'drops') return no(aRange(text));
   const asTyped = text.trim();
   switch (amount.kind) {
     case 'ml':
@@ -72,9 +87,9 @@ export const readOilAmount = (
         ? no({ code: 'too-much' })
         : { ok: true, amount: { unit: 'g', value: toFinest(amount.g), asTyped } };
     case 'drops':
-      return amount.drops > mostDrops
+      return (amount.upTo ?? amount.drops) > mostDrops
         ? no({ code: 'too-much' })
-        : { ok: true, amount: { unit: 'drops', value: amount.drops, asTyped } };
+        : { ok: true, amount: { ...dropsOf(amount), asTyped } };
     case 'parts':
       return amount.parts > 0
         ? { ok: true, amount: { unit: 'parts', value: amount.parts, asTyped } }
@@ -170,6 +185,7 @@ export const readBaseAmount = (
     });
   }
   const { amount } = read;
+  if (amount.upTo !== undefined) return no(aRange(text));
   const asTyped = text.trim();
   switch (amount.kind) {
     case 'ml':

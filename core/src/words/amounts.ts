@@ -4,7 +4,13 @@ import type { AmountProblem, NumberProblem, Range } from '../quantity';
 import { formatG, formatRange } from './numbers';
 
 /** Why an amount cannot be read, in a sentence for people. */
-const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string }): string => {
+const amountProblemWords = ({
+  code,
+  text,
+}: {
+  code: AmountProblem | 'a-range';
+  text: string;
+}): string => {
   switch (code) {
     case 'no-number':
       return `“${text}” is not an amount. Try 2 tsp, 15 g or 30 drops.`;
@@ -20,6 +26,8 @@ const amountProblemWords = ({ code, text }: { code: AmountProblem; text: string 
       return 'Use whole drops.';
     case 'two-ways':
       return `“${text}” can be read two ways. Which is meant?`;
+    case 'a-range':
+      return 'Only drops of an oil can be a range. Which amount is meant?';
   }
 };
 

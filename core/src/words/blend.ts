@@ -5,7 +5,7 @@ import type { BaseAmount, By, LooseAmount, OilAmount, RecipeBase } from '../reci
 import { carrierWords, containerWords } from './brief';
 import { countedContainers } from './containers';
 import { nameFromId } from './names';
-import { formatList, formatNumber, formatPercent } from './numbers';
+import { formatList, formatNumber, formatPercent, formatWantedDrops } from './numbers';
 
 const looseUnitWords: Record<LooseAmount['measure'], readonly [string, string]> = {
   ml: ['ml', 'ml'],
@@ -93,6 +93,7 @@ export const recipeAmountWords = (amount: OilAmount | BaseAmount | null): string
     case 'percent':
       return `${amount.value} %`;
     case 'drops':
+      return formatWantedDrops({ drops: amount.value, atLeast: amount.from ?? amount.value });
     case 'parts':
       return `${amount.value} ${amount.value === 1 ? amount.unit.slice(0, -1) : amount.unit}`;
     default:

@@ -41,6 +41,12 @@ export type FileProblem =
       readonly path: readonly ['version'];
       readonly version: unknown;
     }
+  /** A row of a table that is none of a blend, counted from 1. */
+  | {
+      readonly code: 'wrong-row';
+      readonly path: readonly ['row', number];
+      readonly text: string;
+    }
   | ({ readonly code: 'wrong-field' } & {
       readonly form: FormProblem;
       readonly path: FormProblem['path'];
@@ -70,6 +76,7 @@ const ruleWords: Readonly<Record<string, string>> = {
   'one-base-amount': 'needs exactly one of parts, percent, ml, g or loose',
   'trimester-alone': 'is given, though pregnant is false',
   'target-range': 'must be higher than the lower end of the target',
+  'drops-range': 'must be lower than “value”, the high end of the range',
   'target-missing': 'is missing: oils by parts need a target percent to share',
   'month-form': 'should be a month, as in 1985-03',
   'day-form': 'should be a day, as in 2026-11-25',
@@ -132,8 +139,10 @@ export const fileProblemWords = (problem: FileProblem): string => {
       return 'format: this is not a blend file; it should say "format": "jubbet-blend".';
     case 'wrong-version':
       return problem.version === undefined
-        ? 'version: is missing; this Jubbet reads versions 1 and 2.'
-        : `version: ${JSON.stringify(problem.version)} cannot be read; this Jubbet reads versions 1 and 2.`;
+        ? 'version: is missing; this Jubbet reads versions 1 to 3.'
+        : `version: ${JSON.stringify(problem.version)} cannot be read; this Jubbet reads versions 1 to 3.`;
+    case 'wrong-row':
+      return `row ${problem.path[1]}: “${problem.text}” is not a kind of row that a blend has.`;
     case 'wrong-field':
       return `${fieldName(problem.path)}: ${formProblemWords(problem.form)}.`;
   }

@@ -227,6 +227,8 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return finding.subject === 'something-else'
         ? `Something else went in: “${reason.words}”. It can’t be checked.`
         : `${name} went in beside the recipe, and how much of it is not known, so it can’t be checked.`;
+    case 'not-understood':
+      return `“${reason.text}” in the recipe was not understood, so the blend can’t be checked.`;
     case 'base-is-oil':
       return `${name} bears the name of an essential oil: add it as an oil, or its strength can’t be checked.`;
     case 'allergens-not-known':

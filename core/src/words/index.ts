@@ -79,6 +79,7 @@ export { noteWords } from './notes';
 export {
   capitalised,
   countedWords,
+  dropsToCount,
   formatDrops,
   formatG,
   formatList,
@@ -86,6 +87,7 @@ export {
   formatNumber,
   formatPercent,
   formatRange,
+  formatWantedDrops,
   uncapitalised,
 } from './numbers';
 export { eachWords, fromWords, inAllWords, roughTimeWords } from './onTheTable';

@@ -51,6 +51,21 @@ export const countedWords = (count: number, word: string): string =>
 /** `1 drop`, `7 drops`. */
 export const formatDrops = (count: number): string => `${count} ${count === 1 ? 'drop' : 'drops'}`;
 
+/** `15`; of a range `10 to 15`. */
+export const dropsToCount = ({
+  drops,
+  atLeast = drops,
+}: {
+  readonly drops: number;
+  readonly atLeast?: number;
+}): string => (atLeast < drops ? `${atLeast} to ${drops}` : String(drops));
+
+/** `1 drop`, `15 drops`; of a range `10 to 15 drops`. */
+export const formatWantedDrops = (step: {
+  readonly drops: number;
+  readonly atLeast?: number;
+}): string => `${dropsToCount(step)} ${step.drops === 1 ? 'drop' : 'drops'}`;
+
 /** `lavender`, `lavender and lime`, `lavender, lime and myrrh`. */
 export const formatList = (items: readonly string[]): string =>
   items.length < 2

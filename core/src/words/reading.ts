@@ -8,23 +8,35 @@ const units: Readonly<Record<ReadUnit, readonly [string, string]>> = {
   ml: ['ml', 'ml'],
   g: ['g', 'g'],
   tbsp: ['tbsp', 'tbsp'],
+  dessertspoon: ['dessertspoon', 'dessertspoons'],
   tsp: ['tsp', 'tsp'],
   cup: ['cup', 'cups'],
+  pint: ['pint', 'pints'],
+  quart: ['quart', 'quarts'],
   'fl oz': ['fl oz', 'fl oz'],
   oz: ['oz', 'oz'],
+  'oz by weight': ['oz by weight', 'oz by weight'],
   lb: ['lb', 'lb'],
+  grain: ['grain', 'grains'],
   parts: ['part', 'parts'],
   percent: ['%', '%'],
 };
 
 /** An amount as it was read: `10 drops`, `2 to 3 tbsp`, `2.5 %`. */
-export const writtenAmountWords = ({ unit, value, low, high }: WrittenAmount): string => {
+export const writtenAmountWords = ({
+  unit,
+  value,
+  low,
+  high,
+  plus = [],
+}: Omit<WrittenAmount, 'typed'>): string => {
   const [one, several] = units[unit];
   const figure =
     low !== undefined && high !== undefined
       ? `${formatNumber(low, 4)} to ${formatNumber(high, 4)}`
       : formatNumber(value, 4);
-  return `${figure} ${value <= 1 ? one : several}`;
+  const more = plus.map((term) => writtenAmountWords(term));
+  return [`${figure} ${value <= 1 ? one : several}`, ...more].join(' + ');
 };
 
 const either = (catalog: Catalog, ids: readonly string[]): string =>

@@ -8,7 +8,14 @@ import {
   type ContainerKind,
 } from '../catalog';
 import { looseWords } from './blend';
-import { capitalised, formatDrops, formatG, formatList, formatMl, formatRange } from './numbers';
+import {
+  capitalised,
+  formatG,
+  formatList,
+  formatMl,
+  formatRange,
+  formatWantedDrops,
+} from './numbers';
 import { massWords, temperatureWords, volumeWords, type Units } from './units';
 import type { Into, Step, StepContainers } from '../making';
 
@@ -108,7 +115,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
       }Open one bottle at a time.`;
     case 'count':
       return [
-        `${formatDrops(step.drops)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${massWords(step.g, units, 2)}` : ''}.`,
+        `${formatWantedDrops(step)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${massWords(step.g, units, 2)}` : ''}.`,
         ...(isThick(catalog, step.oilId) ? ['A thick oil: wait for each drop.'] : []),
       ].join(' ');
     case 'measure':

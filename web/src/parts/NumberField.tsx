@@ -4,12 +4,14 @@ import { clsx } from 'clsx';
 import { useId, useRef, useState, type InputHTMLAttributes, type Ref } from 'react';
 import { refusalOfNumber, type Refusal } from './refusal';
 
-interface Props extends Omit<
-  InputHTMLAttributes<HTMLInputElement>,
-  'value' | 'onChange' | 'inputMode'
-> {
+/** True while something is being typed into a number field that is not left yet. */
+export const isTyping = (field: HTMLInputElement): boolean => 'typing' in field.dataset;
+
+interface Props extends Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange'> {
   /** What is stored; null where nothing is. */
   readonly value: number | null;
+  /** What stands there in place of the bare number: `10–15`. */
+  readonly shown?: string | undefined;
   readonly rule: NumberRule;
   /** Called with every number that can be; never with one that cannot. */
   readonly onNumber: (value: number) => void;
@@ -95,6 +97,8 @@ export const NumberField = ({
   inFlow = false,
   problem,
   className,
+  shown,
+  inputMode,
   ...rest
 }: Props) => {
   const [typed, setTyped] = useState<string | null>(null);
@@ -154,7 +158,8 @@ export const NumberField = ({
         {...rest}
         type="text"
         // Where words are read too, a phone must offer letters.
-        inputMode={readTyped ? 'text' : rule.whole ? 'numeric' : 'decimal'}
+        inputMode={inputMode ?? (readTyped ? 'text' : rule.whole ? 'numeric' : 'decimal')}
+        data-typing={typed === null ? undefined : ''}
         autoComplete="off"
         aria-label={label}
         aria-invalid={refusal !== null}
@@ -171,7 +176,7 @@ export const NumberField = ({
               ),
           className,
         )}
-        value={typed ?? (value === null ? '' : String(value))}
+        value={typed ?? shown ?? (value === null ? '' : String(value))}
         onFocus={(event) => {
           event.target.select();
           rest.onFocus?.(event);

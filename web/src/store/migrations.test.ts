@@ -43,9 +43,15 @@ type Row = Record<string, unknown>;
 
 /** Rows of today as version 13 had them, by table. */
 const asIn13 = (rows: Record<string, Row[]>): Record<string, Row[]> => {
-  const { containers = [], batches = [], settings = [], ...same } = rows;
+  const { containers = [], batches = [], settings = [], blends = [], drafts = [], ...same } = rows;
+  const withoutUnread = ({ recipe, ...rest }: Row): Row => {
+    const { notUnderstood: _, ...before } = recipe as Row;
+    return { ...rest, recipe: before };
+  };
   return {
     ...same,
+    blends: blends.map(withoutUnread),
+    drafts: drafts.map(withoutUnread),
     settings: settings.map((setting) =>
       setting['key'] === 'guideline' ? { ...setting, key: 'school' } : setting,
     ),
@@ -178,14 +184,14 @@ test('a migration that is added to a kind of record is run, and raises the versi
       const { person, ...rest } = record as { person: { name: string } };
       return { ...rest, person: { ...person, name: person.name.toUpperCase() } };
     });
-    return { people: { ...people, migrations: { 15: shout } } };
+    return { people: { ...people, migrations: { 16: shout } } };
   });
   const { openDatabase: openNext } = await import('./database');
   const { fileVersion } = await import('./houseZip');
   const db = openNext('one-more');
   expect((await db.people.toArray()).map(({ person }) => person.name)).toContain('INES');
-  expect(db.verno).toBe(15);
-  expect(fileVersion).toBe(11);
+  expect(db.verno).toBe(16);
+  expect(fileVersion).toBe(12);
 });
 
 test('a store from before the first release is refused as it is, and can be saved as JSON', async () => {

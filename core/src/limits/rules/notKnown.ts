@@ -23,7 +23,7 @@ const needsChemistry = (wearer: Wearer | null): boolean =>
  * quietly fine. An oil that has only the caps on its constituents is judged by
  * those, in their own rule.
  */
-export const notKnown = ({ mixture, poured, brief }: Question): Finding[] => {
+export const notKnown = ({ mixture, poured, brief, notUnderstood }: Question): Finding[] => {
   const common = { rule: 'not-known', source: 'EOS2' } as const;
   const found = [...new Set([...mixture.oils, ...poured.oils])].flatMap((entry): Finding[] => {
     const { oil, percent } = entry;
@@ -81,7 +81,10 @@ export const notKnown = ({ mixture, poured, brief }: Question): Finding[] => {
         ]
       : [],
   );
-  return found.length + bases.length > 0
-    ? [...found, ...bases]
+  const unread = notUnderstood.map((text) =>
+    finding({ ...common, verdict: 'unknown', reason: { code: 'not-understood', text } }),
+  );
+  return found.length + bases.length + unread.length > 0
+    ? [...found, ...bases, ...unread]
     : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
 };

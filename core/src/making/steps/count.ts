@@ -8,17 +8,24 @@ export interface CountStep {
   readonly container: number;
   readonly oilId: string;
   readonly drops: number;
+  /** So few are as planned, too. */
+  readonly atLeast?: number;
   /** What they come to on likely drops, in g; null where the density is assumed. */
   readonly g: number | null;
 }
 
 /** The drops of one oil into one container. */
-export const countInto = ({ oil, g }: OilInBlend, drops: number, container: number): CountStep => ({
+export const countInto = (
+  { oil, g, atLeast }: OilInBlend,
+  drops: number,
+  container: number,
+): CountStep => ({
   id: `count/${container}/${oil.id}`,
   kind: 'count',
   container,
   oilId: oil.id,
   drops,
+  ...(atLeast === undefined || atLeast >= drops ? {} : { atLeast }),
   g: isDensityAssumed(oil) ? null : g.likely,
 });
 
@@ -31,3 +38,7 @@ export const count: StepKind<CountStep> = {
       oils.flatMap((oil) => (oil.drops === null ? [] : [countInto(oil, oil.drops, number)])),
     ),
 };
+
+/** True where as many fell as were planned: of a range any number in it. */
+export const isAsPlanned = ({ drops, atLeast = drops }: CountStep, count: number): boolean =>
+  count >= atLeast && count <= drops;

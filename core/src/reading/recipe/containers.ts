@@ -5,8 +5,8 @@ import {
   type Container,
   type ContainerKind,
 } from '../../catalog';
-import { amountOf, numberWords, type WrittenAmount } from './amounts';
-import { plainLetters, type Span } from './letters';
+import { writtenAmount, type WrittenAmount } from './amounts';
+import { countWords, numeralAt, plainLetters, type Span } from '../../quantity';
 
 /** A container as a recipe names it. */
 export interface FoundContainer extends Span {
@@ -39,9 +39,7 @@ const kinds = Object.entries(patterns) as readonly (readonly [ContainerKind, str
 
 /** Words that say how many: `two tins`, `your jar`. */
 const counts: Readonly<Record<string, number>> = {
-  ...Object.fromEntries(
-    Object.entries(numberWords).filter(([word, value]) => value >= 1 && !word.includes(' ')),
-  ),
+  ...countWords,
   your: 1,
   the: 1,
   each: 1,
@@ -151,7 +149,7 @@ export const containersIn = (line: string): readonly FoundContainer[] => {
       const written =
         groups['size'] === undefined
           ? null
-          : amountOf(unitOf(groups['unit'] ?? 'ml'), groups['size'], undefined);
+          : writtenAmount(unitOf(groups['unit'] ?? 'ml'), numeralAt(groups['size'], 0)?.value ?? 0);
       const ml = containerMl({ size: written });
       found.push({
         ...span,

@@ -1,4 +1,4 @@
-import type { Span } from './letters';
+import type { Span } from '../../quantity';
 
 /** Marks and words between two entries of a list. */
 const parting = /[;,|•+&]|\band\b|\bplus\b|\bthen\b|\. /g;

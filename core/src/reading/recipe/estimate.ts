@@ -29,6 +29,10 @@ const liquidKinds: readonly string[] = [
 export const pours = (material: Oil | Base): boolean =>
   !('kind' in material) || liquidKinds.includes(material.kind);
 
+/** An amount with its bare ounces read as of volume, or as of weight. */
+export const ounceRead = (typed: string, as: 'volume' | 'weight'): string =>
+  typed.replace(/(?<!fl )\b(?:oz|ounces?)\b(?! by)/g, as === 'volume' ? 'fl oz' : 'oz by weight');
+
 /** True where the maker says that the ounces are of weight. */
 export const isByWeight = ({ text }: ReadIngredient): boolean =>
   /by weight|\(weight\)|weighed|\bwt\b/i.test(text);
@@ -41,7 +45,7 @@ export const isOilIngredient = ({ kind, amount, candidates }: ReadIngredient): b
  * null of parts and percents.
  */
 const mlOfAmount = (
-  { unit, value }: WrittenAmount,
+  { unit, value, low, typed }: WrittenAmount,
   material: Oil | Base | undefined,
   dropsToMl: number = usualDropsPerMl,
   isByWeight = false,
@@ -50,9 +54,10 @@ const mlOfAmount = (
   if (unit === 'parts' || unit === 'percent') return null;
   const density = material?.densityGPerMl ?? usualDensity;
   const isLiquid = material === undefined || pours(material);
-  const readUnit = unit === 'oz' && isLiquid && !isByWeight ? 'fl oz' : unit;
-  const country = readUnit === 'fl oz' || readUnit === 'cup' ? 'us' : 'metric';
-  const read = readAmount(`${value} ${readUnit}`, country, measures, { fillMl: 0, liquid: false });
+  const text = low === undefined ? typed : `${value} ${unit}`;
+  const ounces = ounceRead(text, isLiquid && !isByWeight ? 'volume' : 'weight');
+  const country = /fl oz|cup|pint|quart/.test(ounces) ? 'us' : 'metric';
+  const read = readAmount(ounces, country, measures, { fillMl: 0, liquid: false });
   if (!read.ok) return null;
   return read.amount.kind === 'ml'
     ? read.amount.ml

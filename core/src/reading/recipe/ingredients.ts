@@ -1,13 +1,13 @@
 import {
-  amountsIn,
+  amountsOf,
   ratioIn,
-  sharesIn,
+  writtenAmount,
   type FoundAmount,
   type ReadUnit,
   type WrittenAmount,
 } from './amounts';
 import { entriesOf } from './entries';
-import { overlaps, plainLetters, type Span } from './letters';
+import { overlaps, plainLetters, type Span } from '../../quantity';
 import { materialsIn, type FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 import {
@@ -152,13 +152,7 @@ export const readLine = (
   const plain = plainLetters(line);
   const entries = entriesOf(plain);
   const free = (span: Span): boolean => !taken.some((one) => overlaps(one, span));
-  const shares = sharesIn(line);
-  const all = [
-    ...shares,
-    ...amountsIn(line).filter(
-      (foundAmount) => free(foundAmount) && !shares.some((share) => overlaps(share, foundAmount)),
-    ),
-  ].sort((a, b) => a.from - b.from);
+  const all = amountsOf(line).filter((foundAmount) => foundAmount.isShare || free(foundAmount));
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
   const named = all.filter(
     (foundAmount) => !foundAmount.isTotal && !isFilledTo.test(plain.slice(0, foundAmount.from)),
@@ -219,7 +213,7 @@ export const readLine = (
     const parts = proportion.get(material);
     if (parts) {
       const amount = whole
-        ? { unit: whole.amount.unit, value: rounded((whole.amount.value * parts.value) / inParts) }
+        ? writtenAmount(whole.amount.unit, rounded((whole.amount.value * parts.value) / inParts))
         : parts;
       return [{ ...ingredientOf(line, material, whole ?? undefined, undefined, false), amount }];
     }

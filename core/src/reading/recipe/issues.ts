@@ -3,7 +3,7 @@ import { isPossibleDrop } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
 import { estimateOf, goesIn, isOilIngredient, pours, restIn, isByWeight } from './estimate';
-import { plainLetters } from './letters';
+import { plainLetters } from '../../quantity';
 import type { ReadIngredient } from './ingredients';
 import type { Mention, ReadRecipe } from './reader';
 

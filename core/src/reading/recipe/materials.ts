@@ -1,4 +1,4 @@
-import { plainLetters, type Span } from './letters';
+import { plainLetters, type Span } from '../../quantity';
 import { none, type Entry, type MaterialFinder } from './names';
 
 /** A name of a material in a line. */

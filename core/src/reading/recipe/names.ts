@@ -8,7 +8,7 @@ import {
   type Catalog,
   type Oil,
 } from '../../catalog';
-import { plainLetters } from './letters';
+import { plainLetters } from '../../quantity';
 
 /** What makers call bases beside their names. */
 const saidOfBases: Readonly<Record<string, readonly string[]>> = {

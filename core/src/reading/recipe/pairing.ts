@@ -1,6 +1,12 @@
-import { ratioIn, type FoundAmount, type ReadUnit, type WrittenAmount } from './amounts';
+import {
+  ratioIn,
+  writtenAmount,
+  type FoundAmount,
+  type ReadUnit,
+  type WrittenAmount,
+} from './amounts';
 import type { Entries } from './entries';
-import { overlaps, plainLetters, type Span } from './letters';
+import { overlaps, plainLetters, type Span } from '../../quantity';
 import type { FoundMaterial } from './materials';
 import type { MaterialFinder } from './names';
 
@@ -141,10 +147,7 @@ export const inProportion = (
   );
   if (ratio.parts.length > 1 && last.length === ratio.parts.length && isAfter && isJoined) {
     return new Map(
-      last.map((foundMaterial, n) => [
-        foundMaterial,
-        { unit: 'parts', value: ratio.parts[n] ?? 1 },
-      ]),
+      last.map((foundMaterial, n) => [foundMaterial, writtenAmount('parts', ratio.parts[n] ?? 1)]),
     );
   }
   const behind = materials.filter(({ from }) => from >= ratio.to);
@@ -169,7 +172,7 @@ export const inProportion = (
   if (parts.length > bases.length) return new Map();
   const of = parts.length > 0 ? bases.slice(0, parts.length) : bases;
   return new Map(
-    of.map((foundMaterial, n) => [foundMaterial, { unit: 'parts', value: parts[n] ?? 1 }]),
+    of.map((foundMaterial, n) => [foundMaterial, writtenAmount('parts', parts[n] ?? 1)]),
   );
 };
 
@@ -213,7 +216,16 @@ export const bareAmounts = (
     };
     const value = Number((match[1] ?? '').replace(',', '.'));
     return value > 0 && value <= 1000 && !taken.some((entry) => overlaps(entry, span))
-      ? [{ ...span, amount: { unit, value }, isAside: false, isEach: false, isTotal: false }]
+      ? [
+          {
+            ...span,
+            amount: writtenAmount(unit, value),
+            isShare: false,
+            isAside: false,
+            isEach: false,
+            isTotal: false,
+          },
+        ]
       : [];
   });
 

@@ -1,7 +1,7 @@
 import type { Catalog } from '../../catalog';
-import { amountsIn, sharesIn, type ReadUnit } from './amounts';
+import { amountsOf, type ReadUnit } from './amounts';
 import { containersIn } from './containers';
-import { overlaps, plainLetters } from './letters';
+import { overlaps, plainLetters } from '../../quantity';
 import { materialsIn } from './materials';
 import { materialFinder, type MaterialFinder } from './names';
 import { finish, isEmptyDraft, Reader, type ReadRecipe } from './reader';
@@ -33,7 +33,7 @@ const mayBeTitle = (line: SourceLine, finder: MaterialFinder): boolean => {
     ...[targetIn(text, true)].flatMap((readTarget) => readTarget ?? []),
   ];
   const namesNothing = materialsIn(text, finder, false).length === 0;
-  const amounts = [...amountsIn(text), ...sharesIn(text)].filter(
+  const amounts = amountsOf(text).filter(
     (foundAmount) =>
       !foundAmount.isTotal &&
       !(foundAmount.isAside && namesNothing) &&
@@ -122,7 +122,7 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
       continue;
     }
     const headUnit = line.isItem || draft.section === 'ingredients' ? unitOfHeading(text) : null;
-    if (headUnit && materialsIn(text, finder, false).length === 0 && amountsIn(text).length === 0) {
+    if (headUnit && materialsIn(text, finder, false).length === 0 && amountsOf(text).length === 0) {
       reader.draft.bareUnit = headUnit;
       reader.draft.lines.push({ text, role: 'heading', ingredients: [] });
       continue;
@@ -180,7 +180,7 @@ const withInlineTitle = (line: SourceLine, finder: MaterialFinder): readonly Sou
     return [line];
   const named = materialsIn(rest, finder, true);
   const isWhole =
-    amountsIn(rest).length > 0 &&
+    amountsOf(rest).length > 0 &&
     named.length > 1 &&
     named.some(({ kind }) => kind === 'oil') &&
     named.some(({ kind }) => kind === 'base');

@@ -1,7 +1,7 @@
-import { amountsIn, type ReadUnit } from './amounts';
+import { amountsOf, writtenAmount, type ReadUnit } from './amounts';
 import { containersIn, type FoundContainer } from './containers';
 import { readLine, type ReadIngredient } from './ingredients';
-import { plainLetters, type Span } from './letters';
+import { plainLetters, type Span } from '../../quantity';
 import { materialsIn } from './materials';
 import { isLeftOut } from './pairing';
 import type { MaterialFinder } from './names';
@@ -208,7 +208,7 @@ export class Reader {
         ? ingredients
         : this.read(text, true).ingredients;
     // Something with an amount before it or behind it is an ingredient, known or not.
-    const amounts = amountsIn(text);
+    const amounts = amountsOf(text);
     const isAtEdge = amounts.some(({ from, to }) => from === 0 || to === text.length);
     const isNamed = ({ amount, candidates }: ReadIngredient): boolean =>
       amount !== null && (candidates.length > 0 || (role === null && isAtEdge));
@@ -270,7 +270,7 @@ export class Reader {
     const { totalDrops, totalText } = this.draft;
     // `20 drops of essential oils` and not one of them named: which ones, no one knows.
     if (totalDrops !== null && ingredients.length > 0 && !ingredients.some(isOil)) {
-      this.add([{ ...unknownOil, text: totalText, amount: { unit: 'drops', value: totalDrops } }]);
+      this.add([{ ...unknownOil, text: totalText, amount: writtenAmount('drops', totalDrops) }]);
     }
   }
 }

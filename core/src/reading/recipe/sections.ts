@@ -1,4 +1,4 @@
-import { plainLetters } from './letters';
+import { plainLetters } from '../../quantity';
 
 /** What a part of a recipe holds. */
 export type Section = 'ingredients' | 'steps' | 'notes';

@@ -1,5 +1,6 @@
 import { Parser } from 'htmlparser2';
 import { z } from 'zod';
+import { plainFigures } from '../../quantity';
 
 /** One line of a source, as far as its markup tells what it is. */
 export interface SourceLine {
@@ -256,7 +257,7 @@ const jsonLines = (json: string): SourceLine[] => {
 
 /** A source as lines: plain text, Markdown, a page of HTML, or a recipe in JSON-LD. */
 export const sourceLines = (source: string): readonly SourceLine[] => {
-  const text = source.slice(0, mostLetters).replace(/^\ufeff/, '');
+  const text = plainFigures(source.slice(0, mostLetters).replace(/^\ufeff/, ''));
   const start = text.trimStart();
   if (/^[[{]/.test(start)) {
     const lines = jsonLines(start);

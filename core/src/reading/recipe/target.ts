@@ -1,4 +1,4 @@
-import { plainLetters, type Span } from './letters';
+import { plainLetters, type Span } from '../../quantity';
 
 /** The strength that a recipe says it has, in percent. */
 export interface ReadTarget extends Span {

@@ -82,10 +82,16 @@ describe('measures', () => {
     expect([ml('us'), ml('metric'), ml('australian')].map(Math.round)).toEqual([15, 15, 20]);
   });
 
-  test('of a range of drops the fewest are taken', () => {
+  test('a range of drops stays one, as do both when they are added up; of ml the end that is stronger counts', () => {
     expect(amounts(taken('10 ml jojoba\n3-5 drops vetiver').recipe.oils)).toMatchObject({
-      vetiver: { unit: 'drops', value: 3 },
+      vetiver: { unit: 'drops', value: 5, from: 3 },
     });
+    const twice = taken('10-12 ml jojoba\n3-5 drops vetiver\n1 drop vetiver\n1-2 ml neroli');
+    expect(amounts(twice.recipe.oils)).toMatchObject({
+      vetiver: { unit: 'drops', value: 6, from: 4 },
+      neroli: { unit: 'ml', value: 2 },
+    });
+    expect(amounts(twice.recipe.bases)).toMatchObject({ jojoba: { unit: 'ml', value: 10 } });
   });
 
   test('an oil that is listed twice is there once, with all its drops', () => {

@@ -11,9 +11,9 @@ import {
   type RecipeOil,
   usualDropsPerMl,
 } from '../../recipe';
-import type { WrittenAmount } from './amounts';
+import { writtenAmount, type WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
-import { estimateOf, pours, restIn, isByWeight } from './estimate';
+import { estimateOf, isByWeight, ounceRead, pours, restIn } from './estimate';
 import type { ReadIngredient } from './ingredients';
 import type { ReadRecipe } from './reader';
 
@@ -41,34 +41,19 @@ const mostNotes = 10_000;
 /** Recipes have at most so many. */
 const most = { oils: 60, bases: 30 };
 
-const unitSaid: Readonly<Record<WrittenAmount['unit'], string>> = {
-  drops: 'drops',
-  ml: 'ml',
-  g: 'g',
-  tbsp: 'tbsp',
-  tsp: 'tsp',
-  cup: 'cup',
-  'fl oz': 'fl oz',
-  oz: 'oz by weight',
-  lb: 'pound',
-  parts: 'parts',
-  percent: '%',
-};
+/** As it is typed into a field. */
+const amountText = (typed: string, isLiquid: boolean, ounce: Choices['ounce']): string =>
+  ounceRead(typed, isLiquid ? ounce : 'weight');
 
-/** As it is typed into a field; of a range of drops the low end, since a drop can be added. */
-const amountText = (
-  { unit, value, low }: WrittenAmount,
-  isLiquid: boolean,
-  ounce: Choices['ounce'],
-): string => {
-  if (unit === 'drops') return `${Math.round(low ?? value)} drops`;
-  const isFluid = unit === 'oz' && isLiquid && ounce === 'volume';
-  return `${value} ${isFluid ? 'fl oz' : unitSaid[unit]}`;
-};
+/** Of a range that nobody counts in drops the end at which the blend is stronger. */
+const atEnd = (amount: WrittenAmount, end: 'low' | 'high'): string =>
+  amount[end] === undefined ? amount.typed : writtenAmount(amount.unit, amount[end]).typed;
 
 const oilOf = (readIngredient: ReadIngredient, id: string, choices: Choices): RecipeOil => {
   if (!readIngredient.amount) return { id, amount: null };
-  const read = readOilAmount(amountText(readIngredient.amount, true, choices.ounce), {
+  const { amount } = readIngredient;
+  const typed = amount.unit === 'drops' ? amount.typed : atEnd(amount, 'high');
+  const read = readOilAmount(amountText(typed, true, choices.ounce), {
     country: choices.country,
     fillMl: 0,
   });
@@ -86,7 +71,7 @@ const baseOf = (
   // How much of it no one has said: a gap, not a guess.
   if (!readIngredient.amount) return { id, amount: null };
   const typed = amountText(
-    readIngredient.amount,
+    atEnd(readIngredient.amount, 'low'),
     pours(base) && !isByWeight(readIngredient),
     choices.ounce,
   );
@@ -99,9 +84,16 @@ const baseOf = (
 };
 
 const sum = (a: RecipeOil['amount'], b: RecipeOil['amount']): RecipeOil['amount'] =>
-  a?.unit === 'drops' && b?.unit === 'drops'
-    ? { unit: 'drops', value: Math.min(mostDrops, a.value + b.value) }
-    : (a ?? b);
+  a?.unit === 'drops' && b?.unit === 'drops' ? sumOfDrops(a, b) : (a ?? b);
+
+type Drops = Extract<NonNullable<RecipeOil['amount']>, { readonly unit: 'drops' }>;
+
+/** Both ends are added where either is a range. */
+const sumOfDrops = (a: Drops, b: Drops): Drops => {
+  const value = Math.min(mostDrops, a.value + b.value);
+  const from = (a.from ?? a.value) + (b.from ?? b.value);
+  return { unit: 'drops', value, ...(from < value && { from }) };
+};
 
 /** The container that is taken where the recipe names none: the smallest that holds all of it. */
 const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[]): Container => {

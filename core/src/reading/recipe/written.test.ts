@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { basesNamed, oilsNamed, shippedCatalog } from '../../catalog';
-import { amountsIn } from './amounts';
+import { amountsOf } from './amounts';
 import { containersIn } from './containers';
-import { plainLetters } from './letters';
+import { plainLetters } from '../../quantity';
 import { readRecipes } from './readRecipes';
 import { targetIn } from './target';
 
@@ -112,7 +112,9 @@ test('letters stand where they stood', () => {
 
 describe('amounts', () => {
   const read = (line: string) =>
-    amountsIn(line).map(({ amount: { value, unit } }) => `${value} ${unit}`);
+    amountsOf(line).map(({ amount: { value, unit, plus = [] } }) =>
+      [{ value, unit }, ...plus].map((term) => `${term.value} ${term.unit}`).join(' + '),
+    );
   test.each([
     ['1 1/2 tbsp', ['1.5 tbsp']],
     ['1½ tsp', ['1.5 tsp']],
@@ -126,7 +128,7 @@ describe('amounts', () => {
     ['20–30 drops', ['25 drops']],
     ['about 10 gtts', ['10 drops']],
     ['a dozen drops', ['12 drops']],
-    ['2 T and 1 t', ['2 tbsp', '1 tsp']],
+    ['2 T and 1 t', ['2 tbsp + 1 tsp']],
     ['heaped tablespoon', []],
     ['1 heaped tablespoon', ['1 tbsp']],
     ['70 C', []],

@@ -1,6 +1,7 @@
 import { Minus, Plus } from 'lucide-react';
-import type { Ref } from 'react';
-import { NumberField } from '../../parts/NumberField';
+import { clsx } from 'clsx';
+import type { ComponentProps, Ref } from 'react';
+import { isTyping, NumberField } from '../../parts/NumberField';
 
 const most = 10_000;
 
@@ -16,7 +17,9 @@ export const DropStepper = ({
   name,
   drops,
   typed,
+  from,
   onDrops,
+  readTyped,
   wayBack: undoOf,
   onArrow,
   ref,
@@ -26,7 +29,11 @@ export const DropStepper = ({
   drops: number | null;
   /** True where the drops were set here, rather than worked out from parts. */
   typed: boolean;
+  /** Of a range its low end. */
+  from?: number | undefined;
   onDrops: (drops: number) => void;
+  /** Reads what is no whole number: `10 to 15`. */
+  readTyped: ComponentProps<typeof NumberField>['readTyped'];
   wayBack: () => () => void;
   onArrow: (by: 1 | -1) => void;
   ref?: Ref<HTMLInputElement>;
@@ -51,14 +58,18 @@ export const DropStepper = ({
       <NumberField
         ref={ref ?? null}
         label={`Drops of ${name}`}
-        className={typed ? 'w-11 text-center! font-semibold' : 'w-11 text-center!'}
+        className={clsx('w-11 px-0.5 text-center!', typed && 'font-semibold')}
         value={drops}
+        shown={from === undefined || drops === null ? undefined : `${from}–${drops}`}
+        inputMode="numeric"
+        readTyped={readTyped}
         rule={{ least: 0, most, whole: true }}
         onNumber={onDrops}
         undoOf={undoOf}
         onKeyDown={(event) => {
           const move = keyMoves[event.key];
-          if (move === undefined) return;
+          // In the middle of a number the key is a letter of it: `10-15`.
+          if (move === undefined || (event.key === '-' && isTyping(event.currentTarget))) return;
           event.preventDefault();
           if (event.key.startsWith('Arrow')) onArrow(move);
           else step(move);

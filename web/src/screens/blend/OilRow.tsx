@@ -141,6 +141,8 @@ export const OilRow = ({
         name={oil.name}
         drops={valueIn(entry.amount, 'drops') ?? mixed?.drops ?? null}
         typed={isIn(entry.amount, 'drops')}
+        from={entry.amount?.unit === 'drops' ? entry.amount.from : undefined}
+        readTyped={(text, act) => readTyped(/[a-z%]\s*$/i.test(text) ? text : `${text} drops`, act)}
         onDrops={(value) => onAmount({ unit: 'drops', value })}
         wayBack={undoOf}
         onArrow={onArrow}

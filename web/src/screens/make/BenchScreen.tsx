@@ -9,7 +9,7 @@ import {
   stepsNow,
   stepsOf,
 } from '@jubbet/core/making';
-import { nameOrNone, stepTitle } from '@jubbet/core/words';
+import { formatWantedDrops, nameOrNone, stepTitle } from '@jubbet/core/words';
 import { looksOf } from '@jubbet/core/catalog';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
@@ -194,7 +194,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             )}
             <p aria-live="polite" className="sr-only">
               {step?.kind === 'count'
-                ? `${stepTitle(catalog, step, units)}: ${count} of ${step.drops} drops`
+                ? `${stepTitle(catalog, step, units)}: ${count} of ${formatWantedDrops(step)}`
                 : ''}
             </p>
           </main>

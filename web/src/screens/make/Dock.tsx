@@ -1,4 +1,5 @@
-import type { Step } from '@jubbet/core/making';
+import { isAsPlanned, type Step } from '@jubbet/core/making';
+import { dropsToCount } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import type { MouseEvent, ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -22,8 +23,10 @@ const backToPad = ({ detail }: MouseEvent): void => {
 
 const nextWords = (step: Step, count: number): string => {
   if (step.kind !== 'count') return 'Done, next';
-  if (count === step.drops) return 'Added, next';
-  return count < step.drops ? `Go on with ${count} of ${step.drops}` : `Accept ${count}, next`;
+  if (isAsPlanned(step, count)) return 'Added, next';
+  return count < step.drops
+    ? `Go on with ${count} of ${dropsToCount(step)}`
+    : `Accept ${count}, next`;
 };
 
 /** What can be pressed beside the pad: wide, at the foot, reached with an elbow. */
@@ -70,7 +73,7 @@ export const Dock = ({
       </nav>
     );
   }
-  const missing = step.kind === 'count' && count < step.drops;
+  const missing = step.kind === 'count' && count < (step.atLeast ?? step.drops);
   return (
     <nav aria-label="What next" className="flex gap-3">
       {button(

@@ -1,6 +1,12 @@
-import { containerOfStep, type Step } from '@jubbet/core/making';
+import { containerOfStep, type CountStep, isAsPlanned, type Step } from '@jubbet/core/making';
 import { botanicalOf, looksOf } from '@jubbet/core/catalog';
-import { formatDrops, stepDetail, stepFigure, stepHeading, stepTitle } from '@jubbet/core/words';
+import {
+  formatWantedDrops,
+  stepDetail,
+  stepFigure,
+  stepHeading,
+  stepTitle,
+} from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
@@ -27,9 +33,9 @@ const DropRow = ({ count, target, colour }: { count: number; target: number; col
   </span>
 );
 
-const beyond = (count: number, target: number): string => {
-  if (count === target) return 'as planned';
-  return count > target ? `${count - target} too many` : `of ${formatDrops(target)}`;
+const beyond = (count: number, step: CountStep): string => {
+  if (isAsPlanned(step, count)) return 'as planned';
+  return count > step.drops ? `${count - step.drops} too many` : `of ${formatWantedDrops(step)}`;
 };
 
 /** The whole pad is the button: one thing at a time, readable from two metres. */
@@ -68,7 +74,7 @@ export const Pad = ({
       data-pad
       aria-label={
         counting
-          ? `${stepTitle(catalog, step, units)}: ${count} ${beyond(count, step.drops)}. Press for each drop.`
+          ? `${stepTitle(catalog, step, units)}: ${count} ${beyond(count, step)}. Press for each drop.`
           : `${stepTitle(catalog, step, units)}: done`
       }
       className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e3a94a] max-sm:px-3"
@@ -101,7 +107,7 @@ export const Pad = ({
               {count}
             </span>
             <span className="mt-[1vh] block font-serif text-[clamp(1.2rem,4vh,1.875rem)] text-[#565d6e]">
-              {beyond(count, step.drops)}
+              {beyond(count, step)}
             </span>
           </span>
           {!past && step.drops <= drawn && (

@@ -1,5 +1,5 @@
-import { containerOfStep, stepKey, type Step, type Tally } from '@jubbet/core/making';
-import { formatDrops, isThick, stepTitle } from '@jubbet/core/words';
+import { containerOfStep, isAsPlanned, stepKey, type Step, type Tally } from '@jubbet/core/making';
+import { dropsToCount, formatWantedDrops, isThick, stepTitle } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { clsx } from 'clsx';
@@ -12,9 +12,11 @@ const aside = (step: Step, tally: Tally): string => {
   if (step.kind !== 'count') return '';
   const count = tally.drops.get(step.id) ?? 0;
   if (tally.done.has(step.id)) {
-    return count === step.drops ? `${count} as planned` : `${count}, target ${step.drops}`;
+    return isAsPlanned(step, count)
+      ? `${count} as planned`
+      : `${count}, target ${dropsToCount(step)}`;
   }
-  return count > 0 ? `${count} of ${step.drops}` : formatDrops(step.drops);
+  return count > 0 ? `${count} of ${dropsToCount(step)}` : formatWantedDrops(step);
 };
 
 const containerOf = (step: Step | undefined): number | null =>

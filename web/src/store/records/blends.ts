@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { count, id, times, within } from './fields';
 import { recordKind, type RecordOf } from './recordKind';
 import { conflictCopyName } from './conflictCopy';
+import { withNotUnderstood } from './withNotUnderstood';
 
 /** The longest tag, in characters. */
 export const longestTag = 40;
@@ -28,6 +29,7 @@ export const blends = recordKind({
       }),
     ),
   indexes: 'id, updatedAt, deletedAt, recipe.name, recipe.purpose, *tags',
+  migrations: { 15: withNotUnderstood },
   nameOf: (record) => within(record, 'recipe', 'name'),
   conflictCopy: (record, other) => ({
     ...record,

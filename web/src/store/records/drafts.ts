@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { count, id, moment } from './fields';
 import { recordKind, type RecordOf } from './recordKind';
 import { conflictCopyName } from './conflictCopy';
+import { withNotUnderstood } from './withNotUnderstood';
 
 /** A blend as it was when it was made, or when the maker kept it. */
 export const drafts = recordKind({
@@ -26,6 +27,7 @@ export const drafts = recordKind({
       }),
     ),
   indexes: 'id, blendId',
+  migrations: { 15: withNotUnderstood },
   nameOf: ({ name }) => name,
   conflictCopy: (record, other) => ({
     ...record,
