@@ -8,7 +8,7 @@ import { blendHowTo, blendMarkdown, blendOfRows, formulaRows, readAnyBlend } fro
 import { bytesOfShareCode, shareCodeOf } from './shareCode';
 import { fileOf, writeBlend } from './writeBlend';
 
-const steps = ['Count 3 drops of lavender into it.', 'Close it | shake `it`.'];
+const steps = ['Count 3 drops of neroli into it.', 'Close it | shake `it`.'];
 const outOf = (recipe: Parameters<typeof fileOf>[0]) => ({ recipe, file: fileOf(recipe), steps });
 
 describe('what goes out comes in again as it was', () => {

@@ -67,7 +67,7 @@ export const formatWantedDrops = (step: {
 }): string => `${dropsToCount(step)} ${step.drops === 1 ? 'drop' : 'drops'}`;
 
 /** `lavender`, `lavender and lime`, `lavender, lime and myrrh`. */
-export const formatList = (items: readonly string[]): string =>
+export const formatList = (items: readonly string[], last: 'and' | 'or' = 'and'): string =>
   items.length < 2
     ? (items[0] ?? '')
-    : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+    : `${items.slice(0, -1).join(', ')} ${last} ${items[items.length - 1]}`;

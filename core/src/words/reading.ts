@@ -52,6 +52,8 @@ const guesses: readonly ReadIssue['code'][] = [
   'which-ounce',
   'unknown-ingredient',
   'misspelt',
+  'which-amount',
+  'range-taken',
   'unit-guessed',
 ];
 
@@ -125,6 +127,12 @@ export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
       return `The ounces in “${issue.ingredient}” may be fluid ounces or ounces of weight.`;
     case 'unknown-ingredient':
       return `Jubbet doesn’t know what “${issue.ingredient}” is.`;
+    case 'which-amount':
+      return `The amount in “${issue.ingredient}” can be read as ${formatList(issue.readings, 'or')}.`;
+    case 'says-for':
+      return `It speaks of “${issue.whom}”: choose who it is for before you trust the verdict.`;
+    case 'range-taken':
+      return `“${issue.ingredient}” is a range: the end that makes the blend stronger is taken.`;
     case 'unit-guessed':
       return `“${issue.ingredient}” has no unit, so the number was taken as drops.`;
     case 'misspelt':

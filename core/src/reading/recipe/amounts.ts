@@ -126,16 +126,18 @@ export const amountsOf = (line: string): readonly FoundAmount[] => {
 export const ratioIn = (line: string): (Span & { readonly parts: readonly number[] }) | null => {
   const plain = plainLetters(line);
   const match =
-    /(?<![\w.,/:])(\d{1,3}) ?[:/] ?(\d{1,3})(?: ?[:/] ?(\d{1,3}))?(?![\w/:]|\.\d| ?%| ?(?:ml|g|drops?|oz|tbsp|tsp)\b)/.exec(
+    /(?<![\w.,/:])(\d{1,3}) ?[:/] ?(\d{1,3})(?: ?[:/] ?(\d{1,3}))?(?: ?[:/] ?(\d{1,3}))?(?: ?%)?(?![\w/:%]|\.\d| ?(?:ml|g|drops?|oz|tbsp|tsp)\b)/.exec(
       plain,
     );
   if (!match) return equalParts(plain);
   const parts = match
     .slice(1)
     .flatMap((entry: string | undefined) => (entry === undefined ? [] : [Number(entry)]));
+  const isOfHundred = parts.reduce((total, part) => total + part, 0) === 100;
+  if (match[0].endsWith('%') && !isOfHundred) return null;
   const isSlash = match[0].includes('/');
   // `1/2` is a half; `50/50` and `70/30` are of a hundred.
-  if (isSlash && parts.reduce((total, part) => total + part, 0) !== 100) return null;
+  if (isSlash && !isOfHundred) return null;
   return parts.some((part) => part === 0)
     ? null
     : { from: match.index, to: match.index + match[0].length, parts };

@@ -7,8 +7,9 @@ import {
   type WrittenAmount,
 } from './amounts';
 import { entriesOf } from './entries';
-import { overlaps, plainLetters, type Span } from '../../quantity';
+import { countWords, overlaps, plainLetters, type Span } from '../../quantity';
 import { materialsIn, type FoundMaterial } from './materials';
+import { isOfNoIngredient, roleIn } from './otherMeasures';
 import type { MaterialFinder } from './names';
 import {
   bareAmounts,
@@ -35,6 +36,8 @@ export interface ReadIngredient {
   readonly candidates: readonly string[];
   readonly kind: 'oil' | 'base' | null;
   readonly amount: WrittenAmount | null;
+  /** Where its number can be read two ways: each, as it would be typed. */
+  readonly amountReadings: readonly string[];
   /** The same once more, in another measure. */
   readonly secondAmount: WrittenAmount | null;
   /** It fills what is left of the container. */
@@ -48,6 +51,8 @@ export interface ReadIngredient {
   readonly isUnitGuessed: boolean;
   /** 1 where nothing was guessed; 0 where it is not known what it is. */
   readonly confidence: number;
+  /** What the sentence says of it: that it goes in, that it may, or that it does not. */
+  readonly role: 'in' | 'perhaps' | 'not';
 }
 
 /** What one line came to. */
@@ -55,12 +60,16 @@ export interface ReadLine {
   readonly ingredients: readonly ReadIngredient[];
   /** Drops that the line says are the sum. */
   readonly total: number | null;
-  /** Where something was understood. */
-  readonly spans: readonly Span[];
+  /** Amounts of nothing that was understood, with the words around them. */
+  readonly unread: readonly string[];
 }
 
 const confidenceOf = (material: FoundMaterial): number =>
   material.ids.length > 1 ? 0.5 : material.isMisspelt ? 0.6 : 1;
+
+/** An amount that can be read in one way only. */
+const sure = (found: FoundAmount | undefined): WrittenAmount | null =>
+  found && !found.amount.readings ? found.amount : null;
 
 const ingredientOf = (
   line: string,
@@ -82,7 +91,8 @@ const ingredientOf = (
     materialId: material.ids.length === 1 ? (only ?? null) : null,
     candidates: material.ids,
     kind: material.kind,
-    amount: amount?.amount ?? null,
+    amount: sure(amount),
+    amountReadings: amount?.amount.readings ?? [],
     secondAmount: secondAmount?.amount ?? null,
     isFill: isFill && !amount,
     isOptional: /\boptional(?:ly)?\b|\bif (?:you (?:like|wish|want)|desired)\b/i.test(line),
@@ -90,6 +100,7 @@ const ingredientOf = (
     isMisspelt: material.isMisspelt,
     isUnitGuessed: false,
     confidence: confidenceOf(material),
+    role: roleIn(plainLetters(line), { from, to }),
   };
 };
 
@@ -105,16 +116,19 @@ const unknownName = (line: string, taken: readonly Span[]): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
+const said = (line: string, { from, to }: Span): string => line.slice(from, to).trim();
+
 const trimmed = (line: string, { from, to }: Span): string =>
   line.slice(from, to).replace(/^[^\p{L}\p{N}½¼¾⅓⅔⅛]+|[^\p{L}\p{N})%]+$/gu, '');
 
 /** Something with a name that is not in the library; `carrier oil of choice` is a base at least. */
-const unknownOf = (text: string, amount: WrittenAmount | null, line: string): ReadIngredient => ({
+const unknownOf = (text: string, found: FoundAmount | undefined, line: string): ReadIngredient => ({
   text,
   materialId: null,
   candidates: [],
   kind: /carrier|base oil|vegetable oil|fixed oil/i.test(text) ? 'base' : null,
-  amount,
+  amount: sure(found),
+  amountReadings: found?.amount.readings ?? [],
   secondAmount: null,
   isFill: false,
   isOptional: /\boptional/i.test(line),
@@ -122,6 +136,7 @@ const unknownOf = (text: string, amount: WrittenAmount | null, line: string): Re
   isMisspelt: false,
   isUnitGuessed: false,
   confidence: 0,
+  role: found ? roleIn(plainLetters(line), found) : 'in',
 });
 
 /** `q.s. 5 ml`: filled up to so much. */
@@ -129,6 +144,27 @@ const isFilledTo = /\bq\.? ?s\.?(?: to| ad)? ?$/;
 
 /** What is between an ingredient and one that may be taken in place of it. */
 const isInPlace = /(?:^|[ (,;/])or(?: else| use| try| about)? ?$/;
+
+/** `10 drops cedarwood and a couple extra`: a range that begins with what is written. */
+const withMore = (found: FoundAmount, behind: string): FoundAmount => {
+  const { unit, value, low = value, high = value } = found.amount;
+  const [, word] =
+    /^ ?,? ?\(?(?:and |plus |\+ ?)?(?:an? )?(couple|one|two|three|\d)(?: of)? (?:extra|more)\b/.exec(
+      behind,
+    ) ?? [];
+  if (word === undefined || unit !== 'drops') return found;
+  const most = high + (word === 'couple' ? 2 : (countWords[word] ?? Number(word)));
+  return {
+    ...found,
+    amount: {
+      unit,
+      value: (low + most) / 2,
+      low,
+      high: most,
+      typed: `${low}-${most} drops`,
+    },
+  };
+};
 
 /** To a thousandth: a third of an ounce. */
 const rounded = (value: number): number => Math.round(1000 * value) / 1000;
@@ -153,9 +189,13 @@ export const readLine = (
   const entries = entriesOf(plain);
   const free = (span: Span): boolean => !taken.some((one) => overlaps(one, span));
   const all = amountsOf(line).filter((foundAmount) => foundAmount.isShare || free(foundAmount));
+  const ofNothing = new Set(all.filter((foundAmount) => isOfNoIngredient(plain, foundAmount)));
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
   const named = all.filter(
-    (foundAmount) => !foundAmount.isTotal && !isFilledTo.test(plain.slice(0, foundAmount.from)),
+    (foundAmount) =>
+      !foundAmount.isTotal &&
+      !ofNothing.has(foundAmount) &&
+      !isFilledTo.test(plain.slice(0, foundAmount.from)),
   );
   const asides = lastAsides(named, plain);
   const written = named.filter((foundAmount) => !asides.has(foundAmount));
@@ -164,7 +204,14 @@ export const readLine = (
     named.some(({ from, to }) => n >= from && n < to) ? '|' : line.charAt(n),
   ).join('');
   const found = materialsIn(rest, finder, isListed || named.length > 0).filter(
-    (foundMaterial) => free(foundMaterial) || named.length > 0,
+    (foundMaterial) =>
+      (free(foundMaterial) || named.length > 0) &&
+      // The water of `2 cups of water in a pan` is none of it either.
+      ![...ofNothing].some(
+        ({ to }) =>
+          /^ ?(?:of )?(?:[a-z]+ )?$/.test(plain.slice(to, foundMaterial.from)) &&
+          to <= foundMaterial.from,
+      ),
   );
   const isProportion = ratioIn(line) !== null;
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(
@@ -208,6 +255,8 @@ export const readLine = (
     [...asides].map((aside) => [nearestMaterial(entries, aside, materials), aside] as const),
   );
   const isGuessed = new Set(guessed);
+  const withExtra = (material: FoundMaterial, found: FoundAmount | undefined) =>
+    found && withMore(found, plain.slice(Math.max(material.to, found.to)));
   let before = 0;
   const ingredients = materials.flatMap((material): ReadIngredient[] => {
     const parts = proportion.get(material);
@@ -217,7 +266,7 @@ export const readLine = (
         : parts;
       return [{ ...ingredientOf(line, material, whole ?? undefined, undefined, false), amount }];
     }
-    const amount = pairs.get(material);
+    const amount = withExtra(material, pairs.get(material));
     if (!amount && isLeftOut(plain, material)) return [];
     const secondAmount = asideOf.get(material);
     const all = [material, amount, secondAmount].flatMap((item) => (item ? [item] : []));
@@ -249,13 +298,18 @@ export const readLine = (
     isOfSomethingElse(foundAmount) &&
     /[a-z]{3}/.test(entries.besides(foundAmount)) &&
     foundAmount.amount.unit !== 'percent'
-      ? [unknownOf(trimmed(line, entries.of(foundAmount)), foundAmount.amount, line)]
+      ? [unknownOf(trimmed(line, entries.of(foundAmount)), foundAmount, line)]
       : [],
   );
+  // A share of something unsaid (`100 % natural`) is no amount of a material.
+  const unread = left
+    .filter(({ amount }) => amount.unit !== 'percent')
+    .filter((foundAmount) => !unknown.some(({ text }) => text.includes(said(line, foundAmount))))
+    .map((foundAmount) => trimmed(line, entries.of(foundAmount)));
   // The whole line says more of a single ingredient: `(by weight)`, `grated`.
   const [single, ...several] = [...ingredients, ...unknown];
   if (single && several.length === 0 && (isListed || line.length <= 60)) {
-    return { ingredients: [{ ...single, text: line.trim() }], total, spans };
+    return { ingredients: [{ ...single, text: line.trim() }], total, unread };
   }
   const name = unknownName(line, spans);
   // An amount of something that no one here knows is an ingredient still.
@@ -266,7 +320,7 @@ export const readLine = (
     (lone ?? amounts.length === 0) &&
     /\p{L}{3}/u.test(name)
   ) {
-    return { ingredients: [unknownOf(line.trim(), lone?.amount ?? null, line)], total, spans };
+    return { ingredients: [unknownOf(line.trim(), lone, line)], total, unread: [] };
   }
-  return { ingredients: [...ingredients, ...unknown], total, spans };
+  return { ingredients: [...ingredients, ...unknown], total, unread };
 };

@@ -30,7 +30,13 @@ export type ReadIssue =
     }
   | { readonly code: 'percent-sum'; readonly sum: number }
   /** An oil that a step names, and the list does not. */
-  | { readonly code: 'oil-not-listed'; readonly text: string; readonly ids: readonly string[] }
+  | {
+      readonly code: 'oil-not-listed';
+      readonly text: string;
+      readonly ids: readonly string[];
+      /** Number of the step, from 0. */
+      readonly step: number;
+    }
   /** Something that a step needs, and the list does not have. */
   | { readonly code: 'step-needs'; readonly what: string; readonly ids: readonly string[] }
   | { readonly code: 'never-on-skin'; readonly ingredient: string; readonly materialId: string }
@@ -49,6 +55,16 @@ export type ReadIssue =
   /** An ounce of a liquid: of weight, or of volume? */
   | { readonly code: 'which-ounce'; readonly ingredient: string }
   | { readonly code: 'unknown-ingredient'; readonly ingredient: string }
+  /** Its number can be read two ways: `1,000 ml`. */
+  | {
+      readonly code: 'which-amount';
+      readonly ingredient: string;
+      readonly readings: readonly string[];
+    }
+  /** Said of children, a baby or a pregnancy: the wearer is to be chosen before it is checked. */
+  | { readonly code: 'says-for'; readonly whom: string }
+  /** A base in a range of what is not counted: the end that makes it stronger is taken. */
+  | { readonly code: 'range-taken'; readonly ingredient: string }
   | { readonly code: 'misspelt'; readonly ingredient: string; readonly ids: readonly string[] }
   /** A number without a unit was taken as drops. */
   | { readonly code: 'unit-guessed'; readonly ingredient: string };
@@ -98,7 +114,12 @@ const amountIssues = (recipe: ReadRecipe): ReadIssue[] => {
   const rest = restIn(recipe);
   return [
     ...ingredients
-      .filter((ingredient) => ingredient.amount === null && ingredient !== rest)
+      .filter(
+        (ingredient) =>
+          ingredient.amount === null &&
+          ingredient.amountReadings.length === 0 &&
+          ingredient !== rest,
+      )
       .map(({ text }): ReadIssue => ({ code: 'no-amount', ingredient: text })),
     ...(bases.length === 0 &&
     !ingredients.some((ingredient) => !isOilIngredient(ingredient)) &&
@@ -118,8 +139,13 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
     (byWeight.includes(readIngredient.amount.unit) ||
       (readIngredient.amount.unit === 'oz' && isSolid(catalog, readIngredient)));
   const weighed = bases.filter(isWeighed);
+  // What is solid is weighed and what pours is measured: that is how it is done.
+  const isOneKindBothWays =
+    weighed.some((base) => !isSolid(catalog, base)) ||
+    bases.some((base) => isSolid(catalog, base) && !isWeighed(base));
   const poured = bases.filter(
     (base) =>
+      isOneKindBothWays &&
       base.amount !== null &&
       byVolume.includes(base.amount.unit) &&
       base.secondAmount === null &&
@@ -227,10 +253,11 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
         .map(([, what]) => what);
   const bases = missing('base');
   return [
-    ...missing('oil').map(({ text: said, ids }): ReadIssue => ({
+    ...missing('oil').map(({ text: said, ids, step }): ReadIssue => ({
       code: 'oil-not-listed',
       text: said,
       ids,
+      step,
     })),
     ...bases.map(({ text: said, ids }): ReadIssue => ({ code: 'step-needs', what: said, ids })),
     ...general
@@ -249,7 +276,8 @@ const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
 const isOffSkin = (catalog: Catalog, id: string): boolean => catalog.oil(id)?.keepOffSkin ?? false;
 
 const nameIssues = ({ ingredients }: ReadRecipe, catalog: Catalog): ReadIssue[] =>
-  ingredients.flatMap(({ text, candidates, isMisspelt, isUnitGuessed }): ReadIssue[] => {
+  ingredients.flatMap((ingredient): ReadIssue[] => {
+    const { text, candidates, isMisspelt, isUnitGuessed, amount, amountReadings } = ingredient;
     const [first] = candidates;
     if (first === undefined) return [{ code: 'unknown-ingredient', ingredient: text }];
     if (candidates.every((id) => isOffSkin(catalog, id))) {
@@ -262,8 +290,37 @@ const nameIssues = ({ ingredients }: ReadRecipe, catalog: Catalog): ReadIssue[] 
           ? [{ code: 'misspelt' as const, ingredient: text, ids: candidates }]
           : []),
       ...(isUnitGuessed ? [{ code: 'unit-guessed' as const, ingredient: text }] : []),
+      ...(amountReadings.length > 0
+        ? [{ code: 'which-amount' as const, ingredient: text, readings: amountReadings }]
+        : []),
+      ...(amount?.low !== undefined && amount.unit !== 'drops'
+        ? [{ code: 'range-taken' as const, ingredient: text }]
+        : []),
     ];
   });
+
+const wearerWords =
+  /\b(?:kids?|child(?:ren)?|bab(?:y|ies)|infants?|newborns?|toddlers?|little ones?|pregnan\w+|mums?-to-be)\b/;
+
+/** `great for kids!` in its name or its notes; not where it warns of them. */
+const wearerIssues = ({ title, lines }: ReadRecipe): ReadIssue[] => {
+  const said = [title, ...lines.filter(({ role }) => role !== 'ingredient').map(({ text }) => text)]
+    .map(plainLetters)
+    .filter((text) => !/\b(?:not|never|avoid|away from|out of (?:the )?reach)\b/.test(text));
+  const [word] = said.flatMap((text) => wearerWords.exec(text) ?? []);
+  return word === undefined ? [] : [{ code: 'says-for', whom: word }];
+};
+
+/**
+ * What nobody has made anything of, as it was written: amounts and names that are no ingredient, and
+ * oils of a step that no list has. Ingredients whose name is not known are not in it.
+ */
+export const notUnderstoodIn = (recipe: ReadRecipe, catalog: Catalog): readonly string[] => [
+  ...recipe.unread,
+  ...stepIssues(recipe, catalog).flatMap((issue) =>
+    issue.code === 'oil-not-listed' ? [recipe.steps[issue.step] ?? issue.text] : [],
+  ),
+];
 
 /** Everything in a recipe that does not add up, and every guess that was made; the gravest first. */
 export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIssue[] => [
@@ -271,6 +328,7 @@ export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIss
   ...strengthIssues(recipe, catalog),
   ...dropsIssues(recipe),
   ...percentIssues(recipe),
+  ...wearerIssues(recipe),
   ...amountIssues(recipe),
   ...measureIssues(recipe, catalog),
   ...stepIssues(recipe, catalog),

@@ -18,7 +18,7 @@ const oilWords = new Set(['oil', 'oils', 'essential', 'eo', 'eos', 'ess']);
 
 /** Nouns that make another thing of the word before them: no oil, and no base of the library. */
 const otherThing =
-  /^(?:buds?|petals?|flowers?|leaf|leaves|tea|juice|zest|rind|powder|extract|sticks?|milk|honey|cream|flour|tincture|bark chips|sprigs?|slices?|wedges?|scented|coloured|colored|smelling)$/;
+  /^(?:buds?|petals?|flowers?|leaf|leaves|tea|juice|zest|rind|powder|extract|sticks?|milk|honey|cream|flour|tincture|bark chips|sprigs?|slices?|wedges?|scented|coloured|colored|smelling|water|hydrosol|hydrolat|fragrances?|perfumed?|flavou?rings?|essence|soap)$/;
 
 /** Names that are also words of every day. */
 const common = new Set(

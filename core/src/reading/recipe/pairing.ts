@@ -206,7 +206,11 @@ export const bareAmounts = (
   unit: ReadUnit,
 ): readonly FoundAmount[] =>
   materials.flatMap(({ from, to }): FoundAmount[] => {
-    const behind = /^[ :=.x*()-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
+    const isAhead = /^\W*\d/.test(plain);
+    const behind =
+      isAhead && /\d ?x?(?: of)? ?$/.test(plain.slice(0, from))
+        ? null
+        : /^[ :=.x*()-]*(\d+(?:[.,]\d+)?)(?![\w%°/]|[.,]\d)/.exec(plain.slice(to));
     const ahead = /(?<![\w.,/°])(\d+(?:[.,]\d+)?) ?x?(?: of)? ?$/.exec(plain.slice(0, from));
     const [match, at] = behind ? [behind, to] : [ahead, ahead?.index ?? 0];
     if (!match) return [];

@@ -1,5 +1,6 @@
 import type { Catalog } from '../../catalog';
-import { amountsOf, type ReadUnit } from './amounts';
+import { amountsOf } from './amounts';
+
 import { containersIn } from './containers';
 import { overlaps, plainLetters } from '../../quantity';
 import { materialsIn } from './materials';
@@ -7,27 +8,22 @@ import { materialFinder, type MaterialFinder } from './names';
 import { finish, isEmptyDraft, Reader, type ReadRecipe } from './reader';
 import { isProse, mayBeNamed, saysWhatToDo, sectionOpened, type Section } from './sections';
 import { sourceLines, type SourceLine } from './source';
+import { unitOfHeading } from './tables';
 import { targetIn } from './target';
 
 /** More recipes than a book has are not read out of one text. */
 const mostRecipes = 500;
 
-/** `Oil | Drops` above a table, `Essential oils (drops)` above a list. */
-const unitOfHeading = (text: string): ReadUnit | null => {
-  const plain = plainLetters(text);
-  if (/\d/.test(plain)) return null;
-  if (/\bdrops?\b|\bgtts?\b/.test(plain)) return 'drops';
-  if (/\bml\b/.test(plain)) return 'ml';
-  if (/\bgrams?\b|\(g\)|: ?g\b/.test(plain)) return 'g';
-  if (/%|\bpercent\b/.test(plain)) return 'percent';
-  return /\bparts?\b/.test(plain) ? 'parts' : null;
-};
+/** `Amounts in ml`, `all drops`: what the numbers below are. */
+const saysUnit = (text: string): boolean =>
+  /^\W*(?:all )?(?:amounts?|quantities|measure(?:s|ments)?|figures|numbers)?(?: are)?(?: all)? ?(?:in )?(?:drops?|mls?|grams?|g|%|per ?cent|parts?)\W*$/i.test(
+    text,
+  );
 
 /** True for a line that may be what a recipe is called. */
 const mayBeTitle = (line: SourceLine, finder: MaterialFinder): boolean => {
   const { text } = line;
-  if (line.isItem || line.isStep || line.isIngredient || text.length > 80 || text.length < 3)
-    return false;
+  if (line.isItem || line.isIngredient || text.length > 80 || text.length < 3) return false;
   const taken = [
     ...containersIn(text),
     ...[targetIn(text, true)].flatMap((readTarget) => readTarget ?? []),
@@ -57,6 +53,10 @@ const leadsOn = (lines: readonly SourceLine[], at: number, finder: MaterialFinde
         (n === 0 && containersIn(line.text).length > 0),
     );
 };
+
+/** A number before a name is that of a recipe, unless the next line has one too. */
+const isStepBelow = (lines: readonly SourceLine[], at: number): boolean =>
+  lines.slice(at + 1).find(({ text }) => text !== '')?.isStep ?? false;
 
 /** A list of one ingredient a line, without a heading: an item, or a short line with an amount. */
 const isListLine = (line: SourceLine, section: Section | null): boolean =>
@@ -109,7 +109,8 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
     if (
       (line.heading > 0 || isApart) &&
       (isJson ? line.heading > 0 : mayBeTitle(line, finder) && leadsOn(lines, n, finder)) &&
-      (draft.title === '' || !isEmptyDraft(draft) || reader.hasTold)
+      (draft.title === '' || !isEmptyDraft(draft) || reader.hasTold) &&
+      !(line.isStep && (draft.section === 'steps' || isStepBelow(lines, n)))
     ) {
       reader.settle();
       reader.next(text);
@@ -121,7 +122,8 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
       else reader.draft.lines.push({ text, role: 'heading', ingredients: [] });
       continue;
     }
-    const headUnit = line.isItem || draft.section === 'ingredients' ? unitOfHeading(text) : null;
+    const headUnit =
+      line.isItem || draft.section === 'ingredients' || saysUnit(text) ? unitOfHeading(text) : null;
     if (headUnit && materialsIn(text, finder, false).length === 0 && amountsOf(text).length === 0) {
       reader.draft.bareUnit = headUnit;
       reader.draft.lines.push({ text, role: 'heading', ingredients: [] });

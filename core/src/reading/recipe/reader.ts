@@ -1,12 +1,14 @@
 import { amountsOf, writtenAmount, type ReadUnit } from './amounts';
 import { containersIn, type FoundContainer } from './containers';
 import { readLine, type ReadIngredient } from './ingredients';
-import { plainLetters, type Span } from '../../quantity';
+import { plainLetters, type Span, unique } from '../../quantity';
 import { materialsIn } from './materials';
 import { isLeftOut } from './pairing';
 import type { MaterialFinder } from './names';
+import { settledWith, type Told } from './sentences';
 import { isProse, saysWhatToDo, type Section, sectionOpened } from './sections';
 import type { SourceLine } from './source';
+import { unitOfHeading } from './tables';
 import { targetIn, type ReadTarget } from './target';
 
 /** What a line of the source turned out to be. */
@@ -41,6 +43,8 @@ export interface ReadRecipe {
   readonly lines: readonly RoledLine[];
   /** What no one made anything of. */
   readonly leftOver: readonly string[];
+  /** Amounts, and names of the library, that are no ingredient and nothing else that is known. */
+  readonly unread: readonly string[];
 }
 
 const mostIngredients = 200;
@@ -57,6 +61,7 @@ interface Draft {
   lines: RoledLine[];
   section: Section | null;
   bareUnit: ReadUnit | null;
+  unread: string[];
 }
 
 const begin = (title: string): Draft => ({
@@ -71,6 +76,7 @@ const begin = (title: string): Draft => ({
   lines: [],
   section: null,
   bareUnit: null,
+  unread: [],
 });
 
 /** True while nothing of a recipe was found. */
@@ -101,7 +107,10 @@ export class Reader {
       this.draft = begin(title);
     } else if (this.draft.title === '') this.draft.title = title;
     this.draft.section = null;
-    this.draft.bareUnit = null;
+    const [, bracketed = ''] = /\(([^)]*)\)/.exec(line) ?? [];
+    this.draft.bareUnit = unitOfHeading(bracketed);
+    const total = amountsOf(line).find(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
+    if (total) this.sum(line, total.amount.value);
     this.role(line, 'title');
     this.note(line);
   }
@@ -131,7 +140,10 @@ export class Reader {
   private add(found: readonly ReadIngredient[]): readonly number[] {
     const { ingredients } = this.draft;
     return found.flatMap((readIngredient) => {
-      if (ingredients.length >= mostIngredients) return [];
+      if (ingredients.length >= mostIngredients) {
+        this.draft.unread.push(readIngredient.text);
+        return [];
+      }
       ingredients.push(readIngredient);
       return [ingredients.length - 1];
     });
@@ -170,7 +182,7 @@ export class Reader {
 
   listed(line: SourceLine): void {
     const { text } = line;
-    const { role, ingredients, total } = this.read(text, true);
+    const { role, ingredients, total, unread } = this.read(text, true);
     const isKnown = ingredients.some(({ candidates }) => candidates.length > 0);
     if (total !== null) this.sum(text, total);
     const other = total === null ? role : 'total';
@@ -178,6 +190,7 @@ export class Reader {
       this.role(text, other);
       return;
     }
+    this.draft.unread.push(...unread);
     const at = this.add(ingredients);
     this.role(text, at.length > 0 ? 'ingredient' : 'left', at);
   }
@@ -185,34 +198,41 @@ export class Reader {
   /** A line that is in no list: steps, sentences, or an ingredient by itself. */
   free(line: SourceLine): void {
     const { text } = line;
-    const { role, ingredients, total } = this.read(text, false);
+    const { role, ingredients, total, unread } = this.read(text, false);
     if (total !== null) this.sum(text, total);
     // `Makes: 100 ml` in the middle of a list is a remark, too.
     const isNote = this.draft.section === 'notes' || sectionOpened(text)?.section === 'notes';
-    const isIngredientLine =
-      ingredients.some(({ amount, isFill }) => amount !== null || isFill) && !isNote;
+    const isMeasured = ingredients.some(
+      ({ amount, isFill, amountReadings }) =>
+        amount !== null || isFill || amountReadings.length > 0,
+    );
+    const isIngredientLine = isMeasured && !isNote;
     const isInSteps = this.draft.section === 'steps' || line.isStep;
     const isShort = text.split(/\s+/).length <= 8 && ingredients.length <= 1;
     const isDeed = saysWhatToDo(text);
     const isFillLine = isDeed && isShort && ingredients.some(({ isFill }) => isFill);
     if (isInSteps || ((isProse(text) || isDeed) && !isFillLine)) {
-      if (isIngredientLine) this.inSentences.push(...ingredients);
+      this.draft.unread.push(...unread);
+      if (isMeasured) this.inSentences.push(...ingredients.map((one) => ({ ...one, isNote })));
       if (isInSteps || isDeed || isIngredientLine) {
         this.step(text);
         this.role(text, 'step');
       } else this.role(text, role ?? 'note');
       return;
     }
-    const bare =
-      isIngredientLine || isNote || text.length >= 60
-        ? ingredients
-        : this.read(text, true).ingredients;
+    const isWhole = isIngredientLine || isNote || text.length >= 60;
+    const { ingredients: bare, unread: left } = isWhole
+      ? { ingredients, unread }
+      : this.read(text, true);
     // Something with an amount before it or behind it is an ingredient, known or not.
-    const amounts = amountsOf(text);
+    const amounts = amountsOf(text).filter(({ amount }) => amount.unit !== 'percent');
     const isAtEdge = amounts.some(({ from, to }) => from === 0 || to === text.length);
     const isNamed = ({ amount, candidates }: ReadIngredient): boolean =>
       amount !== null && (candidates.length > 0 || (role === null && isAtEdge));
-    if (isIngredientLine || bare.some(isNamed) || this.isCarrierAlone(text, bare)) {
+    this.draft.unread.push(...left);
+    if (isNote && isMeasured) {
+      this.inSentences.push(...ingredients.map((one) => ({ ...one, isNote })));
+    } else if (isIngredientLine || bare.some(isNamed) || this.isCarrierAlone(text, bare)) {
       this.role(text, 'ingredient', this.add(bare));
       return;
     }
@@ -241,31 +261,22 @@ export class Reader {
     );
   }
 
-  /** What sentences tell of ingredients, until it is clear whether a list has them. */
-  private inSentences: ReadIngredient[] = [];
+  /** What sentences say of ingredients, until it is clear whether a list has them. */
+  private inSentences: Told[] = [];
 
-  /** True while sentences have told something that no list has. */
+  /** True while sentences have named something that no list has. */
   get hasTold(): boolean {
     return this.inSentences.length > 0;
   }
 
   /** Takes out of the sentences what the list does not have: all of it where there is no list. */
   settle(): void {
-    const { ingredients } = this.draft;
-    const isList = ingredients.length > 0;
-    const hasBase = ingredients.some(({ kind }) => kind === 'base');
-    const isSame = (readIngredient: ReadIngredient, other: ReadIngredient): boolean =>
-      readIngredient.candidates.some((id) => other.candidates.includes(id));
-    for (const readIngredient of this.inSentences) {
-      const isWanted =
-        !isList || (readIngredient.kind === 'base' && (!hasBase || readIngredient.isFill));
-      const isTold = readIngredient.amount !== null || readIngredient.isFill;
-      const isBetter = this.inSentences.some(
-        (other) => other.amount !== null && isSame(readIngredient, other),
-      );
-      if (!isWanted || ingredients.some((other) => isSame(readIngredient, other))) continue;
-      if (isTold || !isBetter) this.add([readIngredient]);
-    }
+    const { ingredients, unread } = settledWith(this.draft.ingredients, this.inSentences);
+    this.draft.ingredients = ingredients.slice(0, mostIngredients);
+    this.draft.unread.push(
+      ...unread,
+      ...ingredients.slice(mostIngredients).map(({ text }) => text),
+    );
     this.inSentences = [];
     const { totalDrops, totalText } = this.draft;
     // `20 drops of essential oils` and not one of them named: which ones, no one knows.
@@ -291,6 +302,8 @@ const unknownOil: ReadIngredient = {
   isMisspelt: false,
   isUnitGuessed: false,
   confidence: 0,
+  amountReadings: [],
+  role: 'in',
 };
 
 /** A recipe of which no more comes. */
@@ -303,5 +316,6 @@ export const finish = (draft: Draft): ReadRecipe => ({
   steps: draft.steps,
   mentions: draft.mentions,
   lines: draft.lines,
+  unread: unique(draft.unread),
   leftOver: draft.lines.filter(({ role }) => role === 'left').map(({ text }) => text),
 });

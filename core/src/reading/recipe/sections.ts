@@ -20,7 +20,8 @@ export const sectionOpened = (
     .replace(/^[^a-z]+|[^a-z0-9)]+$/g, '')
     .trim();
   const rest = colon > 0 ? text.slice(colon + 1).trim() : '';
-  if (head === '' || head.length > 60) return null;
+  // `1 % blend` says how strong it is.
+  if (head === '' || head.length > 60 || /\d ?%/.test(plain)) return null;
   if (stepHeads.test(head)) return { section: 'steps', rest };
   if (ingredientHeads.test(head)) {
     // `Carrier: jojoba` and `Base: 30 ml almond` are told apart from their heads.

@@ -11,7 +11,7 @@ const figure = String.raw`(\d+(?:[.,]\d+)?|½|¼)`;
 const range = String.raw`${figure}(?: ?(?:-|to) ?${figure})? ?(?:%|per ?cent)`;
 const stated = [
   new RegExp(
-    String.raw`${range} ?(?:(?:\w+ ){0,2}(?:dilution|strength|solution)|(?:of |total |pure )*(?:essential oils?|eos?)\b)`,
+    String.raw`${range} ?(?:(?:\w+ ){0,2}(?:dilution|strength|solution|blend(?! of))|(?:of |total |pure )*(?:essential oils?|eos?)\b)`,
   ),
   new RegExp(
     String.raw`(?:dilut(?:ion|ed|e)|strength)(?: (?:rate|ratio|of|is|at|to|this|about|around|roughly|a|the|blend))*[ :=(~]*${range}`,

@@ -19,6 +19,6 @@ describe('what must come out of a text comes out of it', () => {
   });
 });
 
-test('there are at least sixty of them', () => {
-  expect(recipeTexts.length).toBeGreaterThanOrEqual(60);
+test('there are at least a hundred and twenty of them', () => {
+  expect(recipeTexts.length).toBeGreaterThanOrEqual(120);
 });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { shippedCatalog } from '../../catalog';
-import { issuesOf } from './issues';
+import { issuesOf, notUnderstoodIn } from './issues';
 import type { ReadRecipe } from './reader';
 import { readRecipes } from './readRecipes';
 
@@ -20,6 +20,8 @@ export interface WantedRecipe {
   readonly percent: number | null;
   /** Of what does not add up, which kinds; each once. */
   readonly issues: readonly string[];
+  /** What nobody has made anything of, beside ingredients that are not known. */
+  readonly notUnderstood: readonly string[];
 }
 
 export interface RecipeText {
@@ -43,10 +45,11 @@ const recipeOf = (block: string): WantedRecipe => {
   const after = (mark: string) => lines.find((line) => line.startsWith(mark))?.slice(2);
   const percent = after('%');
   return {
-    ingredients: lines.filter((line) => !/^[@%!]/.test(line)).map(wantedOf),
+    ingredients: lines.filter((line) => !/^[@%!~]/.test(line)).map(wantedOf),
     container: after('@') ?? null,
     percent: percent === undefined ? null : Number(percent),
     issues: (after('!') ?? '').split(' ').filter(Boolean),
+    notUnderstood: lines.filter((line) => line.startsWith('~')).map((line) => line.slice(2)),
   };
 };
 
@@ -84,6 +87,7 @@ export const asWanted = (recipe: ReadRecipe): WantedRecipe => ({
     : null,
   percent: recipe.target?.percent ?? null,
   issues: [...new Set(issuesOf(recipe, shippedCatalog).map(({ code }) => code))].sort(),
+  notUnderstood: [...notUnderstoodIn(recipe, shippedCatalog)],
 });
 
 /** What was found of what there is, and what of what was found is there; both from 0 to 1. */

@@ -1,9 +1,11 @@
 import type { Base, Catalog, Container } from '../../catalog';
-import type { SpoonCountry } from '../../quantity';
+import { unique, type SpoonCountry } from '../../quantity';
 import {
   emptyRecipe,
   type Guideline,
+  longestNotUnderstood,
   mostDrops,
+  mostNotUnderstood,
   readBaseAmount,
   readOilAmount,
   type Recipe,
@@ -11,16 +13,21 @@ import {
   type RecipeOil,
   usualDropsPerMl,
 } from '../../recipe';
-import { writtenAmount, type WrittenAmount } from './amounts';
+import { amountsOf, writtenAmount, type WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
 import { estimateOf, isByWeight, ounceRead, pours, restIn } from './estimate';
 import type { ReadIngredient } from './ingredients';
+import { notUnderstoodIn } from './issues';
 import type { ReadRecipe } from './reader';
 
 /** What the maker chose where a recipe may be read in several ways. */
 export interface Choices {
   /** The material of an ingredient by its place in the list; null leaves it out. */
   readonly materials: Readonly<Record<number, string | null>>;
+  /** The amount of an ingredient that can be read in two ways, as it would be typed. */
+  readonly amounts?: Readonly<Record<number, string>>;
+  /** What was not understood, and is no ingredient. */
+  readonly dismissed?: readonly string[];
   /** Whether a bare ounce of a liquid is of volume or of weight. */
   readonly ounce: 'volume' | 'weight';
   readonly country: SpoonCountry;
@@ -88,6 +95,10 @@ const sum = (a: RecipeOil['amount'], b: RecipeOil['amount']): RecipeOil['amount'
 
 type Drops = Extract<NonNullable<RecipeOil['amount']>, { readonly unit: 'drops' }>;
 
+/** Only drops are added up; what was measured otherwise stays as it is first named. */
+const canAdd = (a: RecipeOil['amount'], b: RecipeOil['amount']): boolean =>
+  a === null || b === null || (a.unit === 'drops' && b.unit === 'drops');
+
 /** Both ends are added where either is a range. */
 const sumOfDrops = (a: Drops, b: Drops): Drops => {
   const value = Math.min(mostDrops, a.value + b.value);
@@ -108,6 +119,28 @@ const containerOf = (read: ReadRecipe, catalog: Catalog, bases: readonly Base[])
 export const usualFor = ({ isAlternative, candidates }: ReadIngredient): string | null =>
   isAlternative ? null : (candidates[0] ?? null);
 
+/** An ingredient with the one of two readings of its amount that was chosen. */
+const withChosenAmount = (
+  ingredient: ReadIngredient,
+  chosen: string | undefined,
+): ReadIngredient => {
+  const [found] = chosen === undefined ? [] : amountsOf(chosen);
+  return found ? { ...ingredient, amount: found.amount, amountReadings: [] } : ingredient;
+};
+
+/** What stays not understood of a recipe, by its words: each once, and no longer than it may be kept. */
+const unreadIn = (
+  read: ReadRecipe,
+  catalog: Catalog,
+  unknown: readonly string[],
+  dismissed: readonly string[],
+): string[] =>
+  unique([...unknown, ...notUnderstoodIn(read, catalog)])
+    .filter((text) => !dismissed.includes(text))
+    .map((text) => text.slice(0, longestNotUnderstood).trim())
+    .filter((text) => text !== '')
+    .slice(0, mostNotUnderstood);
+
 /** A recipe that was read as one to work with: as it is written, right or wrong. */
 export const recipeOfRead = (
   read: ReadRecipe,
@@ -120,22 +153,30 @@ export const recipeOfRead = (
   const leftOut: ReadIngredient[] = [];
   const inIt: Base[] = [];
   const rest = restIn(read);
-  for (const [n, one] of read.ingredients.entries()) {
+  const unknown: string[] = [];
+  for (const [n, written] of read.ingredients.entries()) {
+    const one = withChosenAmount(written, choices.amounts?.[n]);
     const chosen = choices.materials[n];
     const id = chosen === undefined ? usualFor(one) : chosen;
     const base = id === null ? undefined : catalog.base(id);
-    if (id === null) leftOut.push(one);
-    else if (base) {
-      if (bases.has(id) || bases.size >= most.bases) leftOut.push(one);
-      else {
+    if (id === null) {
+      leftOut.push(one);
+      if (chosen === undefined && !one.isAlternative) unknown.push(one.text);
+    } else if (base) {
+      if (bases.has(id) || bases.size >= most.bases) {
+        leftOut.push(one);
+        unknown.push(one.text);
+      } else {
         bases.set(id, baseOf(one, base, one === rest, choices));
         inIt.push(base);
       }
     } else {
       const oil = oilOf(one, id, choices);
       const before = oils.get(id);
-      if (!before && oils.size >= most.oils) leftOut.push(one);
-      else oils.set(id, before ? { id, amount: sum(before.amount, oil.amount) } : oil);
+      if ((!before && oils.size >= most.oils) || (before && !canAdd(before.amount, oil.amount))) {
+        leftOut.push(one);
+        unknown.push(one.text);
+      } else oils.set(id, before ? { id, amount: sum(before.amount, oil.amount) } : oil);
     }
   }
   const container = containerOf(read, catalog, inIt);
@@ -153,6 +194,7 @@ export const recipeOfRead = (
       guideline: choices.guideline,
       oils: [...oils.values()],
       bases: [...bases.values()],
+      notUnderstood: unreadIn(read, catalog, unknown, choices.dismissed ?? []),
     },
     leftOut,
   };
