@@ -38,6 +38,7 @@ export {
 export type { PlaceId } from './guidelineSchema';
 export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
+export { once } from './once';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
 export { inciIn, inciOfBase, inciOfOil, type Region } from './inci';

@@ -79,7 +79,7 @@ describe('one oil counted', () => {
 
   test('the drops of the others, and the target, stay as they are', () => {
     const [first = 0, second = 0] = workedOut(shared).evaluation.plan.drops;
-    const more = countOil(catalog, 'petitgrain', (first ?? 0) + 1)(shared);
+    const more = countOil(catalog, 'petitgrain', { value: (first ?? 0) + 1 })(shared);
     expect(more.target).toEqual({ percent: 3 });
     expect(shortOils(more)).toEqual([
       { id: 'petitgrain', drops: (first ?? 0) + 1 },
@@ -89,13 +89,13 @@ describe('one oil counted', () => {
   });
 
   test('what was typed is kept with it', () => {
-    const [oil] = countOil(catalog, 'petitgrain', 4, 'four drops')(shared).oils;
+    const [oil] = countOil(catalog, 'petitgrain', { value: 4, asTyped: 'four drops' })(shared).oils;
     expect(oil?.amount).toEqual({ unit: 'drops', value: 4, asTyped: 'four drops' });
   });
 
   test('while the recipe has gaps, that oil alone is counted', () => {
     const gaps = recipeFrom({ target: { percent: 3 }, oils: [{ id: 'lavender', parts: 1 }] });
-    expect(shortOils(countOil(catalog, 'lavender', 2)(gaps))).toEqual([
+    expect(shortOils(countOil(catalog, 'lavender', { value: 2 })(gaps))).toEqual([
       { id: 'lavender', drops: 2 },
     ]);
   });

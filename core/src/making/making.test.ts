@@ -170,7 +170,9 @@ test('two extra drops are judged as they fell', () => {
 
 test('of ten to fifteen drops every number is as planned, judged at fifteen; one asked for anew is exact', () => {
   const recipe = {
-    ...forAnyone(recipeFrom({ brief: { place: 'pulse-points' }, bases: [{ id: 'jojoba', parts: 1 }] })),
+    ...forAnyone(
+      recipeFrom({ brief: { place: 'pulse-points' }, bases: [{ id: 'jojoba', parts: 1 }] }),
+    ),
     oils: [{ id: 'petitgrain', amount: { unit: 'drops' as const, value: 15, from: 10 } }],
   };
   const worked = workOut(shippedCatalog, recipe);

@@ -6,6 +6,9 @@ export const plainLetters = (text: string): string =>
   letterByLetter(text).replace(/\.{2,}/g, (dots) => ' '.repeat(dots.length));
 
 const letterByLetter = (text: string): string =>
+  /^[ -~]*$/.test(text) ? text.toLowerCase() : eachLetter(text);
+
+const eachLetter = (text: string): string =>
   Array.from({ length: text.length }, (_, n) => {
     const letter = text.charAt(n);
     if (letter >= ' ' && letter <= '~') return letter.toLowerCase();

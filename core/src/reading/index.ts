@@ -12,6 +12,7 @@ export {
   recipeOfRead,
   type RoledLine,
   type TakenRecipe,
+  understoodAs,
   usualFor,
   type WrittenAmount,
 } from './recipe';

@@ -39,6 +39,7 @@ export const exactOilAmountSchema = z.discriminatedUnion('unit', [
 ]);
 
 export type OilAmount = z.infer<typeof oilAmountSchema>;
+export type DropsAmount = Extract<OilAmount, { readonly unit: 'drops' }>;
 
 /** A solid measured by volume: so many spoons, and what may lie in them. */
 const looseAmountSchema = z.strictObject({

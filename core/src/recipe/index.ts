@@ -1,6 +1,7 @@
 export {
   type BaseAmount,
   baseAmountSchema,
+  type DropsAmount,
   isIn,
   type LooseAmount,
   exactOilAmountSchema,

@@ -127,6 +127,8 @@ export const readIssueWords = (catalog: Catalog, issue: ReadIssue): string => {
       return `The ounces in “${issue.ingredient}” may be fluid ounces or ounces of weight.`;
     case 'unknown-ingredient':
       return `Jubbet doesn’t know what “${issue.ingredient}” is.`;
+    case 'limit-met':
+      return `More than ${issue.most} ${issue.of} are not read out of one text. What follows them was left.`;
     case 'which-amount':
       return `The amount in “${issue.ingredient}” can be read as ${formatList(issue.readings, 'or')}.`;
     case 'says-for':

@@ -5,4 +5,5 @@ export { issuesOf, type ReadIssue } from './issues';
 export type { LineRole, ReadRecipe, RoledLine } from './reader';
 export { readRecipes } from './readRecipes';
 export { mostLetters } from './source';
+export { understoodAs } from './understoodAs';
 export { type Choices, recipeOfRead, type TakenRecipe, usualFor } from './toRecipe';

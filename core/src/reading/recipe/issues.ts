@@ -5,7 +5,7 @@ import type { ReadUnit } from './amounts';
 import { estimateOf, goesIn, isOilIngredient, pours, restIn, isByWeight } from './estimate';
 import { plainLetters } from '../../quantity';
 import type { ReadIngredient } from './ingredients';
-import type { Mention, ReadRecipe } from './reader';
+import { mostRead, type Limit, type Mention, type ReadRecipe } from './reader';
 
 /** What does not add up in a recipe, as facts. */
 export type ReadIssue =
@@ -55,6 +55,8 @@ export type ReadIssue =
   /** An ounce of a liquid: of weight, or of volume? */
   | { readonly code: 'which-ounce'; readonly ingredient: string }
   | { readonly code: 'unknown-ingredient'; readonly ingredient: string }
+  /** So many were read, and what follows was not. */
+  | { readonly code: 'limit-met'; readonly of: Limit; readonly most: number }
   /** Its number can be read two ways: `1,000 ml`. */
   | {
       readonly code: 'which-amount';
@@ -167,7 +169,11 @@ const measureIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   ];
 };
 
-const strengthIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
+const strengthIssues = (
+  recipe: ReadRecipe,
+  catalog: Catalog,
+  known: number | undefined,
+): ReadIssue[] => {
   const estimate = estimateOf(recipe, catalog);
   const issues: ReadIssue[] = [];
   const { basesMl, containerMl: filled } = estimate;
@@ -176,7 +182,7 @@ const strengthIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
   if (filled !== null && basesMl !== null && total > filled * 1.12) {
     issues.push({ code: 'does-not-fit', ml: total, containerMl: filled });
   }
-  const actual = estimate.percent(usualDropsPerMl);
+  const actual = known ?? estimate.percent(usualDropsPerMl);
   const { target } = recipe;
   if (actual !== null && target !== null) {
     const upTo = target.upTo ?? null;
@@ -317,15 +323,29 @@ const wearerIssues = ({ title, lines }: ReadRecipe): ReadIssue[] => {
  */
 export const notUnderstoodIn = (recipe: ReadRecipe, catalog: Catalog): readonly string[] => [
   ...recipe.unread,
-  ...stepIssues(recipe, catalog).flatMap((issue) =>
-    issue.code === 'oil-not-listed' ? [recipe.steps[issue.step] ?? issue.text] : [],
-  ),
+  ...stepIssues(recipe, catalog)
+    .flatMap((issue) =>
+      issue.code === 'oil-not-listed' ? [recipe.steps[issue.step] ?? issue.text] : [],
+    )
+    .filter((step) => !recipe.unread.some((text) => step.includes(text))),
 ];
 
-/** Everything in a recipe that does not add up, and every guess that was made; the gravest first. */
-export const issuesOf = (recipe: ReadRecipe, catalog: Catalog): readonly ReadIssue[] => [
+/**
+ * Everything in a recipe that does not add up, and every guess that was made; the gravest first.
+ *
+ * @param strength what it comes to at 20 drops per ml, in percent, where that was worked out; else it is
+ *   reckoned from what was read
+ */
+export const issuesOf = (
+  recipe: ReadRecipe,
+  catalog: Catalog,
+  strength?: number,
+): readonly ReadIssue[] => [
   ...nameIssues(recipe, catalog).filter(({ code }) => code === 'never-on-skin'),
-  ...strengthIssues(recipe, catalog),
+  ...(recipe.limit === null
+    ? []
+    : [{ code: 'limit-met', of: recipe.limit, most: mostRead[recipe.limit] } as const]),
+  ...strengthIssues(recipe, catalog, strength),
   ...dropsIssues(recipe),
   ...percentIssues(recipe),
   ...wearerIssues(recipe),

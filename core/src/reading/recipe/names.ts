@@ -2,7 +2,9 @@ import {
   allNames,
   basesNamed,
   botanicalOf,
+  forbiddenMaterials,
   forbiddenNamed,
+  once,
   oilsNamed,
   type Base,
   type Catalog,
@@ -126,21 +128,38 @@ const plainWords = (text: string): string =>
     .replace(/[^a-z0-9']+/g, ' ')
     .trim();
 
-/** All names of a catalog that may be misspelt, by their first letter. */
-const spellings = new WeakMap<Catalog, ReadonlyMap<string, readonly string[]>>();
+/** Where names that may be misspelt lie: by their first letter, and how many they have. */
+const spellingKey = (letter: string, length: number): string => `${letter}${length}`;
 
-const knownNames = (catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
-  const before = spellings.get(catalog);
-  if (before) return before;
+/** All names of a catalog that may be misspelt. */
+const knownNames = once((catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
   const byLetter = new Map<string, string[]>();
   for (const name of new Set([...allNames(catalog).map(plainWords), ...Object.keys(saidOfBases)])) {
     if (name.length < 5) continue;
-    const letter = name.charAt(0);
-    byLetter.set(letter, [...(byLetter.get(letter) ?? []), name]);
+    const key = spellingKey(name.charAt(0), name.length);
+    byLetter.set(key, [...(byLetter.get(key) ?? []), name]);
   }
-  spellings.set(catalog, byLetter);
   return byLetter;
-};
+});
+
+/** Words that may be put to a name or taken away, and name nothing. */
+const wordsBeside =
+  '100 pure organic natural therapeutic grade essential ess eo eos oil oils carrier butter seed'.split(
+    ' ',
+  );
+
+/** Every word of every name: what has another word in it is no name. */
+const wordsOfNames = once(
+  (catalog: Catalog): ReadonlySet<string> =>
+    new Set([
+      ...wordsBeside,
+      ...[
+        ...allNames(catalog),
+        ...forbiddenMaterials.map(({ id }) => id),
+        ...Object.keys(saidOfBases),
+      ].flatMap((name) => plainWords(name).split(/[ ']/)),
+    ]),
+);
 
 /** How many letters apart two words are, two that changed places counting as one; at most `most` + 1. */
 const lettersApart = (a: string, b: string, most: number): number => {
@@ -180,12 +199,16 @@ const speciesOf = (catalog: Catalog): ReadonlyMap<string, readonly string[]> => 
 /** Finds materials in lines, by all their names, in one catalog. */
 export const materialFinder = (catalog: Catalog) => {
   const species = speciesOf(catalog);
+  const words = wordsOfNames(catalog);
   const looked = new Map<string, Entry>();
   const look = (name: string): Entry => {
     const before = looked.get(name);
     if (before) return before;
     let entry = none;
-    for (const text of variants(name)) {
+    const mayBeName = name
+      .split(/[ ']/)
+      .every((word) => words.has(word) || words.has(word.replace(/s$/, '')));
+    for (const text of mayBeName ? variants(name) : []) {
       const forbidden = forbiddenNamed(text);
       const oils = forbidden
         ? [forbidden.id]
@@ -209,9 +232,12 @@ export const materialFinder = (catalog: Catalog) => {
     const most = name.length >= 8 ? 2 : 1;
     let best: string | null = null;
     let least = most + 1;
-    for (const text of knownNames(catalog).get(name.charAt(0)) ?? []) {
-      const apart = lettersApart(name, text, most);
-      if (apart < least) [best, least] = [text, apart];
+    const known = knownNames(catalog);
+    for (let length = name.length - most; length <= name.length + most; length += 1) {
+      for (const text of known.get(spellingKey(name.charAt(0), length)) ?? []) {
+        const apart = lettersApart(name, text, least - 1);
+        if (apart < least) [best, least] = [text, apart];
+      }
     }
     spelt.set(name, best);
     return best;

@@ -4,6 +4,7 @@ import { shippedCatalog } from '../../catalog';
 import { notUnderstoodIn } from './issues';
 import { readRecipes } from './readRecipes';
 import { recipeOfRead } from './toRecipe';
+import { understoodAs } from './understoodAs';
 
 /** Oils by names that mean one thing only. */
 const oils: Readonly<Record<string, string>> = {
@@ -112,7 +113,16 @@ describe('a blend that was read carries what nobody understood', () => {
   test('an oil that a step only speaks of, until it is none of it', () => {
     const text = '30 ml jojoba\n4 drops neroli\n\nNote: last time I used 40 drops of peppermint.';
     expect(taken(text).notUnderstood).toEqual(['Note: last time I used 40 drops of peppermint.']);
-    expect(taken(text, { dismissed: taken(text).notUnderstood }).notUnderstood).toEqual([]);
+    const [note = ''] = taken(text).notUnderstood;
+    expect(understoodAs(shippedCatalog, note, null, 'metric')(taken(text)).notUnderstood).toEqual(
+      [],
+    );
+    const added = understoodAs(shippedCatalog, note, 'peppermint', 'metric')(taken(text));
+    expect(added.notUnderstood).toEqual([]);
+    expect(added.oils).toMatchObject([
+      { id: 'neroli' },
+      { id: 'peppermint', amount: { unit: 'drops', value: 40 } },
+    ]);
   });
 
   test('an amount that can be read two ways is a gap, until one is chosen', () => {

@@ -5,14 +5,11 @@ import { containersIn } from './containers';
 import { overlaps, plainLetters } from '../../quantity';
 import { materialsIn } from './materials';
 import { materialFinder, type MaterialFinder } from './names';
-import { finish, isEmptyDraft, Reader, type ReadRecipe } from './reader';
+import { finish, isEmptyDraft, mostRead, Reader, type ReadRecipe } from './reader';
 import { isProse, mayBeNamed, saysWhatToDo, sectionOpened, type Section } from './sections';
 import { sourceLines, type SourceLine } from './source';
 import { unitOfHeading } from './tables';
 import { targetIn } from './target';
-
-/** More recipes than a book has are not read out of one text. */
-const mostRecipes = 500;
 
 /** `Amounts in ml`, `all drops`: what the numbers below are. */
 const saysUnit = (text: string): boolean =>
@@ -78,7 +75,11 @@ export const readRecipes = (source: string, catalog: Catalog): readonly ReadReci
   const isJson = lines.some(({ isIngredient }) => isIngredient);
   for (const [n, line] of lines.entries()) {
     const { text } = line;
-    if (text === '' || reader.done.length >= mostRecipes) continue;
+    if (text === '') continue;
+    if (reader.done.length >= mostRead.recipes) {
+      reader.draft.limit = 'recipes';
+      break;
+    }
     const opened = isJson ? null : sectionOpened(text);
     const { draft } = reader;
     const isNamedHead = opened !== null && (opened.rest === '' || opened.section !== 'notes');

@@ -45,9 +45,14 @@ export interface ReadRecipe {
   readonly leftOver: readonly string[];
   /** Amounts, and names of the library, that are no ingredient and nothing else that is known. */
   readonly unread: readonly string[];
+  /** Which bound was met, so that not all of the text was read; null where all of it was. */
+  readonly limit: Limit | null;
 }
 
-const mostIngredients = 200;
+/** Bounds of what is read out of one text. */
+export const mostRead = { ingredients: 200, recipes: 500 } as const;
+export type Limit = keyof typeof mostRead;
+const mostIngredients = mostRead.ingredients;
 
 interface Draft {
   title: string;
@@ -62,6 +67,8 @@ interface Draft {
   section: Section | null;
   bareUnit: ReadUnit | null;
   unread: string[];
+  /** Which bound was met, so that not all of the text was read. */
+  limit: Limit | null;
 }
 
 const begin = (title: string): Draft => ({
@@ -77,6 +84,7 @@ const begin = (title: string): Draft => ({
   section: null,
   bareUnit: null,
   unread: [],
+  limit: null,
 });
 
 /** True while nothing of a recipe was found. */
@@ -141,6 +149,7 @@ export class Reader {
     const { ingredients } = this.draft;
     return found.flatMap((readIngredient) => {
       if (ingredients.length >= mostIngredients) {
+        this.draft.limit = 'ingredients';
         this.draft.unread.push(readIngredient.text);
         return [];
       }
@@ -180,8 +189,19 @@ export class Reader {
     return { role, ...readLine(text, this.finder, { isListed, taken, bareUnit }) };
   }
 
+  /** True where no more ingredients are taken: what is left over is told, and not looked at. */
+  private isFull(text: string): boolean {
+    const { draft } = this;
+    if (draft.ingredients.length < mostIngredients) return false;
+    draft.limit = 'ingredients';
+    if (/\d/.test(text)) draft.unread.push(text);
+    this.role(text, 'left');
+    return true;
+  }
+
   listed(line: SourceLine): void {
     const { text } = line;
+    if (this.isFull(text)) return;
     const { role, ingredients, total, unread } = this.read(text, true);
     const isKnown = ingredients.some(({ candidates }) => candidates.length > 0);
     if (total !== null) this.sum(text, total);
@@ -198,6 +218,7 @@ export class Reader {
   /** A line that is in no list: steps, sentences, or an ingredient by itself. */
   free(line: SourceLine): void {
     const { text } = line;
+    if (this.isFull(text)) return;
     const { role, ingredients, total, unread } = this.read(text, false);
     if (total !== null) this.sum(text, total);
     // `Makes: 100 ml` in the middle of a list is a remark, too.
@@ -273,6 +294,7 @@ export class Reader {
   settle(): void {
     const { ingredients, unread } = settledWith(this.draft.ingredients, this.inSentences);
     this.draft.ingredients = ingredients.slice(0, mostIngredients);
+    if (ingredients.length > mostIngredients) this.draft.limit = 'ingredients';
     this.draft.unread.push(
       ...unread,
       ...ingredients.slice(mostIngredients).map(({ text }) => text),
@@ -317,5 +339,6 @@ export const finish = (draft: Draft): ReadRecipe => ({
   mentions: draft.mentions,
   lines: draft.lines,
   unread: unique(draft.unread),
+  limit: draft.limit,
   leftOver: draft.lines.filter(({ role }) => role === 'left').map(({ text }) => text),
 });

@@ -1,6 +1,7 @@
 import type { Base, Catalog, Container } from '../../catalog';
 import { unique, type SpoonCountry } from '../../quantity';
 import {
+  type DropsAmount,
   emptyRecipe,
   type Guideline,
   longestNotUnderstood,
@@ -26,8 +27,6 @@ export interface Choices {
   readonly materials: Readonly<Record<number, string | null>>;
   /** The amount of an ingredient that can be read in two ways, as it would be typed. */
   readonly amounts?: Readonly<Record<number, string>>;
-  /** What was not understood, and is no ingredient. */
-  readonly dismissed?: readonly string[];
   /** Whether a bare ounce of a liquid is of volume or of weight. */
   readonly ounce: 'volume' | 'weight';
   readonly country: SpoonCountry;
@@ -93,14 +92,12 @@ const baseOf = (
 const sum = (a: RecipeOil['amount'], b: RecipeOil['amount']): RecipeOil['amount'] =>
   a?.unit === 'drops' && b?.unit === 'drops' ? sumOfDrops(a, b) : (a ?? b);
 
-type Drops = Extract<NonNullable<RecipeOil['amount']>, { readonly unit: 'drops' }>;
-
 /** Only drops are added up; what was measured otherwise stays as it is first named. */
 const canAdd = (a: RecipeOil['amount'], b: RecipeOil['amount']): boolean =>
   a === null || b === null || (a.unit === 'drops' && b.unit === 'drops');
 
 /** Both ends are added where either is a range. */
-const sumOfDrops = (a: Drops, b: Drops): Drops => {
+const sumOfDrops = (a: DropsAmount, b: DropsAmount): DropsAmount => {
   const value = Math.min(mostDrops, a.value + b.value);
   const from = (a.from ?? a.value) + (b.from ?? b.value);
   return { unit: 'drops', value, ...(from < value && { from }) };
@@ -129,14 +126,8 @@ const withChosenAmount = (
 };
 
 /** What stays not understood of a recipe, by its words: each once, and no longer than it may be kept. */
-const unreadIn = (
-  read: ReadRecipe,
-  catalog: Catalog,
-  unknown: readonly string[],
-  dismissed: readonly string[],
-): string[] =>
+const unreadIn = (read: ReadRecipe, catalog: Catalog, unknown: readonly string[]): string[] =>
   unique([...unknown, ...notUnderstoodIn(read, catalog)])
-    .filter((text) => !dismissed.includes(text))
     .map((text) => text.slice(0, longestNotUnderstood).trim())
     .filter((text) => text !== '')
     .slice(0, mostNotUnderstood);
@@ -194,7 +185,7 @@ export const recipeOfRead = (
       guideline: choices.guideline,
       oils: [...oils.values()],
       bases: [...bases.values()],
-      notUnderstood: unreadIn(read, catalog, unknown, choices.dismissed ?? []),
+      notUnderstood: unreadIn(read, catalog, unknown),
     },
     leftOut,
   };

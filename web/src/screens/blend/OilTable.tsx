@@ -38,7 +38,7 @@ const amountOf =
   (catalog: Catalog, id: string, amount: OilAmount | null): Edit =>
   (recipe) =>
     amount?.unit === 'drops'
-      ? countOil(catalog, id, amount.value, amount.asTyped)(recipe)
+      ? countOil(catalog, id, amount)(recipe)
       : setOilAmount(id, amount)(recipe);
 
 /** From this size on, in ml, a scale is the better measure of the oils. */

@@ -36,6 +36,7 @@ import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 import { ofToday } from './ofToday';
 import { PersonChanged } from './PersonChanged';
+import { Unanswered } from './Unanswered';
 import { useRecipe } from './useRecipe';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from '../../parts/VerdictBox';
@@ -106,6 +107,9 @@ const SheetBody = ({
           <VerdictBox worked={worked} looking={looking} />
         </div>
         <div className="grid gap-3 empty:hidden max-xl:order-1 max-xl:col-span-full">
+          {recipe.notUnderstood.length > 0 && (
+            <Unanswered texts={recipe.notUnderstood} change={change} />
+          )}
           <SuggestedChanges recipe={recipe} change={change} />
           {blend && evaluation && (
             <Questions

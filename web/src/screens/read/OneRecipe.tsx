@@ -1,10 +1,12 @@
-import { issuesOf, recipeOfRead, type ReadRecipe } from '@jubbet/core/reading';
+import { strengthsByDrop } from '@jubbet/core/advice';
+import { issuesOf, recipeOfRead, understoodAs, type ReadRecipe } from '@jubbet/core/reading';
 import { dropsPerMlOf } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
+import { NotUnderstood } from '../../parts/NotUnderstood';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
@@ -29,21 +31,36 @@ export const OneRecipe = ({
   const tell = useNotice();
   const write = useWrite();
   const [materials, setMaterials] = useState<Readonly<Record<number, string | null>>>({});
+  const [amounts, setAmounts] = useState<Readonly<Record<number, string>>>({});
+  const [answers, setAnswers] = useState<readonly (readonly [string, string | null])[]>([]);
   const [ounce, setOunce] = useState<'volume' | 'weight'>('volume');
   const [country, setCountry] = useState<SpoonCountry>(set.spoons === 'ask' ? 'us' : set.spoons);
   const [dropsPerMl, setDropsPerMl] = useState(dropsPerMlOf(set.dropSize));
-  const issues = useMemo(() => issuesOf(read, catalog), [read, catalog]);
   const taken = useMemo(
     () =>
       recipeOfRead(read, source, catalog, {
         materials,
+        amounts,
         ounce,
         country,
         dropsPerMl,
         guideline: set.guideline,
       }),
-    [read, source, catalog, materials, ounce, country, dropsPerMl, set.guideline],
+    [read, source, catalog, materials, amounts, ounce, country, dropsPerMl, set.guideline],
   );
+  const recipe = useMemo(
+    () =>
+      answers.reduce(
+        (before, [text, id]) => understoodAs(catalog, text, id, country)(before),
+        taken.recipe,
+      ),
+    [answers, taken.recipe, catalog, country],
+  );
+  const asked = new Set([...recipe.notUnderstood, ...answers.map(([text]) => text)]);
+  const leftOut = taken.leftOut.filter(({ text }) => !asked.has(text));
+  // The strength that is shown is said everywhere.
+  const strength = strengthsByDrop(catalog, recipe).find(({ perMl }) => perMl === 20)?.percent;
+  const issues = issuesOf(read, catalog, strength);
   const trouble = issues.filter((issue) => !isGuess(issue));
   const make = async (recipe: typeof taken.recipe): Promise<void> => {
     const id = await write('The blend', () => blends.add(recipe));
@@ -79,18 +96,24 @@ export const OneRecipe = ({
         read={read}
         materials={materials}
         onChoose={(n, id) => setMaterials({ ...materials, [n]: id })}
+        amounts={amounts}
+        onAmount={(n, typed) => setAmounts({ ...amounts, [n]: typed })}
         ounce={issues.some(({ code }) => code === 'which-ounce') ? ounce : null}
         onOunce={setOunce}
         country={country}
         onCountry={setCountry}
       />
-      {taken.leftOut.length > 0 && (
+      <NotUnderstood
+        texts={recipe.notUnderstood}
+        onAnswer={(text, id) => setAnswers([...answers, [text, id]])}
+      />
+      {leftOut.length > 0 && (
         <p className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
-          ▲ {skippedWords(taken.leftOut.map(({ text }) => text))}
+          ▲ {skippedWords(leftOut.map(({ text }) => text))}
         </p>
       )}
       <ReallyIs
-        recipe={taken.recipe}
+        recipe={recipe}
         dropsPerMl={dropsPerMl}
         onDropsPerMl={setDropsPerMl}
         onMake={(recipe) => void make(recipe)}

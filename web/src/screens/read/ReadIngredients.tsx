@@ -24,13 +24,19 @@ const Sureness = ({ one, isChosen }: { one: ReadIngredient; isChosen: boolean })
     ? (['●', 'your choice', 'text-moss'] as const)
     : one.candidates.length === 0
       ? (['■', 'not known', 'text-brick'] as const)
-      : one.isAlternative
-        ? (['▲', 'in place of another', 'text-amber'] as const)
-        : one.candidates.length > 1
-          ? (['▲', 'may be several', 'text-amber'] as const)
-          : one.isMisspelt || one.isUnitGuessed
-            ? (['▲', one.isMisspelt ? 'spelling guessed' : 'taken as drops', 'text-amber'] as const)
-            : (['●', 'as written', 'text-moss'] as const);
+      : one.amountReadings.length > 0
+        ? (['▲', 'two readings', 'text-amber'] as const)
+        : one.isAlternative
+          ? (['▲', 'in place of another', 'text-amber'] as const)
+          : one.candidates.length > 1
+            ? (['▲', 'may be several', 'text-amber'] as const)
+            : one.isMisspelt || one.isUnitGuessed
+              ? ([
+                  '▲',
+                  one.isMisspelt ? 'spelling guessed' : 'taken as drops',
+                  'text-amber',
+                ] as const)
+              : (['●', 'as written', 'text-moss'] as const);
   return (
     <span className={what[2]}>
       {what[0]} {what[1]}
@@ -45,6 +51,8 @@ export const ReadIngredients = ({
   read: { ingredients },
   materials,
   onChoose,
+  amounts,
+  onAmount,
   ounce,
   onOunce,
   country,
@@ -53,6 +61,9 @@ export const ReadIngredients = ({
   read: ReadRecipe;
   materials: Readonly<Record<number, string | null>>;
   onChoose: (n: number, id: string | null) => void;
+  /** The reading that was chosen of an amount that has two. */
+  amounts: Readonly<Record<number, string>>;
+  onAmount: (n: number, typed: string) => void;
   /** Null where no ounce is in doubt. */
   ounce: 'volume' | 'weight' | null;
   onOunce: (ounce: 'volume' | 'weight') => void;
@@ -82,7 +93,7 @@ export const ReadIngredients = ({
                 <RowHead>{ingredient.text}</RowHead>
                 <Cell under="Understood as">
                   {first === undefined ? (
-                    'left out'
+                    'not understood'
                   ) : (
                     <SelectField
                       label={`What “${ingredient.text}” is`}
@@ -97,11 +108,24 @@ export const ReadIngredients = ({
                   )}
                 </Cell>
                 <Cell right under="Amount">
-                  {ingredient.amount
-                    ? writtenAmountWords(ingredient.amount)
-                    : ingredient.isFill
-                      ? 'fills the rest'
-                      : 'none'}
+                  {ingredient.amountReadings.length > 0 ? (
+                    <SelectField
+                      label={`How much “${ingredient.text}” is`}
+                      isLabelHidden
+                      value={amounts[n] ?? ''}
+                      choices={[
+                        ...(amounts[n] === undefined ? [['', 'which?'] as const] : []),
+                        ...ingredient.amountReadings.map((typed) => [typed, typed] as const),
+                      ]}
+                      onChoose={(typed) => onAmount(n, typed)}
+                    />
+                  ) : ingredient.amount ? (
+                    writtenAmountWords(ingredient.amount)
+                  ) : ingredient.isFill ? (
+                    'fills the rest'
+                  ) : (
+                    'none'
+                  )}
                 </Cell>
                 <Cell under="How sure">
                   <Sureness one={ingredient} isChosen={materials[n] !== undefined} />

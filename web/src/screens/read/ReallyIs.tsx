@@ -38,7 +38,10 @@ const mostPeople = 40;
 /** For whom it is too strong, and by how much. */
 const TooStrongFor = ({
   rows,
+  isUnsure,
 }: {
+  /** True while something of the recipe is not understood: then nobody is within. */
+  isUnsure: boolean;
   rows: readonly ({ readonly key: string; readonly name: string } & StrengthFor)[];
 }) => {
   const over = rows.filter(({ times }) => times > 1);
@@ -68,7 +71,10 @@ const TooStrongFor = ({
       )}
       {within.length > 0 && (
         <p className="text-[15px]">
-          ● Within the maximum for {formatList(within.map(({ name }) => name))}.
+          {isUnsure
+            ? '○ Can’t be checked while something is not understood: '
+            : '● Within the maximum for '}
+          {formatList(within.map(({ name }) => name))}.
         </p>
       )}
     </div>
@@ -150,7 +156,7 @@ export const ReallyIs = ({
               </label>
             ))}
           </fieldset>
-          <TooStrongFor rows={rows} />
+          <TooStrongFor rows={rows} isUnsure={recipe.notUnderstood.length > 0} />
         </div>
       ) : (
         <p>How strong it can’t be worked out yet: an amount is missing.</p>
