@@ -74,6 +74,27 @@ describe.concurrent('npm run check', () => {
     expect(stderr).toMatch(/^version: 4 cannot be read.*\.\n$/);
   }, 60_000);
 
+  test('what is nested without end leaves with 2 and one sentence', async () => {
+    const path = join(mkdtempSync(join(tmpdir(), 'jubbet-')), 'deep.json');
+    const depth = 20_000;
+    writeFileSync(
+      path,
+      `{"format":"jubbet-blend","version":3,"name":${'['.repeat(depth)}${']'.repeat(depth)}}`,
+    );
+    const { stdout, stderr, status } = await check(path);
+    expect([stdout, status]).toEqual(['', 2]);
+    expect(stderr).toMatch(/^file: .*\.\n$/);
+  }, 60_000);
+
+  test('a file in UTF-16 is read as one in UTF-8', async () => {
+    const path = join(mkdtempSync(join(tmpdir(), 'jubbet-')), 'wide.json');
+    const text = readFileSync('docs/formats/examples/within.json', 'utf8');
+    writeFileSync(path, `\ufeff${text}`, 'utf16le');
+    const { stdout, status } = await check(path);
+    expect(status).toBe(0);
+    expect(JSON.parse(stdout)).toMatchObject({ verdict: 'within' });
+  }, 60_000);
+
   test('a file that is not there, too', async () => {
     const { stderr, status } = await check('no/such/file.json');
     expect(stderr).toMatch(/^file: no\/such\/file\.json cannot be opened\.\n$/);

@@ -2,9 +2,11 @@
 // Leaves with 0, also where there is none, or with 2 where the file cannot be read.
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { readingReport } from '@jubbet/core/exchange';
-import { fileAsked } from './commandFile';
+import { command, fileAsked } from './commandFile';
 
-const text = fileAsked('npm run read -- my-recipe.txt');
-if (text !== undefined) {
-  process.stdout.write(`${JSON.stringify(readingReport(text, shippedCatalog), null, 2)}\n`);
-}
+command(() => {
+  const text = fileAsked('npm run read -- my-recipe.txt');
+  if (text !== undefined) {
+    process.stdout.write(`${JSON.stringify(readingReport(text, shippedCatalog), null, 2)}\n`);
+  }
+});

@@ -12,9 +12,15 @@ export interface CalendarEntry {
 const stamp = (moment: string): string =>
   `${new Date(moment).toISOString().slice(0, 19).replace(/[-:]/g, '')}Z`;
 
-/** Text as RFC 5545 wants it: marks that mean something are escaped, line ends written out. */
+/**
+ * Text as RFC 5545 wants it: marks that mean something are escaped, line ends written out, and no other
+ * control character is in it.
+ */
 const escaped = (text: string): string =>
-  text.replace(/[\\;,]/g, (mark) => `\\${mark}`).replace(/\r\n|\r|\n/g, '\\n');
+  text
+    .replace(/[\\;,]/g, (mark) => `\\${mark}`)
+    .replace(/\r\n|\r|\n|\u2028|\u2029/g, '\\n')
+    .replace(/[\p{Cc}\u200e\u200f\u202a-\u202e]/gu, ' ');
 
 const encoder = new TextEncoder();
 

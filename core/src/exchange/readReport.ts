@@ -1,6 +1,7 @@
 import type { Catalog } from '../catalog';
 import {
   issuesOf,
+  notUnderstoodIn,
   readRecipes,
   type FoundContainer,
   type ReadIngredient,
@@ -14,14 +15,24 @@ export interface ReadingReport {
   readonly recipes: readonly RecipeReport[];
 }
 
+/** An amount as it was written; of a range with both ends, of a sum with what is added. */
+type AmountReport = Omit<WrittenAmount, 'typed' | 'readings'>;
+
 interface RecipeReport {
   readonly title: string;
-  readonly container: Pick<FoundContainer, 'text' | 'kind' | 'size' | 'count' | 'id'> | null;
+  readonly container:
+    | (Pick<FoundContainer, 'text' | 'kind' | 'count' | 'id'> & {
+        readonly size: AmountReport | null;
+      })
+    | null;
   readonly ingredients: readonly (Pick<
     ReadIngredient,
-    'text' | 'materialId' | 'candidates' | 'amount' | 'confidence'
+    'text' | 'materialId' | 'candidates' | 'confidence'
   > & {
-    readonly also?: WrittenAmount;
+    readonly amount: AmountReport | null;
+    /** Both readings of an amount that has two. */
+    readonly readings?: readonly string[];
+    readonly also?: AmountReport;
     readonly fill?: true;
     readonly optional?: true;
     readonly alternative?: true;
@@ -38,7 +49,10 @@ interface RecipeReport {
     readonly facts: Readonly<Record<string, unknown>>;
   }[];
   readonly leftOver: readonly string[];
+  readonly notUnderstood: readonly string[];
 }
+
+const amountReport = ({ typed: _, readings: __, ...rest }: WrittenAmount): AmountReport => rest;
 
 const factsOf = ({ code: _, ...facts }: ReadIssue): Readonly<Record<string, unknown>> => facts;
 
@@ -49,7 +63,7 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
     container: recipe.container && {
       text: recipe.container.text,
       kind: recipe.container.kind,
-      size: recipe.container.size,
+      size: recipe.container.size && amountReport(recipe.container.size),
       count: recipe.container.count,
       id: recipe.container.id,
     },
@@ -57,9 +71,10 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
       text: ingredient.text,
       materialId: ingredient.materialId,
       candidates: ingredient.candidates,
-      amount: ingredient.amount,
+      amount: ingredient.amount && amountReport(ingredient.amount),
       confidence: ingredient.confidence,
-      ...(ingredient.secondAmount && { also: ingredient.secondAmount }),
+      ...(ingredient.amountReadings.length > 0 && { readings: ingredient.amountReadings }),
+      ...(ingredient.secondAmount && { also: amountReport(ingredient.secondAmount) }),
       ...(ingredient.isFill && { fill: true as const }),
       ...(ingredient.isOptional && { optional: true as const }),
       ...(ingredient.isAlternative && { alternative: true as const }),
@@ -76,5 +91,11 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
       facts: factsOf(issue),
     })),
     leftOver: recipe.leftOver,
+    notUnderstood: [
+      ...recipe.ingredients
+        .filter(({ candidates }) => candidates.length === 0)
+        .map((ingredient) => ingredient.text),
+      ...notUnderstoodIn(recipe, catalog),
+    ],
   })),
 });

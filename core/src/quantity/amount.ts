@@ -1,4 +1,5 @@
-import { beginsWithNumber, wholeAmount, type AmountTerm, type AmountUnit } from './lexer';
+import type { AmountUnit } from './amountUnit';
+import { beginsWithNumber, wholeAmount, type AmountTerm } from './lexer';
 import { lookUp } from './lookUp';
 import { plainFigures } from './plainText';
 import {
@@ -11,7 +12,7 @@ import {
 } from './spoons';
 
 /** An amount as it was said; of a range `upTo` is its high end, in the same unit. */
-export type Amount = (
+type Amount = (
   | { readonly kind: 'ml'; readonly ml: number }
   | { readonly kind: 'g'; readonly g: number }
   | { readonly kind: 'drops'; readonly drops: number }

@@ -67,11 +67,64 @@ describe('what could be read another way is not guessed at', () => {
   });
 
   test('a line without a percent is left out, and told', () => {
-    const read = readAnalysis(rows('linalool;34.2\nlimonene;trace\ngeraniol;1.1'));
-    expect(read).toMatchObject({ ok: true, refused: [{ line: 2, text: 'limonene trace' }] });
+    const read = readAnalysis(rows('linalool;34.2\nlimonene;plenty\ngeraniol;1.1'));
+    expect(read).toMatchObject({ ok: true, refused: [{ line: 2, text: 'limonene plenty' }] });
   });
 
   test('a line of totals is no constituent', () => {
     expect(contents('linalool;34.2\nTotal;34.2')).toEqual({ linalool: 34.2 });
+  });
+});
+
+describe('a sheet as laboratories send it', () => {
+  test('peak numbers and retention times before the names are neither names nor percents', () => {
+    expect(contents('Peak;RT;Compound;Area %\n1;8.1;limonene;0.9\n2;12.4;linalool;34.2')).toEqual({
+      limonene: 0.9,
+      linalool: 34.2,
+    });
+    expect(contents('1;8.1;limonene;0.9\n2;12.4;linalool;34.2')).toEqual({
+      limonene: 0.9,
+      linalool: 34.2,
+    });
+  });
+
+  test('the percents stand beside the areas, below two lines of title', () => {
+    const sheet = [
+      'Certificate of analysis',
+      'Lavender;lot 4711',
+      'Component;Area;Area %',
+      'linalool;342000;34.2',
+      'linalyl acetate;310500;31.05',
+    ].join('\n');
+    expect(contents(sheet)).toEqual({ linalool: 34.2, 'linalyl acetate': 31.05 });
+  });
+
+  test('limits of a specification are no results', () => {
+    expect(contents('Constituent;Min %;Max %;Result %\nlinalool;20;45;34.2')).toEqual({
+      linalool: 34.2,
+    });
+  });
+
+  test('what was not found is not in it; a trace is up to a tenth of a percent', () => {
+    const sheet = 'Name;%\nlinalool;34.2\ncamphor;nd\ngeraniol;n.d.\nlimonene;tr\nborneol;nd';
+    const read = readAnalysis(rows(sheet));
+    expect(read).toMatchObject({ ok: true, refused: [], totalPercent: 34.2 });
+    expect(read.ok && read.contents).toEqual([
+      ['linalool', 34.2, 34.2, 34.2],
+      ['limonene', 0, 0, 0.1],
+    ]);
+  });
+
+  test.each([
+    ['Name;Fraction\nlinalool;0.342\nlinalyl acetate;0.31'],
+    ['linalool;0.342\nlinalyl acetate;0.31\nothers;0.34'],
+  ])('shares of one are no percents: %j', (text) => {
+    expect(readAnalysis(rows(text))).toEqual({ ok: false, code: 'fractions' });
+  });
+
+  test('parts per million are no percents', () => {
+    expect(readAnalysis(rows('Name;ppm\nlinalool;342\ngeraniol;12'))).toMatchObject({ ok: false });
+    const read = readAnalysis(rows('Name;%\nlinalool;34.2\nbergapten (ppm);12\ngeraniol;1'));
+    expect(read).toMatchObject({ ok: true, refused: [{ line: 3, text: 'bergapten (ppm) 12' }] });
   });
 });

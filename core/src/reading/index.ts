@@ -4,6 +4,7 @@ export {
   issuesOf,
   type LineRole,
   mostLetters,
+  notUnderstoodIn,
   type ReadIngredient,
   type ReadIssue,
   readRecipes,

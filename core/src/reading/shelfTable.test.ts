@@ -50,7 +50,7 @@ describe('a bad line is named with what is wrong, and takes no other with it', (
     ['oil;size', 'tea tree;', { code: 'no-size' }],
     ['oil;size', 'tea tree;0', { code: 'no-size' }],
     ['oil;size', 'tea tree;ten', { code: 'unit' }],
-    ['oil;size', 'tea tree;2 oz', { code: 'unit', text: 'oz' }],
+    ['oil;size', 'tea tree;2 oz', { code: 'which-measure', text: 'oz' }],
     ['oil;size;left', 'tea tree;10;12', { code: 'more-than-holds' }],
     ['oil;size;opened', 'tea tree;10;31 Feb 2026', { code: 'day' }],
     ['oil;size;opened', 'tea tree;10;03/04/2026', { code: 'day-two-ways' }],
@@ -104,4 +104,59 @@ test.each([
 test('a table without end is not read', () => {
   const many = ['oil;size', ...Array<string>(2001).fill('tea tree;10')].join('\n');
   expect(readShelf(rows(many), shippedCatalog, today)).toEqual({ ok: false, code: 'too-long' });
+});
+
+describe('a table as spreadsheets and shops write it', () => {
+  const head = 'material;size;bought;opened;best before;quantity';
+  const sized = (size: string) => {
+    const line = first(`${head}\njojoba;${size};;;;`);
+    return line?.ok ? [line.bottle.size, line.bottle.unit] : line?.problem;
+  };
+
+  test.each([
+    ['1 l', [1000, 'ml']],
+    ['0.5 kg', [500, 'g']],
+    // A US fluid ounce is 29.57 ml, an ounce 28.35 g.
+    ['4 US fl oz', [118.29, 'ml']],
+    ['16 oz by weight', [453.59, 'g']],
+    ['1 lb', [453.59, 'g']],
+  ])('%s', (size, expected) => {
+    expect(sized(size)).toEqual(expected);
+  });
+
+  test('ounces alone, and fluid ounces of no country, are asked about', () => {
+    expect(sized('4 oz')).toMatchObject({
+      code: 'which-measure',
+      readings: ['fl oz', 'oz by weight'],
+    });
+    expect(sized('4 fl oz')).toMatchObject({
+      code: 'which-measure',
+      readings: ['US fl oz', 'imperial fl oz'],
+    });
+  });
+
+  test('the unit may stand in the heading, the heading below a title, and a line be several', () => {
+    const { lines } = read('My shelf;;\nmaterial;size (kg);quantity\nshea butter;0.5;3');
+    expect(lines).toMatchObject([
+      { line: 3, ok: true, count: 3, bottle: { size: 500, unit: 'g' } },
+    ]);
+    expect(problemOf(head, 'jojoba;50;;;;2.5')).toMatchObject({ code: 'number', column: 'count' });
+  });
+
+  test('the same line twice, and days that cannot be, are told', () => {
+    const { lines } = read(`${head}\njojoba;50;;;;\njojoba;50;;;;\njojoba;100;;;;`);
+    expect(lines.map((line) => (line.ok ? 'ok' : line.problem))).toEqual([
+      'ok',
+      { code: 'twice', first: 2 },
+      'ok',
+    ]);
+    expect(problemOf(head, 'jojoba;50;2026-05-01;2026-04-01;;')).toMatchObject({
+      code: 'day-before',
+      column: 'opened',
+    });
+    expect(problemOf(head, 'jojoba;50;2026-05-01;;2025-04-01;')).toMatchObject({
+      code: 'day-before',
+      column: 'printed',
+    });
+  });
 });

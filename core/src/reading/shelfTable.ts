@@ -1,5 +1,5 @@
-import { basesNamed, forbiddenNamed, oilsNamed, type Catalog } from '../catalog';
-import { readNumber, type Day } from '../quantity';
+import { basesNamed, forbiddenNamed, measures, oilsNamed, type Catalog } from '../catalog';
+import { readAmount, readNumber, type Day } from '../quantity';
 import { isDay, usualUnit, type Bottle } from '../stock';
 
 /** What a column of a shelf's table holds. */
@@ -10,6 +10,7 @@ const columns = [
   'size',
   'left',
   'unit',
+  'count',
   'bought',
   'opened',
   'printed',
@@ -22,9 +23,10 @@ const headings: Readonly<Record<ShelfColumn, readonly string[]>> = {
   material: ['material', 'oil', 'name', 'product', 'essential oil', 'ingredient', 'what'],
   lot: ['lot', 'lot number', 'batch', 'lot no', 'charge'],
   supplier: ['supplier', 'shop', 'bought from', 'vendor', 'from'],
-  size: ['size', 'holds', 'volume', 'amount', 'quantity', 'weight'],
+  size: ['size', 'holds', 'volume', 'amount', 'weight'],
   left: ['left', 'remaining', 'in it', 'left in it'],
   unit: ['unit', 'measured in'],
+  count: ['quantity', 'qty', 'count', 'bottles', 'number of bottles', 'pieces'],
   bought: ['bought', 'bought on', 'purchased', 'purchase date', 'date bought'],
   opened: ['opened', 'opened on', 'date opened'],
   printed: ['best before', 'expiry', 'expires', 'expiry date', 'use by', 'date printed on it'],
@@ -45,11 +47,18 @@ export type ShelfLineProblem =
   /** 03/04/2026 is read otherwise in other countries. */
   | { readonly code: 'day-two-ways'; readonly column: ShelfColumn; readonly text: string }
   | { readonly code: 'to-come'; readonly column: ShelfColumn; readonly text: string }
-  | { readonly code: 'more-than-holds' };
+  | { readonly code: 'more-than-holds' }
+  /** Ounces, or fluid ounces of no country: which, no one guesses. */
+  | { readonly code: 'which-measure'; readonly text: string; readonly readings: readonly string[] }
+  /** Opened before it was bought, and the like. */
+  | { readonly code: 'day-before'; readonly column: ShelfColumn; readonly other: ShelfColumn }
+  /** The very same as a line before it. */
+  | { readonly code: 'twice'; readonly first: number };
 
 /** A line of the table, as a bottle or with what is wrong. */
 export type ShelfLine =
-  | { readonly line: number; readonly ok: true; readonly bottle: Bottle }
+  /** So many bottles alike. */
+  | { readonly line: number; readonly ok: true; readonly bottle: Bottle; readonly count: number }
   | { readonly line: number; readonly ok: false; readonly problem: ShelfLineProblem };
 
 /** A table of bottles as it was read. */
@@ -59,6 +68,11 @@ export type ReadShelf =
 
 /** More bottles than this are on no shelf. */
 const mostLines = 2000;
+
+/** So many lines may stand above the headings. */
+const mostTitles = 5;
+/** So many bottles alike are bought at once at the most. */
+const mostAlike = 100;
 
 const plain = (text: string): string =>
   text
@@ -119,6 +133,15 @@ const numberIn = (cells: Cells, column: ShelfColumn, most: number): number | nul
   return read.value;
 };
 
+/** How many bottles alike a line is: one where it does not say. */
+const countIn = (cells: Cells): number => {
+  const count = numberIn(cells, 'count', mostAlike) ?? 1;
+  if (!Number.isInteger(count) || count < 1) {
+    throw new Wrong({ code: 'number', column: 'count', text: cells.get('count') ?? '' });
+  }
+  return count;
+};
+
 const dayIn = (cells: Cells, column: ShelfColumn, notAfter: Day | null): Day | null => {
   const text = (cells.get(column) ?? '').trim();
   const read = readDay(text);
@@ -131,13 +154,38 @@ const dayIn = (cells: Cells, column: ShelfColumn, notAfter: Day | null): Day | n
   return day;
 };
 
-const unitIn = (cells: Cells): Bottle['unit'] | null => {
-  const behind = /([a-z]+)\.?\s*$/i.exec(cells.get('size') ?? '')?.[1] ?? '';
-  const unitText = plain(cells.get('unit') ?? '') || behind.toLowerCase();
-  if (unitText === '') return null;
-  if (['ml', 'millilitres', 'milliliters', 'millilitre'].includes(unitText)) return 'ml';
-  if (['g', 'gram', 'grams', 'gr'].includes(unitText)) return 'g';
+/** A size with the unit beside it, in ml or in g, and how many of these its unit is. */
+const measureIn = (
+  cells: Cells,
+  usual: Bottle['unit'],
+  unitOfHeading: string,
+): { readonly unit: Bottle['unit']; readonly times: number } => {
+  const behind = /([a-z][a-z. ]*)$/i.exec((cells.get('size') ?? '').trim())?.[1] ?? '';
+  const unitText = plain(cells.get('unit') ?? '') || plain(behind) || unitOfHeading;
+  if (unitText === '') return { unit: usual, times: 1 };
+  const read = readAmount(`1 ${unitText}`, null, measures, { fillMl: 0, liquid: true });
+  if (!read.ok && read.readings?.length) {
+    const readings = read.readings.map((reading) => reading.replace(/^1 /, ''));
+    throw new Wrong({ code: 'which-measure', text: unitText, readings });
+  }
+  if (read.ok && read.amount.kind === 'ml') return { unit: 'ml', times: read.amount.ml };
+  if (read.ok && read.amount.kind === 'g') return { unit: 'g', times: read.amount.g };
   throw new Wrong({ code: 'unit', text: unitText });
+};
+
+/** To a hundredth of a ml or a g. */
+const rounded = (value: number): number => Math.round(100 * value) / 100;
+
+/** Days that cannot follow each other: opened before bought, of no use before bought. */
+const inOrder = (bottle: Bottle): Bottle => {
+  const { boughtOn, openedOn, printedDate } = bottle;
+  if (boughtOn !== null && openedOn !== null && openedOn < boughtOn) {
+    throw new Wrong({ code: 'day-before', column: 'opened', other: 'bought' });
+  }
+  if (boughtOn !== null && printedDate !== null && printedDate < boughtOn) {
+    throw new Wrong({ code: 'day-before', column: 'printed', other: 'bought' });
+  }
+  return bottle;
 };
 
 const materialIn = (cells: Cells, catalog: Catalog, chosen: string | undefined): string => {
@@ -159,14 +207,18 @@ const bottleFrom = (
   catalog: Catalog,
   today: Day,
   chosen: string | undefined,
+  unitOfHeading: string,
 ): Bottle => {
   const materialId = materialIn(cells, catalog, chosen);
-  const unit = unitIn(cells) ?? usualUnit(catalog, materialId);
-  const size = numberIn(cells, 'size', 20_000);
-  if (size === null || size === 0) throw new Wrong({ code: 'no-size' });
-  const left = numberIn(cells, 'left', 20_000) ?? size;
+  const { unit, times } = measureIn(cells, usualUnit(catalog, materialId), unitOfHeading);
+  const full = numberIn(cells, 'size', 20_000);
+  if (full === null || full === 0) throw new Wrong({ code: 'no-size' });
+  const size = rounded(full * times);
+  if (size > 20_000)
+    throw new Wrong({ code: 'number', column: 'size', text: cells.get('size') ?? '' });
+  const left = rounded((numberIn(cells, 'left', 20_000) ?? full) * times);
   if (left > size) throw new Wrong({ code: 'more-than-holds' });
-  return {
+  return inOrder({
     materialId,
     lot: (cells.get('lot') ?? '').trim().slice(0, 80),
     supplier: (cells.get('supplier') ?? '').trim().slice(0, 120),
@@ -181,14 +233,14 @@ const bottleFrom = (
     analysis: null,
     first: false,
     finishedOn: null,
-  };
+  });
 };
 
 /**
  * Reads a table of bottles, with a line of headings above it. Each line is a bottle, or is reported with
  * what is wrong; what may be several things is never guessed.
  *
- * @param rows cells, line by line; the first line holds the headings
+ * @param rows cells, line by line; the headings are in the first line, or below some lines of title
  * @param today no bottle was bought or opened after it
  * @param chosen of the lines that may be several materials, which was meant, by number of the line
  */
@@ -198,25 +250,39 @@ export const readShelf = (
   today: Day,
   chosen: ReadonlyMap<number, string> = new Map(),
 ): ReadShelf => {
-  const [heading, ...lines] = rows;
+  // Titles, and the mark by which a spreadsheet says what parts its columns, may stand above.
+  const at = rows
+    .slice(0, mostTitles)
+    .findIndex((row) =>
+      ['material', 'size'].every((name) => row.map(columnOf).includes(name as ShelfColumn)),
+    );
+  const heading = rows[Math.max(0, at)];
+  const lines = rows.slice(Math.max(0, at) + 1);
   if (!heading || lines.length === 0) return { ok: false, code: 'empty' };
   if (lines.length > mostLines) return { ok: false, code: 'too-long' };
+  if (at < 0) return { ok: false, code: 'no-heading' };
   const read = heading.map(columnOf);
-  if (!read.includes('material') || !read.includes('size'))
-    return { ok: false, code: 'no-heading' };
+  const [, bracketed = ''] = /\(([^)]*)\)/.exec(heading[read.indexOf('size')] ?? '') ?? [];
+  const unitOfHeading = plain(bracketed);
+  const seen = new Map<string, number>();
   return {
     ok: true,
     unread: heading.filter((text, n) => read[n] === undefined && text.trim() !== ''),
     lines: lines.map((row, n): ShelfLine => {
       const cells = new Map<ShelfColumn, string>();
-      row.forEach((text, at) => {
-        const column = read[at];
-        if (column !== undefined && !cells.has(column)) cells.set(column, text);
+      row.forEach((text, column) => {
+        const name = read[column];
+        if (name !== undefined && !cells.has(name)) cells.set(name, text);
       });
-      // The line of headings is the first.
-      const line = n + 2;
+      const line = at + n + 2;
       try {
-        return { line, ok: true, bottle: bottleFrom(cells, catalog, today, chosen.get(line)) };
+        const bottle = bottleFrom(cells, catalog, today, chosen.get(line), unitOfHeading);
+        const count = countIn(cells);
+        const key = JSON.stringify(bottle);
+        const first = seen.get(key);
+        if (first !== undefined) throw new Wrong({ code: 'twice', first });
+        seen.set(key, line);
+        return { line, ok: true, bottle, count };
       } catch (error) {
         if (error instanceof Wrong) return { line, ok: false, problem: error.problem };
         throw error;

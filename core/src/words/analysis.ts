@@ -9,6 +9,8 @@ export const analysisProblemWords = (problem: AnalysisProblem): string => {
       return 'No line has a constituent and a percentage. A line looks like “linalool, 34.2”.';
     case 'no-percents':
       return 'No column of percentages was found.';
+    case 'fractions':
+      return 'These look like shares of one (0.342), not percents. Type them as percents.';
     case 'which-column':
       return 'There is more than one column of numbers, and no heading says which are percentages. Put “%” above that column, or remove the others.';
     case 'past-100':

@@ -1,3 +1,4 @@
+import { formatList } from './numbers';
 import type { ReadShelf, ShelfColumn, ShelfLineProblem } from '../reading';
 
 const names: Readonly<Record<ShelfColumn, string>> = {
@@ -7,6 +8,7 @@ const names: Readonly<Record<ShelfColumn, string>> = {
   size: 'the size',
   left: 'what is left',
   unit: 'the unit',
+  count: 'how many bottles there are',
   bought: 'the day it was bought',
   opened: 'the day it was opened',
   printed: 'the date printed on it',
@@ -29,13 +31,19 @@ export const shelfLineWords = (problem: ShelfLineProblem): string => {
     case 'number':
       return `“${problem.text}” isn’t a number for ${names[problem.column]}.`;
     case 'unit':
-      return `Bottles are measured in ml or g; “${problem.text}” is neither.`;
+      return `“${problem.text}” isn’t a unit that Jubbet knows. Write ml, l, g, kg, lb, US fl oz or oz by weight.`;
     case 'day':
       return `“${problem.text}” isn’t a day for ${names[problem.column]}. Write it as 2026-05-03.`;
     case 'day-two-ways':
       return `“${problem.text}” may be read two ways. Write it as 2026-05-03.`;
     case 'to-come':
       return `“${problem.text}” is still to come: ${names[problem.column]} can’t be in the future.`;
+    case 'which-measure':
+      return `“${problem.text}” may be ${formatList(problem.readings, 'or')}. Write which.`;
+    case 'day-before':
+      return `The day for ${names[problem.column]} is before that for ${names[problem.other]}. Check both.`;
+    case 'twice':
+      return `This is the same as line ${problem.first}. If you have two of it, type 2 in a column “quantity”.`;
     case 'more-than-holds':
       return 'More is left than the full bottle holds.';
   }
@@ -47,7 +55,7 @@ export const shelfTableWords = ({ code }: Extract<ReadShelf, { ok: false }>): st
     case 'empty':
       return 'There are no bottles in it: a line of headings is needed, and a line for each bottle.';
     case 'no-heading':
-      return 'The first line must name the columns: at least “material” and “size”. Others are lot, supplier, left, unit, bought, opened, best before and price.';
+      return 'One of the first lines must name the columns: at least “material” and “size”. Others are lot, supplier, left, unit, bought, opened, best before and price.';
     case 'too-long':
       return 'That is more than 2000 lines. Cut it into several files.';
   }

@@ -3,8 +3,8 @@ import { readAmount } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { WrittenAmount } from './amounts';
 import { containerMl } from './containers';
-import type { ReadIngredient } from './ingredients';
-import type { ReadRecipe } from './reader';
+import type { ReadIngredient } from './readIngredient';
+import type { ReadRecipe } from './draft';
 
 /** Where no density is known: that of most carriers. */
 const usualDensity = 0.92;

@@ -1,8 +1,9 @@
 export { readUnits, type ReadUnit, type WrittenAmount } from './amounts';
 export { containerTaken, type FoundContainer } from './containers';
-export type { ReadIngredient } from './ingredients';
-export { issuesOf, type ReadIssue } from './issues';
-export type { LineRole, ReadRecipe, RoledLine } from './reader';
+export type { ReadIngredient } from './readIngredient';
+export { issuesOf, notUnderstoodIn } from './issues';
+export type { ReadIssue } from './readIssue';
+export type { LineRole, ReadRecipe, RoledLine } from './draft';
 export { readRecipes } from './readRecipes';
 export { mostLetters } from './source';
 export { understoodAs } from './understoodAs';

@@ -1,78 +1,17 @@
-import { guidelines, type Base, type Catalog } from '../../catalog';
-import { isPossibleDrop } from '../../quantity';
+import { guidelines, type Catalog } from '../../catalog';
+import { isPossibleDrop, plainLetters } from '../../quantity';
 import { usualDropsPerMl } from '../../recipe';
 import type { ReadUnit } from './amounts';
 import { estimateOf, goesIn, isOilIngredient, pours, restIn, isByWeight } from './estimate';
-import { plainLetters } from '../../quantity';
-import type { ReadIngredient } from './ingredients';
-import { mostRead, type Limit, type Mention, type ReadRecipe } from './reader';
+import type { ReadIngredient } from './readIngredient';
+import type { ReadIssue } from './readIssue';
+import { basesOf, stepIssues } from './stepIssues';
+import { mostRead, type ReadRecipe } from './draft';
 
-/** What does not add up in a recipe, as facts. */
-export type ReadIssue =
-  /** The sum that it names is not the sum of what it lists. */
-  | { readonly code: 'drops-differ'; readonly stated: number; readonly listed: number }
-  | { readonly code: 'no-amount'; readonly ingredient: string }
-  | { readonly code: 'no-carrier' }
-  | { readonly code: 'does-not-fit'; readonly ml: number; readonly containerMl: number }
-  /** Some by weight, some by volume. */
-  | {
-      readonly code: 'mass-and-volume';
-      readonly byWeight: readonly string[];
-      readonly byVolume: readonly string[];
-    }
-  | {
-      readonly code: 'strength-differs';
-      readonly stated: number;
-      readonly upTo: number | null;
-      readonly actual: number;
-      /** Drops to the ml at which it would be true; null where no drop is so small or so large. */
-      readonly trueAt: number | null;
-    }
-  | { readonly code: 'percent-sum'; readonly sum: number }
-  /** An oil that a step names, and the list does not. */
-  | {
-      readonly code: 'oil-not-listed';
-      readonly text: string;
-      readonly ids: readonly string[];
-      /** Number of the step, from 0. */
-      readonly step: number;
-    }
-  /** Something that a step needs, and the list does not have. */
-  | { readonly code: 'step-needs'; readonly what: string; readonly ids: readonly string[] }
-  | { readonly code: 'never-on-skin'; readonly ingredient: string; readonly materialId: string }
-  /** As strong as some communities use oils: past what is worn day by day, or dabbed on as perfume. */
-  | {
-      readonly code: 'strong-habit';
-      readonly percent: number;
-      readonly most: number;
-      readonly isPerfume: boolean;
-    }
-  | {
-      readonly code: 'which-material';
-      readonly ingredient: string;
-      readonly ids: readonly string[];
-    }
-  /** An ounce of a liquid: of weight, or of volume? */
-  | { readonly code: 'which-ounce'; readonly ingredient: string }
-  | { readonly code: 'unknown-ingredient'; readonly ingredient: string }
-  /** So many were read, and what follows was not. */
-  | { readonly code: 'limit-met'; readonly of: Limit; readonly most: number }
-  /** Its number can be read two ways: `1,000 ml`. */
-  | {
-      readonly code: 'which-amount';
-      readonly ingredient: string;
-      readonly readings: readonly string[];
-    }
-  /** Said of children, a baby or a pregnancy: the wearer is to be chosen before it is checked. */
-  | { readonly code: 'says-for'; readonly whom: string }
-  /** A base in a range of what is not counted: the end that makes it stronger is taken. */
-  | { readonly code: 'range-taken'; readonly ingredient: string }
-  | { readonly code: 'misspelt'; readonly ingredient: string; readonly ids: readonly string[] }
-  /** A number without a unit was taken as drops. */
-  | { readonly code: 'unit-guessed'; readonly ingredient: string };
-
-const byWeight: readonly ReadUnit[] = ['g', 'lb'];
-const byVolume: readonly ReadUnit[] = ['ml', 'tbsp', 'tsp', 'cup', 'fl oz'];
+const byWeight: readonly ReadUnit[] = ['g', 'lb', 'oz by weight', 'grain'];
+const byVolume: readonly ReadUnit[] = [
+  ...(['ml', 'tsp', 'dessertspoon', 'tbsp', 'cup', 'pint', 'quart', 'fl oz'] as const),
+];
 
 const mostOn = (place: string): number =>
   guidelines.place.find(({ id }) => id === place)?.maximum ?? 0;
@@ -82,9 +21,6 @@ const mostDaily = mostOn('pulse-points');
 const mostOfPerfume = mostOn('perfume-small-area');
 /** A stated strength may be so far off before it is reported, in percent of it, and in percent. */
 const tolerated = { share: 0.2, points: 0.25 };
-
-const basesOf = (catalog: Catalog, { candidates }: ReadIngredient): readonly Base[] =>
-  candidates.flatMap((id) => catalog.base(id) ?? []);
 
 const isSolid = (catalog: Catalog, readIngredient: ReadIngredient): boolean =>
   basesOf(catalog, readIngredient).some((base) => !pours(base));
@@ -215,68 +151,6 @@ const percentIssues = (recipe: ReadRecipe): ReadIssue[] => {
   return (isAll && Math.abs(sum - 100) > 0.5) || sum > 100.5
     ? [{ code: 'percent-sum', sum: Math.round(100 * sum) / 100 }]
     : [];
-};
-
-/** What a step may ask for by its kind alone. */
-const needs: readonly (readonly [RegExp, string, readonly string[]])[] = [
-  [/\b(?:wax|beeswax)\b/, 'a wax', ['wax']],
-  [/\bemulsif(?:ier|ying wax)\b/, 'an emulsifier', ['emulsifier']],
-  [/\bpreservative\b/, 'a preservative', ['preservative']],
-  [/\bwhip\b/, 'a butter', ['butter', 'wax']],
-  [/\bbutters?\b/, 'a butter', ['butter']],
-  [/\b(?:essential oils|eos)\b/, 'essential oils', ['essential']],
-  [/\b(?:carrier oils?|base oil)\b/, 'a carrier oil', ['oil', 'butter']],
-];
-
-const isNamed = (ingredients: readonly ReadIngredient[], ids: readonly string[]): boolean =>
-  ingredients.some(({ candidates }) => candidates.some((id) => ids.includes(id)));
-
-const stepIssues = (recipe: ReadRecipe, catalog: Catalog): ReadIssue[] => {
-  const { ingredients, mentions, steps } = recipe;
-  const seen = new Set<string>();
-  const missing = (kind: Mention['kind']): Mention[] =>
-    mentions.filter(({ ids, kind: of }) => {
-      const key = ids.join('|');
-      if (of !== kind || isNamed(ingredients, ids) || seen.has(key)) return false;
-      seen.add(key);
-      return true;
-    });
-  const kinds = new Set(
-    ingredients.flatMap((ingredient) => [
-      ...(isOilIngredient(ingredient) ? ['essential'] : []),
-      ...basesOf(catalog, ingredient).map(({ kind }) => kind as string),
-      // What no one here knows may be what a step needs.
-      ...(ingredient.candidates.length === 0 && !isOilIngredient(ingredient) ? ['unknown'] : []),
-    ]),
-  );
-  const all = plainLetters(steps.join(' \n '));
-  const general = kinds.has('unknown')
-    ? []
-    : needs
-        .filter(
-          ([pattern, , wanted]) => pattern.test(all) && !wanted.some((kind) => kinds.has(kind)),
-        )
-        .map(([, what]) => what);
-  const bases = missing('base');
-  return [
-    ...missing('oil').map(({ text: said, ids, step }): ReadIssue => ({
-      code: 'oil-not-listed',
-      text: said,
-      ids,
-      step,
-    })),
-    ...bases.map(({ text: said, ids }): ReadIssue => ({ code: 'step-needs', what: said, ids })),
-    ...general
-      .filter(
-        (what) =>
-          !bases.some(
-            ({ text: said }) =>
-              what.endsWith(plainLetters(said)) ||
-              said.toLowerCase().includes(what.split(' ').pop() ?? ''),
-          ),
-      )
-      .map((what): ReadIssue => ({ code: 'step-needs', what, ids: [] })),
-  ];
 };
 
 const isOffSkin = (catalog: Catalog, id: string): boolean => catalog.oil(id)?.keepOffSkin ?? false;

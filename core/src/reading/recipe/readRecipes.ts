@@ -2,10 +2,11 @@ import type { Catalog } from '../../catalog';
 import { amountsOf } from './amounts';
 
 import { containersIn } from './containers';
-import { overlaps, plainLetters } from '../../quantity';
+import { overlaps } from '../../quantity';
 import { materialsIn } from './materials';
 import { materialFinder, type MaterialFinder } from './names';
-import { finish, isEmptyDraft, mostRead, Reader, type ReadRecipe } from './reader';
+import { finish, isEmptyDraft, mostRead, type ReadRecipe } from './draft';
+import { Reader } from './reader';
 import { isProse, mayBeNamed, saysWhatToDo, sectionOpened, type Section } from './sections';
 import { sourceLines, type SourceLine } from './source';
 import { unitOfHeading } from './tables';

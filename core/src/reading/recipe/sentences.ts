@@ -1,4 +1,4 @@
-import type { ReadIngredient } from './ingredients';
+import type { ReadIngredient } from './readIngredient';
 
 /** An ingredient that a sentence names; in a note it is spoken of, rather than put in. */
 export type Told = ReadIngredient & { readonly isNote: boolean };

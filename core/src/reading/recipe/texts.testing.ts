@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { shippedCatalog } from '../../catalog';
 import { issuesOf, notUnderstoodIn } from './issues';
-import type { ReadRecipe } from './reader';
+import type { ReadRecipe } from './draft';
 import { readRecipes } from './readRecipes';
 
 /** An ingredient that must come out of a text. */

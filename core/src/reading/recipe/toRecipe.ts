@@ -17,9 +17,9 @@ import {
 import { amountsOf, writtenAmount, type WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
 import { estimateOf, isByWeight, ounceRead, pours, restIn } from './estimate';
-import type { ReadIngredient } from './ingredients';
+import type { ReadIngredient } from './readIngredient';
 import { notUnderstoodIn } from './issues';
-import type { ReadRecipe } from './reader';
+import type { ReadRecipe } from './draft';
 
 /** What the maker chose where a recipe may be read in several ways. */
 export interface Choices {

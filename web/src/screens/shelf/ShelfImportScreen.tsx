@@ -71,7 +71,9 @@ export const ShelfImportScreen = () => {
     [rows, catalog, chosen],
   );
   const lines = read?.ok ? read.lines : [];
-  const good = lines.flatMap((line) => (line.ok ? [line.bottle] : []));
+  const good = lines.flatMap((line) =>
+    line.ok ? Array.from({ length: line.count }, () => line.bottle) : [],
+  );
   const bad = lines.length - good.length;
   const add = async (): Promise<void> => {
     const ids = await write('The shelf', () => bottles.addAll(good));
