@@ -116,8 +116,13 @@ const scoreOf = (
   return { precision: right / found, recall: right / wanted };
 };
 
-/** How well texts are read: their ingredients, with their amounts, and what does not add up. */
-export const readingScores = (): Readonly<Record<'ingredients' | 'amounts' | 'issues', Score>> => {
+/**
+ * How well texts are read: their ingredients, with their amounts, what does not add up, and what nobody
+ * understood.
+ */
+export const readingScores = (): Readonly<
+  Record<'ingredients' | 'amounts' | 'issues' | 'what is not understood', Score>
+> => {
   const pairs = recipeTexts.map(({ text, recipes }) => ({
     wanted: recipes,
     found: readRecipes(text, shippedCatalog).map(asWanted),
@@ -138,5 +143,7 @@ export const readingScores = (): Readonly<Record<'ingredients' | 'amounts' | 'is
       ),
     ),
     issues: of(({ issues }) => issues),
+    // What is found and not wanted is a “can’t be checked” that is false.
+    'what is not understood': of(({ notUnderstood }) => notUnderstood),
   };
 };
