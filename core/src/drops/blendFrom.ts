@@ -69,7 +69,17 @@ export const blendFrom = (
       dropsPerMl: recipe.dropsPerMl,
       ...(targetPercent === undefined
         ? {}
-        : { targetPercent: by === 'weight' ? 100 * perMl : targetPercent }),
+        : {
+            targetPercent: by === 'weight' ? 100 * perMl : targetPercent,
+            ...(recipe.target?.upTo === undefined
+              ? {}
+              : {
+                  targetUpToPercent:
+                    by === 'weight'
+                      ? (100 * perMl * recipe.target.upTo) / targetPercent
+                      : recipe.target.upTo,
+                }),
+          }),
       oils: input.oils.map((oil, index): FormulaOil => ({
         ...oil,
         measure: measureOf(input, oilMl, index),

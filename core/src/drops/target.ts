@@ -22,12 +22,18 @@ export const askedFrom = (formula: Formula) => {
     formula.targetPercent === undefined
       ? null
       : (formula.targetPercent / 100) * fillMl(formula.container);
+  const upToMl =
+    formula.targetUpToPercent === undefined
+      ? null
+      : (formula.targetUpToPercent / 100) * fillMl(formula.container);
   const shared = Math.max(0, (targetMl ?? 0) - fixed);
   return {
     /** Essential oil in the fixed amounts, in ml. */
     standing: fixed,
     /** Essential oil that is asked for in all, in ml. */
     targetMl,
+    /** The most of it that will do, in ml, where a range is asked for. */
+    upToMl,
     /** What is asked for of one oil by parts, in ml of it. */
     askedOf: ({ measure }: FormulaOil): number =>
       measure.by === 'parts' && essentialParts > 0 ? (shared * measure.parts) / essentialParts : 0,

@@ -121,7 +121,7 @@ export const wholeDrops = (
     fillMl: fillMl(formula.container),
     baseDensity: baseDensity(formula.bases),
   };
-  const { standing, targetMl, askedOf } = askedFrom(formula);
+  const { standing, targetMl, upToMl, askedOf } = askedFrom(formula);
 
   const dosed = formula.oils.map((entry) => dosedOf(entry, formula));
   const open = dosed.filter(({ isFixed: stands }) => !stands);
@@ -155,6 +155,17 @@ export const wholeDrops = (
   const most = least.map((lowest, i) =>
     lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
   );
+  // Of a strength that may be from here to there, drops that pass the high end are not taken.
+  const range: readonly Row[] =
+    upToMl === null
+      ? []
+      : [
+          {
+            per: open.map(({ oil, unitMl }) => essentialShare(oil) * unitMl.likely),
+            limit: upToMl - standing,
+          },
+        ].filter((row) => keepsAll([row], least));
+  const bounds = [...rows, ...range];
   const sameSize = unit.every((ml) => Math.abs(ml - (unit[0] ?? 0)) < 1e-12);
   const settled = settleNumbers(
     {
@@ -162,7 +173,7 @@ export const wholeDrops = (
       wanted: asked,
       least,
       most,
-      rows: sameSize ? [...countRows(rows, least, most), ...rows] : rows,
+      rows: sameSize ? [...countRows(bounds, least, most), ...bounds] : bounds,
     },
     (drops) => {
       // As near means as much in all: past what is recommended, nothing makes it hold.

@@ -5,7 +5,8 @@ import {
   ownMaterialSchema,
   shippedCatalog as catalog,
 } from '../catalog';
-import { emptyRecipe, lockDrops } from '../recipe';
+import { healthyAdult } from '../brief/wearer.testing';
+import { emptyRecipe, forAnyone, lockDrops } from '../recipe';
 import { recipeFrom, shortOils } from '../recipe/recipe.testing';
 import { weighOils } from './rewrite';
 import { countOil } from './countOil';
@@ -126,4 +127,27 @@ test('weighed, every oil stands with the ml that it came to, and nothing is aske
   const next = weighOils(recipe, evaluation);
   expect(next.target).toBeNull();
   expect(shortOils(next)).toEqual([{ id: 'lavender', ml: 0.8 }]);
+});
+
+test('a strength from here to there is met inside it, where whole drops can', () => {
+  const within = (percent: number, upTo: number, parts: Record<string, number>) => {
+    const recipe = {
+      ...forAnyone(
+        recipeFrom({
+          brief: { place: 'pulse-points' },
+          target: { percent, upTo },
+          oils: Object.entries(parts).map(([id, share]) => ({ id, parts: share })),
+          bases: [{ id: 'jojoba', parts: 1 }],
+        }),
+      ),
+    };
+    recipe.brief = { ...recipe.brief, wearer: healthyAdult };
+    const worked = workOut(catalog, recipe);
+    return worked.state === 'done' ? worked.evaluation.mixture.strength.byVolume.likely : NaN;
+  };
+  // A drop of 0.05 ml in 9.5 ml is 0.526 %: five drops are 2.63 %, six 3.16 %.
+  expect(within(2.5, 3, { neroli: 1, vetiver: 1 })).toBeCloseTo(2.63, 2);
+  expect(within(2.5, 3, { neroli: 3, vetiver: 1, petitgrain: 2 })).toBeCloseTo(2.63, 2);
+  // One drop of each of three is 1.58 %: no choice is inside, and none is left out for it.
+  expect(within(1, 1.5, { neroli: 3, vetiver: 1, petitgrain: 2 })).toBeCloseTo(1.58, 2);
 });

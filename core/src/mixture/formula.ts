@@ -43,6 +43,8 @@ export interface Formula {
   readonly bases: readonly FormulaBase[];
   /** Essential oil asked for, in percent of the fill by volume. Parts need it. */
   readonly targetPercent?: number;
+  /** Of a range that is asked for its high end: whole drops stay below it where any do. */
+  readonly targetUpToPercent?: number;
 }
 
 /** An oil of which the amount is settled: parts have become drops. */
