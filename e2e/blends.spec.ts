@@ -185,7 +185,7 @@ test('nonsense in a field is answered beside it, and breaks neither sheet nor da
     ['1e9', 'not a whole number'],
     ['99999999', 'At most 10000'],
     ['1.5', 'Whole numbers only'],
-    ['two', 'not a whole number'],
+    ['plenty', 'not a whole number'],
     ['', 'Type a whole number'],
   ] as const) {
     await drops.fill(typed);
@@ -194,6 +194,11 @@ test('nonsense in a field is answered beside it, and breaks neither sheet nor da
     await expect(drops).toHaveValue('2');
     await expect(page.getByRole('alert')).toHaveCount(0);
   }
+  // A number in words is one too.
+  await drops.fill('two');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await drops.blur();
+  await expect(drops).toHaveValue('2');
   // Half typed, a point without its figures still is for a number.
   const ml = page.getByLabel('ml of Cardamom');
   await ml.fill('0.');

@@ -21,7 +21,7 @@ test('a container measured with water once takes any blend', async ({ page }) =>
   for (const [typed, answer] of [
     ['0', 'more than 0'],
     ['99999', 'At most 20000'],
-    ['three sips', 'is not an amount'],
+    ['three sips', 'needs a unit'],
   ] as const) {
     await page.getByLabel('Holds, in ml').fill(typed);
     await expect(page.getByRole('alert')).toContainText(answer);

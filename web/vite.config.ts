@@ -94,6 +94,12 @@ export default defineConfig({
               minShareCount: 18,
               priority: 2,
             },
+            // Small parts of the first page, which would be some twenty files of their own.
+            {
+              name: 'small',
+              test: /web\/src\/parts\/(OneRecord|BrokenRecord|ErrorDetails|errorNames|Kbd|useKeys|scheme)\.|core\/src\/(quantity\/range|brief\/askedIds|catalog\/isMelted|mixture\/strength)\.|core\/src\/words\/numbers\./,
+              priority: 1,
+            },
             { name: 'common', test: /web\/src\/(parts|store)\//, minShareCount: 24, priority: 0 },
           ],
         },

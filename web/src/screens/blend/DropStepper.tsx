@@ -1,7 +1,9 @@
+import { readNumber, type NumberRule } from '@jubbet/core/quantity';
 import { Minus, Plus } from 'lucide-react';
 import { clsx } from 'clsx';
 import type { ComponentProps, Ref } from 'react';
 import { isTyping, NumberField } from '../../parts/NumberField';
+import { refusalOfNumber, type Refusal } from '../../parts/refusal';
 
 const most = 10_000;
 
@@ -10,6 +12,20 @@ const keyMoves: Readonly<Record<string, 1 | -1>> = {
   '-': -1,
   ArrowUp: -1,
   ArrowDown: 1,
+};
+
+const rule: NumberRule = { least: 0, most, whole: true };
+
+type ReadTyped = NonNullable<ComponentProps<typeof NumberField>['readTyped']>;
+
+/** `10 to 15` and `half a dozen` are of drops; what has a unit of its own is of that. */
+const wordsAsDrops = (text: string, act: boolean, readTyped: ReadTyped): Refusal | null => {
+  const asDrops = `${text} drops`;
+  if (readTyped(asDrops, false) === null) return readTyped(asDrops, act);
+  const refusal = readTyped(text, act);
+  const number = readNumber(text, rule);
+  // Here a whole number is what is asked for, unless there is something to choose.
+  return refusal && refusal.readings.length === 0 && !number.ok ? refusalOfNumber(number) : refusal;
 };
 
 /** Drops: typed, or one more and one less. */
@@ -32,8 +48,8 @@ export const DropStepper = ({
   /** Of a range its low end. */
   from?: number | undefined;
   onDrops: (drops: number) => void;
-  /** Reads what is no whole number: `10 to 15`. */
-  readTyped: ComponentProps<typeof NumberField>['readTyped'];
+  /** Reads an amount in words. */
+  readTyped: ReadTyped;
   wayBack: () => () => void;
   onArrow: (by: 1 | -1) => void;
   ref?: Ref<HTMLInputElement>;
@@ -62,8 +78,8 @@ export const DropStepper = ({
         value={drops}
         shown={from === undefined || drops === null ? undefined : `${from}–${drops}`}
         inputMode="numeric"
-        readTyped={readTyped}
-        rule={{ least: 0, most, whole: true }}
+        readTyped={(text, act) => wordsAsDrops(text, act, readTyped)}
+        rule={rule}
         onNumber={onDrops}
         undoOf={undoOf}
         onKeyDown={(event) => {

@@ -142,7 +142,7 @@ export const OilRow = ({
         drops={valueIn(entry.amount, 'drops') ?? mixed?.drops ?? null}
         typed={isIn(entry.amount, 'drops')}
         from={entry.amount?.unit === 'drops' ? entry.amount.from : undefined}
-        readTyped={(text, act) => readTyped(/[a-z%]\s*$/i.test(text) ? text : `${text} drops`, act)}
+        readTyped={readTyped}
         onDrops={(value) => onAmount({ unit: 'drops', value })}
         wayBack={undoOf}
         onArrow={onArrow}
