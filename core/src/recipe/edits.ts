@@ -1,8 +1,11 @@
 import { isAskedAboutPlace, withAnswer, type Answer } from '../brief';
 import { isMelted, type Base, type Catalog, type PlaceId } from '../catalog';
+import { unique } from '../quantity';
 import { isIn, valueIn, type BaseAmount, type OilAmount } from './amount';
 import {
   firstLine,
+  longestNotUnderstood,
+  mostNotUnderstood,
   type ContainerLine,
   type Recipe,
   type RecipeBase,
@@ -242,6 +245,24 @@ export const basesWrittenBy = ({ bases }: Pick<Recipe, 'bases'>): WrittenBy => {
     bases.every(({ amount }) => isIn(amount, 'parts') || isIn(amount, 'percent'))
     ? 'percent'
     : way;
+};
+
+/** What is not understood beside what was not before, each once and as long as it may be kept. */
+export const addNotUnderstood =
+  (texts: readonly string[]): Edit =>
+  (recipe) => ({ ...recipe, notUnderstood: withinBounds([...recipe.notUnderstood, ...texts]) });
+
+/** The last of too many stands for all the others: answering those that are shown is not all. */
+const withinBounds = (given: readonly string[]): string[] => {
+  const texts = unique(given.map((text) => text.slice(0, longestNotUnderstood).trim())).filter(
+    (text) => text !== '',
+  );
+  return texts.length <= mostNotUnderstood
+    ? texts
+    : [
+        ...texts.slice(0, mostNotUnderstood - 1),
+        `… and ${texts.length - mostNotUnderstood + 1} more lines of the recipe`,
+      ];
 };
 
 /** Something that was not understood is answered: it is none of the recipe, or it is in it by now. */

@@ -13,6 +13,7 @@ export {
 export { type AmountOf, readAmountInUnit } from './amountInUnit';
 export {
   addBase,
+  addNotUnderstood,
   addOil,
   answerBrief,
   basesWrittenBy,
@@ -48,8 +49,6 @@ export {
   forAnyone,
   type Guideline,
   guidelineSchema,
-  longestNotUnderstood,
-  mostNotUnderstood,
   onlyOnce,
   type Recipe,
   type RecipeBase,

@@ -2,7 +2,7 @@ import { amountsOf, ratioIn, writtenAmount, type FoundAmount, type ReadUnit } fr
 import { entriesOf } from './entries';
 import { overlaps, plainLetters, type Span } from '../../quantity';
 import { materialsIn, type FoundMaterial } from './materials';
-import { isOfNoIngredient } from './otherMeasures';
+import { isForThePan, isOfNoIngredient } from './otherMeasures';
 import {
   ingredientOf,
   said,
@@ -66,7 +66,20 @@ export const readLine = (
   const entries = entriesOf(plain);
   const free = (span: Span): boolean => !taken.some((one) => overlaps(one, span));
   const all = amountsOf(line).filter((foundAmount) => foundAmount.isShare || free(foundAmount));
-  const ofNothing = new Set(all.filter((foundAmount) => isOfNoIngredient(plain, foundAmount)));
+  const isBehind = (amount: Span, material: Span): boolean =>
+    material.from >= amount.to &&
+    /^ ?(?:of )?(?:[a-z]+ )?$/.test(plain.slice(amount.to, material.from));
+  const forThePan = all.filter((foundAmount) => isForThePan(plain, foundAmount));
+  // What is named with an amount is never passed over: `batch: 20 drops neroli`.
+  const inLine = materialsIn(line, finder, false);
+  const ofNothing = new Set([
+    ...forThePan,
+    ...all.filter(
+      (foundAmount) =>
+        isOfNoIngredient(plain, foundAmount) &&
+        !inLine.some((material) => isBehind(foundAmount, material)),
+    ),
+  ]);
   const totals = all.filter(({ isTotal, amount }) => isTotal && amount.unit === 'drops');
   const named = all.filter(
     (foundAmount) =>
@@ -84,11 +97,7 @@ export const readLine = (
     (foundMaterial) =>
       (free(foundMaterial) || named.length > 0) &&
       // The water of `2 cups of water in a pan` is none of it either.
-      ![...ofNothing].some(
-        ({ to }) =>
-          /^ ?(?:of )?(?:[a-z]+ )?$/.test(plain.slice(to, foundMaterial.from)) &&
-          to <= foundMaterial.from,
-      ),
+      !forThePan.some((foundAmount) => isBehind(foundAmount, foundMaterial)),
   );
   const isProportion = ratioIn(line) !== null;
   const materials = withAlternatives(plain, withAsides(plain, found), finder).filter(

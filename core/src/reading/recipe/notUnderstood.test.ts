@@ -45,6 +45,9 @@ const sayings: readonly ((amount: string, name: string) => string)[] = [
   (amount, name) => `* ${amount} ${name} essential oil`,
   (amount, name) => `If you like it stronger, use ${amount} of ${name}.`,
   (amount, name) => `Note: last time I took ${amount} of ${name} and it was too much.`,
+  (amount, name) => `Batch: ${amount} ${name}`,
+  (amount, name) => `At most ${amount} of ${name}.`,
+  (amount, name) => `For each ${amount} of ${name} stir once.`,
   (amount, name) => `You will also need ${amount} of ${name}, and a funnel.`,
 ];
 const amounts = [
@@ -137,6 +140,16 @@ describe('a blend that was read carries what nobody understood', () => {
     expect(taken('30 ml jojoba\n4 drops neroli\n1 ml neroli').notUnderstood).toEqual([
       '1 ml neroli',
     ]);
+  });
+
+  test('of more than are kept the last stands for the others', () => {
+    const dust = Array.from(
+      { length: 150 },
+      (_, n) => `${n + 1} tsp dust of moon ${'abcdefghij'[n % 10]}`,
+    );
+    const { notUnderstood } = taken(['30 ml jojoba', '4 drops neroli', ...dust].join('\n'));
+    expect(notUnderstood).toHaveLength(100);
+    expect(notUnderstood.at(-1)).toBe('… and 51 more lines of the recipe');
   });
 
   test('a recipe that is plain has nothing of it', () => {

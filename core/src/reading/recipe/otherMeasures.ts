@@ -27,7 +27,7 @@ const boundBefore =
 const panWater =
   /^ ?(?:of )?(?:boiling |hot |warm |simmering )?water (?:(?:in|into|to) (?:a|the) (?:pan|saucepan|pot|double boiler|bottom)|to (?:a|the)? ?(?:boil|simmer)|and (?:bring|simmer|boil))/;
 
-/** True where an amount of a line is of no ingredient, as what is around it says. */
+/** True where an amount of a line is of no ingredient, as what is around it says, unless a name follows it. */
 export const isOfNoIngredient = (plain: string, { from, to }: Span): boolean => {
   const before = plain.slice(0, from);
   const after = plain.slice(to);
@@ -38,10 +38,13 @@ export const isOfNoIngredient = (plain: string, { from, to }: Span): boolean => 
     perBefore.test(before) ||
     holdsBefore.test(before) ||
     holdsAfter.test(after) ||
-    boundBefore.test(before) ||
-    panWater.test(after)
+    boundBefore.test(before)
   );
 };
+
+/** True of water that is only boiled under something: `2 cups of water in a pan`. */
+export const isForThePan = (plain: string, { to }: Pick<Span, 'to'>): boolean =>
+  panWater.test(plain.slice(to));
 
 /** The sentence, or the part of one, in which something stands, up to where it begins. */
 const clauseBefore = (plain: string, from: number): string =>

@@ -1,12 +1,11 @@
 import type { Base, Catalog, Container } from '../../catalog';
-import { unique, type SpoonCountry } from '../../quantity';
+import type { SpoonCountry } from '../../quantity';
 import {
+  addNotUnderstood,
   type DropsAmount,
   emptyRecipe,
   type Guideline,
-  longestNotUnderstood,
   mostDrops,
-  mostNotUnderstood,
   readBaseAmount,
   readOilAmount,
   type Recipe,
@@ -125,13 +124,6 @@ const withChosenAmount = (
   return found ? { ...ingredient, amount: found.amount, amountReadings: [] } : ingredient;
 };
 
-/** What stays not understood of a recipe, by its words: each once, and no longer than it may be kept. */
-const unreadIn = (read: ReadRecipe, catalog: Catalog, unknown: readonly string[]): string[] =>
-  unique([...unknown, ...notUnderstoodIn(read, catalog)])
-    .map((text) => text.slice(0, longestNotUnderstood).trim())
-    .filter((text) => text !== '')
-    .slice(0, mostNotUnderstood);
-
 /** A recipe that was read as one to work with: as it is written, right or wrong. */
 export const recipeOfRead = (
   read: ReadRecipe,
@@ -174,7 +166,7 @@ export const recipeOfRead = (
   const count = Math.min(1000, Math.max(1, read.container?.count ?? 1));
   const notes = `As it was written:\n\n${source.trim()}`;
   return {
-    recipe: {
+    recipe: addNotUnderstood([...unknown, ...notUnderstoodIn(read, catalog)])({
       ...emptyRecipe(),
       name: read.title.slice(0, 120),
       notes: notes.length > mostNotes ? `${notes.slice(0, mostNotes - 2)} …` : notes,
@@ -185,8 +177,7 @@ export const recipeOfRead = (
       guideline: choices.guideline,
       oils: [...oils.values()],
       bases: [...bases.values()],
-      notUnderstood: unreadIn(read, catalog, unknown),
-    },
+    }),
     leftOut,
   };
 };

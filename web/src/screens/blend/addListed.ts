@@ -1,6 +1,6 @@
 import type { Catalog } from '@jubbet/core/catalog';
-import { readRecipes, recipeOfRead } from '@jubbet/core/reading';
-import { usualDropsPerMl, type Edit } from '@jubbet/core/recipe';
+import { notUnderstoodIn, readRecipes, recipeOfRead } from '@jubbet/core/reading';
+import { addNotUnderstood, usualDropsPerMl, type Edit } from '@jubbet/core/recipe';
 import { countedWords, formatList } from '@jubbet/core/words';
 
 /**
@@ -23,6 +23,13 @@ export const addListed = (
       materialId !== null && kind === 'oil' && !isAlternative && isAddable(materialId),
   );
   const rest = ingredients.filter((ingredient) => !certain.includes(ingredient));
+  // An oil of the list that is not in the blend is asked about until somebody says what it is.
+  const unread = [
+    ...rest
+      .filter(({ candidates, kind }) => candidates.length !== 1 && kind !== 'base')
+      .map((ingredient) => ingredient.text),
+    ...read.flatMap((recipe) => notUnderstoodIn(recipe, catalog)),
+  ];
   const [first] = read;
   const oils = first
     ? recipeOfRead({ ...first, ingredients: certain }, '', catalog, {
@@ -38,7 +45,7 @@ export const addListed = (
     oils.length === 0 ? 'No oil was added' : `${countedWords(oils.length, 'oil')} added`;
   return {
     edit: (recipe) => ({
-      ...recipe,
+      ...addNotUnderstood(unread)(recipe),
       oils: [
         ...recipe.oils,
         ...oils.filter(({ id }) => !recipe.oils.some((oil) => oil.id === id)),
