@@ -34,9 +34,9 @@ const additions = [
   },
   {
     what: 'a place',
-    file: 'core/src/catalog/vocabulary.ts',
-    before: "  'face',",
-    add: "  'one more',\n",
+    file: 'core/src/catalog/places.ts',
+    before: '  face: usual,',
+    add: "  'one more': usual,\n",
     asks: ['core/src/words/brief.ts'],
   },
   {

@@ -1,13 +1,13 @@
-import { fillMl, milderKinOf, usualCarriers, usualContainers, type Catalog } from '../catalog';
-import { wholeDrops, type Calculated, type Evaluation } from '../drops';
 import {
-  canBeCovered,
-  isCareful,
-  knownWearer,
-  ruleFacts,
-  wholeBlendLimit,
-  type Finding,
-} from '../limits';
+  fillMl,
+  milderKinOf,
+  placeFacts,
+  usualCarriers,
+  usualContainers,
+  type Catalog,
+} from '../catalog';
+import { wholeDrops, type Calculated, type Evaluation } from '../drops';
+import { isCareful, knownWearer, ruleFacts, wholeBlendLimit, type Finding } from '../limits';
 import { unique } from '../quantity';
 import { isIn, type Recipe } from '../recipe';
 import { dilutedOnShelf } from './dilutedOnShelf';
@@ -182,7 +182,9 @@ export const candidates = (
       ? [{ kind: 'unscented' } as const]
       : []),
     ...gentler(recipe, done),
-    ...(brief.sun === 'exposed' && canBeCovered(brief.place) ? [{ kind: 'cover' } as const] : []),
+    ...(brief.sun === 'exposed' && placeFacts(brief.place).isCovered
+      ? [{ kind: 'cover' } as const]
+      : []),
     ...largerContainers(done),
     ...(recipe.guideline === 'cautious'
       ? [{ kind: 'guideline', guideline: 'clinical' } as const]

@@ -84,5 +84,4 @@ export const cautionsFile = z.strictObject({
   heat: z.strictObject(sourced),
 });
 
-export type PlaceId = z.infer<typeof placeId>;
 export type Guidelines = z.infer<typeof guidelinesFile>;

@@ -35,7 +35,7 @@ export {
   type OpenKind,
   type RunningKind,
 } from './containerKinds';
-export type { PlaceId } from './guidelineSchema';
+export { placeFacts, type PlaceId } from './places';
 export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { once } from './once';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { containerKinds } from './containerKinds';
+import { placeIds } from './places';
 
 // What files and forms must ask while the application runs; the schemas of the shipped
 // library, which are asked in tests alone, are beside it in schema.ts.
@@ -33,27 +34,7 @@ export const contentSchema = z
   });
 
 /** Places on the body, by their ids. */
-export const placeId = z.enum([
-  'face',
-  'beard',
-  'body-massage',
-  'body-leave-on',
-  'pulse-points',
-  'perfume-small-area',
-  'local-short-term',
-  'chest-or-back-rub',
-  'hands-or-feet',
-  'scalp-or-hair',
-  'underarm',
-  'lips',
-  'bath',
-  'wash-off',
-  'broken-or-inflamed-skin',
-  'eyes-inner-nose-ear-canal-mucosa',
-  'intimate',
-  'nipple',
-  'nappy',
-]);
+export const placeId = z.enum(placeIds);
 
 /** Kinds of container. */
 export const containerKind = z.enum(containerKinds);

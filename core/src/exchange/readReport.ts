@@ -3,9 +3,11 @@ import {
   issuesOf,
   notUnderstoodIn,
   readRecipes,
+  saidUse,
   type FoundContainer,
   type ReadIngredient,
   type ReadIssue,
+  type SaidUse,
   type WrittenAmount,
 } from '../reading';
 import { readIssueWords } from '../words';
@@ -42,6 +44,8 @@ interface RecipeReport {
     readonly upTo?: number;
     readonly text: string;
   } | null;
+  /** What the text says of its use, as far as it says anything. */
+  readonly use?: Partial<SaidUse>;
   readonly steps: readonly string[];
   readonly issues: readonly {
     readonly code: ReadIssue['code'];
@@ -55,6 +59,13 @@ interface RecipeReport {
 const amountReport = ({ typed: _, readings: __, ...rest }: WrittenAmount): AmountReport => rest;
 
 const factsOf = ({ code: _, ...facts }: ReadIssue): Readonly<Record<string, unknown>> => facts;
+
+const useReport = (said: SaidUse): Pick<RecipeReport, 'use'> => {
+  const use = Object.fromEntries(
+    Object.entries(said).filter(([, value]) => value !== null && value !== false && value !== ''),
+  ) as Partial<SaidUse>;
+  return Object.keys(use).length > 0 ? { use } : {};
+};
 
 /** Reads every recipe of a text, with what does not add up in each. Nonsense has none. */
 export const readingReport = (text: string, catalog: Catalog): ReadingReport => ({
@@ -84,6 +95,7 @@ export const readingReport = (text: string, catalog: Catalog): ReadingReport => 
       ...(recipe.target.upTo !== undefined && { upTo: recipe.target.upTo }),
       text: recipe.target.text,
     },
+    ...useReport(saidUse(recipe)),
     steps: recipe.steps,
     issues: issuesOf(recipe, catalog).map((issue) => ({
       code: issue.code,

@@ -1,6 +1,5 @@
 import type { Brief } from '../brief';
-import type { Oil } from '../catalog';
-import { canBeRinsed } from './places';
+import { placeFacts, type Oil } from '../catalog';
 
 const onFace = new Set<string>(['face', 'beard', 'lips']);
 
@@ -14,6 +13,6 @@ export const dermalMaximumOf = (
   brief: Brief,
 ): number | null => {
   if (!certificate) return dermalMaximum.percent;
-  if (brief.use === 'rinse-off' && canBeRinsed(brief.place)) return certificate.rinseOff;
+  if (brief.use === 'rinse-off' && placeFacts(brief.place).isRinsed) return certificate.rinseOff;
   return onFace.has(brief.place) ? certificate.face : certificate.body;
 };

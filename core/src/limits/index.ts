@@ -13,7 +13,7 @@ export { isCareful, wholeBlendLimit } from './guideline';
 export { conditionsOf } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';
 export { openQuestions, type OpenQuestion } from './openQuestions';
-export { canBeCovered, canBeRinsed, placesForNothing, sunOn } from './places';
+export { sunOn } from './places';
 export { type Asked, knownWearer, type Question } from './question';
 export { mixtureSeen } from './seen';
 export type { SumLimit } from './sumLimit';

@@ -27,4 +27,4 @@ export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';
 export { celsiusOf, fahrenheitOf } from './temperature';
-export { type Measures, spoonCountries, type SpoonCountry } from './spoons';
+export { type Measures, spoonCountries, type SpoonCountry, spoonCountryNamed } from './spoons';

@@ -56,3 +56,16 @@ export const countryAdjectives: Readonly<Record<SpoonCountry, string>> = {
   imperial: 'imperial',
   australian: 'Australian',
 };
+
+const whose = `(?:${Object.keys(countryWords).join('|')}|u\\.s\\.?)`;
+const spoonsNamed = new RegExp(
+  String.raw`\b(${whose}) (?:standard )?(?:cups?|table ?spoons?|tea ?spoons?|tbsps?|tsps?|spoons?|fl|fluid|measure(?:s|ments?)?)\b` +
+    String.raw`|\b(?:cups?|spoons?|measure(?:s|ments?)?)(?: and \w+)* (?:are|is|=) (?:all )?(${whose})(?![a-z])`,
+  'i',
+);
+
+/** Whose spoons and cups a text says it means: `US cups`, `all cups are metric`; null where it says nothing. */
+export const spoonCountryNamed = (text: string): SpoonCountry | null => {
+  const [, before, behind] = spoonsNamed.exec(text) ?? [];
+  return countryWords[(before ?? behind ?? '').toLowerCase().replace(/\./g, '')] ?? null;
+};

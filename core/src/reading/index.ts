@@ -12,6 +12,8 @@ export {
   type ReadUnit,
   recipeOfRead,
   type RoledLine,
+  type SaidUse,
+  saidUse,
   type TakenRecipe,
   understoodAs,
   usualFor,

@@ -1,5 +1,5 @@
 import { isAskedAboutPlace, withAnswer, type Answer } from '../brief';
-import { isMelted, type Base, type Catalog, type PlaceId } from '../catalog';
+import { isMelted, placeFacts, type Base, type Catalog, type PlaceId } from '../catalog';
 import { unique } from '../quantity';
 import { isIn, valueIn, type BaseAmount, type OilAmount } from './amount';
 import {
@@ -16,12 +16,6 @@ import {
 // What can be done to a recipe, each as a function from the old to the new.
 
 export type Edit = (recipe: Recipe) => Recipe;
-
-/** What can be done with a place. */
-interface PlaceFollows {
-  readonly canBeRinsed: boolean;
-  readonly canBeCovered: boolean;
-}
 
 /** Adds an oil as the others are measured: by parts where a strength is asked, else one drop. */
 export const addOil =
@@ -120,18 +114,19 @@ export const setTargetUpTo =
 
 /** Chooses a place with what follows from it: what is washed off is rinsed off, and out of the sun. */
 export const choosePlace =
-  (place: PlaceId, { canBeRinsed, canBeCovered }: PlaceFollows): Edit =>
+  (place: PlaceId): Edit =>
   (recipe) => {
     const { use, sun } = recipe.brief;
+    const { isRinsed, isCovered } = placeFacts(place);
     const isWashed = place === 'wash-off';
     return changeBrief({
       place,
       use: isWashed
         ? 'rinse-off'
-        : canBeRinsed && recipe.brief.place !== 'wash-off'
+        : isRinsed && recipe.brief.place !== 'wash-off'
           ? use
           : 'leave-on',
-      sun: canBeCovered ? sun : 'exposed',
+      sun: isCovered ? sun : 'exposed',
     })(recipe);
   };
 

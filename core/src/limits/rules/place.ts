@@ -1,7 +1,6 @@
 import { askedAboutPlace } from '../../brief';
-import { cautions, guidelines } from '../../catalog';
+import { cautions, guidelines, placeFacts } from '../../catalog';
 import { finding, type Finding, type PlaceCaution } from '../finding';
-import { placesForNothing } from '../places';
 import { placeWordIn } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
@@ -56,7 +55,7 @@ const asks = (
 
 /** A word in the name or purpose that points elsewhere, unless the maker has said that all is well. */
 const fromWords = ({ named, brief }: Question): Finding[] => {
-  if (placesForNothing.has(brief.place)) return [];
+  if (placeFacts(brief.place).takesNothing) return [];
   const found = placeWordIn(named);
   if (!found || brief.asked.includes(askedAboutPlace(found.word))) return [];
   return [

@@ -5,6 +5,7 @@ export { issuesOf, notUnderstoodIn } from './issues';
 export type { ReadIssue } from './readIssue';
 export type { LineRole, ReadRecipe, RoledLine } from './draft';
 export { readRecipes } from './readRecipes';
+export { type SaidUse, saidUse } from './saidUse';
 export { mostLetters } from './source';
 export { understoodAs } from './understoodAs';
 export { type Choices, recipeOfRead, type TakenRecipe, usualFor } from './toRecipe';

@@ -1,8 +1,11 @@
-import type { Base, Catalog, Container } from '../../catalog';
+import { placeFacts, type Base, type Catalog, type Container } from '../../catalog';
 import type { SpoonCountry } from '../../quantity';
 import {
   addNotUnderstood,
+  changeBrief,
+  choosePlace,
   type DropsAmount,
+  type Edit,
   emptyRecipe,
   type Guideline,
   mostDrops,
@@ -17,6 +20,7 @@ import { amountsOf, writtenAmount, type WrittenAmount } from './amounts';
 import { containerFor, containerTaken } from './containers';
 import { estimateOf, isByWeight, ounceRead, pours, restIn } from './estimate';
 import type { ReadIngredient } from './readIngredient';
+import { saidUse, type SaidUse } from './saidUse';
 import { notUnderstoodIn } from './issues';
 import type { ReadRecipe } from './draft';
 
@@ -124,6 +128,17 @@ const withChosenAmount = (
   return found ? { ...ingredient, amount: found.amount, amountReadings: [] } : ingredient;
 };
 
+/** Where it goes, how it is used and how often, as far as the recipe says. */
+const asSaid =
+  ({ place, isRinsedOff, timesPerDay }: SaidUse): Edit =>
+  (recipe) => {
+    const placed = place === null ? recipe : choosePlace(place)(recipe);
+    return changeBrief({
+      timesPerDay,
+      ...(isRinsedOff && place !== null && placeFacts(place).isRinsed && { use: 'rinse-off' }),
+    })(placed);
+  };
+
 /** A recipe that was read as one to work with: as it is written, right or wrong. */
 export const recipeOfRead = (
   read: ReadRecipe,
@@ -167,7 +182,7 @@ export const recipeOfRead = (
   const notes = `As it was written:\n\n${source.trim()}`;
   return {
     recipe: addNotUnderstood([...unknown, ...notUnderstoodIn(read, catalog)])({
-      ...emptyRecipe(),
+      ...asSaid(saidUse(read))(emptyRecipe()),
       name: read.title.slice(0, 120),
       notes: notes.length > mostNotes ? `${notes.slice(0, mostNotes - 2)} …` : notes,
       containers: [{ container: { id: container.id ?? 'roll-on-10' }, count }],

@@ -1,5 +1,4 @@
 import { onPlaceWords } from '@jubbet/core/words';
-import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
 import { choosePlace } from '@jubbet/core/recipe';
 import { PlacePanel } from './place/PlacePanel';
 import type { TokenProps } from './tokenProps';
@@ -18,12 +17,7 @@ export const PlaceToken = ({ recipe, change }: TokenProps) => {
         <PlacePanel
           chosen={place}
           onChoose={(value) => {
-            change(
-              choosePlace(value, {
-                canBeRinsed: canBeRinsed(value),
-                canBeCovered: canBeCovered(value),
-              }),
-            );
+            change(choosePlace(value));
             answered();
           }}
         />

@@ -1,4 +1,4 @@
-import { canBeCovered, canBeRinsed } from '@jubbet/core/limits';
+import { placeFacts } from '@jubbet/core/catalog';
 import { changeBrief } from '@jubbet/core/recipe';
 import { timesWords } from '@jubbet/core/words';
 import { NumberField } from '../../parts/NumberField';
@@ -22,7 +22,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
             value: 'rinse-off',
             text: 'rinsed off',
             more: 'The same limits apply, to be careful. Sunlight does not matter.',
-            disabled: recipe.brief.place !== null && !canBeRinsed(recipe.brief.place),
+            disabled: recipe.brief.place !== null && !placeFacts(recipe.brief.place).isRinsed,
           },
         ]}
         onChoose={(use) => change(changeBrief({ use }))}
@@ -46,7 +46,7 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
           {
             value: 'covered',
             text: 'covered by clothes',
-            ...(recipe.brief.place !== null && !canBeCovered(recipe.brief.place)
+            ...(recipe.brief.place !== null && !placeFacts(recipe.brief.place).isCovered
               ? { disabled: true, more: 'Clothes do not cover this area.' }
               : {}),
           },

@@ -1,5 +1,11 @@
 import { strengthsByDrop } from '@jubbet/core/advice';
-import { issuesOf, recipeOfRead, understoodAs, type ReadRecipe } from '@jubbet/core/reading';
+import {
+  issuesOf,
+  recipeOfRead,
+  saidUse,
+  understoodAs,
+  type ReadRecipe,
+} from '@jubbet/core/reading';
 import { dropsPerMlOf } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
@@ -34,7 +40,9 @@ export const OneRecipe = ({
   const [amounts, setAmounts] = useState<Readonly<Record<number, string>>>({});
   const [answers, setAnswers] = useState<readonly (readonly [string, string | null])[]>([]);
   const [ounce, setOunce] = useState<'volume' | 'weight'>('volume');
-  const [country, setCountry] = useState<SpoonCountry>(set.spoons === 'ask' ? 'us' : set.spoons);
+  const [chosenCountry, setCountry] = useState<SpoonCountry | null>(null);
+  const said = useMemo(() => saidUse(read), [read]);
+  const country = chosenCountry ?? said.country ?? (set.spoons === 'ask' ? 'us' : set.spoons);
   const [dropsPerMl, setDropsPerMl] = useState(dropsPerMlOf(set.dropSize));
   const taken = useMemo(
     () =>

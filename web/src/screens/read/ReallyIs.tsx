@@ -8,7 +8,7 @@ import {
 import { wearerOn } from '@jubbet/core/brief';
 import { placeId, type PlaceId } from '@jubbet/core/catalog';
 import { textureOf } from '@jubbet/core/mixture';
-import type { Recipe } from '@jubbet/core/recipe';
+import { choosePlace, setWearer, type Recipe } from '@jubbet/core/recipe';
 import {
   formatList,
   formatPercent,
@@ -96,7 +96,8 @@ export const ReallyIs = ({
   const catalog = useCatalog();
   const house = useStored(['people'], () => people.list()).data ?? [];
   const [who, setWho] = useState(anyone);
-  const [place, setPlace] = useState<PlaceId>('body-leave-on');
+  const [chosenPlace, setPlace] = useState<PlaceId | null>(null);
+  const place = chosenPlace ?? recipe.brief.place ?? 'body-leave-on';
   const person = house.find(({ id }) => id === who);
   const wearer = useMemo(
     () => (person ? wearerOn(person.person, today()) : ('anyone' as const)),
@@ -104,7 +105,7 @@ export const ReallyIs = ({
   );
   const personId = person?.id ?? null;
   const theirs = useMemo(
-    (): Recipe => ({ ...recipe, brief: { ...recipe.brief, wearer, personId, place } }),
+    (): Recipe => choosePlace(place)(setWearer(wearer, personId)(recipe)),
     [recipe, wearer, personId, place],
   );
   const { worked, looking } = useWorkedOut(theirs);
@@ -173,6 +174,13 @@ export const ReallyIs = ({
         />
         <SelectField
           label="Where it goes"
+          hint={
+            chosenPlace === null
+              ? recipe.brief.place === null
+                ? 'The recipe does not say.'
+                : 'As the recipe says.'
+              : undefined
+          }
           value={place}
           choices={placeId.options.map((option) => [option, placeWords[option]] as const)}
           onChoose={setPlace}
