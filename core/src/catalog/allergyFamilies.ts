@@ -57,3 +57,7 @@ export const allergyFamilyIds = Object.keys(allergyFamilies) as readonly Allergy
 /** What a family means. */
 export const allergyFamilyOf = (id: AllergyFamilyId): AllergyFamilyDefinition =>
   allergyFamilies[id];
+
+/** True for the id of a family. */
+export const isAllergyFamily = (id: string): id is AllergyFamilyId =>
+  Object.hasOwn(allergyFamilies, id);

@@ -72,3 +72,6 @@ export const conditionIds = Object.keys(conditions) as readonly ConditionId[];
 
 /** What a condition means. */
 export const conditionOf = (id: ConditionId): ConditionDefinition => conditions[id];
+
+/** True for the id of a condition. */
+export const isCondition = (id: string): id is ConditionId => Object.hasOwn(conditions, id);

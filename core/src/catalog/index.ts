@@ -38,6 +38,7 @@ export {
 export { placeFacts, type PlaceId } from './places';
 export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
+export { materialFinder, type MaterialFinder, type Named, nothingNamed } from './materialFinder';
 export { once } from './once';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
@@ -92,12 +93,18 @@ export { textureFigures } from './texture';
 export { containerKind, contentSchema, placeId } from './vocabulary';
 export { usualCarriers } from './usualCarriers';
 export { constituentNamed, membersOfSum } from './constituentIndex';
-export { type AllergyFamilyId, allergyFamilyIds, allergyFamilyOf } from './allergyFamilies';
+export {
+  type AllergyFamilyId,
+  allergyFamilyIds,
+  allergyFamilyOf,
+  isAllergyFamily,
+} from './allergyFamilies';
 export {
   type ConditionId,
   conditionIds,
   conditionOf,
   damagedSkin,
+  isCondition,
   mayBePregnantMonths,
 } from './conditions';
 export { libraryProblems } from './libraryProblems';

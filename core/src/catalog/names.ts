@@ -9,6 +9,7 @@ import type { Catalog } from './catalog';
 import { once } from './once';
 import { plainName } from './plainName';
 import type { ambiguousNamesFile, Base, namesFile, Oil } from './schema';
+import { shortForms } from './shortForms';
 
 const otherNames = namesJson as unknown as z.infer<typeof namesFile>;
 
@@ -166,7 +167,8 @@ const found = <T extends Oil | Base>(
   exact: readonly T[],
   search: ReturnType<typeof searcher>,
 ): T[] => {
-  const plain = plainName(query);
+  const typed = plainName(query);
+  const plain = Object.hasOwn(shortForms, typed) ? plainName(shortForms[typed] ?? '') : typed;
   if (!plain) return [];
   const beginning = materials
     .filter((material) => plainName(material.name).startsWith(plain))

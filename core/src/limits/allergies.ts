@@ -1,8 +1,8 @@
 import type { Wearer, WearerOrAnyone } from '../brief';
 import {
-  allergyFamilyIds,
   allergyFamilyOf,
   allergenIn,
+  isAllergyFamily,
   constituentNamed,
   membersOfSum,
   patchTestNames,
@@ -28,10 +28,6 @@ export interface AgainstAllergy {
 
 type Material = Pick<Oil | Base, 'id' | 'allergens' | 'genus' | 'family'> &
   Partial<Pick<Oil, 'counted'>>;
-/** True for the id of a family. */
-export const isAllergyFamily = (id: string): id is AllergyFamilyId =>
-  allergyFamilyIds.some((family) => family === id);
-
 /** Materials by their id or their own name; none where nothing goes by it. */
 const materialsNamed = (text: string, catalog: Catalog): string[] => {
   if (catalog.oil(text) || catalog.base(text)) return [text];

@@ -9,10 +9,11 @@ import {
   conditionIds,
   conditionOf,
   damagedSkin,
+  isAllergyFamily,
   mayBePregnantMonths,
   type ConditionId,
 } from '../catalog';
-import { allergiesOf, allergySays, isAllergyFamily } from './allergies';
+import { allergiesOf, allergySays } from './allergies';
 import { conditionsOf } from './conditions';
 import { knownWearer, type Question } from './question';
 import { againstConditions } from './rules/condition';

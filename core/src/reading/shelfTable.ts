@@ -1,4 +1,4 @@
-import { basesNamed, forbiddenNamed, measures, oilsNamed, type Catalog } from '../catalog';
+import { forbiddenNamed, materialFinder, measures, type Catalog } from '../catalog';
 import { readAmount, readNumber, type Day } from '../quantity';
 import { isDay, usualUnit, type Bottle } from '../stock';
 
@@ -192,9 +192,8 @@ const materialIn = (cells: Cells, catalog: Catalog, chosen: string | undefined):
   const name = (cells.get('material') ?? '').trim();
   if (name === '') throw new Wrong({ code: 'no-material' });
   if (forbiddenNamed(name)) throw new Wrong({ code: 'never-on-skin', name });
-  const ids = [
-    ...new Set([...oilsNamed(catalog, name), ...basesNamed(catalog, name)].map(({ id }) => id)),
-  ];
+  const { oils, bases } = materialFinder(catalog).named(name);
+  const ids = [...oils, ...bases];
   const [id, ...others] = ids;
   if (id === undefined) throw new Wrong({ code: 'unknown-material', name });
   if (others.length === 0) return id;

@@ -1,7 +1,7 @@
 import {
-  allergyFamilyIds,
-  conditionIds,
   familyName,
+  isAllergyFamily,
+  isCondition,
   nameIn,
   type AllergyFamilyId,
   type Catalog,
@@ -42,9 +42,6 @@ const words: Readonly<Record<ConditionId, string>> = {
   'trying to conceive': 'trying for a baby',
   'fragrance allergy': 'a fragrance allergy',
 };
-
-const isCondition = (id: string): id is ConditionId =>
-  conditionIds.some((condition) => condition === id);
 
 /** A condition in words; one that is not of the vocabulary as it was typed. */
 export const conditionWords = (id: string): string => (isCondition(id) ? words[id] : id);
@@ -88,12 +85,9 @@ const allergies: Readonly<Record<AllergyFamilyId, string>> = {
   phenoxyethanol: 'phenoxyethanol',
 };
 
-const isFamily = (id: string): id is AllergyFamilyId =>
-  allergyFamilyIds.some((family) => family === id);
-
 /** What someone is allergic to, in words: a family, a patch test, or a material by its name. */
 export const allergyWords = (catalog: Catalog, id: string): string =>
-  isFamily(id) ? allergies[id] : nameIn(catalog, id);
+  isAllergyFamily(id) ? allergies[id] : nameIn(catalog, id);
 
 /** Either of them, by its id. */
 export const allergyOrCondition = (catalog: Catalog, id: string): string =>
@@ -128,7 +122,7 @@ export const typedConditionWords = (catalog: Catalog, typed: string): string => 
 
 /** An allergy as it was typed, with what it is read as. */
 export const typedAllergyWords = (catalog: Catalog, typed: string): string => {
-  if (isFamily(typed) || catalog.oil(typed) || catalog.base(typed)) {
+  if (isAllergyFamily(typed) || catalog.oil(typed) || catalog.base(typed)) {
     return allergyWords(catalog, typed);
   }
   const health = readAllergy(typed);

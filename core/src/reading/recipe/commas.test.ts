@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { shippedCatalog } from '../../catalog';
 import { materialsIn } from './materials';
-import { materialFinder } from './names';
+import { materialFinder } from '../../catalog';
 
 const finder = materialFinder(shippedCatalog);
 const found = (line: string): string[] =>

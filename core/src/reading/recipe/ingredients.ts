@@ -12,7 +12,7 @@ import {
   withMore,
   type ReadIngredient,
 } from './readIngredient';
-import type { MaterialFinder } from './names';
+import type { MaterialFinder } from '../../catalog';
 import {
   bareAmounts,
   filling,

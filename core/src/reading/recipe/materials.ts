@@ -1,5 +1,5 @@
 import { plainLetters, type Span } from '../../quantity';
-import { none, type Entry, type MaterialFinder } from './names';
+import { nothingNamed, type Named, type MaterialFinder } from '../../catalog';
 
 /** A name of a material in a line. */
 export interface FoundMaterial extends Span {
@@ -37,7 +37,7 @@ const mostWords = 9;
 /** What may be between two words of one name: a space, a hyphen, a comma, an opening bracket. */
 const joins = /^(?: |-|_|\/| ?, | ?\. ?| ?\(|\) ?)$/;
 
-const kindOf = ({ oils, bases }: Entry, text: string): 'oil' | 'base' => {
+const kindOf = ({ oils, bases }: Named, text: string): 'oil' | 'base' => {
   const saysEssential = /\b(?:essential|eos?|ess)\b/.test(text);
   if (bases.length === 0 || (saysEssential && oils.length > 0)) return 'oil';
   if (oils.length === 0) return 'base';
@@ -125,7 +125,7 @@ const longest = (
   for (let last = Math.min(reach, at + 2); last >= at; last -= 1) {
     const name = nameOf(words.slice(at, last + 1)).replace(/ (?:essential )?oils?$| eo$/, '');
     const word = nearest(name);
-    const entry = word === null ? none : look(word);
+    const entry = word === null ? nothingNamed : look(word);
     if (entry.oils.length + entry.bases.length === 0) continue;
     const stretch = stretched(plain, words, last);
     const kind = kindOf(entry, plain.slice(first.from, words[stretch]?.to ?? 0));
@@ -172,13 +172,13 @@ const asOneName = (
   at: number,
   last: number,
   reach: number,
-  entry: Entry,
+  entry: Named,
   { look, nearest }: Pick<MaterialFinder, 'look' | 'nearest'>,
 ): number => {
   const more = words[last + 1]?.text ?? '';
   if (last + 1 > reach || more.length < 4 || !/^[a-z]/.test(more)) return last;
   const longer = nearest(nameOf(words.slice(at, last + 2)));
-  const same = longer === null ? none : look(longer);
+  const same = longer === null ? nothingNamed : look(longer);
   return [...same.oils, ...same.bases].some((id) => [...entry.oils, ...entry.bases].includes(id))
     ? last + 1
     : last;

@@ -8,7 +8,7 @@ import {
 import type { Entries } from './entries';
 import { overlaps, plainLetters, type Span } from '../../quantity';
 import type { FoundMaterial } from './materials';
-import type { MaterialFinder } from './names';
+import type { MaterialFinder } from '../../catalog';
 
 /** What is stated of what takes up the rest of a container. */
 export const fillWords =

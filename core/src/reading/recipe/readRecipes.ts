@@ -4,7 +4,7 @@ import { amountsOf } from './amounts';
 import { containersIn } from './containers';
 import { overlaps } from '../../quantity';
 import { materialsIn } from './materials';
-import { materialFinder, type MaterialFinder } from './names';
+import { materialFinder, type MaterialFinder } from '../../catalog';
 import { finish, isEmptyDraft, mostRead, type ReadRecipe } from './draft';
 import { Reader } from './reader';
 import { isProse, mayBeNamed, saysWhatToDo, sectionOpened, type Section } from './sections';

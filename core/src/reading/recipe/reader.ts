@@ -6,7 +6,7 @@ import type { ReadIngredient } from './readIngredient';
 import { plainLetters, type Span } from '../../quantity';
 import { materialsIn } from './materials';
 import { isLeftOut } from './pairing';
-import type { MaterialFinder } from './names';
+import type { MaterialFinder } from '../../catalog';
 import { settledWith, type Told } from './sentences';
 import { isProse, saysWhatToDo, sectionOpened } from './sections';
 import type { SourceLine } from './source';

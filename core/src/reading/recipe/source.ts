@@ -110,6 +110,11 @@ const blocks = new Set(
   ),
 );
 
+/** Blocks that a cell of a table may hold, and is one cell still. */
+const withinCell = new Set(['p', 'div', 'br']);
+/** Where a cell ends: a sign that no text holds. */
+const cellEnd = '\u0001';
+
 /** The words of a page, block by block, and what recipes it holds in JSON. */
 const htmlLines = (
   html: string,
@@ -123,16 +128,31 @@ const htmlLines = (
   let hidden = 0;
   let script: string | null = null;
   const lists: string[] = [];
+  /** Rows of a table, until it is over: what its columns are stands in the first of them. */
+  let rows: string[] = [];
+  const drain = (): void => {
+    if (rows.length > 0) lines.push(...textLines(rows.join('\n')));
+    rows = [];
+  };
   const flush = (): void => {
-    if (text.trim() !== '') lines.push(line(text, { heading, isItem, isStep }));
+    if (text.includes(cellEnd)) {
+      const row = text.replace(/\s+/g, ' ').replaceAll('|', '/').replaceAll(cellEnd, '|');
+      if (/[^| ]/.test(row)) rows.push(`|${row}`);
+    } else if (text.trim() !== '') {
+      drain();
+      lines.push(line(text, { heading, isItem, isStep }));
+    }
     text = '';
   };
+  let isInRow = false;
   const parser = new Parser(
     {
       onopentag(name, attributes) {
         if (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) script = '';
         if (skipped.has(name)) hidden += 1;
-        if (blocks.has(name)) flush();
+        if (isInRow && withinCell.has(name)) text += ' ';
+        else if (blocks.has(name)) flush();
+        if (name === 'tr') isInRow = true;
         if (/^h[1-6]$/.test(name)) heading = Number(name.charAt(1));
         if (name === 'ul' || name === 'ol') lists.push(name);
         if (name === 'li') {
@@ -151,9 +171,11 @@ const htmlLines = (
           script = null;
         }
         if (skipped.has(name)) hidden = Math.max(0, hidden - 1);
-        if (name === 'td' || name === 'th') text += ' : ';
-        if (name === 'tr') text = text.replace(/(?: ?: ?)+$/, '');
-        if (blocks.has(name)) flush();
+        if (name === 'td' || name === 'th') text += cellEnd;
+        if (isInRow && withinCell.has(name)) text += ' ';
+        else if (blocks.has(name)) flush();
+        if (name === 'tr') isInRow = false;
+        if (name === 'table') drain();
         if (/^h[1-6]$/.test(name)) heading = 0;
         if (name === 'ul' || name === 'ol') lists.pop();
         if (name === 'li' || name === 'tr' || name === 'dd') {
@@ -169,6 +191,7 @@ const htmlLines = (
   parser.write(html);
   parser.end();
   flush();
+  drain();
   return { lines, json };
 };
 

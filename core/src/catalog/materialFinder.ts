@@ -1,16 +1,11 @@
-import {
-  allNames,
-  basesNamed,
-  botanicalOf,
-  forbiddenMaterials,
-  forbiddenNamed,
-  once,
-  oilsNamed,
-  type Base,
-  type Catalog,
-  type Oil,
-} from '../../catalog';
-import { plainLetters } from '../../quantity';
+import { plainLetters } from '../quantity';
+import { botanicalOf } from './botanical';
+import type { Catalog } from './catalog';
+import { forbiddenMaterials, forbiddenNamed } from './forbidden';
+import { allNames, basesNamed, oilsNamed } from './names';
+import { once } from './once';
+import type { Base, Oil } from './schema';
+import { shortForms } from './shortForms';
 
 /** What makers call bases beside their names. */
 const saidOfBases: Readonly<Record<string, readonly string[]>> = {
@@ -59,43 +54,14 @@ const saidOfBases: Readonly<Record<string, readonly string[]>> = {
   sao: ['sweet_almond'],
 };
 
-/** Short forms that makers write: what they mean is a guess. */
-const shortForms: Readonly<Record<string, string>> = {
-  lav: 'lavender',
-  berg: 'bergamot',
-  'y y': 'ylang ylang',
-  yy: 'ylang ylang',
-  ylang: 'ylang ylang',
-  frank: 'frankincense',
-  euc: 'eucalyptus',
-  pep: 'peppermint',
-  peppermnt: 'peppermint',
-  ger: 'geranium',
-  'r chamomile': 'roman chamomile',
-  'rom chamomile': 'roman chamomile',
-  'rom cham': 'roman chamomile',
-  'german cham': 'german chamomile',
-  'g chamomile': 'german chamomile',
-  cham: 'chamomile',
-  lemongras: 'lemongrass',
-  'p mint': 'peppermint',
-  vet: 'vetiver',
-  carda: 'cardamom',
-  tt: 'tea tree',
-  tto: 'tea tree',
-  patch: 'patchouli',
-  rosem: 'rosemary',
-  cedar: 'cedarwood',
-};
-
 /** What goes by a name. */
-export interface Entry {
+export interface Named {
   readonly oils: readonly string[];
   readonly bases: readonly string[];
 }
 
 /** Nothing goes by that name. */
-export const none: Entry = { oils: [], bases: [] };
+export const nothingNamed: Named = { oils: [], bases: [] };
 
 const ids = (materials: readonly (Oil | Base)[]): string[] => materials.map(({ id }) => id);
 
@@ -187,24 +153,35 @@ const lettersApart = (a: string, b: string, most: number): number => {
 };
 
 /** Oils by genus and species, in small letters: of a citrus there are several. */
-const speciesOf = (catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
+const speciesOf = once((catalog: Catalog): ReadonlyMap<string, readonly string[]> => {
   const oils = new Map<string, string[]>();
   for (const oil of catalog.oils) {
     const [species] = /^[a-z]+ (?:x )?[a-z]{3,}/.exec(plainWords(botanicalOf(oil))) ?? [];
     if (species !== undefined) oils.set(species, [...(oils.get(species) ?? []), oil.id]);
   }
   return oils;
-};
+});
+
+/** Names of the library that hold a comma: `cedarwood, atlas`. */
+const namesWithComma = once(
+  ({ oils, bases }: Catalog): ReadonlySet<string> =>
+    new Set(
+      [...oils, ...bases]
+        .map(({ name }) => name)
+        .filter((name) => name.includes(','))
+        .map(plainLetters),
+    ),
+);
 
 /** Finds materials in lines, by all their names, in one catalog. */
 export const materialFinder = (catalog: Catalog) => {
   const species = speciesOf(catalog);
   const words = wordsOfNames(catalog);
-  const looked = new Map<string, Entry>();
-  const look = (name: string): Entry => {
+  const looked = new Map<string, Named>();
+  const look = (name: string): Named => {
     const before = looked.get(name);
     if (before) return before;
-    let entry = none;
+    let entry = nothingNamed;
     const mayBeName = name
       .split(/[ ']/)
       .every((word) => words.has(word) || words.has(word.replace(/s$/, '')));
@@ -242,14 +219,13 @@ export const materialFinder = (catalog: Catalog) => {
     spelt.set(name, best);
     return best;
   };
-  /** Names of the library that hold a comma: `cedarwood, atlas`. */
-  const withComma = new Set(
-    [...catalog.oils, ...catalog.bases]
-      .map(({ name }) => name)
-      .filter((name) => name.includes(','))
-      .map(plainLetters),
-  );
-  return { look, nearest, isNameWithComma: (text: string) => withComma.has(text) };
+  const withComma = namesWithComma(catalog);
+  /** What a name by itself is for, as on a bottle or in the cell of a table. */
+  const named = (text: string): Named => {
+    const exact = { oils: ids(oilsNamed(catalog, text)), bases: ids(basesNamed(catalog, text)) };
+    return exact.oils.length + exact.bases.length > 0 ? exact : look(plainWords(text));
+  };
+  return { look, named, nearest, isNameWithComma: (text: string) => withComma.has(text) };
 };
 
 export type MaterialFinder = ReturnType<typeof materialFinder>;
