@@ -187,6 +187,12 @@ const conditionNames: Readonly<Record<ConditionId, ConditionNames>> = {
       'photosensitizing medicine',
       'light-sensitizing medicine',
       'sun-sensitising medicine',
+      'drugs that make skin sensitive to light',
+      'medicine that makes skin sensitive to light',
+      'photosensitising drugs',
+      'photosensitizing drugs',
+      'photosensitivity from medicine',
+      'photosensitivity',
     ],
     medicines: [
       'doxycycline',

@@ -58,6 +58,9 @@ const fragrance = z.strictObject({
     face: percent.nullable(),
     body: percent.nullable(),
     rinseOff: percent.nullable(),
+    /** Not asked of earlier ones: then none is known. */
+    lips: percent.nullable().optional(),
+    underarm: percent.nullable().optional(),
   }),
 });
 

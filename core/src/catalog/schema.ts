@@ -210,6 +210,8 @@ interface Certificate {
   readonly face: number | null;
   readonly body: number | null;
   readonly rinseOff: number | null;
+  readonly lips?: number | null | undefined;
+  readonly underarm?: number | null | undefined;
 }
 
 /** What a maker put beside or in place of the library's figures. */

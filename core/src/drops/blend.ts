@@ -56,6 +56,7 @@ export const judgedAs = (
   mixture,
   brief,
   guideline,
+  by: formula.by,
   containers: formula.into ?? [formula.container.kind],
   named: `${name} ${purpose}`,
   useMl: useMl ?? null,

@@ -23,14 +23,17 @@ const strongEnough = (blend: Blend, drops: readonly number[]): boolean => {
     formula.oils.map(({ oil }) => oil),
     brief,
     guideline,
+    formula.by,
   );
-  return limits.every(({ weights, most }) => {
+  return limits.every(({ weights, most, by: only }) => {
     const by = (kind: 'byVolume' | 'byWeight') =>
       mixture.oils.reduce(
         (sum, entry, i) => sum + (weights.likely[i] ?? 0) * known(entry[kind]).likely,
         0,
       );
-    return Math.max(by('byVolume'), by('byWeight')) <= most + 1e-9;
+    const byVolume = only === 'weight' ? 0 : by('byVolume');
+    const byWeight = only === 'volume' ? 0 : by('byWeight');
+    return Math.max(byVolume, byWeight) <= most + 1e-9;
   });
 };
 
@@ -127,8 +130,8 @@ test('no choice of whole drops lies nearer to what was asked, within every limit
   expect(compared).toBeGreaterThan(100);
 });
 
-test('the larger of volume and weight is what the search holds to the limit', () => {
-  // Patchouli is denser than squalane (0.81 g/ml), so that weight binds before volume does.
+test('the search holds the whole blend to its limit in the measure that is shown', () => {
+  // Patchouli is denser than squalane (0.81 g/ml), so that its share by weight is the larger.
   const blend = blendOf({
     oils: { patchouli: parts(1) },
     target: 20,
@@ -138,6 +141,8 @@ test('the larger of volume and weight is what the search holds to the limit', ()
   const plan = wholeDrops(blend.formula, blend.brief, blend.guideline);
   const oils = blend.formula.oils.map((entry) => measured(entry, 20, plan.drops[0] ?? 0));
   const { strength } = mix(oils, blend.formula.bases, 28.5);
-  expect(known(strength.byWeight).likely).toBeGreaterThan(strength.byVolume.likely);
-  expect(larger(strength.byVolume, strength.byWeight).likely).toBeLessThanOrEqual(5);
+  // 5 % of 28.5 ml is 1.425 ml: 28 drops of 0.05 ml.
+  expect(plan.drops).toEqual([28]);
+  expect(strength.byVolume.likely).toBeLessThanOrEqual(5);
+  expect(known(strength.byWeight).likely).toBeGreaterThan(5);
 });

@@ -1,6 +1,6 @@
 import { measured, mix, type Mixture } from '../mixture';
 import { fillMl } from '../catalog';
-import { judge, type Judgement } from '../limits';
+import { isNeverForSkin, judge, type Judgement } from '../limits';
 import { judgedAs, type Judged } from './blend';
 import { wholeDrops, type DropPlan } from './wholeDrops';
 
@@ -24,9 +24,10 @@ export const evaluate = (blend: Judged, known?: DropPlan): Evaluation => {
     formula.bases,
     fillMl(formula.container),
   );
-  // Zero drops typed is an oil taken out; zero drops by parts was asked for and is judged.
+  // What is not in it leaves no trace; what was asked for and is never for skin says why it is not.
   const judged = mixture.oils.filter(
-    ({ ml }, index) => ml.high > 0 || formula.oils[index]?.measure.by === 'parts',
+    ({ ml, oil }, index) =>
+      ml.high > 0 || (formula.oils[index]?.measure.by === 'parts' && isNeverForSkin(oil)),
   );
   return {
     plan,

@@ -120,16 +120,16 @@ export const asLinearProgramme = (
     entries.map(({ oil }) => oil),
     brief,
     guideline,
+    formula.by,
   ).filter(({ most }) => Number.isFinite(most));
-  const rows = limits.flatMap(({ weights: { likely: weights }, most }) => {
+  const rows = limits.flatMap(({ weights: { likely: weights }, most, by }) => {
     const share = most / 100;
-    return [
-      [sum(({ i }) => weights[i] ?? 0), share * fill],
-      [
-        sum((entry) => (weights[entry.i] ?? 0) * entry.density - share * (entry.density - density)),
-        share * density * fill,
-      ],
+    const byVolume = [sum(({ i }) => weights[i] ?? 0), share * fill] as const;
+    const byWeight = [
+      sum((entry) => (weights[entry.i] ?? 0) * entry.density - share * (entry.density - density)),
+      share * density * fill,
     ] as const;
+    return by === undefined ? [byVolume, byWeight] : [by === 'volume' ? byVolume : byWeight];
   });
   return [
     'Minimize',

@@ -31,11 +31,14 @@ const usedOf = ({ formula, brief, guideline }: Blend, ml: readonly number[]) => 
     formula.oils.map(({ oil }) => oil),
     brief,
     guideline,
-  ).map(({ weights: { likely }, most }) => {
+    formula.by,
+  ).map(({ weights: { likely }, most, by: only }) => {
     const by = (kind: 'byVolume' | 'byWeight') =>
       mixture.oils.reduce((sum, oil, i) => sum + (likely[i] ?? 0) * oil[kind].likely, 0);
     return {
-      used: Math.max(by('byVolume'), by('byWeight')) / most,
+      used:
+        Math.max(only === 'weight' ? 0 : by('byVolume'), only === 'volume' ? 0 : by('byWeight')) /
+        most,
       isShared: likely.filter((weight) => weight > 0).length > 1,
       about: likely.findIndex((weight) => weight > 0),
     };

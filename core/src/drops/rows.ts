@@ -56,7 +56,7 @@ const linearRow = (
 };
 
 /**
- * A limit by volume and by weight, as rows. By volume the sum over oils of
+ * A limit by volume and by weight, as rows; one that is checked in one measure, in that. By volume the sum over oils of
  * `weight x ml` is at most `cap x fill`. By weight, with the whole weighing
  * `base density x fill + sum((density - base density) x ml)`, the sum of
  * `(weight x density - cap x (density - base density)) x ml` is at most
@@ -73,7 +73,10 @@ const addRows = (
 ): void => {
   if (!Number.isFinite(capPercent)) return;
   const cap = capPercent / 100;
-  rows.push(linearRow(dosed, (i) => weights[i] ?? 0, cap * whole.fillMl, pick, limit));
+  if (limit.by !== 'weight') {
+    rows.push(linearRow(dosed, (i) => weights[i] ?? 0, cap * whole.fillMl, pick, limit));
+  }
+  if (limit.by === 'volume') return;
   const byWeight = (i: number): number => {
     const oil = dosed[i]?.oil;
     const density = oil ? densityOf(oil).likely : 1;

@@ -142,6 +142,7 @@ export const wholeDrops = (
     formula.oils.map(({ oil }) => oil),
     brief,
     guideline,
+    formula.by,
   ).filter(
     // The own maximum of an oil whose amount is fixed is not for the others to keep.
     (limit) => limit.rule !== 'oil-maximum' || open.some(({ oil }) => oil.id === limit.subject),

@@ -14,9 +14,12 @@ import { unique } from '../quantity';
 /** One caution of a label, as facts. */
 export type LabelCaution =
   | { readonly code: 'out-of-sun'; readonly hours: number }
-  | { readonly code: 'not-when'; readonly stages: readonly ('pregnant' | 'breastfeeding')[] }
+  | {
+      readonly code: 'not-when' | 'ask-when';
+      readonly stages: readonly ('pregnant' | 'breastfeeding')[];
+    }
   | { readonly code: 'not-under' | 'not-near-face-under'; readonly months: number }
-  | { readonly code: 'ask-first'; readonly conditions: readonly string[] }
+  | { readonly code: 'not-with' | 'ask-first'; readonly conditions: readonly string[] }
   | { readonly code: 'allergies'; readonly to: readonly string[] }
   /** A material, and the allergies that it may bring on. */
   | { readonly code: 'contains'; readonly id: string; readonly to: readonly string[] }
@@ -43,14 +46,24 @@ const oldest = (findings: readonly Finding[], near: boolean): number =>
 /** What someone not known has to be reported, gathered so that it fits a label. */
 const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
   const forAnyone = findings.filter((entry) => entry.forAnyone);
-  const stages = unique(
-    forAnyone.flatMap(({ reason }) => (reason.code === 'life-stage' ? [...reason.stages] : [])),
-  );
+  const stagesTo = (what: 'avoid' | 'caution') =>
+    unique(
+      forAnyone.flatMap(({ reason }) =>
+        reason.code === 'life-stage' && reason.what === what ? [...reason.stages] : [],
+      ),
+    );
+  const stages = stagesTo('avoid');
+  const askedStages = stagesTo('caution').filter((stage) => !stages.includes(stage));
   const child = oldest(forAnyone, false);
   const childFace = oldest(forAnyone, true);
-  const conditions = unique(
-    forAnyone.flatMap(({ reason }) => (reason.code === 'condition' ? [reason.condition] : [])),
-  );
+  const conditionsTo = (what: 'avoid' | 'caution') =>
+    unique(
+      forAnyone.flatMap(({ reason }) =>
+        reason.code === 'condition' && reason.what === what ? [reason.condition] : [],
+      ),
+    );
+  const avoided = conditionsTo('avoid');
+  const conditions = conditionsTo('caution').filter((id) => !avoided.includes(id));
   const bringing = unique(
     forAnyone.flatMap(({ reason, subject }) => (reason.code === 'allergy' ? [subject] : [])),
   );
@@ -58,6 +71,8 @@ const forAnyone = (findings: readonly Finding[]): LabelCaution[] => {
     ...(stages.length > 0 ? [{ code: 'not-when', stages } as const] : []),
     ...(child > 0 ? [{ code: 'not-under', months: child } as const] : []),
     ...(childFace > child ? [{ code: 'not-near-face-under', months: childFace } as const] : []),
+    ...(avoided.length > 0 ? [{ code: 'not-with', conditions: avoided } as const] : []),
+    ...(askedStages.length > 0 ? [{ code: 'ask-when', stages: askedStages } as const] : []),
     ...(conditions.length > 0 ? [{ code: 'ask-first', conditions } as const] : []),
     ...bringing.map((id) => ({
       code: 'contains' as const,

@@ -1,4 +1,4 @@
-import type { ConstituentLimit, Content, Oil } from '../catalog';
+import type { Content, Oil } from '../catalog';
 import type { Range } from '../quantity';
 
 /** Added up once for each oil and cap, and kept as long as the oil is. */
@@ -13,7 +13,7 @@ const none: Range = { low: 0, likely: 0, high: 0 };
  */
 export const contentOf = (
   oil: Pick<Oil, 'counted'>,
-  limit: Pick<ConstituentLimit, 'members'>,
+  limit: { readonly members: readonly string[] },
 ): Range => {
   if (!oil.counted) return none;
   const known = found.get(oil.counted) ?? new Map<readonly string[], Range>();

@@ -18,7 +18,17 @@ export type PlaceCaution =
   | 'bath-little';
 
 /** Where a word in the name or the purpose of a blend points. */
-export type PlaceWord = 'mucosa' | 'nipple' | 'intimate' | 'nappy' | 'mouth' | 'wound' | 'animal';
+export type PlaceWord =
+  | 'mucosa'
+  | 'nipple'
+  | 'intimate'
+  | 'nappy'
+  | 'mouth'
+  | 'breathed'
+  | 'wound'
+  | 'animal'
+  | 'child'
+  | 'pregnancy';
 
 /** What a kind of product asks. */
 export type KindCaution =
@@ -33,7 +43,8 @@ export type KindCaution =
   | 'thick'
   | 'hot-wax'
   | 'mist'
-  | 'keep-dry';
+  | 'keep-dry'
+  | 'water-floats';
 
 /** Why a finding came out as it did: the facts from which words are made. */
 type FindingReason =
@@ -58,6 +69,7 @@ type FindingReason =
     }
   | {
       readonly code: 'life-stage';
+      readonly what: 'avoid' | 'caution';
       readonly stages: readonly ('pregnant' | 'breastfeeding')[];
       /** What is in it that asks for it; null where the oil itself does. */
       readonly why: string | null;
@@ -68,6 +80,7 @@ type FindingReason =
     }
   | {
       readonly code: 'condition';
+      readonly what: 'avoid' | 'caution';
       readonly condition: string;
       readonly general?: string;
       readonly why?: string;
@@ -90,6 +103,9 @@ type FindingReason =
   | { readonly code: 'figure-not-held' }
   | { readonly code: 'density-assumed' }
   | { readonly code: 'share-not-known' }
+  /** What carries a ready-made blend, and what of each oil is in it, no one has said. */
+  | { readonly code: 'carrier-not-known' }
+  | { readonly code: 'proportions-not-known' }
   | { readonly code: 'place'; readonly what: PlaceCaution }
   | { readonly code: 'place-words'; readonly word: string; readonly about: PlaceWord }
   | { readonly code: 'kind'; readonly what: KindCaution }
@@ -122,6 +138,16 @@ type FindingReason =
       /** The category's figure was worked out from that for perfume, not recalled. */
       readonly derived: boolean;
     }
+  /** Salicylate, camphor or menthol that is put on many times a day. */
+  | {
+      readonly code: 'daily-amount';
+      readonly times: number;
+      /** In mg a day; null where no one has measured what one use takes. */
+      readonly mgPerDay: number | null;
+      /** In mg, what a ml of the blend brings. */
+      readonly mgPerMl: number;
+      readonly oils: readonly string[];
+    }
   | { readonly code: 'chemistry-not-held' }
   | { readonly code: 'chemistry-needed' }
   | { readonly code: 'chemistry-partial' }
@@ -131,7 +157,9 @@ type FindingReason =
   /** As it was written in the recipe that this was read from. */
   | { readonly code: 'not-understood'; readonly text: string }
   | { readonly code: 'allergens-not-known' }
-  | { readonly code: 'nothing-found' };
+  | { readonly code: 'nothing-found' }
+  /** No one to whom the check applies: nobody pregnant, no condition given, an adult. */
+  | { readonly code: 'does-not-apply' };
 
 /** What one check compared, and what came of it. */
 export interface Finding {

@@ -13,6 +13,8 @@ interface GuidelineRow {
   readonly recommended: number;
   readonly maximum: number;
   readonly source: string;
+  /** Teaching, not literature: what is over by it alone can be overridden. */
+  readonly isTeaching?: true;
 }
 
 /** Of all rows that apply, the lowest of each figure. */
@@ -26,8 +28,7 @@ export interface WholeBlendLimit {
 
 const { adult } = guidelines;
 
-const isAdult = (ageMonths: number): boolean =>
-  ageMonths >= adult.fromMonths && ageMonths < adult.toMonths;
+const isAdult = (ageMonths: number): boolean => ageMonths >= adult.fromMonths;
 
 const ageRow = (ageMonths: number, guideline: Guideline): GuidelineRow => {
   const row = guidelines.age.find(
@@ -35,7 +36,14 @@ const ageRow = (ageMonths: number, guideline: Guideline): GuidelineRow => {
       ageMonths >= fromMonths && (toMonths === null || ageMonths < toMonths),
   );
   if (!row) throw new Error(`no guideline for an age of ${ageMonths} months`);
-  return { about: 'age', kind: 'age', ...row[guideline], source: row.source };
+  const isTeaching = ageMonths >= adult.toMonths;
+  return {
+    about: 'age',
+    kind: 'age',
+    ...row[guideline],
+    source: row.source,
+    ...(isTeaching && { isTeaching }),
+  };
 };
 
 const stageRow = (id: StageId, firstTrimester = false): GuidelineRow => {
@@ -118,14 +126,19 @@ export const wholeBlendLimit = (brief: Brief, guideline: Guideline): WholeBlendL
   const place = placeRow(brief.place);
   const ageMonths = wearer?.ageMonths ?? anyAdultMonths;
   const ageBinds = place.adultLadderBinds || guideline !== 'clinical' || !isAdult(ageMonths);
+  const stages = wearer ? stagesOf(wearer, brief.place) : [stageRow('anyone')];
   const rows: GuidelineRow[] = [
     place,
     ...(ageBinds ? [ageRow(ageMonths, guideline)] : []),
-    ...(wearer ? stagesOf(wearer, brief.place) : [stageRow('anyone')]),
+    ...stages,
   ];
   const binding = rows.reduce((lowest, row) => (row.maximum < lowest.maximum ? row : lowest));
+  const isHealthyAdult = isAdult(ageMonths) && stages.length === 0;
   return {
-    recommended: Math.min(...rows.map((row) => row.recommended)),
+    recommended:
+      isHealthyAdult && guideline === 'clinical'
+        ? Math.min(place.recommended, binding.maximum)
+        : Math.min(...rows.map((row) => row.recommended)),
     maximum: binding.maximum,
     binding,
     rows,

@@ -14,6 +14,8 @@ export { conditionsOf } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';
 export { openQuestions, type OpenQuestion } from './openQuestions';
 export { sunOn } from './places';
+export { mostTimesPerDay } from './rules/manyTimesADay';
+export { isNeverForSkin } from './rules/neverOnSkin';
 export { type Asked, knownWearer, type Question } from './question';
 export { mixtureSeen } from './seen';
 export type { SumLimit } from './sumLimit';

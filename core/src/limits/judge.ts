@@ -46,6 +46,7 @@ const insideOf = (poured: Question['poured'], subject: string): readonly string[
 /** A question as rules are asked it. */
 export const questionOf = ({
   mixture,
+  by = 'volume',
   named = '',
   useMl = null,
   eachMl = mixture.fillMl,
@@ -55,6 +56,7 @@ export const questionOf = ({
   ...rest,
   mixture: mixtureSeen(mixture),
   poured: mixture,
+  by,
   named,
   useMl,
   eachMl,

@@ -1,7 +1,8 @@
-import { plainName } from '../catalog';
+import type { Wearer } from '../brief';
+import { guidelines, plainName } from '../catalog';
 import type { PlaceWord } from './finding';
 
-/** Words in a name or a purpose that ask whether the place is right. */
+/** Words in a name or a purpose that ask whether the place, or the wearer, is right. */
 const words: Readonly<Record<PlaceWord, readonly string[]>> = {
   mucosa: [
     'eye',
@@ -17,6 +18,15 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
   nipple: ['nipple', 'nipples'],
   intimate: [
     'vulva',
+    'yoni',
+    'labia',
+    'lubricant',
+    'lube',
+    'pessary',
+    'pessaries',
+    'suppository',
+    'suppositories',
+    'thrush',
     'vulval',
     'vagina',
     'vaginal',
@@ -39,7 +49,10 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
     'teething',
     'tooth',
     'toothache',
+    'mouth',
+    'mouth ulcer',
     'swallow',
+    'swallowed',
     'drink',
     'ingest',
     'capsule',
@@ -47,7 +60,30 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
     'mouthwash',
     'gargle',
   ],
-  wound: ['wound', 'wounds', 'open cut', 'open cuts', 'stitches', 'burns'],
+  breathed: [
+    'vape',
+    'vapes',
+    'vaping',
+    'nebuliser',
+    'nebulisers',
+    'nebulizer',
+    'nebulizers',
+    'inhaler',
+    'inhale',
+  ],
+  wound: [
+    'wound',
+    'wounds',
+    'open cut',
+    'open cuts',
+    'stitches',
+    'burns',
+    'sunburn',
+    'sunburnt',
+    'sunburned',
+    'tattoo',
+    'tattoos',
+  ],
   animal: [
     'cat',
     'cats',
@@ -64,16 +100,52 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
     'rabbit',
     'rabbits',
   ],
+  child: [
+    'baby',
+    'babies',
+    'newborn',
+    'infant',
+    'infants',
+    'toddler',
+    'toddlers',
+    'child',
+    'children',
+    'childrens',
+    'kid',
+    'kids',
+    'little one',
+    'little ones',
+  ],
+  pregnancy: [
+    'bump',
+    'pregnancy',
+    'pregnant',
+    'expecting',
+    'mum to be',
+    'mom to be',
+    'prenatal',
+    'antenatal',
+    'labour',
+    'breastfeeding',
+  ],
 };
 
-/** The first word in a text that asks whether the place is right; null without one. */
-export const placeWordIn = (
+/** Words that ask whether the wearer is right: they say nothing where the wearer is what they say. */
+const isAnswered: Partial<Record<PlaceWord, (wearer: Wearer) => boolean>> = {
+  child: ({ ageMonths }) => ageMonths < guidelines.adult.fromMonths,
+  pregnancy: ({ pregnant, breastfeeding, ageMonths }) =>
+    pregnant || breastfeeding || ageMonths < guidelines.adult.fromMonths,
+};
+
+/** The words in a text that ask whether place and wearer are right, one of each kind. */
+export const placeWordsIn = (
   text: string,
-): { readonly word: string; readonly about: PlaceWord } | null => {
+  wearer: Wearer | null,
+): readonly { readonly word: string; readonly about: PlaceWord }[] => {
   const plain = ` ${plainName(text)} `;
-  for (const [about, list] of Object.entries(words) as [PlaceWord, readonly string[]][]) {
+  return (Object.entries(words) as [PlaceWord, readonly string[]][]).flatMap(([about, list]) => {
     const word = list.find((entry) => plain.includes(` ${entry} `));
-    if (word !== undefined) return { word, about };
-  }
-  return null;
+    const answered = wearer !== null && (isAnswered[about]?.(wearer) ?? false);
+    return word === undefined || answered ? [] : [{ word, about }];
+  });
 };

@@ -85,7 +85,7 @@ export const plainSums = (
     {
       rule: 'whole-blend',
       subject: 'blend',
-      value: largerSum(() => 1),
+      value: (100 * oilMl) / fillMl,
       cap: wholeBlendLimit(brief, guideline).maximum,
     },
   ];

@@ -1,7 +1,7 @@
 import type { Brief, Wearer } from '../brief';
 import type { ContainerKind, Catalog } from '../catalog';
 import type { Mixture } from '../mixture';
-import type { Guideline } from '../recipe';
+import type { By, Guideline } from '../recipe';
 
 /** All guidelines whose figures may serve as limits. */
 export const guidelineIds: readonly Guideline[] = ['clinical', 'cautious'];
@@ -18,6 +18,8 @@ export interface Question {
   /** Kinds of the containers: `roll-on`, `tin`. */
   readonly containers: readonly ContainerKind[];
   readonly guideline: Guideline;
+  /** The measure in which the strength is shown: the guideline for the whole blend is checked in it. */
+  readonly by: By;
   /** What the maker calls it, and what it is for. */
   readonly named: string;
   /** What one use takes, in ml, where it was measured. */
@@ -29,8 +31,11 @@ export interface Question {
 }
 
 /** What is asked of the rules: the mixture as it is poured. */
-export type Asked = Omit<Question, 'poured' | 'named' | 'useMl' | 'eachMl' | 'notUnderstood'> &
-  Partial<Pick<Question, 'named' | 'useMl' | 'eachMl' | 'notUnderstood'>>;
+export type Asked = Omit<
+  Question,
+  'poured' | 'by' | 'named' | 'useMl' | 'eachMl' | 'notUnderstood'
+> &
+  Partial<Pick<Question, 'by' | 'named' | 'useMl' | 'eachMl' | 'notUnderstood'>>;
 
 /** The wearer, or null for anyone. */
 export const knownWearer = ({ wearer }: Pick<Brief, 'wearer'>): Wearer | null =>

@@ -2,19 +2,21 @@ import type { Brief } from '../brief';
 import type { Oil } from '../catalog';
 import { weightedShare, type Weights } from '../mixture';
 import { isLarger, larger, type Range } from '../quantity';
-import type { Guideline } from '../recipe';
+import type { By, Guideline } from '../recipe';
 import type { RuleId } from './ruleIds';
 import type { Question } from './question';
 import { seenIn, weightsPoured } from './seen';
 
 /**
  * A maximum that is a sum over oils: of `weight x strength in percent`, at most `cap`, by volume
- * and by weight alike. It is stated once: a rule judges by it, and the drops are settled within it.
+ * and by weight alike, unless it is checked in one measure. It is stated once: a rule judges by it, and the drops are settled within it.
  */
 export interface SumLimit {
   readonly rule: RuleId;
   /** Id of the oil or of the shared cap, or `blend`. */
   readonly subject: string;
+  /** The one measure in which it is checked; absent where the larger of the two counts. */
+  readonly by?: By;
   /** One weight an oil: at low, typical and high content, where content varies; else the same. */
   readonly weights: Weights;
   /** What the likely sum must not pass. */
@@ -32,6 +34,8 @@ export type SumsOf = (
   oils: readonly Oil[],
   brief: Brief,
   guideline: Guideline,
+  /** The measure in which the strength of the blend is shown. */
+  by: By,
 ) => readonly SumLimit[];
 
 /** What a sum comes to in a mixture: the larger of the two measures counts. */

@@ -54,6 +54,7 @@ test('what rules say of sums is what is reckoned on paper', () => {
             poured.map(({ oil }) => oil),
             brief,
             guideline,
+            'volume',
           )
             .map(({ rule, subject, cap }) => [rule, subject, cap])
             .sort(),

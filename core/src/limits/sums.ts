@@ -6,8 +6,8 @@ import { seenIn, weightsPoured } from './seen';
  * Every maximum that is a sum, for these oils on this wearer, as the rules state them: weights are
  * of the oils that are poured, a ready-made blend at its share of each oil in it.
  */
-export const sumLimits: SumsOf = (oils, brief, guideline): readonly SumLimit[] => {
+export const sumLimits: SumsOf = (oils, brief, guideline, by): readonly SumLimit[] => {
   const seen = seenIn(oils);
-  const sums = rules.flatMap(({ sums }) => sums?.(seen?.oils ?? oils, brief, guideline) ?? []);
+  const sums = rules.flatMap(({ sums }) => sums?.(seen?.oils ?? oils, brief, guideline, by) ?? []);
   return seen ? sums.map((sum) => ({ ...sum, weights: weightsPoured(seen, sum.weights) })) : sums;
 };

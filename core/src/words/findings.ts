@@ -11,7 +11,7 @@ import { kindCautionWords, placeCautionWords, placeWordWords } from './placeAndK
 import { dayWords } from './days';
 import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 import { assumedDensity } from '../mixture';
-import { type Finding, shareOfLimit } from '../limits';
+import { type Finding, mostTimesPerDay, shareOfLimit } from '../limits';
 
 const rowWords: Record<string, string> = {
   age: 'this age',
@@ -165,7 +165,9 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'life-stage': {
       const stages = formatList(reason.stages.map((stage) => stageWords[stage]));
       const why = reason.why === null ? '' : ` (${reason.why})`;
-      if (finding.forAnyone) return perhaps(`${name}: not in`, stages);
+      if (finding.forAnyone) {
+        return perhaps(`${name}: ${reason.what === 'avoid' ? 'not in' : 'ask first in'}`, stages);
+      }
       return finding.verdict === 'over'
         ? `${name} should be avoided in ${stages}${why}.`
         : `${name}: be careful in ${stages}${why}.`;
@@ -177,7 +179,10 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         return `${capitalised(conditionWords(finding.subject))}: ${reason.general || 'take care'}.`;
       }
       if (finding.forAnyone) {
-        return perhaps(`${name}: take care with`, conditionWords(reason.condition));
+        return perhaps(
+          `${name}: ${reason.what === 'avoid' ? 'not with' : 'ask first with'}`,
+          conditionWords(reason.condition),
+        );
       }
       return `${name}${
         finding.verdict === 'over' ? ' should be avoided with' : ': be careful with'
@@ -190,6 +195,9 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return `“${finding.subject}” is free text, which isn’t checked. Ask a qualified aromatherapist or a pharmacist.`;
     case 'allergy': {
       const to = allergyWords(catalog, reason.to);
+      if (reason.to === finding.subject && finding.verdict === 'over') {
+        return `${name} is what they are allergic to.`;
+      }
       if (finding.forAnyone) return perhaps(`${name}: not for those allergic to`, to);
       if (finding.verdict === 'over') return `${name} is not for someone allergic to ${to}.`;
       return reason.by === 'relative'
@@ -235,6 +243,18 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return `${name}: what plant it comes from is not known here, so allergies can’t be checked.`;
     case 'chemistry-needed':
       return `${name}: its certificate says nothing of age, pregnancy, conditions or allergies, so they can’t be checked.`;
+    case 'daily-amount': {
+      const names = formatList(reason.oils.map((id) => nameIn(catalog, id)));
+      const amount =
+        reason.mgPerDay === null
+          ? `each ml brings ${formatNumber(reason.mgPerMl)} mg of ${finding.subject}`
+          : `that is about ${formatNumber(reason.mgPerDay)} mg of ${finding.subject} a day`;
+      return `${names}, ${reason.times} times a day: ${amount}. Past ${mostTimesPerDay} times a day it adds up: use it less often.`;
+    }
+    case 'carrier-not-known':
+      return `${name}: what carries its oils is not known, so allergies can’t be checked. Look at its label.`;
+    case 'proportions-not-known':
+      return `${name}: how much of each oil is in it is not known, so their limits can’t be checked.`;
     case 'share-not-known':
       return `${name}: how much of it is essential oil is not known, so it can’t be checked.`;
     case 'place':
@@ -263,6 +283,8 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       return 'To sell it you also need what no program can give: a safety report by a qualified assessor, a notification and a responsible person.';
     case 'nothing-found':
       return nothingFound[finding.rule];
+    case 'does-not-apply':
+      return doesNotApply[finding.rule] ?? nothingFound[finding.rule];
   }
 };
 
@@ -290,6 +312,15 @@ const saleWords = {
   rinseOff: 'something rinsed off',
   lips: 'something for lips',
 } as const;
+
+/** Where there is no one to whom a check applies. */
+const doesNotApply: Partial<Record<Finding['rule'], string>> = {
+  age: 'Limits by age are for children: they don’t apply to an adult.',
+  'life-stage':
+    'Not pregnant and not breastfeeding, as far as it was said: not checked for either.',
+  condition: 'No condition or medicine was given, so none was checked.',
+  allergy: 'No allergy was given, so none was checked.',
+};
 
 const nothingFound: Readonly<Record<Finding['rule'], string>> = {
   'whole-blend': 'No limit for the whole blend applies.',

@@ -60,6 +60,7 @@ const kindOnLabel: Partial<Record<KindCaution, string>> = {
   'bath-slip': 'Makes the bath slippery.',
   'keep-dry': 'Keep water out of it. Makes a shower floor slippery.',
   flame: 'Keep away from flames.',
+  'water-floats': 'Shake before use: the oil floats.',
   water: `Shake before use. Use within ${cautions.water.keepsDays} days of making.`,
 };
 
@@ -79,6 +80,10 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
       return `Keep treated skin out of the sun for ${caution.hours} hours.`;
     case 'not-when':
       return `Do not use if ${caution.stages.map((stage) => stageWords[stage]).join(' or ')}.`;
+    case 'ask-when':
+      return `Ask a midwife or doctor first if ${caution.stages.map((stage) => stageWords[stage]).join(' or ')}.`;
+    case 'not-with':
+      return `Do not use with: ${formatList(caution.conditions.map(conditionWords))}.`;
     case 'not-under':
       return `Do not use on children under ${ageWords(caution.months)}.`;
     case 'not-near-face-under':

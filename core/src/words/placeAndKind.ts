@@ -18,7 +18,7 @@ export const placeCautionWords = (what: PlaceCaution, name: string): string => {
     case 'shaved':
       return 'Freshly shaved or damp skin reacts easily: do not use it straight after shaving.';
     case 'broken':
-      return 'Broken or inflamed skin absorbs more and stings: never use it on broken skin.';
+      return 'Inflamed skin absorbs more and stings: keep it weak, and off skin that is open.';
     case 'breast':
       return 'While breastfeeding, keep it off the breast and away from where the baby’s face rests.';
     case 'bath-child':
@@ -37,7 +37,11 @@ export const placeWordWords: Readonly<Record<PlaceWord, string>> = {
   intimate: 'No essential oil on the genitals.',
   nappy: 'No essential oil under a nappy.',
   mouth: 'These blends are for skin only. Never swallow them or put them in the mouth.',
-  wound: 'No essential oil on open wounds or fresh burns.',
+  wound: 'No essential oil on open wounds, burns, sunburn or a fresh tattoo.',
+  child: 'Is it for a child? Then the child is who it is for: the limits are lower.',
+  pregnancy: 'Is it for someone pregnant? Then say so under who it is for: the limits are lower.',
+  breathed:
+    'These blends are for skin only. Oils are never breathed in from a vape or a nebuliser.',
   animal: 'These limits are for people: essential oils can poison animals. Ask a vet.',
 };
 
@@ -66,6 +70,8 @@ export const kindCautionWords = (what: KindCaution, name: string): string => {
       return 'Fat makes the bath slippery: hold on to something, and rinse the bath afterwards.';
     case 'hot-wax':
       return 'Hot wax and fat burn skin: use a water bath and no open flame, keep children away, and never leave it unattended.';
+    case 'water-floats':
+      return 'Oil floats on water: without a solubiliser some of it reaches skin undiluted. Mix it into a solubiliser first.';
     case 'keep-dry':
       return 'Water spoils it: use dry fingers or a spoon. In a shower it makes the floor slippery.';
   }

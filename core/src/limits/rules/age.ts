@@ -1,4 +1,4 @@
-import { guidelines, type Oil } from '../../catalog';
+import { chemistryCautions, guidelines, type Oil } from '../../catalog';
 import { chemistryOfOil, chemistrySource } from '../chemistry';
 import { materialSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
@@ -11,6 +11,11 @@ const noneBelowMonths = 3;
 const noLipsBelowMonths = 36;
 /** Below this age no alcohol on skin at all, in months. */
 const noAlcoholBelowMonths = 24;
+
+/** From this age, in months, nothing is kept from someone for their age. */
+const childrenBelowMonths = Math.max(
+  ...chemistryCautions.cautions.map(({ belowMonths }) => belowMonths ?? 0),
+);
 
 /** What keeps an oil from young children. */
 interface ForChildren {
@@ -152,7 +157,7 @@ export const age = (question: Question): Finding[] => {
         ...mixture.oils.flatMap(({ oil }) => forChild(oil, wearer.ageMonths, brief.place)),
       ]
     : mixture.oils.flatMap(({ oil }) => forLabel(oil));
-  return found.length > 0
-    ? found
-    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
+  const code =
+    wearer && wearer.ageMonths >= childrenBelowMonths ? 'does-not-apply' : 'nothing-found';
+  return found.length > 0 ? found : [finding({ ...common, verdict: 'within', reason: { code } })];
 };

@@ -84,7 +84,6 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
       }),
     );
   const all = [...found, ...suspected, ...unread, ...unsaid];
-  return all.length > 0
-    ? all
-    : [finding({ ...common, verdict: 'within', reason: { code: 'nothing-found' } })];
+  const code = wearer?.allergies.length === 0 ? 'does-not-apply' : 'nothing-found';
+  return all.length > 0 ? all : [finding({ ...common, verdict: 'within', reason: { code } })];
 };

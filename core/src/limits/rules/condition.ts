@@ -94,7 +94,7 @@ const general = (given: ReadonlySet<ConditionId>, { brief, mixture }: Question):
             verdict: 'caution',
             subject: id,
             source: 'TEACH',
-            reason: { code: 'condition', condition: id, general: entry.why ?? '' },
+            reason: { code: 'condition', what: 'caution', condition: id, general: entry.why ?? '' },
           }),
         ];
       });
@@ -152,7 +152,7 @@ export const condition = (question: Question): Finding[] => {
         subject,
         source,
         forAnyone: given === null,
-        reason: { code: 'condition', condition: name, ...(why ? { why } : {}) },
+        reason: { code: 'condition', what, condition: name, ...(why ? { why } : {}) },
       });
     });
   const found = given
@@ -169,7 +169,7 @@ export const condition = (question: Question): Finding[] => {
           rule: 'condition',
           verdict: 'within',
           source: 'EOS2',
-          reason: { code: 'nothing-found' },
+          reason: { code: given?.size === 0 ? 'does-not-apply' : 'nothing-found' },
         }),
       ];
 };

@@ -6,6 +6,7 @@ import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
 import { valueOfSum, type SumLimit, type SumsOf } from '../sumLimit';
 import { againstLimit, cautionShare, isBlockingPast } from '../verdict';
+import { manyTimesADay } from './manyTimesADay';
 
 /** Substances of which the high end counts as well: they give animals cancer. */
 export const carcinogens: ReadonlySet<string> = new Set(['estragole', 'methyl eugenol', 'safrole']);
@@ -93,8 +94,9 @@ export const constituent = (question: Question): Finding[] => {
       }),
     ];
   });
-  return counted.length + unknown.length > 0
-    ? [...unknown, ...counted]
+  const daily = manyTimesADay(question);
+  return counted.length + unknown.length + daily.length > 0
+    ? [...unknown, ...counted, ...daily]
     : [
         finding({
           rule: 'constituent',

@@ -74,7 +74,7 @@ describe('kinds of product', () => {
     expect(
       kinds({
         oils: { lavender: ml(0.05) },
-        bases: { distilled_water: 99, phenoxyethanol_preservative: 1 },
+        bases: { distilled_water: 94, polysorbate_20: 5, phenoxyethanol_preservative: 1 },
       }),
     ).toEqual([]);
     for (const base of ['coconut_virgin', 'white_sugar']) {

@@ -1,5 +1,5 @@
 import type { Mixture } from '../../mixture';
-import { containerFacts, cautions } from '../../catalog';
+import { containerFacts, cautions, plainName } from '../../catalog';
 import { isPast } from '../../quantity';
 import { finding, type Finding, type KindCaution } from '../finding';
 import { knownWearer, type Question } from '../question';
@@ -7,6 +7,9 @@ import { knownWearer, type Question } from '../question';
 const { bath, heat, pours, sprays, water } = cautions;
 
 const fats: ReadonlySet<string> = new Set(['oil', 'butter', 'wax']);
+
+/** What takes up oil in water: a solubiliser, or soap. */
+const dispersing: ReadonlySet<string> = new Set(['solubiliser', 'soap']);
 
 const mlOf = (
   { bases }: Mixture,
@@ -31,13 +34,36 @@ const inBath = (mixture: Mixture): Finding[] => {
   const oil = mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
   if (oil === 0) return [];
   const fat = mlOf(mixture, (kind) => fats.has(kind));
-  const solubiliser = mlOf(mixture, (kind) => kind === 'solubiliser');
+  const solubiliser = mlOf(mixture, (kind) => dispersing.has(kind));
   const emulsion = mlOf(mixture, (kind) => kind === 'emulsion');
   if (fat >= oil) return [say('caution', 'bath-fat'), say('note', 'bath-slip')];
   if (emulsion >= bath.solubiliserParts * oil && fat === 0) return [];
   if (solubiliser >= bath.solubiliserParts * oil) return fat > 0 ? [say('note', 'bath-slip')] : [];
   return [say('over', solubiliser > 0 ? 'bath-solubiliser' : 'bath-undispersed')];
 };
+
+/**
+ * Oil in water that goes on skin: it floats, and is sprayed or poured undiluted, unless something
+ * takes it up. Fat that is shaken with the water carries it, and so does alcohol of which there is
+ * more than water.
+ */
+const floatsOnWater = (mixture: Mixture): boolean => {
+  const oil = mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
+  const water = mlOf(mixture, (kind) => kind === 'aqueous');
+  if (oil === 0 || water === 0) return false;
+  return !(
+    mlOf(mixture, (kind) => fats.has(kind)) >= oil ||
+    mlOf(mixture, (kind) => kind === 'emulsion' || kind === 'emulsifier') > 0 ||
+    mlOf(mixture, (kind) => kind === 'alcohol') > water ||
+    mlOf(mixture, (kind) => dispersing.has(kind)) >= bath.solubiliserParts * oil
+  );
+};
+
+/** A foot bath is a bath, whatever place it is said to be for. */
+const soaked = /\b(?:foot|feet|hand|hands|sitz|hip) ?(?:bath|soak)s?\b/;
+
+const isBath = ({ brief, named }: Pick<Question, 'brief' | 'named'>): boolean =>
+  brief.place === 'bath' || soaked.test(plainName(named));
 
 /** Most drops of essential oil in a tub for someone of this age; an adult where no one is known. */
 const dropsPerTub = (ageMonths: number): number =>
@@ -77,9 +103,12 @@ const dropsInTub = ({ mixture, poured, brief, useMl, eachMl, containers }: Quest
  * note: hot wax, flame, fat that is slippery, what sets or is too thick to spray.
  */
 export const kind = (question: Question): Finding[] => {
-  const { mixture, brief, containers } = question;
-  const found: Finding[] =
-    brief.place === 'bath' ? [...inBath(mixture), ...dropsInTub(question)] : [];
+  const { mixture, containers } = question;
+  const found: Finding[] = isBath(question)
+    ? [...inBath(mixture), ...dropsInTub(question)]
+    : floatsOnWater(mixture)
+      ? [say('caution', 'water-floats', 'blend', water.source)]
+      : [];
   const runs = containers.some((container) => containerFacts(container).runs);
   const sprayed = containers.includes('spray bottle');
   const isPreserved = mixture.bases.some(({ base }) => base.kind === 'preservative');

@@ -59,26 +59,36 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
       asked.includes(stage),
     );
     const are = (what: Oil['pregnancy']) => applying.filter((statement) => statement.what === what);
-    const strongest = [are('avoid'), are('caution')].find((list) => list.length > 0);
     const unknown = are('not known');
-    if (strongest) {
-      const over = strongest[0]?.what === 'avoid';
-      return [
-        finding({
-          ...common,
-          verdict: wearer === null ? 'note' : over ? 'over' : 'caution',
-          blocking: wearer !== null && over,
-          subject: oil.id,
-          source: strongest[0]?.source ?? 'EOS2',
-          reason: {
-            code: 'life-stage',
-            stages: stages.filter((stage) =>
-              strongest.some((statement) => statement.stage === stage),
-            ),
-            why: strongest.find(({ why }) => why !== null)?.why ?? null,
-          },
-        }),
-      ];
+    // Of someone not known both count: what to leave alone, and what to ask about.
+    const levels = (['avoid', 'caution'] as const).filter((what) => are(what).length > 0);
+    if (levels.length > 0) {
+      return (wearer ? levels.slice(0, 1) : levels).flatMap((what): Finding[] => {
+        const statements = are(what);
+        const over = what === 'avoid';
+        const avoided = wearer || over ? [] : are('avoid');
+        const stated = stages.filter(
+          (stage) =>
+            statements.some((statement) => statement.stage === stage) &&
+            !avoided.some((statement) => statement.stage === stage),
+        );
+        if (stated.length === 0) return [];
+        return [
+          finding({
+            ...common,
+            verdict: wearer === null ? 'note' : over ? 'over' : 'caution',
+            blocking: wearer !== null && over,
+            subject: oil.id,
+            source: statements[0]?.source ?? 'EOS2',
+            reason: {
+              code: 'life-stage',
+              what,
+              stages: stated,
+              why: statements.find(({ why }) => why !== null)?.why ?? null,
+            },
+          }),
+        ];
+      });
     }
     return unknown.length === 0
       ? []
@@ -98,7 +108,7 @@ export const lifeStage = ({ mixture, brief }: Question): Finding[] => {
           rule: 'life-stage',
           source: 'EOS2',
           verdict: 'within',
-          reason: { code: 'nothing-found' },
+          reason: { code: asked.length > 0 ? 'nothing-found' : 'does-not-apply' },
         }),
       ];
 };

@@ -1,5 +1,10 @@
+import type { Oil } from '../../catalog';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
+
+/** True for what never goes on skin, or is no matter for blending at home. */
+export const isNeverForSkin = (oil: Oil): boolean =>
+  oil.forbidden !== undefined || oil.keepOffSkin || oil.notForHomeBlending !== null;
 
 /**
  * Rule 12. What is kept off skin, or out of home blending, altogether: also a material of the

@@ -30,9 +30,9 @@ export const oilMaximumSums: SumsOf = (oils, brief) =>
  * Rule 2. Each oil against its own dermal maximum. A maximum that rests on light
  * belongs to the phototoxic rule, one that rests on constituents to theirs.
  */
-export const oilMaximum = ({ mixture, brief, guideline }: Question): Finding[] => {
+export const oilMaximum = ({ mixture, brief, guideline, by }: Question): Finding[] => {
   const oils = mixture.oils.map(({ oil }) => oil);
-  const sums = new Map(oilMaximumSums(oils, brief, guideline).map((sum) => [sum.subject, sum]));
+  const sums = new Map(oilMaximumSums(oils, brief, guideline, by).map((sum) => [sum.subject, sum]));
   // The mixture has worked out each oil's share for itself.
   return mixture.oils.flatMap(({ oil, percent, byVolume, byWeight }): Finding[] => {
     const { status, basis } = oil.dermalMaximum;

@@ -36,7 +36,7 @@ export const phototoxicSums: SumsOf = (oils, brief) =>
  * off is left alone.
  */
 export const phototoxicSum = (question: Question): Finding[] => {
-  const { mixture, brief, guideline } = question;
+  const { mixture, brief, guideline, by: shownBy } = question;
   const sensitising = mixture.oils.filter(({ oil }) => oil.phototoxicLimitPercent !== null);
   const common = { rule: 'light-sum', source } as const;
   if (sunOn(brief) === 'rinsed off') {
@@ -59,6 +59,7 @@ export const phototoxicSum = (question: Question): Finding[] => {
     mixture.oils.map(({ oil }) => oil),
     brief,
     guideline,
+    shownBy,
   );
   if (!sum) {
     return [

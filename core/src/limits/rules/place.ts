@@ -1,7 +1,7 @@
 import { askedAboutPlace } from '../../brief';
 import { cautions, guidelines, placeFacts } from '../../catalog';
 import { finding, type Finding, type PlaceCaution } from '../finding';
-import { placeWordIn } from '../placeWords';
+import { placeWordsIn } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
 const { bath } = cautions;
@@ -56,17 +56,17 @@ const asks = (
 /** A word in the name or purpose that points elsewhere, unless the maker has said that all is well. */
 const fromWords = ({ named, brief }: Question): Finding[] => {
   if (placeFacts(brief.place).takesNothing) return [];
-  const found = placeWordIn(named);
-  if (!found || brief.asked.includes(askedAboutPlace(found.word))) return [];
-  return [
-    finding({
-      rule: 'place',
-      verdict: 'caution',
-      subject: found.word,
-      source: 'TEACH',
-      reason: { code: 'place-words', ...found },
-    }),
-  ];
+  return placeWordsIn(named, knownWearer(brief))
+    .filter(({ word }) => !brief.asked.includes(askedAboutPlace(word)))
+    .map((found) =>
+      finding({
+        rule: 'place',
+        verdict: 'caution',
+        subject: found.word,
+        source: 'TEACH',
+        reason: { code: 'place-words', ...found },
+      }),
+    );
 };
 
 /**

@@ -1,5 +1,5 @@
-import { essentialShare, sureWeights } from '../../mixture';
-import { isLarger, isPast, larger } from '../../quantity';
+import { essentialShare, strengthBy, sureWeights, weightedShare } from '../../mixture';
+import { isPast, type Range } from '../../quantity';
 import { finding, type Finding } from '../finding';
 import { isCareful, wholeBlendLimit } from '../guideline';
 import { guidelineIds, type Question } from '../question';
@@ -7,12 +7,13 @@ import type { SumsOf } from '../sumLimit';
 import { isBlockingPast, type FindingVerdict } from '../verdict';
 
 /** All essential oil together, against the maximum of the guidelines that apply. */
-export const wholeBlendSums: SumsOf = (oils, brief, guideline) => {
+export const wholeBlendSums: SumsOf = (oils, brief, guideline, by) => {
   const { maximum, recommended } = wholeBlendLimit(brief, guideline);
   return [
     {
       rule: 'whole-blend',
       subject: 'blend',
+      by,
       weights: sureWeights(oils.map(essentialShare)),
       cap: maximum,
       most: maximum,
@@ -22,21 +23,39 @@ export const wholeBlendSums: SumsOf = (oils, brief, guideline) => {
   ];
 };
 
+/** What of a mixture is known to be essential oil, in percent. */
+const knownStrength = (poured: Question['poured'], by: Question['by']): Range => {
+  const shares = poured.oils.map(({ oil }) =>
+    oil.essentialShare === null ? 0 : essentialShare(oil),
+  );
+  const { byVolume, byWeight } = weightedShare(poured.oils, sureWeights(shares), poured);
+  return by === 'weight' ? byWeight : byVolume;
+};
+
 /**
  * Rule 1. All essential oil together against the lowest maximum, and the lowest
- * recommended strength, of all guidelines that apply. Past twice the maximum there is
+ * recommended strength, of all guidelines that apply, in the measure in which it is shown. Past twice the maximum there is
  * no way round, whatever the guideline: it is the higher of the guidelines' that is doubled,
  * so that choosing another does not make a blocking "over" overridable.
  */
-export const wholeBlend = ({ mixture, poured, brief, guideline }: Question): Finding[] => {
+export const wholeBlend = ({ mixture, poured, brief, guideline, by }: Question): Finding[] => {
   const limit = wholeBlendLimit(brief, guideline);
   const oils = mixture.oils.map(({ oil }) => oil);
-  return wholeBlendSums(oils, brief, guideline).flatMap((sum): Finding[] => {
+  return wholeBlendSums(oils, brief, guideline, by).flatMap((sum): Finding[] => {
     // The mixture has worked this sum out for itself.
-    const { byVolume, byWeight } = poured.strength;
-    const value = larger(byVolume, byWeight);
+    // What of a ready-made blend is essential oil no one may have said: that counts for nothing here,
+    // and is a finding of its own.
+    const isShareKnown = poured.oils.every(({ oil }) => oil.essentialShare !== null);
+    const value = isShareKnown ? strengthBy(poured, by) : knownStrength(poured, by);
+    if (!isShareKnown && !isPast(value.likely, sum.cap)) return [];
     const highest = Math.max(
-      ...guidelineIds.map((guidelineId) => wholeBlendLimit(brief, guidelineId).maximum),
+      ...guidelineIds.map((guidelineId) =>
+        Math.min(
+          ...wholeBlendLimit(brief, guidelineId)
+            .rows.filter(({ isTeaching }) => !isTeaching)
+            .map(({ maximum }) => maximum),
+        ),
+      ),
     );
     const because = limit.binding.about;
     const common = {
@@ -44,7 +63,7 @@ export const wholeBlend = ({ mixture, poured, brief, guideline }: Question): Fin
       value,
       limit: sum.cap,
       unit: '%',
-      by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',
+      by,
       source: limit.binding.source,
       rinsedOff: brief.use === 'rinse-off',
     } as const;
