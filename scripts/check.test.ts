@@ -106,6 +106,6 @@ test.each(['within', 'caution', 'unknown', 'over'])(
   'the example of %s comes to that',
   (verdict) => {
     const text = readFileSync(`docs/formats/examples/${verdict}.json`, 'utf8');
-    expect(checkBlend(text)).toMatchObject({ ok: true, report: { verdict } });
+    expect(checkBlend(text, '2026-12-01')).toMatchObject({ ok: true, report: { verdict } });
   },
 );

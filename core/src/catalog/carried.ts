@@ -1,4 +1,5 @@
-import { catalogOf, type Catalog } from './catalog';
+import type { Day } from '../quantity';
+import { catalogOf, type Catalog, type OpenBottle } from './catalog';
 import { houseMaterials } from './houseMaterials';
 import type { OwnMaterial } from './own';
 
@@ -24,17 +25,50 @@ export const materialsUsed = (
   );
 };
 
+/** A file from another house, on the day on which it is read. */
+interface Elsewhere {
+  readonly today: Day;
+}
+
+/** What is left of a batch is in the bottle that it was put into: past its date it is past. */
+const leftover = (
+  own: readonly OwnMaterial[],
+  id: string,
+  { today }: Elsewhere,
+): OpenBottle | undefined => {
+  const found = own.find((entry) => entry.id === id);
+  if (found?.kind !== 'ready-made' || !found.batch) return undefined;
+  const { number, bestBefore } = found.batch;
+  return {
+    id: null,
+    bottle: {
+      lot: number,
+      keepsUntil: bestBefore,
+      because: 'printed',
+      past: bestBefore < today,
+    },
+    dropMl: null,
+    analysis: null,
+  };
+};
+
 /**
  * The catalog of what carries its own materials: those lie over what is shipped, and only what is
  * in neither is looked up in the house. The bottles are those of the house.
+ *
+ * @param elsewhere set for a file that came from another house
  */
-export const catalogCarrying = (house: Catalog, own: readonly OwnMaterial[]): Catalog => {
-  const carried = catalogOf(houseMaterials(own));
+export const catalogCarrying = (
+  house: Catalog,
+  own: readonly OwnMaterial[],
+  elsewhere?: Elsewhere,
+): Catalog => {
+  const carried = catalogOf(houseMaterials(own, elsewhere !== undefined));
   return {
     ...carried,
     oil: (id) => carried.oil(id) ?? house.oil(id),
     base: (id) => carried.base(id) ?? house.base(id),
     isRemoved: () => false,
-    openBottle: house.openBottle,
+    openBottle: (id) => house.openBottle(id) ?? (elsewhere && leftover(own, id, elsewhere)),
   };
 };

@@ -63,19 +63,8 @@ const byBareName = new Map(
 /** True where a name without such words is that of something forbidden: `pure tansy oil`. */
 export const isForbiddenBare = (name: string): boolean => byBareName.has(bareName(name));
 
-/** True where a base bears the name of an essential oil: `Clove bud oil` carries nothing. */
-export const essentialNamed = (
-  name: string,
-  oils: readonly Pick<Oil, 'id' | 'name'>[],
-): boolean => {
-  const short = bareName(name);
-  return (
-    short !== '' && oils.some((oil) => bareName(oil.name) === short || bareName(oil.id) === short)
-  );
-};
-
-/** The first two words of a botanical name: genus and species. */
-const speciesOf = (botanical: string): string[] =>
+/** Genus and species of the botanical names in a text. */
+export const speciesIn = (botanical: string): string[] =>
   [...botanical.matchAll(/\b([A-Z][a-z]+) (?:x )?([a-z]{3,})\b/g)].map(([, genus, species]) =>
     `${genus} ${species}`.toLowerCase(),
   );
@@ -99,8 +88,8 @@ export const forbiddenBehind = (
 ): ForbiddenMaterial | undefined => {
   const named = forbiddenNamed(name) ?? byBareName.get(bareName(name));
   if (named) return named;
-  const species = speciesOf(`${botanical ?? ''}; ${name}`).filter((text) => !allowed(text));
+  const species = speciesIn(`${botanical ?? ''}; ${name}`).filter((text) => !allowed(text));
   return forbiddenMaterials.find((material) =>
-    speciesOf(material.botanical).some((text) => species.includes(text)),
+    speciesIn(material.botanical).some((text) => species.includes(text)),
   );
 };

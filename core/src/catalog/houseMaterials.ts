@@ -6,6 +6,8 @@ import type { OwnMaterial } from './own';
 import type { Base, Content, MadeOf, Oil } from './schema';
 import { botanicalOf } from './botanical';
 import { forbiddenBehind, forbiddenOil } from './forbidden';
+import { namesakesOf } from './namesakes';
+import { heldTo } from './stricter';
 import { lightFromContents } from './lightFromContents';
 import { asListed, knownByName } from './oilInBottle';
 import { plantOf } from './plants';
@@ -166,7 +168,12 @@ const fromParts = (made: MadeOf | null): Partial<Oil> => {
   };
 };
 
-const asOil = (own: OwnOil, find: Inside): Oil => {
+/** An oil of the maker's own, held to the oils of the library whose name or plant it bears. */
+const asOil = (own: OwnOil, find: Inside): Oil =>
+  own.kind === 'oil' ? namesakesOf(own).reduce(heldTo, asSaid(own, find)) : asSaid(own, find);
+
+/** What is said of it, and no more. */
+const asSaid = (own: OwnOil, find: Inside): Oil => {
   const plain = plainOil(own);
   switch (own.kind) {
     case 'oil':
@@ -214,11 +221,15 @@ const asOil = (own: OwnOil, find: Inside): Oil => {
 /**
  * What a maker's own materials and figures come to, to be laid over the library. The
  * shipped library may change underneath: what is theirs is kept apart from it.
+ *
+ * @param isFromElsewhere they came with a file: a figure that allows more than the library's is none
  */
-export const houseMaterials = (own: readonly OwnMaterial[]): LaidOver => {
+export const houseMaterials = (own: readonly OwnMaterial[], isFromElsewhere = false): LaidOver => {
   const figures = own.filter((entry) => entry.kind === 'figure');
   const marked = (oil: Oil): Oil =>
-    figures.filter(({ oilId }) => oilId === oil.id).reduce(withFigure, oil);
+    figures
+      .filter(({ oilId }) => oilId === oil.id)
+      .reduce((before, figure) => withFigure(before, figure, isFromElsewhere), oil);
   const overridden = shippedOils
     .filter(({ id }) => figures.some(({ oilId }) => oilId === id))
     .map(marked);

@@ -40,6 +40,7 @@ export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
 export { materialFinder, type MaterialFinder, type Named, nothingNamed } from './materialFinder';
 export { once } from './once';
+export { searchBases, searchOils } from './search';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
 export { inciIn, inciOfBase, inciOfOil, type Region } from './inci';
@@ -51,8 +52,6 @@ export {
   ambiguousNames,
   basesNamed,
   oilsNamed,
-  searchBases,
-  searchOils,
   tellApart,
   usualOf,
 } from './names';

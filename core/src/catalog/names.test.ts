@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { botanicalOf } from './botanical';
 import { shippedCatalog } from './catalog';
 import { forbiddenMaterials } from './forbidden';
-import { aliasesOf, basesNamed, oilsNamed, searchBases, searchOils, tellApart } from './names';
+import { aliasesOf, basesNamed, oilsNamed, tellApart } from './names';
+import { searchBases, searchOils } from './search';
 import { plainName } from './plainName';
 
 const { oils } = shippedCatalog;

@@ -1,9 +1,53 @@
-import { essentialNamed, forbiddenNamed } from './forbidden';
+import { forbiddenNamed } from './forbidden';
 import { forbiddenMark } from './forbiddenMark';
 import type { OwnMaterial } from './own';
 import { familiesInName } from './healthIndex';
-import type { Base } from './schema';
-import { shippedOils } from './shipped';
+import type { Base, Oil } from './schema';
+import { activeNamed, essentialOilsNamed } from './namesakes';
+import { heldTo } from './stricter';
+
+type OwnBase = Extract<OwnMaterial, { kind: 'base' }>;
+
+/** What is active and nothing else, as an oil: its name says what is in it. */
+const activeOil = (own: OwnBase, constituent: string): Oil => ({
+  id: own.id,
+  name: own.name,
+  dermalMaximum: { percent: null, status: 'none stated', basis: null, confidence: 'none' },
+  phototoxicLimitPercent: null,
+  keepOffSkin: false,
+  notForHomeBlending: null,
+  age: [],
+  pregnancy: 'caution',
+  breastfeeding: 'caution',
+  conditions: [],
+  oxidation: 'low',
+  shelfYears: 2,
+  densityGPerMl: own.densityGPerMl,
+  viscosity: 'medium',
+  note: 'middle',
+  odourStrength: 3,
+  allergens: [],
+  genus: null,
+  family: null,
+  counted: { confidence: 'high', constituents: [[constituent, 100, 100, 100]] },
+});
+
+/** The essential oil or the active that a base is by its name; of several the strictest of each. */
+const judgedAs = (own: OwnBase): Pick<Base, 'judgedAs'> => {
+  const active = activeNamed(own.name);
+  if (active !== null) return { judgedAs: activeOil(own, active) };
+  const [first, ...others] = essentialOilsNamed(own.name);
+  return first
+    ? {
+        judgedAs: {
+          ...others.reduce(heldTo, first),
+          id: own.id,
+          name: own.name,
+          densityGPerMl: own.densityGPerMl,
+        },
+      }
+    : {};
+};
 
 /** A base of the maker's own as the rules read it. */
 export const asBase = (own: Extract<OwnMaterial, { kind: 'base' }>): Base => ({
@@ -12,7 +56,7 @@ export const asBase = (own: Extract<OwnMaterial, { kind: 'base' }>): Base => ({
   botanical: null,
   inci: own.inci,
   ...forbiddenMark(forbiddenNamed(own.name)),
-  ...(essentialNamed(own.name, shippedOils) ? { isEssential: true } : {}),
+  ...judgedAs(own),
   kind: own.baseKind,
   densityGPerMl: own.densityGPerMl,
   meltRangeC: own.meltC === null ? null : [own.meltC, own.meltC],

@@ -16,8 +16,26 @@ const figureOf = (oil: Oil, figure: OwnFigure['figure']): number | null => {
   }
 };
 
-/** An oil with a figure of the maker's own beside the library's. */
-export const withFigure = (oil: Oil, own: OwnFigure): Oil => {
+/**
+ * True where a figure allows more than the library's: of light it never counts, and of a file from
+ * elsewhere neither does a maximum.
+ */
+const loosens = (oil: Oil, { figure, value }: OwnFigure, isFromElsewhere: boolean): boolean => {
+  const library = figureOf(oil, figure);
+  return (
+    library !== null &&
+    value > library &&
+    (figure === 'light' || (isFromElsewhere && figure === 'maximum'))
+  );
+};
+
+/**
+ * An oil with a figure of the maker's own beside the library's.
+ *
+ * @param isFromElsewhere it came with a file: the stricter of both counts
+ */
+export const withFigure = (oil: Oil, own: OwnFigure, isFromElsewhere: boolean): Oil => {
+  if (loosens(oil, own, isFromElsewhere)) return oil;
   const { figure, value } = own;
   const mark = {
     own: {

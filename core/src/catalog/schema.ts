@@ -220,6 +220,8 @@ interface OwnMark {
   readonly material: boolean;
   /** Who says what is known of a material of theirs. */
   readonly source?: string;
+  /** Oils of the library whose name or plant it bears: it is held to their figures too. */
+  readonly heldTo?: readonly string[];
   /** Figures of theirs, with the library's own, so that it stays visible. */
   readonly figures: readonly {
     readonly figure: FigureId;
@@ -274,8 +276,8 @@ export type Base = z.infer<typeof baseSchema> & {
   readonly botanical?: string | null;
   /** Of a base of the house's own that bears the name of something that must not go on skin. */
   readonly forbidden?: Forbidden;
-  /** Of a base of the house's own that bears the name of an essential oil. */
-  readonly isEssential?: boolean;
+  /** Of a base of the house's own that is an essential oil or an active by its name: it is judged as that. */
+  readonly judgedAs?: Oil;
   /** Of a base of the house's own: whether someone has read through what it may bring. */
   readonly allergensKnown?: boolean;
   /** As it lies with the air in it, where the mixture has given it another density. */

@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { forbiddenBehind, forbiddenNamed } from './forbidden';
-import { basesNamed, oilsNamed, searchBases, searchOils } from './names';
+import { basesNamed, oilsNamed } from './names';
+import { searchBases, searchOils } from './search';
 import { shippedCatalog } from './catalog';
 
 // Names as bottles, price lists and makers have them: each leads to what it is, first in the list, or

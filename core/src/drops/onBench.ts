@@ -26,10 +26,10 @@ export const onBench = (
   made: Analyses | null,
 ): Omit<FormulaOil, 'measure'> => {
   const open = catalog.openBottle(entry.id);
-  // What cannot be a drop was miscounted, whoever wrote it down.
+  // What was kept of earlier and cannot be a drop was miscounted; files with it are refused.
   const written = entry.dropMl && isPossibleDrop(entry.dropMl) ? entry.dropMl : undefined;
   const dropMl = written ?? (made ? undefined : open?.dropMl);
-  const bottle = made ? entry.bottle : open?.bottle;
+  const bottle = made ? entry.bottle : (open?.bottle ?? entry.bottle);
   const analysis = made
     ? (laterAnalysis(bottle, open) ?? made[entry.id] ?? null)
     : (open?.analysis ?? null);

@@ -49,13 +49,13 @@ const changed = (change: (file: Json) => void): Json => {
 };
 
 const refused = (json: unknown): string => {
-  const checked = checkBlend(JSON.stringify(json));
+  const checked = checkBlend(JSON.stringify(json), '2026-12-01');
   if (checked.ok) throw new Error('was read');
   return checked.sentence;
 };
 
 const reportOf = (json: unknown): Report => {
-  const checked = checkBlend(JSON.stringify(json));
+  const checked = checkBlend(JSON.stringify(json), '2026-12-01');
   if (!checked.ok) throw new Error(checked.sentence);
   return checked.report;
 };
@@ -221,7 +221,7 @@ describe('a file that cannot be read is answered with the field and what is wron
     const whole = JSON.stringify(promptDesk);
     for (const text of ['', 'hello', whole.slice(0, 200), '{"format":']) {
       expect(readBlendText(text)).toEqual({ ok: false, problem: { code: 'not-json', path: [] } });
-      const checked = checkBlend(text);
+      const checked = checkBlend(text, '2026-12-01');
       expect(checked.ok ? '' : checked.sentence).toMatch(/^file: .*not JSON/);
     }
   });
@@ -241,7 +241,7 @@ test('any mutation of a good file is read or refused with one sentence, never th
         .slice(0, -1)
         .reduce<Record<string, unknown>>((at, key) => at[key] as Record<string, unknown>, copy);
       holder[last] = value;
-      const checked = checkBlend(JSON.stringify(copy));
+      const checked = checkBlend(JSON.stringify(copy), '2026-12-01');
       if (checked.ok) expect(checked.report.findings.length).toBeGreaterThan(5);
       else expect(checked.sentence).toMatch(/^[\w.]+: .+\.$/s);
     }),

@@ -6,6 +6,7 @@ import {
   measuredContainerSchema,
   placeId,
 } from '../catalog';
+import { isPossibleDrop } from '../quantity';
 import { mostDrops, onlyOnce } from '../recipe';
 
 const dropVolume = z
@@ -16,7 +17,8 @@ const dropVolume = z
   })
   .refine(({ low, likely, high }) => low <= likely && likely <= high, {
     error: 'range-order',
-  });
+  })
+  .refine(isPossibleDrop, { error: 'drop-size' });
 
 /** Form only: whether there is such a thing is asked of the library where a blend is read. */
 const materialId = z.string().min(1).max(120);

@@ -89,7 +89,7 @@ describe('a file carries the materials of its maker', () => {
   const jasmine: OwnMaterial = {
     kind: 'oil',
     id: 'own-night-jasmine',
-    name: 'Night jasmine',
+    name: 'Hedge blossom',
     botanical: '',
     densityGPerMl: 0.95,
     shelfYears: 2,
@@ -113,19 +113,19 @@ describe('a file carries the materials of its maker', () => {
   });
 
   test('so that it is judged where nobody has seen them', () => {
-    const checked = checkBlend(writeBlend(fileOf(recipe, [jasmine])));
+    const checked = checkBlend(writeBlend(fileOf(recipe, [jasmine])), '2026-12-01');
     // 3 x 0.05 / 9.5 is 1.6 %: past the 1 % that their maker allows.
     expect(checked.ok && checked.report).toMatchObject({ verdict: 'over', hard: false });
   });
 
   test('without them the name is told, and what to do', () => {
-    const checked = checkBlend(writeBlend(fileOf(recipe)));
+    const checked = checkBlend(writeBlend(fileOf(recipe)), '2026-12-01');
     expect(checked).toEqual({
       ok: false,
       sentence: 'oils.0.id: “someone’s own material” is not known here: add it, or choose another.',
     });
     const named = { ...recipe, oils: [{ ...recipe.oils[0]!, id: 'night-jasmine' }] };
-    const report = checkBlend(writeBlend(fileOf(named)));
+    const report = checkBlend(writeBlend(fileOf(named)), '2026-12-01');
     expect(report.ok ? '' : report.sentence).toMatch(/“Night jasmine” is not known here/);
   });
 });
@@ -144,7 +144,7 @@ describe('what is not finished can be kept in a file, and not checked', () => {
   ])('%s', (_, change, field) => {
     const recipe = change(everything);
     expect(again(recipe)).toEqual(recipe);
-    const checked = checkBlend(writeBlend(fileOf(recipe)));
+    const checked = checkBlend(writeBlend(fileOf(recipe)), '2026-12-01');
     expect(checked.ok ? '' : checked.sentence.split(':')[0]).toBe(field);
   });
 });
@@ -156,7 +156,7 @@ test.each<[string, object, RegExp]>([
   ['half a drop', { oils: [{ id: 'lemon', amount: { unit: 'drops', value: 1.5 } }] }, /^oils\.0/],
   ['an unknown unit', { oils: [{ id: 'lemon', amount: { unit: 'pinch', value: 1 } }] }, /^oils\.0/],
 ])('%s is refused with the field', (_, part, sentence) => {
-  const checked = checkBlend(JSON.stringify({ ...fileOf(everything), ...part }));
+  const checked = checkBlend(JSON.stringify({ ...fileOf(everything), ...part }), '2026-12-01');
   expect(checked.ok ? '' : checked.sentence).toMatch(sentence);
 });
 
@@ -165,7 +165,7 @@ test('any mutation of a good file is read or refused with one sentence, never th
   const keys = Object.keys(file);
   fc.assert(
     fc.property(fc.constantFrom(...keys), fc.jsonValue(), (key, value) => {
-      const checked = checkBlend(JSON.stringify({ ...file, [key]: value }));
+      const checked = checkBlend(JSON.stringify({ ...file, [key]: value }), '2026-12-01');
       if (!checked.ok) expect(checked.sentence).toMatch(/^.+: .+\.$/s);
     }),
     { numRuns: 300 },
@@ -191,7 +191,7 @@ test('a batch of version 1 and one of version 2 give the same recipe', () => {
 test('the example in the description of the file is read as it stands there', () => {
   const [, block = ''] =
     /```json\n(.*?)```/s.exec(readFileSync('docs/formats/README.md', 'utf8')) ?? [];
-  const checked = checkBlend(block);
+  const checked = checkBlend(block, '2026-12-01');
   expect(checked.ok ? checked.report.verdict : checked.sentence).toMatch(/^(within|caution)$/);
 });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { wearerSchema } from '../brief';
 import { ownMaterialSchema } from '../catalog';
+import { isPossibleDrop } from '../quantity';
 import {
   baseAmountSchema,
   emptyRecipe,
@@ -54,12 +55,17 @@ const fields = {
   /** The version of which this one was made. */
   parentVersion: recipe.parentVersion.unwrap().optional(),
   /** Materials of the maker's own that are in it, and their own figures of what is in it. */
-  materials: z.array(ownMaterialSchema).max(mostMaterials).optional(),
+  materials: z.array(ownMaterialSchema).max(mostMaterials).superRefine(onlyOnce).optional(),
 };
+
+/** A drop that was weighed: one of another size was miscounted. */
+const measuredDrop = recipeOilSchema.shape.dropMl.unwrap().refine(isPossibleDrop, {
+  error: 'drop-size',
+});
 
 const oilsWith = <A extends z.ZodType>(amount: A) =>
   z
-    .array(recipeOilSchema.extend({ amount: amount.optional() }))
+    .array(recipeOilSchema.extend({ amount: amount.optional(), dropMl: measuredDrop.optional() }))
     .max(60)
     .superRefine(onlyOnce);
 

@@ -1,5 +1,6 @@
 import { catalogCarrying, shippedCatalog } from '../catalog';
 import { workOut } from '../drops';
+import type { Day } from '../quantity';
 import type { Gap, Recipe } from '../recipe';
 import { fieldName, fileProblemWords, formProblemWords, settleProblemWords } from '../words';
 import { readBlendText } from './readBlend';
@@ -40,12 +41,16 @@ const gapSentence = (gap: Gap | undefined, { oils, bases }: Recipe): string => {
   }
 };
 
-/** Reads a blend from the text of a file, works it out and writes down what the limits say. */
-export const checkBlend = (text: string): Checked => {
+/**
+ * Reads a blend from the text of a file, works it out and writes down what the limits say.
+ *
+ * @param today on which what is left of a batch is past its date, or not
+ */
+export const checkBlend = (text: string, today: Day): Checked => {
   const no = (sentence: string): Checked => ({ ok: false, sentence });
   const read = readBlendText(text);
   if (!read.ok) return no(fileProblemWords(read.problem));
-  const catalog = catalogCarrying(shippedCatalog, read.materials);
+  const catalog = catalogCarrying(shippedCatalog, read.materials, { today });
   const worked = workOut(catalog, read.recipe);
   if (worked.state === 'gaps') return no(gapSentence(worked.gaps[0], read.recipe));
   if (worked.state === 'problem') {

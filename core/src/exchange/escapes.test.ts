@@ -113,10 +113,17 @@ test('a ready-made blend that hides something forbidden is blocked', () => {
   expect(judged(hidden)).toMatchObject({ verdict: 'over', blocking: true });
 });
 
-test('an essential oil entered as a carrier cannot be checked', () => {
-  expect(judged(base('Clove bud oil'))).toMatchObject({ verdict: 'unknown' });
+test('an essential oil or an active entered as a carrier is judged as what it is', () => {
+  expect(judged(base('Clove bud oil'))).toMatchObject({ verdict: 'over', blocking: true });
   expect(judged(base('Clove bud oil')).codes).toContain('base-is-oil');
-  expect(judged(base('Plum kernel oil'))).toMatchObject({ verdict: 'within' });
+  // An ambiguous name counts as the strictest of what it may mean.
+  for (const name of ['Eucalyptus oil', 'Clove oil', 'Thyme', 'Menthol crystals', 'Camphor']) {
+    expect(judged(base(name)).codes, name).toContain('base-is-oil');
+    expect(judged(base(name), { wearer: { ageMonths: 48 } }).blocking, name).toBe(true);
+  }
+  for (const name of ['Plum kernel oil', 'Rose water', 'Thyme tea', 'Lavender infused oil']) {
+    expect(judged(base(name)).verdict, name).toBe('within');
+  }
 });
 
 test('a carrier says what it may bring, by its name or by its maker; else allergies stay open', () => {

@@ -8,7 +8,7 @@ const kinds = readdirSync(folder).map((name) => name.replace('.json', ''));
 
 const reportOf = (name: string) => {
   const text = readFileSync(new URL(`${name}.json`, folder), 'utf8');
-  const checked = checkBlend(text);
+  const checked = checkBlend(text, '2026-12-01');
   if (!checked.ok) throw new Error(checked.sentence);
   const read = readBlendText(text);
   if (!read.ok) throw new Error(read.problem.code);

@@ -248,7 +248,7 @@ describe('a figure of the maker’s own', () => {
   });
 });
 
-test('an own oil is found by its name, and its unknown chemistry is told', () => {
+test('an own oil is found by its name, and that its chemistry is not known is told', () => {
   house({
     kind: 'oil',
     id: 'own-marlpit',
@@ -261,7 +261,7 @@ test('an own oil is found by its name, and its unknown chemistry is told', () =>
   expect(oilsNamed(catalog, 'marlpit thyme').map(({ id }) => id)).toEqual(['own-marlpit']);
   expect(searchOils(catalog, 'marlp')[0]?.id).toBe('own-marlpit');
   const { findings } = verdictOf('own-marlpit', 0.01);
-  expect(findings.map(({ reason }) => reason.code)).toContain('chemistry-not-held');
+  expect(findings.map(({ reason }) => reason.code)).toContain('chemistry-partial');
 });
 
 test('two houses are judged side by side, and neither knows of the other', () => {

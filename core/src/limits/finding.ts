@@ -52,6 +52,14 @@ type FindingReason =
   | { readonly code: 'whole-blend-none'; readonly because: string }
   | { readonly code: 'oil-maximum'; readonly basis: string | null; readonly assumed: boolean }
   | { readonly code: 'no-maximum-stated' }
+  /** A figure of the maker's own allows more than the library's, and is used. */
+  | {
+      readonly code: 'own-figure-looser';
+      readonly own: number;
+      readonly ownSource: string;
+      readonly library: number;
+      readonly librarySource: string;
+    }
   | { readonly code: 'light-sum'; readonly oils: readonly string[]; readonly covered: boolean }
   | { readonly code: 'light-none' }
   | { readonly code: 'light-rinsed-off' }

@@ -89,7 +89,7 @@ export const judge = (given: Asked): Judgement => {
     .map((entry) => (isReadyMade ? { ...entry, inside: insideOf(poured, entry.subject) } : entry))
     .sort(compare);
   const verdict = worst(findings.map((entry) => entry.verdict));
-  const isEmpty = poured.oils.every(({ ml }) => ml.high === 0);
+  const isEmpty = question.mixture.oils.every(({ ml }) => ml.high === 0);
   return {
     // What must not be used is a finding for an empty bottle too: a nut oil, an oil kept off skin.
     verdict: isEmpty && verdict !== 'over' ? null : verdict,

@@ -100,14 +100,36 @@ const seenBases = ({ oils, bases }: Mixture): BaseInBlend[] => {
   return [...all.values()];
 };
 
+/** Bases that are an essential oil or an active by their name. */
+const basesAsOils = ({ bases, fillMl, totalG }: Mixture): OilInBlend[] =>
+  bases.flatMap(({ base, ml, g }): OilInBlend[] => {
+    if (!base.judgedAs) return [];
+    const byVolume = scale(ml, 100 / fillMl);
+    const byWeight = scale(g, 100 / totalG.likely);
+    return [
+      {
+        oil: base.judgedAs,
+        drops: null,
+        ml,
+        g,
+        byVolume,
+        byWeight,
+        percent: larger(byVolume, byWeight),
+      },
+    ];
+  });
+
 /** A mixture as rules see it. */
 export const mixtureSeen = (mixture: Mixture): Mixture => {
   const seen = seenIn(mixture.oils.map(({ oil }) => oil));
-  return seen === null
-    ? mixture
-    : {
-        ...mixture,
-        oils: seen.oils.map((oil, j) => seenOil(oil, j, seen, mixture)),
-        bases: seenBases(mixture),
-      };
+  const unfolded =
+    seen === null
+      ? mixture
+      : {
+          ...mixture,
+          oils: seen.oils.map((oil, j) => seenOil(oil, j, seen, mixture)),
+          bases: seenBases(mixture),
+        };
+  const named = basesAsOils(mixture);
+  return named.length === 0 ? unfolded : { ...unfolded, oils: [...unfolded.oils, ...named] };
 };

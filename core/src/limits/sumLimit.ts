@@ -38,17 +38,33 @@ export type SumsOf = (
   by: By,
 ) => readonly SumLimit[];
 
+/** What a sum comes to in a mixture, by volume and by weight; bases that are judged as oils count. */
+export const shareOfSum = (
+  { mixture, poured }: Pick<Question, 'mixture' | 'poured'>,
+  { weights }: Pick<SumLimit, 'weights'>,
+): { readonly byVolume: Range; readonly byWeight: Range } => {
+  const seen = seenIn(poured.oils.map(({ oil }) => oil));
+  const ofOils = weightedShare(poured.oils, seen ? weightsPoured(seen, weights) : weights, poured);
+  const first = seen?.oils.length ?? poured.oils.length;
+  if (mixture.oils.length === first) return ofOils;
+  const withBases = (of: 'byVolume' | 'byWeight'): Range =>
+    mixture.oils.slice(first).reduce(
+      (total, oil, n) => ({
+        low: total.low + (weights.low[first + n] ?? 0) * oil[of].low,
+        likely: total.likely + (weights.likely[first + n] ?? 0) * oil[of].likely,
+        high: total.high + (weights.high[first + n] ?? 0) * oil[of].high,
+      }),
+      ofOils[of],
+    );
+  return { byVolume: withBases('byVolume'), byWeight: withBases('byWeight') };
+};
+
 /** What a sum comes to in a mixture: the larger of the two measures counts. */
 export const valueOfSum = (
-  { poured }: Pick<Question, 'poured'>,
-  { weights }: Pick<SumLimit, 'weights'>,
+  question: Pick<Question, 'mixture' | 'poured'>,
+  sum: Pick<SumLimit, 'weights'>,
 ): { readonly value: Range; readonly by: 'volume' | 'weight' } => {
-  const seen = seenIn(poured.oils.map(({ oil }) => oil));
-  const { byVolume, byWeight } = weightedShare(
-    poured.oils,
-    seen ? weightsPoured(seen, weights) : weights,
-    poured,
-  );
+  const { byVolume, byWeight } = shareOfSum(question, sum);
   return {
     value: larger(byVolume, byWeight),
     by: isLarger(byVolume, byWeight) ? 'weight' : 'volume',

@@ -71,6 +71,7 @@ const shown = (value: unknown): string => {
 /** What schemas say by a code of their own. */
 const ruleWords: Readonly<Record<string, string>> = {
   'range-order': 'must run from low over likely to high',
+  'drop-size': 'cannot be one drop: a drop is 0.015 to 0.08 ml',
   'content-order': 'must run from low over typical to high',
   'one-oil-amount': 'needs exactly one of drops, ml, g, parts or percent',
   'one-base-amount': 'needs exactly one of parts, percent, ml, g or loose',

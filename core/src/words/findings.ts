@@ -1,6 +1,7 @@
 import { ageWords, onPlaceWords, placeWords } from './brief';
 import {
   nameIn,
+  sourceTitles,
   type BottleInUse,
   type Catalog,
   type PlaceId,
@@ -118,6 +119,14 @@ const nameInside = (catalog: Catalog, { subject, inside }: Finding): string => {
     : `${name} (in ${formatList(inside.map((id) => nameIn(catalog, id)))})`;
 };
 
+/** Of an oil of the maker's own, the oils of the library to whose figures it is held. */
+const namesakeWords = (catalog: Catalog, id: string): string => {
+  const held = catalog.oil(id)?.own?.heldTo ?? [];
+  return held.length === 0
+    ? ''
+    : ` It bears the name or the plant of ${formatList(held.slice(0, 3).map((other) => nameIn(catalog, other)))}, and the stricter figures count.`;
+};
+
 /** One finding in a sentence or two, for people. */
 export const findingMessage = (catalog: Catalog, finding: Finding): string => {
   const { reason } = finding;
@@ -132,7 +141,9 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'oil-maximum':
       return `${name}: ${upTo(finding)}${reason.basis ? ` (${reason.basis})` : ''}.${
         reason.assumed ? ' The figure is inferred from a related oil.' : ''
-      }${rinsed(finding)}`;
+      }${namesakeWords(catalog, finding.subject)}${rinsed(finding)}`;
+    case 'own-figure-looser':
+      return `${name}: ${upTo({ ...finding, limit: reason.library })} by the library (${sourceTitles[reason.librarySource] ?? reason.librarySource}). Your own figure is ${formatPercent(reason.own)} (${reason.ownSource}): it allows more.`;
     case 'no-maximum-stated':
       return `${name} has no published maximum of its own; the limit of the whole blend applies.${rinsed(finding)}`;
     case 'light-sum':
@@ -238,7 +249,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'not-understood':
       return `“${reason.text}” in the recipe was not understood, so the blend can’t be checked.`;
     case 'base-is-oil':
-      return `${name} bears the name of an essential oil: add it as an oil, or its strength can’t be checked.`;
+      return `${name} is an essential oil or an active by its name, and is judged as one here: add it as an oil.`;
     case 'allergens-not-known':
       return `${name}: what plant it comes from is not known here, so allergies can’t be checked.`;
     case 'chemistry-needed':

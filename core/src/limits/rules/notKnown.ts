@@ -69,7 +69,7 @@ export const notKnown = ({ mixture, poured, brief, notUnderstood }: Question): F
     ];
   });
   const bases = mixture.bases.flatMap(({ base }) =>
-    base.isEssential
+    base.judgedAs
       ? [
           finding({
             ...common,

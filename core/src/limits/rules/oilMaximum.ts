@@ -1,5 +1,6 @@
 import { sureWeights } from '../../mixture';
-import { isLarger } from '../../quantity';
+import type { Oil } from '../../catalog';
+import { isLarger, isPast, type Range } from '../../quantity';
 import { dermalMaximumOf } from '../dermalMaximum';
 import { figureSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
@@ -26,6 +27,26 @@ export const oilMaximumSums: SumsOf = (oils, brief) =>
         ];
   });
 
+/** A figure of the maker's own that lets pass what the library's does not. */
+const looserFigure = (oil: Oil, percent: Range) => {
+  const own = oil.own?.figures.findLast(({ figure }) => figure === 'maximum');
+  const { value = null, original = null, source = '' } = own ?? {};
+  return value !== null &&
+    original !== null &&
+    value > original &&
+    isPast(percent.likely, cautionShare * original)
+    ? [
+        {
+          code: 'own-figure-looser',
+          own: value,
+          ownSource: source,
+          library: original,
+          librarySource: 'EOS2',
+        } as const,
+      ]
+    : [];
+};
+
 /**
  * Rule 2. Each oil against its own dermal maximum. A maximum that rests on light
  * belongs to the phototoxic rule, one that rests on constituents to theirs.
@@ -49,6 +70,9 @@ export const oilMaximum = ({ mixture, brief, guideline, by }: Question): Finding
     if (sum) {
       const verdict = againstLimit(percent, sum.cap);
       return [
+        ...looserFigure(oil, percent).map((reason) =>
+          finding({ ...common, verdict: 'caution', limit: reason.library, reason }),
+        ),
         finding({
           ...common,
           verdict,

@@ -1,9 +1,9 @@
-import { essentialShare, strengthBy, sureWeights, weightedShare } from '../../mixture';
-import { isPast, type Range } from '../../quantity';
+import { essentialShare, sureWeights } from '../../mixture';
+import { isPast } from '../../quantity';
 import { finding, type Finding } from '../finding';
 import { isCareful, wholeBlendLimit } from '../guideline';
 import { guidelineIds, type Question } from '../question';
-import type { SumsOf } from '../sumLimit';
+import { shareOfSum, type SumsOf } from '../sumLimit';
 import { isBlockingPast, type FindingVerdict } from '../verdict';
 
 /** All essential oil together, against the maximum of the guidelines that apply. */
@@ -23,22 +23,14 @@ export const wholeBlendSums: SumsOf = (oils, brief, guideline, by) => {
   ];
 };
 
-/** What of a mixture is known to be essential oil, in percent. */
-const knownStrength = (poured: Question['poured'], by: Question['by']): Range => {
-  const shares = poured.oils.map(({ oil }) =>
-    oil.essentialShare === null ? 0 : essentialShare(oil),
-  );
-  const { byVolume, byWeight } = weightedShare(poured.oils, sureWeights(shares), poured);
-  return by === 'weight' ? byWeight : byVolume;
-};
-
 /**
  * Rule 1. All essential oil together against the lowest maximum, and the lowest
  * recommended strength, of all guidelines that apply, in the measure in which it is shown. Past twice the maximum there is
  * no way round, whatever the guideline: it is the higher of the guidelines' that is doubled,
  * so that choosing another does not make a blocking "over" overridable.
  */
-export const wholeBlend = ({ mixture, poured, brief, guideline, by }: Question): Finding[] => {
+export const wholeBlend = (question: Question): Finding[] => {
+  const { mixture, poured, brief, guideline, by } = question;
   const limit = wholeBlendLimit(brief, guideline);
   const oils = mixture.oils.map(({ oil }) => oil);
   return wholeBlendSums(oils, brief, guideline, by).flatMap((sum): Finding[] => {
@@ -46,7 +38,9 @@ export const wholeBlend = ({ mixture, poured, brief, guideline, by }: Question):
     // What of a ready-made blend is essential oil no one may have said: that counts for nothing here,
     // and is a finding of its own.
     const isShareKnown = poured.oils.every(({ oil }) => oil.essentialShare !== null);
-    const value = isShareKnown ? strengthBy(poured, by) : knownStrength(poured, by);
+    const known = oils.map(({ essentialShare: share }) => share ?? (share === null ? 0 : 1));
+    const { byVolume, byWeight } = shareOfSum(question, { weights: sureWeights(known) });
+    const value = by === 'weight' ? byWeight : byVolume;
     if (!isShareKnown && !isPast(value.likely, sum.cap)) return [];
     const highest = Math.max(
       ...guidelineIds.map((guidelineId) =>
