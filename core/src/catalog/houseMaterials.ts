@@ -85,6 +85,7 @@ const madeOf = (own: Extract<OwnOil, { kind: 'ready-made' }>, find: Inside): Mad
   const carried = carriers.reduce((total, { parts }) => total + parts, 0);
   return {
     oils,
+    isShareKnown: own.proportionsKnown !== false || oils.length === 1,
     carriers: carriers.flatMap(({ id, parts }) => {
       const base = find.base(id);
       return base ? [{ base, share: ((1 - share) * parts) / carried }] : [];

@@ -37,6 +37,8 @@ const readyMade = z.strictObject({
   essentialPercent: percent.positive().nullable(),
   /** Oils in it by their parts; none where they are not known. */
   parts: z.array(part).max(60),
+  /** False where the oils are known and how much there is of each is not; else the parts say it. */
+  proportionsKnown: z.boolean().optional(),
   /** What carries the oils, by parts; none where that is not known. */
   carriers: z.array(part).max(30).optional(),
   /** Of a batch of the house's own: which, when it was made, and from which lots. */

@@ -237,6 +237,8 @@ export type FigureId = z.infer<typeof figureId>;
 export interface MadeOf {
   readonly oils: readonly { readonly oil: Oil; readonly share: number }[];
   readonly carriers: readonly { readonly base: Base; readonly share: number }[];
+  /** Shares of the oils are known; else they stand for any, and limits can't be checked by them. */
+  readonly isShareKnown: boolean;
 }
 
 /** Why a material must never go on skin. */

@@ -119,15 +119,15 @@ const byTest = (material: Material, id: AllergyFamilyId): AgainstAllergy | null 
   return holds > 0 && holds >= test.fromPercentOfOil ? says(test.what) : null;
 };
 
-/** A refined carrier of the family holds next to nothing of what an oil of it does. */
+/** A carrier of the family holds next to nothing of what an oil of it does, unless it is declared. */
 const byFamily = (material: Material, id: AllergyFamilyId): AgainstAllergy | null => {
   const declared = material.allergens.find(({ family }) => family === id);
   if (declared) {
     return { what: declared.what === 'avoid' ? 'avoid' : 'caution', to: id, by: 'family' };
   }
   const { latin } = allergyFamilyOf(id);
-  return latin !== undefined && material.family === latin
-    ? { what: material.counted === undefined ? 'caution' : 'avoid', to: id, by: 'family' }
+  return latin !== undefined && material.family === latin && material.counted !== undefined
+    ? { what: 'avoid', to: id, by: 'family' }
     : null;
 };
 

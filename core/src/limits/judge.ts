@@ -1,4 +1,6 @@
 import { checkVocabulary, chemistryCautions, shippedCatalog } from '../catalog';
+import type { Oil } from '../catalog';
+import type { Mixture } from '../mixture';
 import { finding, type Finding } from './finding';
 import { openQuestions } from './openQuestions';
 import type { Asked, Question } from './question';
@@ -77,19 +79,52 @@ const openQuestionFindings = (question: Question): Finding[] =>
     }),
   );
 
+/** A ready-made blend of which no one knows how much of each oil is in it. */
+const isOpen = ({ madeOf }: Oil): boolean => madeOf !== undefined && !madeOf.isShareKnown;
+
+/** With so little of each oil of such a blend as there may be: none. */
+const withLeast = (mixture: Mixture): Mixture => ({
+  ...mixture,
+  oils: mixture.oils.map((entry) => {
+    const { madeOf } = entry.oil;
+    return madeOf === undefined || !isOpen(entry.oil)
+      ? entry
+      : {
+          ...entry,
+          oil: {
+            ...entry.oil,
+            madeOf: { ...madeOf, oils: madeOf.oils.map(({ oil }) => ({ oil, share: 0 })) },
+          },
+        };
+  }),
+});
+
+/**
+ * What the rules find. A maximum is checked on what is surely in it: of a ready-made blend of
+ * unknown proportions that is none of its oils, and that it can't be checked is a finding of its own.
+ */
+const findingsOf = (given: Asked, question: Question): Finding[] => {
+  if (!question.poured.oils.some(({ oil }) => isOpen(oil))) {
+    return rules.flatMap(({ check }) => check(question));
+  }
+  const sure = questionOf({ ...given, mixture: withLeast(given.mixture) });
+  return rules.flatMap(({ id, check, sums }) =>
+    sums && id !== 'whole-blend'
+      ? check(sure).filter(({ value }) => value === null || value.high > 0)
+      : check(question),
+  );
+};
+
 /** Asks every rule. */
 export const judge = (given: Asked): Judgement => {
   const question = questionOf(given);
   const { poured } = question;
   const isReadyMade = question.mixture !== poured;
-  const findings = [
-    ...rules.flatMap(({ check }) => check(question)),
-    ...openQuestionFindings(question),
-  ]
+  const findings = [...findingsOf(given, question), ...openQuestionFindings(question)]
     .map((entry) => (isReadyMade ? { ...entry, inside: insideOf(poured, entry.subject) } : entry))
     .sort(compare);
   const verdict = worst(findings.map((entry) => entry.verdict));
-  const isEmpty = question.mixture.oils.every(({ ml }) => ml.high === 0);
+  const isEmpty = [...poured.oils, ...question.mixture.oils].every(({ ml }) => ml.high === 0);
   return {
     // What must not be used is a finding for an empty bottle too: a nut oil, an oil kept off skin.
     verdict: isEmpty && verdict !== 'over' ? null : verdict,

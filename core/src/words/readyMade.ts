@@ -12,13 +12,16 @@ const shares = (oils: MadeOf['oils']): string => {
 };
 
 /** What a ready-made blend is made of: `lavender 60 % and sweet orange 40 %, 10 % in jojoba`. */
-export const madeOfWords = ({ oils, carriers }: MadeOf): string => {
+export const madeOfWords = ({ oils, carriers, isShareKnown }: MadeOf): string => {
   const essential = oils.reduce((total, { share }) => total + share, 0);
   const carrier =
     carriers.length > 0
       ? ` in ${formatList(carriers.map(({ base }) => base.name.toLowerCase()))}`
       : '';
-  return `${shares(oils)}${
+  const named = isShareKnown
+    ? shares(oils)
+    : `${formatList(oils.map(({ oil }) => oil.name.toLowerCase()))}, how much of each is not known`;
+  return `${named}${
     essential < 0.999
       ? `: ${formatPercent(100 * essential)} essential oil${carrier || ', carrier not known'}`
       : ''

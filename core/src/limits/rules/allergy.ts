@@ -1,12 +1,17 @@
+import type { Oil } from '../../catalog';
 import { allergiesOf, allergySays, constituentAllergySays } from '../allergies';
 import { finding, type Finding } from '../finding';
 import { knownWearer, type Question } from '../question';
+
+/** True for a ready-made blend in a carrier that no one has named. */
+const isCarriedByUnknown = ({ essentialShare: share, madeOf }: Oil): boolean =>
+  share !== undefined && (share === null || share < 1) && !madeOf?.carriers.length;
 
 /**
  * Rule 8. Allergies of the wearer: to one material and, as a caution, its near relatives; to a
  * family; to a constituent, answered from what is in an oil; by the name of a patch test.
  */
-export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
+export const allergy = ({ mixture, poured, brief, catalog }: Question): Finding[] => {
   const wearer = knownWearer(brief);
   const materials = [
     ...mixture.oils.map(({ oil }) => oil),
@@ -72,6 +77,22 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
             }),
           )
       : [];
+  // What carries a ready-made blend may be what they are allergic to, and no one has said what it is.
+  const mayBeCarried = (allergies?.read ?? []).some((id) =>
+    catalog.bases.some((base) => allergySays(base, id, catalog)?.what === 'avoid'),
+  );
+  const carrierUnsaid = mayBeCarried
+    ? poured.oils
+        .filter(({ oil }) => isCarriedByUnknown(oil))
+        .map(({ oil }) =>
+          finding({
+            ...common,
+            verdict: 'unknown',
+            subject: oil.id,
+            reason: { code: 'carrier-not-known' },
+          }),
+        )
+    : [];
   const suspected = materials
     .filter(({ id }) => wearer?.suspected?.includes(id))
     .map(({ id }) =>
@@ -83,7 +104,7 @@ export const allergy = ({ mixture, brief, catalog }: Question): Finding[] => {
         reason: { code: 'suspected' },
       }),
     );
-  const all = [...found, ...suspected, ...unread, ...unsaid];
+  const all = [...found, ...suspected, ...unread, ...unsaid, ...carrierUnsaid];
   const code = wearer?.allergies.length === 0 ? 'does-not-apply' : 'nothing-found';
   return all.length > 0 ? all : [finding({ ...common, verdict: 'within', reason: { code } })];
 };

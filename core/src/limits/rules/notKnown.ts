@@ -28,7 +28,7 @@ export const notKnown = ({ mixture, poured, brief, notUnderstood }: Question): F
   const found = [...new Set([...mixture.oils, ...poured.oils])].flatMap((entry): Finding[] => {
     const { oil, percent } = entry;
     const missing = (
-      code: 'figure-not-held' | 'share-not-known' | 'chemistry-needed',
+      code: 'figure-not-held' | 'share-not-known' | 'proportions-not-known' | 'chemistry-needed',
       source = 'EOS2',
     ): Finding =>
       finding({
@@ -42,7 +42,11 @@ export const notKnown = ({ mixture, poured, brief, notUnderstood }: Question): F
       });
     const ofLabel = oil.essentialShare === null ? [missing('share-not-known', 'its label')] : [];
     // What a ready-made blend is made of is asked for itself.
-    if (oil.madeOf) return ofLabel;
+    if (oil.madeOf) {
+      return oil.madeOf.isShareKnown
+        ? ofLabel
+        : [...ofLabel, missing('proportions-not-known', 'its label')];
+    }
     const held = oil.certificate
       ? dermalMaximumOf(oil, brief) !== null
       : oil.dermalMaximum.status !== 'not known';

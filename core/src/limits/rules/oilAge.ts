@@ -1,3 +1,4 @@
+import { unique } from '../../quantity';
 import { figureSource } from '../figureSource';
 import { finding, type Finding } from '../finding';
 import type { Question } from '../question';
@@ -8,7 +9,7 @@ import type { Question } from '../question';
  * are over, others a caution. Without a bottle on the shelf nothing is known of it: where an oil
  * oxidises easily, that is asked.
  */
-export const oilAge = ({ mixture }: Question): Finding[] => {
+export const oilAge = ({ mixture, poured }: Question): Finding[] => {
   const notKnown = mixture.oils
     .filter(({ oil, bottle }) => !bottle && oil.oxidation === 'high')
     .map(({ oil }) =>
@@ -20,7 +21,13 @@ export const oilAge = ({ mixture }: Question): Finding[] => {
         reason: { code: 'oil-age-not-known' },
       }),
     );
-  const bottled = mixture.oils.flatMap(({ oil, bottle }) => (bottle ? [{ oil, bottle }] : []));
+  // A ready-made blend has the date of its own bottle.
+  const bottled = unique(
+    [...mixture.oils, ...poured.oils.filter(({ oil }) => oil.madeOf)].flatMap(({ oil, bottle }) =>
+      bottle ? [{ oil, bottle }] : [],
+    ),
+    ({ oil }) => oil.id,
+  );
   const found = bottled.flatMap(({ oil, bottle }): Finding[] =>
     bottle.past
       ? [

@@ -6,6 +6,7 @@ import { NumberUnder, SelectField } from '../../parts/Field';
 import { NumberField } from '../../parts/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
+import { Tick } from '../../parts/Tick';
 export type Of<K extends OwnMaterial['kind']> = Extract<OwnMaterial, { kind: K }>;
 
 /** A figure that may be left empty: then it is not known. */
@@ -127,6 +128,18 @@ export const FragranceFields = ({ own, set }: Setting<Of<'fragrance'>>) => {
         value={own.certificate.rinseOff}
         onChange={(rinseOff) => put({ rinseOff })}
       />
+      <Maybe
+        label="On lips, at most"
+        unit="%"
+        value={own.certificate.lips ?? null}
+        onChange={(lips) => put({ lips })}
+      />
+      <Maybe
+        label="Under the arm, at most"
+        unit="%"
+        value={own.certificate.underarm ?? null}
+        onChange={(underarm) => put({ underarm })}
+      />
     </>
   );
 };
@@ -134,6 +147,7 @@ export const FragranceFields = ({ own, set }: Setting<Of<'fragrance'>>) => {
 export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
   const catalog = useCatalog();
   const carriers = own.carriers ?? [];
+  const isProportionKnown = own.proportionsKnown !== false || own.parts.length === 1;
   return (
     <div className="grid w-full gap-3">
       <Maybe
@@ -142,22 +156,29 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
         value={own.essentialPercent}
         onChange={(essentialPercent) => set({ essentialPercent })}
       />
+      {own.parts.length > 1 && (
+        <Tick isOn={isProportionKnown} onTick={(proportionsKnown) => set({ proportionsKnown })}>
+          How much of each oil is in it is known
+        </Tick>
+      )}
       <ul className="grid gap-1">
         {own.parts.map(({ id, parts }) => (
           <li key={id} className="flex items-baseline gap-2">
-            <NumberField
-              label={`Parts of ${catalog.oil(id)?.name ?? id}`}
-              framed
-              className="w-16"
-              unit={parts === 1 ? 'part' : 'parts'}
-              value={parts}
-              rule={{ least: 0, above: true, most: 1_000_000 }}
-              onNumber={(count) =>
-                set({
-                  parts: own.parts.map((part) => (part.id === id ? { id, parts: count } : part)),
-                })
-              }
-            />
+            {isProportionKnown && (
+              <NumberField
+                label={`Parts of ${catalog.oil(id)?.name ?? id}`}
+                framed
+                className="w-16"
+                unit={parts === 1 ? 'part' : 'parts'}
+                value={parts}
+                rule={{ least: 0, above: true, most: 1_000_000 }}
+                onNumber={(count) =>
+                  set({
+                    parts: own.parts.map((part) => (part.id === id ? { id, parts: count } : part)),
+                  })
+                }
+              />
+            )}
             <OilName name={catalog.oil(id)?.name ?? id} />
             <Button
               look="quiet"

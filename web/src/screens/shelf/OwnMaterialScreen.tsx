@@ -47,9 +47,13 @@ const blank = (kind: Kind): OwnMaterial => {
     case 'oil':
       return { kind, ...common(), maximumPercent: null, lightPercent: null, contents: null };
     case 'ready-made':
-      return { kind, ...common(), essentialPercent: null, parts: [] };
+      return { kind, ...common(), essentialPercent: null, parts: [], proportionsKnown: false };
     case 'fragrance':
-      return { kind, ...common(), certificate: { face: null, body: null, rinseOff: null } };
+      return {
+        kind,
+        ...common(),
+        certificate: { face: null, body: null, rinseOff: null, lips: null, underarm: null },
+      };
     case 'base': {
       const { id, name, source } = common();
       return {
