@@ -43,7 +43,7 @@ const oilsOfSpecies = (species: readonly string[]): readonly Oil[] =>
  * English the thing itself comes last: `my special wintergreen` is a wintergreen, `bergamot mint`
  * is no bergamot.
  */
-export const oilsOfName = (name: string): readonly Oil[] => {
+const oilsOfName = (name: string): readonly Oil[] => {
   const exact = oilsByName.get(bareName(name));
   if (exact) return exact;
   const words = plainOf(name.replace(/\(.*?\)|,.*$/g, ' ')).split(' ');

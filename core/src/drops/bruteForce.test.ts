@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { measured, mix } from '../mixture';
 import { fillMl } from '../catalog';
-import { larger } from '../quantity';
 import { sumLimits } from '../limits';
 import { known } from '../catalog/known.testing';
 import { blendOf } from './blend.testing';

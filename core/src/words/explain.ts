@@ -11,7 +11,7 @@ import {
 import { placeWords } from './brief';
 import { formatDrops, formatG, formatMl, formatNumber, formatPercent } from './numbers';
 import { contentOf, type Finding, wholeBlendLimit, type Question } from '../limits';
-import { guidelineWords } from './findings';
+import { guidelineWords } from './findingFigures';
 
 /** How a finding came about: what was compared, who says so, who says otherwise. */
 export interface Explanation {

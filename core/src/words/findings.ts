@@ -1,68 +1,19 @@
-import { ageWords, onPlaceWords, placeWords } from './brief';
+import { ageWords } from './brief';
 import {
   nameIn,
   sourceTitles,
   type BottleInUse,
   type Catalog,
-  type PlaceId,
   type ProductCategory,
 } from '../catalog';
 import { allergyOrCondition, allergyWords, conditionWords } from './conditions';
 import { kindCautionWords, placeCautionWords, placeWordWords } from './placeAndKind';
 import { dayWords } from './days';
+import { guidelineWords, phototoxicWords, upTo, wholeBlendWords } from './findingFigures';
+import { doesNotApply, nothingFound } from './nothingFound';
 import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 import { assumedDensity } from '../mixture';
-import { type Finding, mostTimesPerDay, shareOfLimit } from '../limits';
-
-const rowWords: Record<string, string> = {
-  age: 'this age',
-  pregnant: 'pregnancy',
-  nursing: 'breastfeeding',
-  'sensitive-skin-body': 'sensitive skin',
-  'sensitive-skin-face': 'sensitive skin on the face',
-  'frail-or-very-ill': 'someone frail or very ill',
-  'eczema-active-or-fragrance-allergy': 'active eczema or a fragrance allergy',
-  anyone: 'anyone',
-};
-
-/** What a guideline row speaks of, in words: `pregnancy`, `the wrists and neck`. */
-export const guidelineWords = (about: string): string => {
-  return about in placeWords ? onPlaceWords(about as PlaceId) : (rowWords[about] ?? about);
-};
-
-/** Two numbers with digits enough to differ, where they do: `2.003` and `2`. */
-const apart = (value: number, limit: number): readonly [string, string] => {
-  for (let digits = 2; digits < 7; digits += 1) {
-    const pair = [formatNumber(value, digits), formatNumber(limit, digits)] as const;
-    if (pair[0] !== pair[1]) return pair;
-  }
-  return [formatNumber(value), formatNumber(limit)];
-};
-
-/** From this many times its limit on, how many times is what a reader takes in. */
-const manyTimes = 2;
-
-/**
- * `2.9 % (limit 4 %)`, with what large drops would make of it; over the limit
- * `4.9 %, 7 times its 0.7 % limit` or `0.9 %, over its 0.7 % limit`, both numbers in full.
- */
-const upTo = ({ value, limit, verdict, by, rule }: Finding): string => {
-  if (!value || limit === null) return '';
-  const [likely, most] = apart(value.likely, limit);
-  const high = formatNumber(value.high);
-  const measure = by === 'weight' ? ' by weight' : '';
-  if (verdict === 'over') {
-    const times = limit > 0 ? value.likely / limit : 0;
-    return times >= manyTimes
-      ? `${likely} %${measure}, ${formatNumber(times)} times its ${most} % limit`
-      : `${likely} %${measure}, over its ${most} % limit`;
-  }
-  const large =
-    likely === high
-      ? ''
-      : `, up to ${high} % with large drops${rule === 'constituent' || rule === 'sale' ? ' and high content' : ''}`;
-  return `${likely} %${measure} (limit ${most} %)${large}`;
-};
+import { type Finding, mostTimesPerDay } from '../limits';
 
 const rinsed = (finding: Finding): string =>
   finding.rinsedOff ? ' It is rinsed off, but judged as if left on, to be careful.' : '';
@@ -73,34 +24,6 @@ const stageWords = { pregnant: 'pregnancy', breastfeeding: 'breastfeeding' } as 
 const perhaps = (verb: string, who: string): string => `${verb} ${who}: the label says so.`;
 
 const childPhrase = (belowMonths: number): string => `children under ${ageWords(belowMonths)}`;
-
-const wholeBlendWords = (finding: Finding, recommended: number, because: string): string => {
-  if (!finding.value || finding.limit === null) return '';
-  const advice =
-    recommended === 0
-      ? ' Best avoided.'
-      : recommended < finding.limit
-        ? ` Recommended: up to ${formatPercent(recommended)}.`
-        : '';
-  return `Whole blend, for ${guidelineWords(because)}: ${upTo(finding)}.${advice}`;
-};
-
-const phototoxicWords = (
-  catalog: Catalog,
-  finding: Finding,
-  oils: readonly string[],
-  covered: boolean,
-): string => {
-  const share = shareOfLimit(finding.value, finding.limit);
-  const used = share ? `${formatNumber(share.likely)} %` : '';
-  const names = formatList(oils.map((id) => nameIn(catalog, id)));
-  const verb = oils.length === 1 ? 'uses' : 'together use';
-  if (finding.verdict === 'within') return `${names} ${verb} ${used} of the phototoxic limit.`;
-  const high = share ? `, up to ${formatNumber(share.high)} % with large drops` : '';
-  return covered
-    ? `${names} ${verb} ${used} of the phototoxic limit: keep the skin covered for 24 hours.`
-    : `${names} ${verb} ${used} of the phototoxic limit${finding.verdict === 'over' ? '' : high}: skin could burn in the sun.`;
-};
 
 const categoryWords: Readonly<Record<ProductCategory, string>> = {
   lips: 'lip products',
@@ -323,29 +246,3 @@ const saleWords = {
   rinseOff: 'something rinsed off',
   lips: 'something for lips',
 } as const;
-
-/** Where there is no one to whom a check applies. */
-const doesNotApply: Partial<Record<Finding['rule'], string>> = {
-  age: 'Limits by age are for children: they don’t apply to an adult.',
-  'life-stage':
-    'Not pregnant and not breastfeeding, as far as it was said: not checked for either.',
-  condition: 'No condition or medicine was given, so none was checked.',
-  allergy: 'No allergy was given, so none was checked.',
-};
-
-const nothingFound: Readonly<Record<Finding['rule'], string>> = {
-  'whole-blend': 'No limit for the whole blend applies.',
-  'oil-maximum': 'No oil in it has a dermal maximum.',
-  'light-sum': 'Nothing in it is phototoxic.',
-  constituent: 'Nothing in it has a combined limit.',
-  age: 'Nothing in it is restricted at this age.',
-  'life-stage': 'Nothing in it is restricted in pregnancy or while breastfeeding.',
-  condition: 'Nothing in it is restricted for the conditions given.',
-  allergy: 'Nothing in it matches an allergy given.',
-  'never-on-skin': 'Nothing in it is banned from skin.',
-  place: 'This place has no further rules.',
-  kind: 'This kind of product has no further rules.',
-  'oil-age': 'No bottle of it on the shelf is past its date.',
-  sale: 'Nothing in it is restricted by the EU cosmetics rules held here.',
-  'not-known': 'No figure is missing.',
-};

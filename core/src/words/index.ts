@@ -55,7 +55,8 @@ export {
   type RestorePointBefore,
   restorePointWords,
 } from './houseFile';
-export { findingMessage, guidelineWords } from './findings';
+export { guidelineWords } from './findingFigures';
+export { findingMessage } from './findings';
 export {
   boxLabelText,
   doNotUseWords,

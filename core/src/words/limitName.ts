@@ -1,6 +1,6 @@
 import { nameIn, type Catalog } from '../catalog';
 import type { Finding } from '../limits';
-import { guidelineWords } from './findings';
+import { guidelineWords } from './findingFigures';
 import { capitalised } from './numbers';
 
 /** What a limit is on: `Whole blend, this age`, `Cinnamon bark`, `Citral from all oils`. */

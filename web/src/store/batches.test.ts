@@ -22,7 +22,7 @@ import { fileOfHouse, writtenHouse } from './houseFile.testing';
 import { readCatalog } from './houseCatalog';
 import { madeBlend } from './madeBlend';
 import { materialsStore } from './materials';
-import { nightJasmine as jasmine } from './nightJasmine.testing';
+import { hedgeBlossom as jasmine } from './hedgeBlossom.testing';
 
 let serial = 0;
 let db: Database;
@@ -211,7 +211,7 @@ describe('a batch number', () => {
 describe('a batch carries what it was made of', () => {
   const own = recipe({
     brief: { ...recipe().brief, wearer: { ...child, ageMonths: 480 } },
-    oils: [{ id: 'own-night-jasmine', amount: { unit: 'drops', value: 2 } }],
+    oils: [{ id: 'own-hedge-blossom', amount: { unit: 'drops', value: 2 } }],
   });
   const beginOwn = async () => begin(own, await readCatalog(db));
 
@@ -221,13 +221,13 @@ describe('a batch carries what it was made of', () => {
     await materialsStore(db).remove(jasmine.id);
     const batch = await batchStore(db).get(id);
     expect(batch?.materials).toEqual([jasmine]);
-    expect(madeBlend(shippedCatalog, batch!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+    expect(madeBlend(shippedCatalog, batch!).formula.oils[0]?.oil.name).toBe('Hedge blossom');
     // A sheet with it says so by its name, and what to do.
     const catalog = await readCatalog(db);
     const worked = workOut(catalog, own);
     expect(
       worked.state === 'problem' ? settleProblemWords(catalog, worked.problem) : worked.state,
-    ).toMatch(/“Night jasmine” was deleted from your materials/);
+    ).toMatch(/“Hedge blossom” was deleted from your materials/);
   });
 
   test('with the figures of that day', async () => {
@@ -247,7 +247,7 @@ describe('a batch carries what it was made of', () => {
     expect(read.leftOut).toEqual([]);
     await houseStore(fresh).importHouse(read, 'add');
     const there = await batchStore(fresh).get(id);
-    expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Night jasmine');
+    expect(madeBlend(shippedCatalog, there!).formula.oils[0]?.oil.name).toBe('Hedge blossom');
   });
 });
 

@@ -5,7 +5,7 @@ import { bringBlendIn } from './bringBlendIn';
 import { openDatabase } from './database';
 import { readCatalog } from './houseCatalog';
 import { materialsStore } from './materials';
-import { nightJasmine } from './nightJasmine.testing';
+import { hedgeBlossom } from './hedgeBlossom.testing';
 
 const figure = {
   kind: 'figure',
@@ -22,10 +22,10 @@ const maximumOfYlang = async (db: Parameters<typeof readCatalog>[0]) =>
 test('materials of a file come in with its blend; figures of the library’s oils stay out', async () => {
   const db = openDatabase('brought');
   const before = await maximumOfYlang(db);
-  const brought = await bringBlendIn(emptyRecipe(), [nightJasmine, figure], db);
+  const brought = await bringBlendIn(emptyRecipe(), [hedgeBlossom, figure], db);
   expect(brought.figuresOf).toEqual(['ylang-ylang']);
   expect(await db.blends.get(brought.id)).toBeDefined();
-  expect((await readCatalog(db)).oil(nightJasmine.id)?.name).toBe('Night jasmine');
+  expect((await readCatalog(db)).oil(hedgeBlossom.id)?.name).toBe('Hedge blossom');
   expect(await maximumOfYlang(db)).toBe(before);
 });
 
@@ -34,9 +34,9 @@ test('a figure that was taken back here is not brought back, and what is here st
   const own = materialsStore(db);
   await own.put(figure);
   await own.remove(figure.id);
-  await own.put({ ...nightJasmine, maximumPercent: 1 });
-  await bringBlendIn(emptyRecipe(), [nightJasmine, figure], db);
+  await own.put({ ...hedgeBlossom, maximumPercent: 1 });
+  await bringBlendIn(emptyRecipe(), [hedgeBlossom, figure], db);
   expect(await maximumOfYlang(db)).not.toBe(50);
-  const jasmine = (await readCatalog(db)).oil(nightJasmine.id);
+  const jasmine = (await readCatalog(db)).oil(hedgeBlossom.id);
   expect(jasmine?.dermalMaximum.percent).toBe(1);
 });

@@ -8,7 +8,7 @@ import { bottlesStore } from './bottles';
 import { openDatabase } from './database';
 import { readCatalog } from './houseCatalog';
 import { materialsStore } from './materials';
-import { nightJasmine } from './nightJasmine.testing';
+import { hedgeBlossom } from './hedgeBlossom.testing';
 
 const bottle = bottleOf({
   lot: 'LV-1',
@@ -71,16 +71,16 @@ test('a bottle that is closed, or finished, is not the one in use', async () => 
 test('what was taken out is found by its id, and never offered', async () => {
   const db = openDatabase('removed');
   const materials = materialsStore(db);
-  await materials.put(nightJasmine);
-  await materials.remove('own-night-jasmine');
+  await materials.put(hedgeBlossom);
+  await materials.remove('own-hedge-blossom');
   const catalog = await readCatalog(db);
-  expect(catalog.oil('own-night-jasmine')?.name).toBe('Night jasmine');
-  expect(catalog.oils.map(({ id }) => id)).not.toContain('own-night-jasmine');
+  expect(catalog.oil('own-hedge-blossom')?.name).toBe('Hedge blossom');
+  expect(catalog.oils.map(({ id }) => id)).not.toContain('own-hedge-blossom');
 });
 
 test('one record that cannot be read takes no other with it', async () => {
   const db = openDatabase('broken');
-  await materialsStore(db).put(nightJasmine);
+  await materialsStore(db).put(hedgeBlossom);
   const record = (await db.materials.toArray())[0]!;
   await db.materials.add({
     ...record,
@@ -88,6 +88,6 @@ test('one record that cannot be read takes no other with it', async () => {
     own: { kind: 'ready-made', id: 'own-broken', parts: 'poison' } as never,
   });
   const catalog = await readCatalog(db);
-  expect(catalog.oil(nightJasmine.id)?.name).toBe('Night jasmine');
+  expect(catalog.oil(hedgeBlossom.id)?.name).toBe('Hedge blossom');
   expect(catalog.oil('own-broken')).toBeUndefined();
 });

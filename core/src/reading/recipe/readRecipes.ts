@@ -8,7 +8,8 @@ import { materialFinder, type MaterialFinder } from '../../catalog';
 import { finish, isEmptyDraft, mostRead, type ReadRecipe } from './draft';
 import { Reader } from './reader';
 import { isProse, mayBeNamed, saysWhatToDo, sectionOpened, type Section } from './sections';
-import { sourceLines, type SourceLine } from './source';
+import { sourceLines } from './source';
+import type { SourceLine } from './sourceLine';
 import { unitOfHeading } from './tables';
 import { targetIn } from './target';
 

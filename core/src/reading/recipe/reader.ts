@@ -9,7 +9,7 @@ import { isLeftOut } from './pairing';
 import type { MaterialFinder } from '../../catalog';
 import { settledWith, type Told } from './sentences';
 import { isProse, saysWhatToDo, sectionOpened } from './sections';
-import type { SourceLine } from './source';
+import type { SourceLine } from './sourceLine';
 import { unitOfHeading } from './tables';
 import { targetIn } from './target';
 

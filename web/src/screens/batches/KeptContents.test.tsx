@@ -18,7 +18,7 @@ test('what went in is told from the record alone, container by container', () =>
           verdict: 'within',
           oils: [
             { id: 'lavender', name: 'Lavender', drops: 4, ml: 0.2, g: 0.18 },
-            { id: 'gone', name: 'Night jasmine', drops: null, ml: 0.1, g: 0.09 },
+            { id: 'gone', name: 'Hedge blossom', drops: null, ml: 0.1, g: 0.09 },
           ],
           bases: [{ id: 'jojoba', name: 'Jojoba oil', ml: 9.2, g: 7.95 }],
         },
@@ -26,6 +26,6 @@ test('what went in is told from the record alone, container by container', () =>
     />,
   );
   expect(screen.getByRole('listitem').textContent).toBe(
-    '10 ml roll-on 1 and 3, 2.1 %: 4 drops of Lavender, 0.1 ml of Night jasmine and 7.95 g (9.2 ml) of Jojoba oil.',
+    '10 ml roll-on 1 and 3, 2.1 %: 4 drops of Lavender, 0.1 ml of Hedge blossom and 7.95 g (9.2 ml) of Jojoba oil.',
   );
 });

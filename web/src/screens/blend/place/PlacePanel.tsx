@@ -59,7 +59,7 @@ export const PlacePanel = ({
         <Body chosen={chosen} onChoose={onChoose} />
         <p className="mt-3 max-w-md text-sm text-soft">
           Dashed areas take no essential oil: eyes, inside of the nose and ears, genitals, nipples
-          while breastfeeding, the nappy area, open skin.
+          while breastfeeding, the nappy area and open wounds. Inflamed skin takes little.
         </p>
       </div>
       <fieldset ref={list}>

@@ -1,10 +1,10 @@
 import type { OwnMaterial } from '@jubbet/core/catalog';
 
 /** An oil of a house's own. */
-export const nightJasmine: Extract<OwnMaterial, { kind: 'oil' }> = {
+export const hedgeBlossom: Extract<OwnMaterial, { kind: 'oil' }> = {
   kind: 'oil',
-  id: 'own-night-jasmine',
-  name: 'Night jasmine',
+  id: 'own-hedge-blossom',
+  name: 'Hedge blossom',
   botanical: '',
   densityGPerMl: 0.95,
   shelfYears: 2,
