@@ -58,7 +58,7 @@ export {
 export { knownByName, oilInBottle } from './oilInBottle';
 export { familyName } from './plants';
 export { plainName } from './plainName';
-export { type OwnMaterial, ownMaterialSchema } from './own';
+export { type FigureCheck, figureCheckSchema, type OwnMaterial, ownMaterialSchema } from './own';
 export {
   largestContainerMl,
   measuredContainerSchema,
@@ -106,6 +106,13 @@ export {
   isCondition,
   mayBePregnantMonths,
 } from './conditions';
+export {
+  agrees,
+  checkSource,
+  libraryFigure,
+  type LibraryFigure,
+  libraryFigures,
+} from './libraryFigures';
 export { libraryProblems } from './libraryProblems';
 export { checkVocabulary } from './knownWords';
 export { namesOfCondition } from './conditionNames';

@@ -92,8 +92,8 @@ const ownFigure = z.strictObject({
   source,
 });
 
-/** What a maker keeps of their own beside the shipped library. */
-export const ownMaterialSchema = z.discriminatedUnion('kind', [
+/** What a blend file carries of them. */
+export const carriedMaterialSchema = z.discriminatedUnion('kind', [
   ownOil,
   readyMade,
   fragrance,
@@ -101,4 +101,36 @@ export const ownMaterialSchema = z.discriminatedUnion('kind', [
   ownFigure,
 ]);
 
+/** Someone has the book, and has looked a figure of the library up in it. */
+const figureCheck = z.strictObject({
+  kind: z.literal('check'),
+  id: z
+    .string()
+    .regex(/^check-/)
+    .max(300),
+  /** Which figure: its id in the library. */
+  figureId: z.string().min(1).max(120),
+  /** The edition, or the paper. */
+  work: source,
+  page: z.string().trim().max(40),
+  /** What stands there, in percent. */
+  percent: z.number().min(0).max(100),
+  by: name,
+  checkedOn: z.iso.date(),
+});
+
+/** What a maker keeps of their own beside the shipped library. */
+export const ownMaterialSchema = z.discriminatedUnion('kind', [
+  ownOil,
+  readyMade,
+  fragrance,
+  ownBase,
+  ownFigure,
+  figureCheck,
+]);
+
 export type OwnMaterial = z.infer<typeof ownMaterialSchema>;
+
+/** A check of a figure, as it is kept. */
+export const figureCheckSchema = figureCheck;
+export type FigureCheck = z.infer<typeof figureCheck>;

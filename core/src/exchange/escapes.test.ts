@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { catalogOf, houseMaterials, type OwnMaterial } from '../catalog';
 import { workOut } from '../drops';
+import { findingMessage } from '../words';
 import { setWearer } from '../recipe';
 import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
 import type { Wearer } from '../brief';
@@ -142,6 +143,42 @@ test('a fragrance is judged as left on where nothing rinses it off, whatever the
   const rinsed = { use: 'rinse-off' as const };
   expect(judged(fragrance, { brief: rinsed })).toMatchObject({ verdict: 'over' });
   expect(judged(fragrance, { brief: { ...rinsed, place: 'wash-off' } }).verdict).toBe('within');
+});
+
+test('a figure of one’s own that allows more is a caution that names both, and never of light', () => {
+  const figureOf = (oilId: string, figure: 'maximum' | 'light', value: number): OwnMaterial => ({
+    kind: 'figure',
+    id: `figure-${oilId}`,
+    oilId,
+    figure,
+    value,
+    source: 'my notes',
+  });
+  const messages = (own: OwnMaterial, oilId: string, ml: number) => {
+    const catalog = catalogOf(houseMaterials([own]));
+    const worked = workOut(
+      catalog,
+      recipeFrom({
+        container: { id: 'roll-on-10' },
+        oils: [{ id: oilId, ml }],
+        bases: [{ id: 'jojoba', parts: 1 }],
+        brief: { wearer: healthyAdult, place: 'pulse-points' },
+      }),
+    );
+    if (worked.state !== 'done') throw new Error(worked.state);
+    return worked.evaluation.findings
+      .filter(({ verdict }) => verdict === 'caution' || verdict === 'over')
+      .map((entry) => `${entry.verdict}: ${findingMessage(catalog, entry)}`);
+  };
+  // 0.1 ml of ylang ylang in 9.5 ml is 1.1 % by weight, past the 0.8 % of the library.
+  expect(messages(figureOf('ylang-ylang', 'maximum', 3), 'ylang-ylang', 0.1)).toEqual([
+    expect.stringMatching(
+      /^caution: .*0\.8 %.*by the library \(.*Essential Oil Safety.*\)\. Your own figure is 3 % \(my notes\)/,
+    ),
+  ]);
+  // Below the library’s figure there is nothing to say.
+  expect(messages(figureOf('ylang-ylang', 'maximum', 3), 'ylang-ylang', 0.05)).toEqual([]);
+  expect(messages(figureOf('bergamot', 'light', 5), 'bergamot', 0.1).join()).toContain('over');
 });
 
 test('“pregnant” among the conditions counts as pregnant', () => {

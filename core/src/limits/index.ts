@@ -13,6 +13,7 @@ export { isCareful, wholeBlendLimit } from './guideline';
 export { conditionsOf } from './conditions';
 export { judge, type Judgement, questionOf } from './judge';
 export { openQuestions, type OpenQuestion } from './openQuestions';
+export { figureOfFinding } from './figureOf';
 export { sunOn } from './places';
 export { mostTimesPerDay } from './rules/manyTimesADay';
 export { isNeverForSkin } from './rules/neverOnSkin';

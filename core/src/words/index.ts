@@ -57,6 +57,7 @@ export {
 } from './houseFile';
 export { guidelineWords } from './findingFigures';
 export { findingMessage } from './findings';
+export { checkWords, figureKindWords, figureWords } from './libraryFigures';
 export {
   boxLabelText,
   doNotUseWords,

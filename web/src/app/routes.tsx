@@ -201,6 +201,10 @@ export const router = createBrowserRouter(
               lazy: async () => ({ Component: (await screens.handbook()).HandbookScreen }),
             },
             {
+              path: 'handbook/figures',
+              lazy: async () => ({ Component: (await screens.figures()).FiguresScreen }),
+            },
+            {
               path: 'first-aid',
               lazy: async () => ({ Component: (await screens.firstAid()).FirstAidScreen }),
             },

@@ -23,6 +23,7 @@ export const screens = {
   material: () => import('../screens/shelf/MaterialScreen'),
   own: () => import('../screens/shelf/OwnMaterialScreen'),
   handbook: () => import('../screens/handbook/HandbookScreen'),
+  figures: () => import('../screens/handbook/FiguresScreen'),
   firstAid: () => import('../screens/handbook/FirstAidScreen'),
   label: () => import('../screens/label/LabelScreen'),
   forSale: () => import('../screens/label/ForSaleScreen'),

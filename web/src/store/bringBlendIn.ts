@@ -31,7 +31,7 @@ export const bringBlendIn = (
   store.transaction('rw', store.blends, store.materials, async () => {
     const own = materialsStore(store);
     for (const material of materials) {
-      if (material.kind === 'figure') continue;
+      if (material.kind === 'figure' || material.kind === 'check') continue;
       const known = await store.materials.get(material.id);
       if (!known) await own.put(material);
       // Taken out of the house before: the blend needs it back.

@@ -8,11 +8,18 @@ import {
   formatPercent,
   limitName,
 } from '@jubbet/core/words';
-import { ruleFacts, questionOf, shareOfLimit, type Finding } from '@jubbet/core/limits';
+import {
+  figureOfFinding,
+  ruleFacts,
+  questionOf,
+  shareOfLimit,
+  type Finding,
+} from '@jubbet/core/limits';
 import { judgedAs, type Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';
 import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { FigureChecks } from '../../parts/FigureChecks';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { Term } from '../../parts/Term';
 import { nonBreaking } from '../../parts/nonBreaking';
@@ -49,6 +56,7 @@ const Why = ({
   const catalog = useCatalog();
   const [open, setOpen] = useState(false);
   const explanation = open ? explain(catalog, entry, questionOf(judgedAs(blend, mixture))) : null;
+  const figure = open ? figureOfFinding(entry, blend.brief) : undefined;
   return (
     <details className="text-[13px]" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex list-none items-baseline justify-between gap-3 py-1 text-soft marker:content-none">
@@ -79,6 +87,11 @@ const Why = ({
               In the handbook
             </Link>
           </p>
+          {figure && (
+            <p>
+              <FigureChecks figureId={figure.id} />
+            </p>
+          )}
         </div>
       )}
     </details>

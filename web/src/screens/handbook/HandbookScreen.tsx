@@ -1,4 +1,5 @@
 import { useCatalog } from '../../parts/catalog';
+import { libraryFigures } from '@jubbet/core/catalog';
 import { dropOfBottle } from '@jubbet/core/stock';
 import { formatRange } from '@jubbet/core/words';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
@@ -8,6 +9,7 @@ import { SelectField } from '../../parts/Field';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { bottles } from '../../store/bottles';
+import { figureChecks } from '../../store/figureChecks';
 import { useStored } from '../../store/useStored';
 import { searchChapters, type Chapter, type Lines, type Table as Tabular } from './chapter';
 import { chapters } from './chapters';
@@ -138,6 +140,8 @@ export const HandbookScreen = () => {
   const [query, setQuery] = useState('');
   const deferredQuery = useDeferredValue(query);
   const { hash } = useLocation();
+  const checks = useStored(['materials'], () => figureChecks.list()).data ?? [];
+  const checked = new Set(checks.map(({ figureId }) => figureId)).size;
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const all = useMemo(
     () =>
@@ -166,9 +170,12 @@ export const HandbookScreen = () => {
     <div className="mx-auto max-w-6xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Handbook" aside="published guidance, not medical advice" />
-        <Button className="screen-only" onClick={printAll}>
-          Print all
-        </Button>
+        <span className="screen-only flex flex-wrap gap-3">
+          <ButtonLink to="/handbook/figures">
+            Check the figures ({checked} of {libraryFigures.length} checked)
+          </ButtonLink>
+          <Button onClick={printAll}>Print all</Button>
+        </span>
       </div>
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 gap-y-3 lg:grid-cols-[230px_minmax(0,1fr)] print:block">
         <div className="screen-only grid gap-3 lg:sticky lg:top-3">

@@ -14,6 +14,7 @@ import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
+import { FigureChecks } from '../../parts/FigureChecks';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { materials } from '../../store/materials';
@@ -93,7 +94,7 @@ const Figures = ({ oil }: { oil: Oil }) => {
         ]}
       >
         <tbody>
-          {figuresOf(oil, units).map(({ name, value, source, confidence }) => (
+          {figuresOf(oil, units).map(({ name, value, source, confidence, figureId }) => (
             <Row key={name}>
               <RowHead className="text-soft">{name}</RowHead>
               <Cell className="font-semibold">
@@ -102,7 +103,14 @@ const Figures = ({ oil }: { oil: Oil }) => {
               <Cell under="Source" className="text-soft">
                 {confidence === 'yours' ? source : sourceWords(source)}
               </Cell>
-              <Cell under="Confidence">{confidence}</Cell>
+              <Cell under="Confidence">
+                {confidence}
+                {figureId && (
+                  <span className="block text-sm">
+                    <FigureChecks figureId={figureId} />
+                  </span>
+                )}
+              </Cell>
             </Row>
           ))}
         </tbody>

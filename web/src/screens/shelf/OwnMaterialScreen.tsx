@@ -90,7 +90,7 @@ const Form = ({ kind }: { kind: Kind }) => {
     problemAt,
   } = useRecordForm(ownMaterialSchema, begun, words, true);
   const set = (part: object) => setAny(part);
-  if (own.kind === 'figure') return null;
+  if (own.kind === 'figure' || own.kind === 'check') return null;
   return (
     <RecordPage
       title={titles[kind]}
@@ -128,7 +128,9 @@ const Form = ({ kind }: { kind: Kind }) => {
             {...line('botanical')}
           />
         )}
-        {own.kind !== 'base' && <CommonFields own={own} set={set} problemAt={problemAt} />}
+        {(own.kind === 'oil' || own.kind === 'ready-made' || own.kind === 'fragrance') && (
+          <CommonFields own={own} set={set} problemAt={problemAt} />
+        )}
       </section>
       {own.kind === 'oil' && (
         <section

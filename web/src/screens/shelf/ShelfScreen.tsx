@@ -130,7 +130,7 @@ export const ShelfScreen = () => {
     byName(materialName(catalog, a.bottle.materialId), materialName(catalog, b.bottle.materialId));
   const oils = open.filter(({ bottle }) => catalog.oil(bottle.materialId)).sort(byMaterial);
   const others = open.filter(({ bottle }) => !catalog.oil(bottle.materialId)).sort(byMaterial);
-  const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure');
+  const ownOnes = own.filter(({ own: { kind } }) => kind !== 'figure' && kind !== 'check');
   return (
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">

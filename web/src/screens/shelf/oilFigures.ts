@@ -21,6 +21,8 @@ interface Figure {
   readonly value: string;
   readonly source: string;
   readonly confidence: string;
+  /** The figure of the library that can be checked; none for what is no maximum. */
+  readonly figureId?: string;
 }
 
 /** What is known of an oil in numbers, each with who says so and how sure. */
@@ -42,12 +44,14 @@ export const figuresOf = (oil: Oil, units: Units): Figure[] => {
       name: 'Dermal maximum',
       value: `${maximumWords(max)}${max.percent !== null && max.basis ? ` (${max.basis})` : ''}`,
       ...from('dermalMaximum', 'maximum', max.confidence),
+      figureId: `maximum/${oil.id}`,
     },
     {
       name: 'Phototoxic limit',
       value:
         oil.phototoxicLimitPercent === null ? 'none' : formatPercent(oil.phototoxicLimitPercent),
       ...from('phototoxicLimitPercent', 'light', shipped?.dermalMaximum.confidence),
+      figureId: `light/${oil.id}`,
     },
     {
       name: 'Density',
