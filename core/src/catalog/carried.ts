@@ -1,7 +1,7 @@
 import type { Day } from '../quantity';
 import { catalogOf, type Catalog, type OpenBottle } from './catalog';
 import { houseMaterials } from './houseMaterials';
-import type { OwnMaterial } from './own';
+import type { CarriedMaterial, OwnMaterial } from './own';
 
 /** Ids of the oils that a ready-made blend is made of; none for anything else. */
 const insideOf = (own: OwnMaterial): string[] =>
@@ -14,9 +14,10 @@ const insideOf = (own: OwnMaterial): string[] =>
  * @param ids of all oils and bases of the blend
  */
 export const materialsUsed = (
-  own: readonly OwnMaterial[],
+  all: readonly OwnMaterial[],
   ids: readonly string[],
-): OwnMaterial[] => {
+): CarriedMaterial[] => {
+  const own = all.filter((entry) => entry.kind !== 'check');
   const chosen = own.filter((entry) => entry.kind !== 'figure' && ids.includes(entry.id));
   const oils = new Set([...ids, ...chosen.flatMap(insideOf)]);
   const named = own.filter((entry) => entry.kind !== 'figure' && oils.has(entry.id));

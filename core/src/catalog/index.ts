@@ -58,7 +58,13 @@ export {
 export { knownByName, oilInBottle } from './oilInBottle';
 export { familyName } from './plants';
 export { plainName } from './plainName';
-export { type FigureCheck, figureCheckSchema, type OwnMaterial, ownMaterialSchema } from './own';
+export {
+  carriedMaterialSchema,
+  type FigureCheck,
+  figureCheckSchema,
+  type OwnMaterial,
+  ownMaterialSchema,
+} from './own';
 export {
   largestContainerMl,
   measuredContainerSchema,

@@ -101,6 +101,8 @@ export const carriedMaterialSchema = z.discriminatedUnion('kind', [
   ownFigure,
 ]);
 
+export type CarriedMaterial = z.infer<typeof carriedMaterialSchema>;
+
 /** Someone has the book, and has looked a figure of the library up in it. */
 const figureCheck = z.strictObject({
   kind: z.literal('check'),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { wearerSchema } from '../brief';
-import { ownMaterialSchema } from '../catalog';
+import { carriedMaterialSchema } from '../catalog';
 import { isPossibleDrop } from '../quantity';
 import {
   baseAmountSchema,
@@ -55,7 +55,7 @@ const fields = {
   /** The version of which this one was made. */
   parentVersion: recipe.parentVersion.unwrap().optional(),
   /** Materials of the maker's own that are in it, and their own figures of what is in it. */
-  materials: z.array(ownMaterialSchema).max(mostMaterials).superRefine(onlyOnce).optional(),
+  materials: z.array(carriedMaterialSchema).max(mostMaterials).superRefine(onlyOnce).optional(),
 };
 
 /** A drop that was weighed: one of another size was miscounted. */
