@@ -170,8 +170,19 @@ const fromParts = (made: MadeOf | null): Partial<Oil> => {
 };
 
 /** An oil of the maker's own, held to the oils of the library whose name or plant it bears. */
-const asOil = (own: OwnOil, find: Inside): Oil =>
-  own.kind === 'oil' ? namesakesOf(own).reduce(heldTo, asSaid(own, find)) : asSaid(own, find);
+const asOil = (own: OwnOil, find: Inside): Oil => {
+  if (own.kind === 'fragrance') return asSaid(own, find);
+  const namesakes = namesakesOf(own);
+  if (own.kind === 'oil') return namesakes.reduce(heldTo, asSaid(own, find));
+  // A ready-made blend is what is in it, unless it bears the name of an oil that is said not to be.
+  const isAsNamed =
+    own.batch !== undefined ||
+    namesakes.length === 0 ||
+    namesakes.some(({ id }) => own.parts.some((part) => part.id === id));
+  return isAsNamed
+    ? asSaid(own, find)
+    : namesakes.reduce(heldTo, asSaid({ ...own, parts: [] }, find));
+};
 
 /** What is said of it, and no more. */
 const asSaid = (own: OwnOil, find: Inside): Oil => {

@@ -9,16 +9,13 @@ const mostChecks = 20_000;
 export const longestChecksFile = 10_000_000;
 
 /** Checks of figures, for a school or an association to hand on. */
-export const checksFileSchema = z
+const checksFileSchema = z
   .strictObject({
     format: z.literal('jubbet-checks'),
     version: z.literal(1),
     checks: z.array(figureCheckSchema.omit({ kind: true, id: true })).max(mostChecks),
   })
   .describe('Figures of the library that somebody has looked up.');
-
-/** What of a check is handed on. */
-export type CheckOfFile = z.infer<typeof checksFileSchema>['checks'][number];
 
 /** A figure is checked by one person once: the later takes the place of the one before. */
 export const checkId = ({ figureId, by }: Pick<FigureCheck, 'figureId' | 'by'>): string =>

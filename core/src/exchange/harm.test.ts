@@ -229,6 +229,23 @@ describe('no material escapes by its name', () => {
     },
   );
 
+  test('a ready-made blend named wintergreen is no lavender, unless wintergreen is in it', () => {
+    const named = (parts: readonly object[]) => ({
+      oils: { 'own-x': 2 },
+      materials: [readyMade({ name: 'Wintergreen', parts })],
+    });
+    expect(of(named([{ id: 'lavender', parts: 1 }]))).toBe('unknown');
+    expect(of({ ...named([{ id: 'lavender', parts: 1 }]), wearer: child })).toBe('blocking');
+    expect(
+      of(
+        named([
+          { id: 'lavender', parts: 19 },
+          { id: 'wintergreen', parts: 1 },
+        ]),
+      ),
+    ).toBe('within');
+  });
+
   test('an oil named Bergamot is phototoxic, whatever is said of its contents', () => {
     expect(of({ oils: { 'own-x': 4 }, materials: [own({ name: 'Bergamot' })] })).toBe('blocking');
     // Bergamot mint is another plant.

@@ -58,7 +58,7 @@ export const verdicts = (): Chapter => ({
         [
           'Kind of product',
           'hot wax, flame, slippery, sets in the cold, thick',
-          'fat in a bath, water without a preservative',
+          'fat in a bath, oil on water, water without a preservative',
           'undispersed oil in a bath; more drops than a bath takes',
         ],
         ['Age of the oil', 'no date known', 'past its date', 'past it, and oxidises easily'],

@@ -158,7 +158,7 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
       />
       {own.parts.length > 1 && (
         <Tick isOn={isProportionKnown} onTick={(proportionsKnown) => set({ proportionsKnown })}>
-          How much of each oil is in it is known
+          I know how much of each oil is in it
         </Tick>
       )}
       <ul className="grid gap-1">
