@@ -68,7 +68,11 @@ export const withoutForbidden = (catalog: Catalog, recipe: Recipe, ids: readonly
   const swapped = swaps.map((swap) => (swap.kind === 'swap' ? swap.from : ''));
   const rest = oils.filter((id) => !swapped.includes(id));
   const remove = (list: readonly string[]): SuggestedChange[] =>
-    list.length > 0 ? [{ kind: 'remove', ids: list }] : [];
+    list.length === 0
+      ? []
+      : list.length < recipe.oils.length
+        ? [{ kind: 'remove', ids: list }]
+        : [{ kind: 'unscented' }];
   return [
     ...(swaps.length > 0 ? [[...bases, ...swaps, ...remove(rest)]] : []),
     [...bases, ...remove(oils)],
@@ -90,14 +94,27 @@ export const gentler = (recipe: Recipe, done: Calculated): SuggestedChange[] => 
 };
 
 /** Larger containers of the same kind, the smallest first. */
-export const largerContainers = ({ blend: { formula } }: Calculated): SuggestedChange[] =>
-  usualContainers
+export const largerContainers = (
+  recipe: Recipe,
+  { blend: { formula } }: Calculated,
+): SuggestedChange[] => {
+  const [line] = recipe.containers;
+  const now = line && 'id' in line.container ? line.container.id : null;
+  const totalMl = (line?.count ?? 1) * formula.container.nominalMl;
+  return usualContainers
     .filter(
       ({ kind, nominalMl }) =>
         kind === formula.container.kind && nominalMl > formula.container.nominalMl,
     )
+    .filter(({ id }) => id !== now)
     .sort((a, b) => a.nominalMl - b.nominalMl)
-    .map(({ id }) => ({ kind: 'container', id }));
+    .map(({ id, nominalMl }) => ({
+      kind: 'container',
+      id,
+      // Four bottles of 15 ml are one of 60, not four.
+      count: Math.max(1, Math.round(totalMl / nominalMl)),
+    }));
+};
 
 /**
  * A pre-dilution is aimed this much below what is recommended, as a share of it: its drops are whole,
@@ -159,12 +176,22 @@ const swaps = (recipe: Recipe, binding: readonly string[]): SuggestedChange[] =>
 };
 
 /** Hands are nearer to a small child's face than most places. */
-export const isSaferOnFeet = (recipe: Recipe): boolean => {
+export const isSaferOnFeet = (recipe: Recipe, { findings }: Evaluation): boolean => {
   const { wearer, place } = recipe.brief;
-  if (place === 'hands-or-feet' || wearer === null) return false;
+  if (place === null || place === 'hands-or-feet' || wearer === null) return false;
+  // Another place mends nothing where the fault is in the kind, and what is for a bath is for a bath.
+  const isOfKind = findings.some(({ rule, verdict }) => rule === 'kind' && verdict === 'over');
+  if (isOfKind || place === 'bath' || place === 'wash-off') return false;
   const known = knownWearer({ wearer });
   return known === null || known.ageMonths >= 72;
 };
+
+/** True where some light limit is passed, or holds the drops back. */
+const isAboutLight = ({ findings, plan }: Evaluation): boolean =>
+  findings.some(({ rule, verdict }) => rule === 'light-sum' && verdict === 'over') ||
+  [...plan.binding, ...plan.leftOut.flatMap(({ because }) => because)].some(
+    ({ rule }) => rule === 'light-sum',
+  );
 
 export const candidates = (
   catalog: Catalog,
@@ -182,10 +209,12 @@ export const candidates = (
       ? [{ kind: 'unscented' } as const]
       : []),
     ...gentler(recipe, done),
-    ...(brief.sun === 'exposed' && placeFacts(brief.place).isCovered
+    ...(brief.sun === 'exposed' &&
+    placeFacts(brief.place).isCovered &&
+    isAboutLight(done.evaluation)
       ? [{ kind: 'cover' } as const]
       : []),
-    ...largerContainers(done),
+    ...largerContainers(recipe, done),
     ...(recipe.guideline === 'cautious'
       ? [{ kind: 'guideline', guideline: 'clinical' } as const]
       : []),
@@ -194,7 +223,9 @@ export const candidates = (
     ...(isTooCoarse(recipe, done)
       ? [...dilutedOnShelf(catalog, recipe, done), ...prediluted(catalog, recipe, done)]
       : []),
-    ...binding.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] })),
-    ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
+    ...(recipe.oils.length > 1
+      ? binding.map((id): SuggestedChange => ({ kind: 'remove', ids: [id] }))
+      : []),
+    ...(isSaferOnFeet(recipe, done.evaluation) ? [{ kind: 'feet' } as const] : []),
   ];
 };

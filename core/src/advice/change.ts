@@ -18,7 +18,8 @@ export type SuggestedChange =
   /** Less of some oils, each as it is measured. */
   | { readonly kind: 'amounts'; readonly amounts: Readonly<Record<string, OilAmount>> }
   | { readonly kind: 'cover' }
-  | { readonly kind: 'container'; readonly id: string }
+  /** In so many containers of another size, in place of the first that it has. */
+  | { readonly kind: 'container'; readonly id: string; readonly count: number }
   /** So many of the containers that it has. */
   | { readonly kind: 'count'; readonly count: number }
   | { readonly kind: 'swap'; readonly from: string; readonly to: string }
@@ -60,8 +61,15 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
       };
     case 'cover':
       return changeBrief({ sun: 'covered' })(recipe);
-    case 'container':
-      return setFirstContainer({ id: change.id })(recipe);
+    case 'container': {
+      const larger = setFirstContainer({ id: change.id })(recipe);
+      return {
+        ...larger,
+        containers: larger.containers.map((line, n) =>
+          n === 0 ? { ...line, count: change.count } : line,
+        ),
+      };
+    }
     case 'count': {
       const [first, ...others] = recipe.containers;
       return first === undefined
@@ -104,9 +112,23 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
   }
 };
 
-/** Several changes as one; one stays what it is. */
+/** What two changes are about, where the later takes the place of the one before. */
+const aboutSame = (a: SuggestedChange, b: SuggestedChange): boolean =>
+  a.kind === b.kind &&
+  ((a.kind === 'swap' && b.kind === 'swap' && a.from === b.from) ||
+    ['target', 'container', 'count', 'cover', 'feet', 'guideline', 'unscented'].includes(a.kind));
+
+/** Several changes as one, none of them twice; one stays what it is. */
 export const together = (...changes: readonly SuggestedChange[]): SuggestedChange => {
-  const flat = changes.flatMap((change) => (change.kind === 'several' ? change.changes : [change]));
+  const all = changes.flatMap((change) => (change.kind === 'several' ? change.changes : [change]));
+  const flat = all.reduce<readonly SuggestedChange[]>((list, change) => {
+    const before = list.find(({ kind }) => kind === 'amounts');
+    if (change.kind === 'amounts' && before?.kind === 'amounts') {
+      const both = { ...change, amounts: { ...before.amounts, ...change.amounts } };
+      return list.map((entry) => (entry === before ? both : entry));
+    }
+    return [...list.filter((entry) => !aboutSame(entry, change)), change];
+  }, []);
   const [first] = flat;
   return flat.length === 1 && first ? first : { kind: 'several', changes: flat };
 };

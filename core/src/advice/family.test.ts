@@ -6,6 +6,8 @@ import { shippedCatalog } from '../catalog';
 import { workOut } from '../drops';
 import { anyRecipe } from '../recipe/anyRecipe.testing';
 import { recipeFrom } from '../recipe/recipe.testing';
+import { wholeBlendLimit } from '../limits';
+import { strengthBy } from '../mixture';
 import { variantFor } from './family';
 
 const someone = (more: Partial<Wearer>): Wearer => ({ ...healthyAdult, ...more });
@@ -14,7 +16,7 @@ const family = {
   toddler: someone({ ageMonths: 30 }),
   'schoolchild of nine': someone({ ageMonths: 110 }),
   adult: someone({}),
-  'grandparent of 78': someone({ ageMonths: 936, skin: 'sensitive' }),
+  'grandparent of 78': someone({ ageMonths: 936 }),
 };
 
 /** 6 drops of lavender, 2 of peppermint, 2 of cedarwood in 9.5 ml: 5.3 %. */
@@ -54,6 +56,11 @@ describe('a family of four, from toddler to grandparent', () => {
   });
 });
 
+test('whole drops that are past what is recommended are no variant: three drops are 0.53 % of 0.5', () => {
+  const sensitive = of(someone({ ageMonths: 936, skin: 'sensitive' }));
+  expect(variantFor(shippedCatalog, blend, sensitive)).toEqual({ ok: false, why: 'too-coarse' });
+});
+
 test('a newborn is told that nothing is for them', () => {
   expect(variantFor(shippedCatalog, blend, of(someone({ ageMonths: 1 })))).toEqual({
     ok: false,
@@ -84,6 +91,14 @@ test('no variant of any blend is over, whoever it is for', () => {
         const again = workOut(shippedCatalog, variant.recipe);
         expect(again.state === 'done' && again.evaluation.verdict).not.toBe('over');
         expect(again.state === 'done' && again.evaluation.blocking).toBe(false);
+        // Nor above what is recommended for them, where it was not weaker to begin with.
+        const { brief, guideline } = variant.recipe;
+        const { recommended } = wholeBlendLimit(
+          { ...brief, wearer: someone(more), place: brief.place ?? 'face' },
+          guideline,
+        );
+        const strength = strengthBy(variant.evaluation.mixture, variant.recipe.by).likely;
+        expect(strength).toBeLessThanOrEqual(recommended + 1e-9);
         // Nor is an oil left out in silence.
         expect(variant.evaluation.mixture.oils.filter(({ drops }) => drops === 0)).toEqual([]);
       },
@@ -106,7 +121,11 @@ describe('where a drop is too much of a small bottle', () => {
   test('it goes into a larger one of its kind, with every oil in it, and that is told', () => {
     // Three drops of 0.05 ml are 1.6 % of 9.5 ml, 1.05 % of 14.25 ml, and 0.53 % of 28.5 ml.
     const variant = variantFor(shippedCatalog, inRollOn('roll-on-10'), of(pregnant));
-    expect(variant.ok && variant.changed?.change).toEqual({ kind: 'container', id: 'roll-on-30' });
+    expect(variant.ok && variant.changed?.change).toEqual({
+      kind: 'container',
+      id: 'roll-on-30',
+      count: 1,
+    });
     expect(variant.ok && variant.evaluation.mixture.oils.map(({ drops }) => drops)).toEqual([
       1, 1, 1,
     ]);

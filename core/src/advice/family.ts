@@ -8,7 +8,7 @@ import { strengthBy } from '../mixture';
 import { largerContainers } from './candidates';
 import { together } from './change';
 import { suggestChanges } from './suggestedChanges';
-import { isPast, noStronger } from './weaker';
+import { isStronger, noStronger } from './weaker';
 
 /** A change, said of the recipe before it. */
 interface Changed {
@@ -62,7 +62,7 @@ const inLargerContainer = (
   done: Calculated,
   recommended: number,
 ): { change: SuggestedChange; recipe: Recipe; evaluation: Evaluation } | null => {
-  const tried = largerContainers(done)
+  const tried = largerContainers(recipe, done)
     .slice(0, mostContainers)
     .flatMap((change) => {
       const larger = withChange(recipe, change);
@@ -74,9 +74,7 @@ const inLargerContainer = (
         ? [{ change, recipe: aimed, evaluation: worked.evaluation, worked }]
         : [];
     });
-  const fine = tried.find((entry) => !isPast(entry.worked, entry.recipe, recommended));
-  // A caution with every oil in it is worth more than a blend without some of them.
-  return fine ?? (leavesOut(done.evaluation) ? (tried.at(-1) ?? null) : null);
+  return tried.find((entry) => !isStronger(entry.worked, entry.recipe, recommended)) ?? null;
 };
 
 /** As it is aimed, where whole drops come near enough to that; else in a larger container. */
@@ -90,14 +88,15 @@ const withDropsIn = (
   if (worked.state !== 'done' || !mayBe(worked.evaluation)) return { ok: false, why: 'no-way' };
   const here = { ok: true as const, recipe: aimed, evaluation: worked.evaluation, changed };
   const misses = leavesOut(worked.evaluation);
-  if (!misses && !isPast(worked, aimed, recommended)) return here;
+  if (!misses && !isStronger(worked, aimed, recommended)) return here;
   const larger = inLargerContainer(catalog, aimed, worked, recommended);
   if (larger) {
     const { change, recipe, evaluation } = larger;
     const all = changed ? together(changed.change, change) : change;
     return { ok: true, recipe, evaluation, changed: { change: all, of: changed?.of ?? aimed } };
   }
-  return misses ? { ok: false, why: 'too-coarse' } : here;
+  // More than is recommended for them is not made for anybody in passing.
+  return { ok: false, why: 'too-coarse' };
 };
 
 /**
@@ -134,7 +133,7 @@ export const variantFor = (
   const after = workOut(catalog, mended);
   if (after.state !== 'done') return { ok: false, why: 'no-way' };
   // With an oil less, whole drops fall otherwise.
-  const aimed = isPast(after, mended, recommended)
+  const aimed = isStronger(after, mended, recommended)
     ? noStronger(catalog, mended, after.evaluation, recommended)
     : mended;
   return withDropsIn(catalog, aimed, recommended, { change: found.change, of: start });

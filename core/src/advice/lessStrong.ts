@@ -50,19 +50,30 @@ export const lessStrong = (
   const isLess = poured.map(({ oil, ml }) => of(oil.id) && ml.likely > 0);
   if (!isLess.some(Boolean)) return null;
   const now = (100 * essentialMl(poured)) / whole;
-  const plan = wholeDrops(
-    {
-      ...formula,
-      targetPercent: Math.min(now, atMostPercent),
-      oils: formula.oils.map((entry, i) => {
-        const ml = poured[i]?.ml.likely ?? 0;
-        if (isLess[i]) return { ...entry, measure: { by: 'parts', parts: ml } };
-        return entry.measure.by === 'parts' ? { ...entry, measure: { by: 'ml', ml } } : entry;
-      }),
-    },
-    brief,
-    guideline,
+  const planAt = (targetPercent: number) =>
+    wholeDrops(
+      {
+        ...formula,
+        targetPercent,
+        oils: formula.oils.map((entry, i) => {
+          const ml = poured[i]?.ml.likely ?? 0;
+          if (isLess[i]) return { ...entry, measure: { by: 'parts', parts: ml } };
+          return entry.measure.by === 'parts' ? { ...entry, measure: { by: 'ml', ml } } : entry;
+        }),
+      },
+      brief,
+      guideline,
+    );
+  const first = planAt(Math.min(now, atMostPercent));
+  // Where one oil meets a maximum of its own the others come down with it: the smell stays.
+  const shares = poured.flatMap(({ ml }, i) =>
+    isLess[i] ? [(first.aimedMl[i] ?? 0) / ml.likely] : [],
   );
+  const least = Math.min(...shares);
+  const plan =
+    isLess.every(Boolean) && least > 0 && Math.max(...shares) > least + 1e-9
+      ? planAt(now * least)
+      : first;
   const amounts: Record<string, OilAmount> = {};
   for (const [i, { id, amount }] of recipe.oils.entries()) {
     const oil = poured[i]?.oil;
@@ -92,6 +103,6 @@ export const lessStrong = (
     ...target,
     ...(Object.keys(amounts).length > 0 ? [{ kind: 'amounts', amounts } as const] : []),
   ];
-  const [first] = changes;
-  return changes.length > 1 ? { kind: 'several', changes } : (first ?? null);
+  const [only] = changes;
+  return changes.length > 1 ? { kind: 'several', changes } : (only ?? null);
 };

@@ -44,7 +44,7 @@ test('two drops of ylang ylang in 10 ml: one less, or a bigger bottle', () => {
   );
   // 2 x 0.05 ml of 14.25 ml is 0.7 %, of 0.8 %.
   expect(suggestions).toContainEqual(
-    expect.objectContaining({ change: { kind: 'container', id: 'roll-on-15' } }),
+    expect.objectContaining({ change: { kind: 'container', id: 'roll-on-15', count: 1 } }),
   );
   expect(suggestions.filter(({ change }) => change.kind === 'container')).toHaveLength(1);
 });
@@ -323,4 +323,116 @@ test('a pre-dilution on the shelf comes in place of an oil of which one drop is 
   expect(offered(shelf)).toBe(true);
   // Where none is on the shelf, none is offered.
   expect(offered(house)).toBe(false);
+});
+
+describe('what changes nothing worth having is not offered', () => {
+  const parts = (ids: readonly string[]) => ids.map((id) => ({ id, parts: 1 }));
+
+  test('not the same change twice in one', () => {
+    for (const given of [
+      recipe(
+        { target: { percent: 9 }, oils: parts(['eucalyptus-globulus', 'lavender']) },
+        { wearer: { ...healthyAdult, ageMonths: 60 }, place: 'face' },
+      ),
+      recipe(
+        {
+          oils: [
+            { id: 'clove-bud', drops: 9 },
+            { id: 'bergamot', drops: 4 },
+          ],
+        },
+        { place: 'body-massage' },
+      ),
+    ]) {
+      for (const { change } of suggested(given, 9)) {
+        const kindsIn = change.kind === 'several' ? change.changes : [change];
+        const once = kindsIn.map((one) => (one.kind === 'swap' ? `swap ${one.from}` : one.kind));
+        expect(new Set(once).size).toBe(once.length);
+      }
+    }
+  });
+
+  test('four bottles of 15 ml become one of 60, not four', () => {
+    const given: Recipe = {
+      ...recipe({ oils: [{ id: 'ylang-ylang', drops: 3 }] }),
+      containers: [{ container: { id: 'dropper-15' }, count: 4 }],
+    };
+    const container = suggested(given, 9).find(({ change }) => change.kind === 'container');
+    expect(container?.change).toMatchObject({ kind: 'container' });
+    // As much in all as before: two of 30 ml, one of 50, or one of 100.
+    const want = { 'dropper-30': 2, 'dropper-50': 1, 'dropper-100': 1 };
+    const [larger] = withChange(given, container!.change).containers;
+    const id = larger && 'id' in larger.container ? larger.container.id : '';
+    expect(want).toHaveProperty(id, larger?.count);
+  });
+
+  test('no covering of skin where nothing is phototoxic, and no feet for salt in a bath', () => {
+    const clove = recipe({ oils: [{ id: 'clove-bud', drops: 4 }] }, { place: 'body-massage' });
+    expect(kinds(clove)).not.toContain('cover');
+    const salt = recipe(
+      { oils: [{ id: 'lavender', drops: 4 }], bases: [{ id: 'epsom_salt', parts: 1 }] },
+      { place: 'bath' },
+    );
+    expect(kinds(salt)).not.toContain('feet');
+  });
+
+  test('no larger bottle where the same percentages go into it', () => {
+    const given = recipe({
+      oils: [
+        { id: 'lavender', percent: 6 },
+        { id: 'patchouli', percent: 3 },
+      ],
+    });
+    const offered = suggested(given, 9).flatMap(({ change }) =>
+      change.kind === 'several' ? change.changes : [change],
+    );
+    expect(offered.map(({ kind }) => kind)).not.toContain('container');
+  });
+
+  test('nothing is swapped in that brings a caution of its own', () => {
+    const epilepsy = recipe(
+      {
+        oils: [
+          { id: 'rosemary-camphor', drops: 1 },
+          { id: 'lavender', drops: 2 },
+        ],
+      },
+      { wearer: { ...healthyAdult, conditions: ['epilepsy'] } },
+    );
+    expect(
+      suggested(epilepsy, 9).some(({ change }) => JSON.stringify(change).includes('"swap"')),
+    ).toBe(false);
+  });
+
+  test('not all oils are taken out and nothing is left', () => {
+    const balm = recipe(
+      {
+        oils: [
+          { id: 'lemon', drops: 1 },
+          { id: 'bergamot', drops: 1 },
+        ],
+        bases: [{ id: 'jojoba', parts: 1 }],
+      },
+      { place: 'lips' },
+    );
+    for (const { change, outcome } of suggested(balm, 9)) {
+      if (change.kind !== 'unscented') expect(outcome.mixture.oils.length).toBeGreaterThan(0);
+    }
+  });
+
+  test('the same proportions at a lower strength, also where one oil meets its maximum', () => {
+    // Ylang ylang is past its 0.8 %: the lavender comes down with it, 2 to 1 as it was.
+    const given = recipe({
+      oils: [
+        { id: 'lavender', ml: 0.4 },
+        { id: 'ylang-ylang', ml: 0.2 },
+      ],
+    });
+    const less = suggested(given, 9).find(
+      ({ change }) => change.kind === 'amounts' && Object.keys(change.amounts).length === 2,
+    );
+    const [lavender, ylang] = less?.outcome.mixture.oils.map(({ ml }) => ml.likely) ?? [];
+    expect((lavender ?? 0) / (ylang ?? 1)).toBeCloseTo(2, 0);
+    expect(Math.abs((lavender ?? 0) / (ylang ?? 1) - 2)).toBeLessThan(0.35);
+  });
 });

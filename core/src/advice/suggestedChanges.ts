@@ -37,17 +37,46 @@ const outcomeOf = (
   return doneWith(house, withChange(recipe, change));
 };
 
-/** A change that brings it within, with what else it takes; null where nothing does. */
+/** True for what changes which oils are in it, beside how much of them. */
+const changesOils = (change: SuggestedChange): boolean =>
+  change.kind === 'several'
+    ? change.changes.some(changesOils)
+    : ['swap', 'swap-base', 'remove'].includes(change.kind);
+
+/** Ids of what a change brings in. */
+const broughtIn = (change: SuggestedChange): readonly string[] =>
+  change.kind === 'several'
+    ? change.changes.flatMap(broughtIn)
+    : change.kind === 'swap' || change.kind === 'swap-base'
+      ? [change.to]
+      : [];
+
+/** True where what was swapped in asks for care of its own: a professional would leave it out. */
+const bringsCaution = ({ change, outcome }: Suggestion): boolean => {
+  const ids = broughtIn(change);
+  return outcome.findings.some(
+    ({ subject, verdict }) => ids.includes(subject) && verdict !== 'within' && verdict !== 'note',
+  );
+};
+
+/**
+ * A change that brings it within, with what else it takes; null where nothing does.
+ *
+ * @param isLessEnough a lower strength alone brings it within: beside that another container or
+ *   place gains nothing
+ */
 const untilWithin = (
   catalog: Catalog,
   recipe: Recipe,
   change: SuggestedChange,
+  isLessEnough: boolean,
 ): Suggestion | null => {
   const then = outcomeOf(catalog, recipe, change);
   if (!then) return null;
   if (!isOver(then.evaluation)) return { change, outcome: then.evaluation };
   if (
     change.kind === 'predilute' ||
+    (isLessEnough && !changesOils(change)) ||
     forbiddenOils(withChange(recipe, change), then.evaluation).length > 0
   )
     return null;
@@ -100,9 +129,13 @@ export const suggestChanges = (
     gone.length > 0
       ? [
           ...withoutForbidden(catalog, recipe, gone).map((changes) => together(...changes)),
-          ...(isSaferOnFeet(recipe) ? [{ kind: 'feet' } as const] : []),
+          ...(isSaferOnFeet(recipe, now.evaluation) ? [{ kind: 'feet' } as const] : []),
         ]
       : candidates(catalog, recipe, now);
+  const isLessEnough = gentler(recipe, now).some((less) => {
+    const then = doneWith(catalog, withChange(recipe, less));
+    return then !== null && !isOver(then.evaluation);
+  });
   const suggestions: Suggestion[] = [];
   for (const change of list) {
     if (suggestions.length === most) break;
@@ -113,8 +146,8 @@ export const suggestChanges = (
       continue;
     }
     if (!over && !worthWhileIfReduced.has(change.kind)) continue;
-    const found = untilWithin(catalog, recipe, change);
-    if (!found) continue;
+    const found = untilWithin(catalog, recipe, change, isLessEnough);
+    if (!found || bringsCaution(found)) continue;
     if (
       !over &&
       binding &&

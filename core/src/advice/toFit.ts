@@ -10,12 +10,12 @@ type Problem = Extract<WorkedOut, { state: 'problem' }>;
 const mostContainers = 200;
 
 /** The smallest usual container that takes so much: of the same kind where there is one. */
-const containerFor = (ml: number, { kind }: Container): SuggestedChange[] => {
+const containerFor = (ml: number, { kind }: Container, count: number): SuggestedChange[] => {
   const large = usualContainers
     .filter((usualContainer) => fillMl(usualContainer) >= ml - 1e-9)
     .sort((a, b) => a.nominalMl - b.nominalMl);
   const found = large.find((entry) => entry.kind === kind) ?? large[0];
-  return found ? [{ kind: 'container', id: found.id }] : [];
+  return found ? [{ kind: 'container', id: found.id, count }] : [];
 };
 
 /**
@@ -39,7 +39,7 @@ export const toFit = (
   const count = Math.ceil(problem.value / each - 1e-9);
   const smaller = timesSmaller(recipe, problem.limit / problem.value);
   return [
-    ...containerFor(problem.value, line.container),
+    ...containerFor(problem.value, line.container, line.count),
     ...(problem.code === 'too-full' && count <= mostContainers
       ? [{ kind: 'count', count } as const]
       : []),

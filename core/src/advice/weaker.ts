@@ -1,9 +1,8 @@
 import type { Catalog } from '../catalog';
 import { workOut, writeOils, type Evaluation, type Calculated } from '../drops';
-import { isCareful } from '../limits';
 import { strengthBy } from '../mixture';
 import type { Recipe } from '../recipe';
-import { oneDropPercent } from './oneDrop';
+import { isPast } from '../quantity';
 
 /** So often it is aimed lower: what is not reached by then is too coarse for whole drops. */
 const mostSteps = 5;
@@ -15,23 +14,15 @@ const dropsIn = ({ mixture }: Evaluation): number =>
   mixture.oils.reduce((all, oil) => all + (oil.drops ?? 0), 0);
 
 /**
- * Whether whole drops have taken a blend past a strength: by more than half a drop, or at all where
- * what is recommended counts as a limit does.
+ * Whether whole drops have taken a blend past a strength.
  *
  * @param percent of essential oil, by what the recipe is measured by
  */
-export const isPast = (
-  { blend, evaluation }: Calculated,
-  recipe: Recipe,
+export const isStronger = (
+  { evaluation: { mixture } }: Pick<Calculated, 'evaluation'>,
+  { by }: Pick<Recipe, 'by'>,
   percent: number,
-): boolean => {
-  const { findings, mixture } = evaluation;
-  if (isCareful(blend.brief)) {
-    return findings.some(({ rule, verdict }) => rule === 'whole-blend' && verdict === 'caution');
-  }
-  const half = (oneDropPercent(blend.formula)?.most ?? 0) / 2;
-  return strengthBy(mixture, recipe.by).likely > percent + half;
-};
+): boolean => isPast(strengthBy(mixture, by).likely, percent);
 
 /**
  * The same blend at no more than a strength: its oils in the proportions that they have, however
@@ -59,7 +50,7 @@ export const noStronger = (
     const worked = workOut(catalog, weaker);
     if (worked.state !== 'done') return nearest;
     if (worked.evaluation.mixture.oils.some(({ drops }) => drops === 0)) return nearest;
-    if (!isPast(worked, weaker, percent)) return weaker;
+    if (!isStronger(worked, weaker, percent)) return weaker;
     const drops = dropsIn(worked.evaluation);
     if (drops <= worked.evaluation.mixture.oils.length) return nearest;
     targetPercent *= (drops - 1) / drops;

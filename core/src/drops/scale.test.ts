@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { healthyAdult } from '../brief/wearer.testing';
 import { shippedCatalog } from '../catalog';
 import type { Recipe } from '../recipe';
 import { shortOf, shortOils, type ShortRecipe } from '../recipe/recipe.testing';
@@ -109,4 +110,23 @@ describe('scaling', () => {
       { numRuns: 15 },
     );
   });
+});
+
+test('a scaled blend is never above what is recommended, where it was not before', () => {
+  // On the body 2 % is recommended. 3 drops in 9.2 ml are 1.6 %; in a roll-on of 4.75 ml the nearest
+  // are 2 drops, 2.1 %: one is 1.05 %.
+  const adult = { wearer: healthyAdult, place: 'body-leave-on' as const };
+  const of = (drops: number) =>
+    written({
+      brief: adult,
+      container: { id: 'dropper-10' },
+      oils: [{ id: 'lavender', drops }],
+    });
+  const weak = of(3);
+  const scaled = intoContainer(shippedCatalog, weak, worked(weak), { id: 'roll-on-5' });
+  expect(scaled.ok && scaled.recipe.oils[0]?.amount).toMatchObject({ unit: 'drops', value: 1 });
+  // What was stronger before stays as strong: that was the maker's choice.
+  const strong = of(4);
+  const again = intoContainer(shippedCatalog, strong, worked(strong), { id: 'roll-on-5' });
+  expect(again.ok && again.recipe.oils[0]?.amount).toMatchObject({ unit: 'drops', value: 2 });
 });

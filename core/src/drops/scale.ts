@@ -1,6 +1,8 @@
 import { largestContainerMl, type Catalog, usualCarriers } from '../catalog';
+import { wholeBlendLimit } from '../limits';
 import { strengthBy } from '../mixture';
 import {
+  briefOf,
   isIn,
   setFirstContainer,
   valueIn,
@@ -47,6 +49,19 @@ const amountsTimes = (recipe: Recipe, factor: number): Recipe => ({
 const isCounted = ({ amount }: Recipe['oils'][number]): boolean =>
   (valueIn(amount, 'drops') ?? 0) > 0;
 
+/**
+ * A strength to be met again: where it was no more than is recommended for its wearer, whole drops
+ * may not take it past that.
+ */
+const asStrong = (recipe: Recipe, percent: number): NonNullable<Recipe['target']> => {
+  const brief = briefOf(recipe);
+  const recommended = brief ? wholeBlendLimit(brief, recipe.guideline).recommended : Infinity;
+  if (percent > recommended * (1 + 1e-9) || !Number.isFinite(recommended)) return { percent };
+  // A range is aimed at in its middle, and its high end is not passed.
+  const low = Math.min(2 * percent - recommended, recommended * (1 - 1e-6));
+  return low > 0 ? { percent: low, upTo: recommended } : { percent };
+};
+
 /** Counted drops as the strength and the parts that they come to, to be solved again. */
 const dropsAsParts = (recipe: Recipe, { mixture }: Evaluation): Recipe | null => {
   if (!recipe.oils.some(isCounted)) return null;
@@ -56,7 +71,7 @@ const dropsAsParts = (recipe: Recipe, { mixture }: Evaluation): Recipe | null =>
   let next = 0;
   return {
     ...recipe,
-    target: { percent: Math.min(100, strengthBy(mixture, recipe.by).likely) },
+    target: asStrong(recipe, Math.min(100, strengthBy(mixture, recipe.by).likely)),
     oils: recipe.oils.map((oil, index) => {
       const value = (shares[index] ?? 0) > 0 ? (parts[next++] ?? 1) : 0;
       return isCounted(oil) ? withAmount(oil, { unit: 'parts', value }) : oil;

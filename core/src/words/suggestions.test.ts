@@ -55,7 +55,7 @@ test('several changes are one sentence, each amount from what to what', () => {
         changes: [
           { kind: 'remove', ids: ['peppermint', 'cedarwood-atlas'] },
           { kind: 'amounts', amounts: { lavender: { unit: 'drops', value: 2 } } },
-          { kind: 'container', id: 'dropper-30' },
+          { kind: 'container', id: 'dropper-30', count: 1 },
         ],
       },
       rollOn({ lavender: 6, peppermint: 2, 'cedarwood-atlas': 2 }),

@@ -65,7 +65,10 @@ export const suggestionWords = (
       return 'Cover that skin for 24 hours';
     case 'container': {
       const container = usualContainer(change.id);
-      return container ? `Use a ${containerWords(container)}` : 'Use a bigger bottle';
+      if (!container) return 'Use a bigger bottle';
+      return change.count > 1
+        ? `Use ${countedContainers(change.count, container.kind)} of ${formatMl(container.nominalMl)}`
+        : `Use a ${containerWords(container)}`;
     }
     case 'count': {
       const kind = recipe.containers[0]?.container;
