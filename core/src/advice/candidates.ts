@@ -83,7 +83,9 @@ export const withoutForbidden = (catalog: Catalog, recipe: Recipe, ids: readonly
 export const gentler = (recipe: Recipe, done: Calculated): SuggestedChange[] => {
   const { brief, guideline } = done.blend;
   const { byVolume, byWeight } = done.evaluation.mixture.strength;
-  const ratio = byWeight.likely > byVolume.likely ? byVolume.likely / byWeight.likely : 1;
+  // A strength is asked for by volume, and what is recommended is meant as the blend is measured.
+  const ratio =
+    recipe.by === 'weight' && byWeight.likely > 0 ? byVolume.likely / byWeight.likely : 1;
   const recommended = wholeBlendLimit(brief, guideline).recommended * ratio;
   return [
     ...(isCareful(brief) && recommended > 0

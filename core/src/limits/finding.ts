@@ -44,6 +44,7 @@ export type KindCaution =
   | 'hot-wax'
   | 'mist'
   | 'keep-dry'
+  | 'much-of-it'
   | 'water-floats';
 
 /** Why a finding came out as it did: the facts from which words are made. */

@@ -1,6 +1,7 @@
 import { cautions } from '../catalog';
 import type { KindCaution, PlaceCaution, PlaceWord } from '../limits';
 import { ageWords } from './brief';
+import { formatPercent } from './numbers';
 
 /** What a place asks, in a sentence. */
 export const placeCautionWords = (what: PlaceCaution, name: string): string => {
@@ -70,6 +71,8 @@ export const kindCautionWords = (what: KindCaution, name: string): string => {
       return 'Fat makes the bath slippery: hold on to something, and rinse the bath afterwards.';
     case 'hot-wax':
       return 'Hot wax and fat burn skin: use a water bath and no open flame, keep children away, and never leave it unattended.';
+    case 'much-of-it':
+      return `${name}: that is a lot. Up to ${formatPercent(Math.max(...Object.values(cautions.dose.mostPercent)))} of the whole is usual.`;
     case 'water-floats':
       return 'Oil floats on water: without a solubiliser some of it reaches skin undiluted. Mix it into a solubiliser first.';
     case 'keep-dry':

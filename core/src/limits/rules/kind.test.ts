@@ -67,6 +67,13 @@ describe('kinds of product', () => {
     expect(kinds(bath({ jojoba: 1, polysorbate_20: 1 }))).toEqual(['bath-fat', 'bath-slip']);
   });
 
+  test('much vitamin E is a note, the usual one percent is none', () => {
+    const withE = (share: number) =>
+      kinds({ oils: { lavender: ml(0.05) }, bases: { jojoba: 100 - share, vitamin_e: share } });
+    expect(withE(18)).toEqual(['much-of-it']);
+    expect(withE(0.8)).toEqual([]);
+  });
+
   test('water spoils, unless a preservative keeps it; the rest is a matter of handling', () => {
     expect(
       verdictOf({ oils: { lavender: ml(0.05) }, bases: { distilled_water: 1 } }, 'water'),

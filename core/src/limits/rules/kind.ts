@@ -4,7 +4,7 @@ import { isPast } from '../../quantity';
 import { finding, type Finding, type KindCaution } from '../finding';
 import { knownWearer, type Question } from '../question';
 
-const { bath, heat, pours, sprays, water } = cautions;
+const { bath, dose, heat, pours, sprays, water } = cautions;
 
 const fats: ReadonlySet<string> = new Set(['oil', 'butter', 'wax']);
 
@@ -112,11 +112,16 @@ export const kind = (question: Question): Finding[] => {
   const runs = containers.some((container) => containerFacts(container).runs);
   const sprayed = containers.includes('spray bottle');
   const isPreserved = mixture.bases.some(({ base }) => base.kind === 'preservative');
+  const wholeG = mixture.totalG.likely;
   let burns = sprayed;
   let hot = false;
-  for (const { base } of mixture.bases) {
+  for (const { base, g } of mixture.bases) {
     if (base.kind === 'aqueous' && !isPreserved) {
       found.push(say('caution', 'water', base.id, water.source));
+    }
+    const usual = dose.mostPercent[base.id];
+    if (usual !== undefined && isPast((100 * g.likely) / wholeG, usual)) {
+      found.push(say('note', 'much-of-it', base.id, dose.source));
     }
     if (base.kind === 'alcohol') burns = true;
     if (base.kind === 'wax' || base.kind === 'butter') hot = true;
