@@ -150,6 +150,10 @@ describe('a table as spreadsheets and shops write it', () => {
       { code: 'twice', first: 2 },
       'ok',
     ]);
+    // Said to be two bottles, both are read.
+    const both = rows(`${head}\njojoba;50;;;;\njojoba;50;;;;`);
+    const two = readShelf(both, shippedCatalog, today, new Map(), new Set([3]));
+    expect(two.ok && two.lines.every(({ ok }) => ok)).toBe(true);
     expect(problemOf(head, 'jojoba;50;2026-05-01;2026-04-01;;')).toMatchObject({
       code: 'day-before',
       column: 'opened',

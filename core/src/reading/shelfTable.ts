@@ -242,12 +242,14 @@ const bottleFrom = (
  * @param rows cells, line by line; the headings are in the first line, or below some lines of title
  * @param today no bottle was bought or opened after it
  * @param chosen of the lines that may be several materials, which was meant, by number of the line
+ * @param twoOf numbers of lines that are the same as another and mean a bottle more
  */
 export const readShelf = (
   rows: readonly (readonly string[])[],
   catalog: Catalog,
   today: Day,
   chosen: ReadonlyMap<number, string> = new Map(),
+  twoOf: ReadonlySet<number> = new Set(),
 ): ReadShelf => {
   // Titles, and the mark by which a spreadsheet says what parts its columns, may stand above.
   const at = rows
@@ -279,7 +281,7 @@ export const readShelf = (
         const count = countIn(cells);
         const key = JSON.stringify(bottle);
         const first = seen.get(key);
-        if (first !== undefined) throw new Wrong({ code: 'twice', first });
+        if (first !== undefined && !twoOf.has(line)) throw new Wrong({ code: 'twice', first });
         seen.set(key, line);
         return { line, ok: true, bottle, count };
       } catch (error) {

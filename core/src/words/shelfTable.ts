@@ -43,7 +43,7 @@ export const shelfLineWords = (problem: ShelfLineProblem): string => {
     case 'day-before':
       return `The day for ${names[problem.column]} is before that for ${names[problem.other]}. Check both.`;
     case 'twice':
-      return `This is the same as line ${problem.first}. If you have two of it, type 2 in a column “quantity”.`;
+      return `This is the same as line ${problem.first}. Are these two bottles?`;
     case 'more-than-holds':
       return 'More is left than the full bottle holds.';
   }

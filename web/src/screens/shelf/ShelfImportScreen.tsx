@@ -15,7 +15,16 @@ import { today } from '../../store/now';
 
 const example = 'material;lot;size;left;opened;best before;price';
 
-const LineRow = ({ one, onChoose }: { one: ShelfLine; onChoose: (materialId: string) => void }) => {
+const LineRow = ({
+  one,
+  onChoose,
+  onTwo,
+}: {
+  one: ShelfLine;
+  onChoose: (materialId: string) => void;
+  /** The same line again is a bottle more. */
+  onTwo: () => void;
+}) => {
   const catalog = useCatalog();
   if (!one.ok) {
     return (
@@ -24,6 +33,11 @@ const LineRow = ({ one, onChoose }: { one: ShelfLine; onChoose: (materialId: str
         <Cell under="Bottle" className="text-brick">
           <span aria-hidden>■ </span>
           {shelfLineWords(one.problem)}
+          {one.problem.code === 'twice' && (
+            <Button className="mt-1" onClick={onTwo}>
+              Two bottles: add both
+            </Button>
+          )}
           {one.problem.code === 'several' && (
             <span className="mt-1 flex flex-wrap gap-2">
               {one.problem.ids.map((id) => (
@@ -59,22 +73,24 @@ export const ShelfImportScreen = () => {
   const write = useWrite();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(new Map());
+  const [twoOf, setTwoOf] = useState<ReadonlySet<number>>(new Set());
   const [trouble, setTrouble] = useState('');
   const take = (table: string): void => {
     setChosen(new Map());
+    setTwoOf(new Set());
     setTrouble(table.length > longestTable ? 'That is too long for a table of bottles.' : '');
     setText(table.length > longestTable ? '' : table);
   };
   const rows = useMemo(() => (text.trim() === '' ? null : tableRows(text)), [text]);
   const read = useMemo(
-    () => rows && readShelf(rows, catalog, today(), chosen),
-    [rows, catalog, chosen],
+    () => rows && readShelf(rows, catalog, today(), chosen, twoOf),
+    [rows, catalog, chosen, twoOf],
   );
   const lines = read?.ok ? read.lines : [];
   const good = lines.flatMap((line) =>
     line.ok ? Array.from({ length: line.count }, () => line.bottle) : [],
   );
-  const bad = lines.length - good.length;
+  const bad = lines.filter(({ ok }) => !ok).length;
   const add = async (): Promise<void> => {
     const ids = await write('The shelf', () => bottles.addAll(good));
     if (!ids) return;
@@ -145,6 +161,7 @@ export const ShelfImportScreen = () => {
                     key={shelfLine.line}
                     one={shelfLine}
                     onChoose={(id) => setChosen(new Map(chosen).set(shelfLine.line, id))}
+                    onTwo={() => setTwoOf(new Set(twoOf).add(shelfLine.line))}
                   />
                 ))}
             </tbody>
