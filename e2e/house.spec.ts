@@ -8,7 +8,7 @@ test('a mending offer is one press, and one undo', async ({ page }) => {
   await drops(page, 'Ylang ylang').fill('2');
   const verdict = page.getByRole('status', { name: 'Verdict' });
   await expect(verdict).toContainText('1 limit exceeded');
-  await page.getByRole('button', { name: /Ylang ylang: 2 drops to 1 drop/ }).click();
+  await page.getByRole('button', { name: /^Ylang ylang: 2 drops to 1 drop/ }).click();
   await expect(verdict).toContainText('Within limits');
   await expect(drops(page, 'Ylang ylang')).toHaveValue('1');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -43,6 +43,34 @@ test('a code on one screen is a blend in another browser, without the person', a
   await other.context().close();
 });
 
+test('a blend of twenty oils with notes is read from a picture of the screen', async ({ page }) => {
+  await page.goto('/blends');
+  const ids =
+    'lavender frankincense geranium bergamot-fcf cedarwood-atlas patchouli vetiver petitgrain palmarosa cypress juniper-berry neroli rose-otto ylang-ylang clary-sage marjoram-sweet black-pepper ginger myrtle spearmint'.split(
+      ' ',
+    );
+  const blend = {
+    format: 'jubbet-blend',
+    version: 3,
+    name: 'Full orchestra',
+    notes:
+      'Smells of the pit on the first night: resin, a little smoke, and the flowers at the end.',
+    brief: { wearer: 'anyone', place: 'body-massage', use: 'leave-on', sun: 'exposed' },
+    containers: [{ container: { id: 'dropper-100' }, count: 1 }],
+    oils: ids.map((id, n) => ({ id, amount: { unit: 'drops', value: 1 + (n % 3) } })),
+    bases: [{ id: 'jojoba', amount: { unit: 'parts', value: 1 } }],
+  };
+  await give(page, 'orchestra.json', 'application/json', Buffer.from(JSON.stringify(blend)));
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Full orchestra');
+  await page.goto(`${page.url()}/share`);
+  const picture = await page.getByRole('img', { name: 'QR code of Full orchestra' }).screenshot();
+  const other = await another(page);
+  await give(other, 'screen.png', 'image/png', picture);
+  await expect(other.getByRole('heading', { level: 1 })).toContainText('Full orchestra');
+  await expect(other.getByText('Spearmint').first()).toBeVisible();
+  await other.context().close();
+});
+
 test('a picture without a code says so, and a camera that is not there too', async ({ page }) => {
   await page.goto('/blends');
   await give(page, 'empty.png', 'image/png', await page.screenshot());

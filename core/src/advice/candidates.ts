@@ -211,6 +211,7 @@ export const candidates = (
       ? [{ kind: 'unscented' } as const]
       : []),
     ...gentler(recipe, done),
+    ...(fewer ? [fewer] : []),
     ...(brief.sun === 'exposed' &&
     placeFacts(brief.place).isCovered &&
     isAboutLight(done.evaluation)
@@ -221,7 +222,6 @@ export const candidates = (
       ? [{ kind: 'guideline', guideline: 'clinical' } as const]
       : []),
     ...swaps(recipe, binding),
-    ...(fewer ? [fewer] : []),
     ...(isTooCoarse(recipe, done)
       ? [...dilutedOnShelf(catalog, recipe, done), ...prediluted(catalog, recipe, done)]
       : []),

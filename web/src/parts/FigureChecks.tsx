@@ -6,7 +6,7 @@ import { useStored } from '../store/useStored';
 
 /** Who has looked a figure of the library up, and the way to say that one has. */
 export const FigureChecks = ({ figureId }: { figureId: string }) => {
-  const checks = useStored(['materials'], () => figureChecks.list()).data ?? [];
+  const checks = useStored(['figure-checks'], () => figureChecks.list()).data ?? [];
   const figure = libraryFigure(figureId);
   if (!figure) return null;
   return (

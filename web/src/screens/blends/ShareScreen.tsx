@@ -113,7 +113,9 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
             role="img"
             aria-label={`QR code of ${name}`}
             viewBox={`-4 -4 ${code.size + 8} ${code.size + 8}`}
-            className="w-full max-w-80 rounded-md bg-white text-black sm:w-80"
+            // Each square as many whole pixels as it takes to be read off a screen.
+            style={{ width: (code.size + 8) * Math.max(3, Math.floor(320 / (code.size + 8))) }}
+            className="max-w-full rounded-md bg-white text-black"
             shapeRendering="crispEdges"
           >
             <path d={code.path} fill="currentColor" />

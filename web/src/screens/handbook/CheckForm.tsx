@@ -116,7 +116,7 @@ export const CheckForm = ({
           <Button type="submit" look="first">
             Save the check
           </Button>
-          <Button onClick={onLeave}>Leave it</Button>
+          <Button onClick={onLeave}>Cancel</Button>
         </div>
       </form>
     </Section>

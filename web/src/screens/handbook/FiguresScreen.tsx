@@ -92,7 +92,7 @@ export const FiguresScreen = () => {
   const [shown, setShown] = useState<Shown>('open');
   const [query, setQuery] = useState('');
   const [trouble, setTrouble] = useState('');
-  const stored = useStored(['materials'], () => figureChecks.list()).data;
+  const stored = useStored(['figure-checks'], () => figureChecks.list()).data;
   const house = useStored(['settings'], () => settings.read()).data;
   const [reader, setReader] = useState<Reader | null>(null);
   const byFigure = useMemo(() => {

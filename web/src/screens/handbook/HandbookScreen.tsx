@@ -140,7 +140,7 @@ export const HandbookScreen = () => {
   const [query, setQuery] = useState('');
   const deferredQuery = useDeferredValue(query);
   const { hash } = useLocation();
-  const checks = useStored(['materials'], () => figureChecks.list()).data ?? [];
+  const checks = useStored(['figure-checks'], () => figureChecks.list()).data ?? [];
   const checked = new Set(checks.map(({ figureId }) => figureId)).size;
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const all = useMemo(
