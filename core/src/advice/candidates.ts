@@ -142,7 +142,7 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Calculated): Suggest
       };
   const plan = wholeDrops(byParts, brief, guideline);
   const { recommended } = wholeBlendLimit(brief, guideline);
-  const total = plan.aimedMl.reduce<number>((sum, ml) => sum + (ml ?? 0), 0);
+  const total = plan.allAimedMl.reduce<number>((sum, ml) => sum + (ml ?? 0), 0);
   const most = isCareful(brief)
     ? (roundingReserve * recommended * fillMl(formula.container)) / 100
     : Infinity;
@@ -151,7 +151,7 @@ const prediluted = (catalog: Catalog, recipe: Recipe, done: Calculated): Suggest
     catalog,
     recipe,
     done,
-    plan.aimedMl.map((ml) => share * (ml ?? 0)),
+    plan.allAimedMl.map((ml) => share * (ml ?? 0)),
   );
   return item ? [item] : [];
 };

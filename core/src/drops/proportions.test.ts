@@ -62,7 +62,7 @@ test('what is aimed at keeps the proportions, and is as strong as the shared lim
         wearer: { ageMonths: years * 12 },
       });
       const { formula, brief, guideline } = blend;
-      const aimed = wholeDrops(formula, brief, guideline).aimedMl.map((ml) => known(ml));
+      const aimed = wholeDrops(formula, brief, guideline).allAimedMl.map((ml) => known(ml));
       const all = shares.slice(0, ids.length).reduce((sum, share) => sum + share, 0);
       const asked = ids.map((_, i) => (9.5 * target * (shares[i] ?? 1)) / all / 100);
       // An oil's own limits, each of it alone in the container, by halving.
@@ -104,7 +104,7 @@ test('reduced, the smell stays: four to one is four to one', () => {
     target: 5,
     container: 'roll-on-30',
   });
-  const [lemongrass, melissa] = wholeDrops(formula, brief, guideline).aimedMl;
+  const [lemongrass, melissa] = wholeDrops(formula, brief, guideline).allAimedMl;
   expect(known(lemongrass) / known(melissa)).toBeCloseTo(4);
 });
 
@@ -115,7 +115,7 @@ test('an oil with a limit of its own stays there, and the others keep their prop
     target: 2,
     container: 'dropper-100',
   });
-  const [bark, cypress, cedar] = wholeDrops(formula, brief, guideline).aimedMl;
+  const [bark, cypress, cedar] = wholeDrops(formula, brief, guideline).allAimedMl;
   expect(known(bark)).toBeLessThan((0.07 * fillMl(formula.container)) / 100);
   expect(known(cypress) / known(cedar)).toBeCloseTo(2);
   expect(known(cypress)).toBeCloseTo((fillMl(formula.container) * 2 * 0.5) / 100, 6);

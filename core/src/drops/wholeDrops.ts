@@ -43,6 +43,8 @@ export interface DropPlan {
    * before it is rounded to whole drops; null where the amount is not by parts.
    */
   readonly aimedMl: readonly (number | null)[];
+  /** The same of all oils that were asked for, also of those that get no drop: for a pre-dilution. */
+  readonly allAimedMl: readonly (number | null)[];
   /** Essential oil that is reached on likely drops, in ml. */
   readonly reachedMl: number;
   /** The limits that hold it below what was wanted. */
@@ -96,6 +98,24 @@ const roomFor = (rows: readonly LimitRow[], drops: readonly number[], i: number)
       : Math.min(room, Math.max(0, (row.limit - usedOf(row, drops)) / perDrop));
   }, 1);
 
+/** What was wanted of an oil that gets no drop is wanted of the others, in their proportions. */
+const sharedByThose = (
+  wanted: readonly number[],
+  open: readonly Dosed[],
+  isKept: (i: number) => boolean,
+): readonly number[] => {
+  const essential = (of: (i: number) => boolean): number =>
+    open.reduce(
+      (total, { oil }, i) => total + (of(i) ? essentialShare(oil) * (wanted[i] ?? 0) : 0),
+      0,
+    );
+  const kept = essential(isKept);
+  const all = essential(() => true);
+  return kept === 0 || kept === all
+    ? wanted
+    : wanted.map((ml, i) => (isKept(i) ? (ml * all) / kept : 0));
+};
+
 const dosedOf = (entry: FormulaOil, formula: Formula): Dosed => {
   const { oil, measure } = entry;
   return measure.by === 'parts'
@@ -130,6 +150,7 @@ export const wholeDrops = (
       drops: formula.oils.map(() => null),
       targetMl,
       aimedMl: formula.oils.map(() => null),
+      allAimedMl: formula.oils.map(() => null),
       reachedMl: standing,
       binding: [],
       leftOut: [],
@@ -137,7 +158,7 @@ export const wholeDrops = (
       nearerByMl: 0,
     };
   }
-  const wanted = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
+  const wantedOfAll = formula.oils.filter(({ measure }) => measure.by === 'parts').map(askedOf);
   const limits: readonly SumLimit[] = sumLimits(
     formula.oils.map(({ oil }) => oil),
     brief,
@@ -149,9 +170,12 @@ export const wholeDrops = (
   );
   const rows = limitRows(dosed, limits, whole);
   const unit = open.map(({ unitMl }) => unitMl.likely);
-  const { ml: asked, heldBy } = inProportion(dosed, rows, wanted, unit);
-  // An oil that is left out stays out; the others keep at least one drop.
-  const least = lowestOf(wanted, rows);
+  const allAimed = inProportion(dosed, rows, wantedOfAll, unit);
+  // An oil that is left out stays out; the others keep at least one drop, and share what was asked.
+  const least = lowestOf(wantedOfAll, rows);
+  const wanted = sharedByThose(wantedOfAll, open, (i) => (least[i] ?? 0) > 0);
+  const { ml: asked, heldBy } =
+    wanted === wantedOfAll ? allAimed : inProportion(dosed, rows, wanted, unit);
   // More than the next whole drop above what was wanted is never nearer.
   const most = least.map((lowest, i) =>
     lowest === 0 ? 0 : Math.max(1, Math.ceil((asked[i] ?? 0) / (unit[i] ?? 1) - 1e-9)),
@@ -213,16 +237,15 @@ export const wholeDrops = (
     ...(short.length > 0 ? heldBy.map(nameOf) : []),
     ...short.flatMap((i) => broken(rows, chosen, i)),
   ]);
-  let next = 0;
-  let at = 0;
+  const ofParts = (list: readonly number[]): readonly (number | null)[] => {
+    let next = 0;
+    return formula.oils.map(({ measure }) => (measure.by === 'parts' ? (list[next++] ?? 0) : null));
+  };
   return {
-    drops: formula.oils.map(({ measure }) =>
-      measure.by === 'parts' ? (chosen[next++] ?? 0) : null,
-    ),
+    drops: ofParts(chosen),
     targetMl,
-    aimedMl: formula.oils.map(({ measure }) =>
-      measure.by === 'parts' ? (asked[at++] ?? 0) : null,
-    ),
+    aimedMl: ofParts(asked),
+    allAimedMl: ofParts(allAimed.ml),
     reachedMl,
     binding,
     leftOut,

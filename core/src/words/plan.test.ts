@@ -6,6 +6,7 @@ import { expect, test } from 'vitest';
 const plan = (more: Partial<DropPlan>): DropPlan => ({
   drops: [4],
   aimedMl: [],
+  allAimedMl: [],
   targetMl: 0.2,
   reachedMl: 0.2,
   binding: [],
