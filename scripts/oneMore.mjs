@@ -44,7 +44,7 @@ const additions = [
     file: 'core/src/limits/ruleIds.ts',
     before: "  'whole-blend': {",
     add: "  'one more': { chapter: 'oils' },\n",
-    asks: ['core/src/limits/registry.ts', 'core/src/words/findings.ts'],
+    asks: ['core/src/limits/registry.ts', 'core/src/words/nothingFound.ts'],
   },
 ];
 
