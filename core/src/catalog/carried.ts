@@ -1,5 +1,5 @@
 import type { Day } from '../quantity';
-import { catalogOf, type Catalog, type OpenBottle } from './catalog';
+import { catalogOf, type Catalog } from './catalog';
 import { houseMaterials } from './houseMaterials';
 import type { CarriedMaterial, OwnMaterial } from './own';
 
@@ -31,28 +31,6 @@ interface Elsewhere {
   readonly today: Day;
 }
 
-/** What is left of a batch is in the bottle that it was put into: past its date it is past. */
-const leftover = (
-  own: readonly OwnMaterial[],
-  id: string,
-  { today }: Elsewhere,
-): OpenBottle | undefined => {
-  const found = own.find((entry) => entry.id === id);
-  if (found?.kind !== 'ready-made' || !found.batch) return undefined;
-  const { number, bestBefore } = found.batch;
-  return {
-    id: null,
-    bottle: {
-      lot: number,
-      keepsUntil: bestBefore,
-      because: 'printed',
-      past: bestBefore < today,
-    },
-    dropMl: null,
-    analysis: null,
-  };
-};
-
 /**
  * The catalog of what carries its own materials: those lie over what is shipped, and only what is
  * in neither is looked up in the house. The bottles are those of the house.
@@ -64,12 +42,14 @@ export const catalogCarrying = (
   own: readonly OwnMaterial[],
   elsewhere?: Elsewhere,
 ): Catalog => {
-  const carried = catalogOf(houseMaterials(own, elsewhere !== undefined));
+  const carried = catalogOf(
+    houseMaterials(own, elsewhere && { today: elsewhere.today, isFromElsewhere: true }),
+  );
   return {
     ...carried,
     oil: (id) => carried.oil(id) ?? house.oil(id),
     base: (id) => carried.base(id) ?? house.base(id),
     isRemoved: () => false,
-    openBottle: (id) => house.openBottle(id) ?? (elsewhere && leftover(own, id, elsewhere)),
+    openBottle: house.openBottle,
   };
 };

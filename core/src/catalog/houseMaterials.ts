@@ -1,3 +1,4 @@
+import type { Day } from '../quantity';
 import type { LaidOver } from './catalog';
 import { forbiddenMark } from './forbiddenMark';
 import { asBase } from './ownBase';
@@ -7,6 +8,7 @@ import type { Base, Content, MadeOf, Oil } from './schema';
 import { botanicalOf } from './botanical';
 import { forbiddenBehind, forbiddenOil } from './forbidden';
 import { namesakesOf } from './namesakes';
+import { nothingSaid } from './nothingSaid';
 import { heldTo } from './stricter';
 import { lightFromContents } from './lightFromContents';
 import { asListed, knownByName } from './oilInBottle';
@@ -30,20 +32,12 @@ const plainOil = (own: OwnOil): Oil => ({
   name: own.name,
   botanical: own.botanical,
   dermalMaximum: { percent: null, status: 'not known', basis: null, confidence: 'none' },
-  phototoxicLimitPercent: null,
-  keepOffSkin: false,
-  notForHomeBlending: null,
-  age: [],
-  pregnancy: 'caution',
-  breastfeeding: 'caution',
-  conditions: [],
+  ...nothingSaid,
   oxidation: 'medium',
   shelfYears: own.shelfYears,
   densityGPerMl: own.densityGPerMl,
   viscosity: own.viscosity,
   note: own.note,
-  odourStrength: 3,
-  allergens: [],
   ...plantOf(own.botanical),
   ...forbiddenMark(forbiddenBehind(own, (species) => allowedSpecies.has(species))),
   counted: null,
@@ -230,13 +224,33 @@ const asSaid = (own: OwnOil, find: Inside): Oil => {
   }
 };
 
+/** When and from where materials are read. */
+interface ReadOn {
+  readonly today?: Day;
+  /** They came with a file: a figure that allows more than the library's is none. */
+  readonly isFromElsewhere?: boolean;
+}
+
+/** What is left of a batch is in the bottle that it was put into, and past its date with the batch. */
+const asLeftover = (
+  own: Extract<OwnOil, { kind: 'ready-made' }>,
+  today: Day,
+): Pick<Oil, 'leftover'> => {
+  if (!own.batch) return {};
+  const { number: lot, bestBefore: keepsUntil } = own.batch;
+  return { leftover: { lot, keepsUntil, past: keepsUntil < today } };
+};
+
 /**
  * What a maker's own materials and figures come to, to be laid over the library. The
  * shipped library may change underneath: what is theirs is kept apart from it.
  *
- * @param isFromElsewhere they came with a file: a figure that allows more than the library's is none
+ * @param on the day, by which what is left of a batch is past its date; and whether they came with a file
  */
-export const houseMaterials = (own: readonly OwnMaterial[], isFromElsewhere = false): LaidOver => {
+export const houseMaterials = (
+  own: readonly OwnMaterial[],
+  { today, isFromElsewhere = false }: ReadOn = {},
+): LaidOver => {
   const figures = own.filter((entry) => entry.kind === 'figure');
   const marked = (oil: Oil): Oil =>
     figures
@@ -260,7 +274,14 @@ export const houseMaterials = (own: readonly OwnMaterial[], isFromElsewhere = fa
       ...overridden,
       ...simple,
       ...own.flatMap((entry) =>
-        entry.kind === 'ready-made' ? [marked(asOil(entry, inside))] : [],
+        entry.kind === 'ready-made'
+          ? [
+              {
+                ...marked(asOil(entry, inside)),
+                ...(today === undefined ? {} : asLeftover(entry, today)),
+              },
+            ]
+          : [],
       ),
     ],
     bases,

@@ -2,41 +2,47 @@ import { constituentNamed } from './constituentIndex';
 import { botanicalOf } from './botanical';
 import { bareName, speciesIn } from './forbidden';
 import { namesOf, ambiguousNames } from './names';
+import { once } from './once';
 import type { Base, Oil } from './schema';
 import { shippedBases, shippedOils } from './shipped';
 
 /** Words beside a name that change nothing of what it is. */
 const saysNothing =
-  /\b(?:my|our|special|house|blend|mix|extra|fresh|new|old|fine|raw|co2|absolute|distilled|wild|wildcrafted|premium|quality|grade|a|the|of|from)\b/g;
+  /\b(?:my|our|special|house|blend|mix|extra|fresh|new|old|fine|raw|co2|wild|wildcrafted|premium|quality|grade|a|the|of|from)\b/g;
 
 const plainOf = (name: string): string =>
   bareName(name).replace(saysNothing, ' ').replace(/ +/g, ' ').trim();
 
-/** Oils of the library by each of their names without such words, longest names known of all. */
-const oilsByName: ReadonlyMap<string, readonly Oil[]> = (() => {
+/** Adds to what lies under a key, each once. */
+const add = (found: Map<string, Oil[]>, key: string, oil: Oil): void => {
+  const before = found.get(key) ?? [];
+  if (!before.includes(oil)) found.set(key, [...before, oil]);
+};
+
+/** Oils by each of their names, without words that say nothing. */
+const byName = once((oils: readonly Oil[]): ReadonlyMap<string, readonly Oil[]> => {
   const found = new Map<string, Oil[]>();
-  const add = (name: string, oil: Oil): void => {
+  const named = (name: string, oil: Oil): void => {
     const plain = bareName(name);
-    if (plain.length < 3) return;
-    const before = found.get(plain) ?? [];
-    if (!before.includes(oil)) found.set(plain, [...before, oil]);
+    if (plain.length >= 3) add(found, plain, oil);
   };
-  for (const oil of shippedOils) for (const name of namesOf(oil)) add(name, oil);
+  for (const oil of oils) for (const name of namesOf(oil)) named(name, oil);
   for (const { name, ids } of ambiguousNames) {
-    for (const oil of shippedOils) if (ids.includes(oil.id)) add(name, oil);
+    for (const oil of oils) if (ids.includes(oil.id)) named(name, oil);
   }
   return found;
-})();
+});
 
-const basesByName: ReadonlySet<string> = new Set(
-  shippedBases.flatMap((base: Base) => namesOf(base)).map(bareName),
+/** Oils by the species of their plant. */
+const bySpecies = once((oils: readonly Oil[]): ReadonlyMap<string, readonly Oil[]> => {
+  const found = new Map<string, Oil[]>();
+  for (const oil of oils) for (const one of speciesIn(botanicalOf(oil))) add(found, one, oil);
+  return found;
+});
+
+const namesOfBases = once(
+  (bases: readonly Base[]): ReadonlySet<string> => new Set(bases.flatMap(namesOf).map(bareName)),
 );
-
-/** Oils of the library whose plant is one of these species. */
-const oilsOfSpecies = (species: readonly string[]): readonly Oil[] =>
-  species.length === 0
-    ? []
-    : shippedOils.filter((oil) => speciesIn(botanicalOf(oil)).some((one) => species.includes(one)));
 
 /**
  * The oils of the library whose name something bears, ambiguous names with all of their oils. In
@@ -44,19 +50,20 @@ const oilsOfSpecies = (species: readonly string[]): readonly Oil[] =>
  * is no bergamot.
  */
 const oilsOfName = (name: string): readonly Oil[] => {
-  const exact = oilsByName.get(bareName(name));
+  const names = byName(shippedOils);
+  const exact = names.get(bareName(name));
   if (exact) return exact;
   const words = plainOf(name.replace(/\(.*?\)|,.*$/g, ' ')).split(' ');
   for (let from = 0; from < words.length; from += 1) {
-    const found = oilsByName.get(words.slice(from).join(' '));
+    const found = names.get(words.slice(from).join(' '));
     if (found) return found;
   }
   return [];
 };
 
 /**
- * The oils of the library that an oil of the maker's own is held to: those of its name, and where
- * that is none, those of its plant; a plant and a name that both say something must agree.
+ * The oils of the library that an oil of the maker's own is held to: those that bear its name and
+ * come from its plant; where no oil does both, all that do either.
  */
 export const namesakesOf = ({
   name,
@@ -66,7 +73,8 @@ export const namesakesOf = ({
   readonly botanical: string;
 }): readonly Oil[] => {
   const named = oilsOfName(name);
-  const ofPlant = oilsOfSpecies(speciesIn(`${botanical}; ${name}`));
+  const species = speciesIn(`${botanical}; ${name}`);
+  const ofPlant = species.flatMap((one) => bySpecies(shippedOils).get(one) ?? []);
   const both = named.filter((oil) => ofPlant.includes(oil));
   if (both.length > 0) return both;
   return [...new Set([...named, ...ofPlant])];
@@ -96,4 +104,6 @@ export const activeNamed = (name: string): string | null => {
 
 /** The essential oils that a base is by its name: none where the library has a base of that name. */
 export const essentialOilsNamed = (name: string): readonly Oil[] =>
-  basesByName.has(bareName(name)) ? [] : (oilsByName.get(bareName(name)) ?? []);
+  namesOfBases(shippedBases).has(bareName(name))
+    ? []
+    : (byName(shippedOils).get(bareName(name)) ?? []);

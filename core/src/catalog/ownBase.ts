@@ -4,6 +4,7 @@ import type { OwnMaterial } from './own';
 import { familiesInName } from './healthIndex';
 import type { Base, Oil } from './schema';
 import { activeNamed, essentialOilsNamed } from './namesakes';
+import { nothingSaid } from './nothingSaid';
 import { heldTo } from './stricter';
 
 type OwnBase = Extract<OwnMaterial, { kind: 'base' }>;
@@ -13,20 +14,12 @@ const activeOil = (own: OwnBase, constituent: string): Oil => ({
   id: own.id,
   name: own.name,
   dermalMaximum: { percent: null, status: 'none stated', basis: null, confidence: 'none' },
-  phototoxicLimitPercent: null,
-  keepOffSkin: false,
-  notForHomeBlending: null,
-  age: [],
-  pregnancy: 'caution',
-  breastfeeding: 'caution',
-  conditions: [],
+  ...nothingSaid,
   oxidation: 'low',
   shelfYears: 2,
   densityGPerMl: own.densityGPerMl,
   viscosity: 'medium',
   note: 'middle',
-  odourStrength: 3,
-  allergens: [],
   genus: null,
   family: null,
   counted: { confidence: 'high', constituents: [[constituent, 100, 100, 100]] },

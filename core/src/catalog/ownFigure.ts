@@ -16,12 +16,17 @@ const figureOf = (oil: Oil, figure: OwnFigure['figure']): number | null => {
   }
 };
 
+/** The library's figure, also behind one of the maker's own that was laid over it before. */
+const libraryOf = (oil: Oil, figure: OwnFigure['figure']): number | null =>
+  oil.own?.figures.find((entry) => entry.figure === figure && entry.original !== null)?.original ??
+  figureOf(oil, figure);
+
 /**
  * True where a figure allows more than the library's: of light it never counts, and of a file from
  * elsewhere neither does a maximum.
  */
 const loosens = (oil: Oil, { figure, value }: OwnFigure, isFromElsewhere: boolean): boolean => {
-  const library = figureOf(oil, figure);
+  const library = libraryOf(oil, figure);
   return (
     library !== null &&
     value > library &&
@@ -42,7 +47,7 @@ export const withFigure = (oil: Oil, own: OwnFigure, isFromElsewhere: boolean): 
       ...(oil.own ?? { material: false }),
       figures: [
         ...(oil.own?.figures ?? []),
-        { figure, value, original: figureOf(oil, figure), source: own.source },
+        { figure, value, original: libraryOf(oil, figure), source: own.source },
       ],
     },
   };

@@ -256,6 +256,8 @@ export type Oil = z.infer<typeof oilSchema> & {
   readonly madeOf?: MadeOf;
   /** Of what is left of a batch: the day until which that keeps. */
   readonly keepsUntil?: string;
+  /** Of what is left of a batch: the bottle that it was put into, where the day is known. */
+  readonly leftover?: { readonly lot: string; readonly keepsUntil: string; readonly past: boolean };
   /** Of a material that must never go on skin: it is found so that the reason can be reported. */
   readonly forbidden?: Forbidden;
   /** Of an oil of the house's own: those of the library have theirs beside them. */

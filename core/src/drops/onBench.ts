@@ -13,6 +13,10 @@ const laterAnalysis = (
 ): Analysis | null =>
   bottle && bottle.lot.trim() !== '' && open?.bottle.lot === bottle.lot ? open.analysis : null;
 
+/** The bottle of what is left of a batch, where no other is open. */
+const leftoverOf = ({ leftover }: Oil): RecipeOil['bottle'] =>
+  leftover && { ...leftover, because: 'printed' };
+
 /**
  * An oil as it is on the bench: from the bottle that is open today, with its measured drop
  * and analysis.
@@ -29,7 +33,7 @@ export const onBench = (
   // What was kept of earlier and cannot be a drop was miscounted; files with it are refused.
   const written = entry.dropMl && isPossibleDrop(entry.dropMl) ? entry.dropMl : undefined;
   const dropMl = written ?? (made ? undefined : open?.dropMl);
-  const bottle = made ? entry.bottle : (open?.bottle ?? entry.bottle);
+  const bottle = made ? entry.bottle : (open?.bottle ?? entry.bottle ?? leftoverOf(oil));
   const analysis = made
     ? (laterAnalysis(bottle, open) ?? made[entry.id] ?? null)
     : (open?.analysis ?? null);

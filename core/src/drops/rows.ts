@@ -56,7 +56,8 @@ const linearRow = (
 };
 
 /**
- * A limit by volume and by weight, as rows; one that is checked in one measure, in that. By volume the sum over oils of
+ * A limit by volume and by weight, as rows; one that is checked in one measure, in that. By volume
+ * the sum over oils of
  * `weight x ml` is at most `cap x fill`. By weight, with the whole weighing
  * `base density x fill + sum((density - base density) x ml)`, the sum of
  * `(weight x density - cap x (density - base density)) x ml` is at most

@@ -173,12 +173,50 @@ test('a figure of one’s own that allows more is a caution that names both, and
   // 0.1 ml of ylang ylang in 9.5 ml is 1.1 % by weight, past the 0.8 % of the library.
   expect(messages(figureOf('ylang-ylang', 'maximum', 3), 'ylang-ylang', 0.1)).toEqual([
     expect.stringMatching(
-      /^caution: .*0\.8 %.*by the library \(.*Essential Oil Safety.*\)\. Your own figure is 3 % \(my notes\)/,
+      /^caution: Ylang ylang: 1\.1 % by weight\. The library allows 0\.8 % \(.*Essential Oil Safety.*\); your own figure allows 3 % \(my notes\)\.$/,
     ),
   ]);
   // Below the library’s figure there is nothing to say.
   expect(messages(figureOf('ylang-ylang', 'maximum', 3), 'ylang-ylang', 0.05)).toEqual([]);
   expect(messages(figureOf('bergamot', 'light', 5), 'bergamot', 0.1).join()).toContain('over');
+});
+
+test('two figures of one’s own one above the other are both held against the library’s', () => {
+  const figureOf = (n: number, value: number): OwnMaterial => ({
+    kind: 'figure',
+    id: `figure-${n}`,
+    oilId: 'ylang-ylang',
+    figure: 'maximum',
+    value,
+    source: 'my notes',
+  });
+  const ylang = catalogOf(houseMaterials([figureOf(1, 5), figureOf(2, 6)])).oil('ylang-ylang');
+  expect(ylang?.own?.figures.map(({ original }) => original)).toEqual([0.8, 0.8]);
+});
+
+test('what is left of a batch is past its date in the house as well, without a bottle of it', () => {
+  const leftOver: OwnMaterial = {
+    kind: 'ready-made',
+    ...ofOil('Last year’s rub'),
+    essentialPercent: 20,
+    parts: [{ id: 'lavender', parts: 1 }],
+    carriers: [{ id: 'jojoba', parts: 1 }],
+    batch: { number: '2025-003', madeOn: '2025-06-01', bestBefore: '2026-06-01', lots: [] },
+  };
+  const verdictOn = (today: string) => {
+    const worked = workOut(
+      catalogOf(houseMaterials([leftOver], { today })),
+      recipeFrom({
+        container: { id: 'roll-on-10' },
+        oils: [{ id: leftOver.id, ml: 0.2 }],
+        bases: [{ id: 'jojoba', parts: 1 }],
+        brief: { wearer: healthyAdult, place: 'pulse-points' },
+      }),
+    );
+    return worked.state === 'done' ? worked.evaluation.verdict : worked.state;
+  };
+  expect(verdictOn('2026-06-01')).toBe('within');
+  expect(verdictOn('2026-06-02')).toBe('caution');
 });
 
 test('“pregnant” among the conditions counts as pregnant', () => {

@@ -357,6 +357,18 @@ describe('kinds and places', () => {
     expect(bath({ jojoba: 1 }, { place: 'bath' })).toBe('caution');
   });
 
+  test('what a bath asks is asked of a foot bath', () => {
+    const feet = (oil: string, ageMonths: number) => ({
+      oils: { [oil]: 1 },
+      wearer: { ageMonths },
+      brief: { place: 'hands-or-feet' },
+      bases: { distilled_water: 8, polysorbate_20: 2 },
+      more: { name: 'Foot soak', useMl: 9 },
+    });
+    expect(of(feet('lavender', 20))).toBe('blocking');
+    expect(said(feet('clove-bud', 420), 'over')).toContain('keep it out of the bath');
+  });
+
   test.each(['wintergreen', 'peppermint', 'rosemary-camphor'])(
     '%s past four uses a day is a caution with the daily amount',
     (oil) => {

@@ -107,10 +107,15 @@ const openQuestions = (findings: readonly Finding[]): LabelCaution[] => {
 
 /** Cautions of product and place, as they concern whoever opens it. */
 const inUse = (mixture: Mixture, brief: Brief, findings: readonly Finding[]): LabelCaution[] => {
+  const isOfKind = (what: KindCaution): boolean =>
+    findings.some(({ reason }) => reason.code === 'kind' && reason.what === what);
   const named = findings.flatMap(({ reason }): LabelCaution[] => {
     switch (reason.code) {
       case 'kind':
-        return [{ code: 'kind', what: reason.what }];
+        // What spoils is shaken before use already.
+        return reason.what === 'water-floats' && isOfKind('water')
+          ? []
+          : [{ code: 'kind', what: reason.what }];
       case 'place':
         return [{ code: 'place', what: reason.what }];
       case 'something-else':

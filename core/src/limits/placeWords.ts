@@ -1,5 +1,5 @@
 import type { Wearer } from '../brief';
-import { guidelines, plainName } from '../catalog';
+import { guidelines, plainName, type PlaceId } from '../catalog';
 import type { PlaceWord } from './finding';
 
 /** Words in a name or a purpose that ask whether the place, or the wearer, is right. */
@@ -50,7 +50,6 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
     'tooth',
     'toothache',
     'mouth',
-    'mouth ulcer',
     'swallow',
     'swallowed',
     'drink',
@@ -125,7 +124,6 @@ const words: Readonly<Record<PlaceWord, readonly string[]>> = {
     'mom to be',
     'prenatal',
     'antenatal',
-    'labour',
     'breastfeeding',
   ],
 };
@@ -149,3 +147,9 @@ export const placeWordsIn = (
     return word === undefined || answered ? [] : [{ word, about }];
   });
 };
+
+const soaked = /\b(?:foot|feet|hand|hands|sitz|hip) ?(?:bath|soak)s?\b/;
+
+/** True for a bath; a foot bath by its name is one, whatever place it is said to be for. */
+export const isBath = (place: PlaceId, named: string): boolean =>
+  place === 'bath' || soaked.test(plainName(named));

@@ -66,7 +66,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
         reason.assumed ? ' The figure is inferred from a related oil.' : ''
       }${namesakeWords(catalog, finding.subject)}${rinsed(finding)}`;
     case 'own-figure-looser':
-      return `${name}: ${upTo({ ...finding, limit: reason.library })} by the library (${sourceTitles[reason.librarySource] ?? reason.librarySource}). Your own figure is ${formatPercent(reason.own)} (${reason.ownSource}): it allows more.`;
+      return `${name}: ${formatPercent(finding.value?.likely ?? 0)}${finding.by === 'weight' ? ' by weight' : ''}. The library allows ${formatPercent(reason.library)} (${sourceTitles[reason.librarySource] ?? reason.librarySource}); your own figure allows ${formatPercent(reason.own)} (${reason.ownSource}).`;
     case 'no-maximum-stated':
       return `${name} has no published maximum of its own; the limit of the whole blend applies.${rinsed(finding)}`;
     case 'light-sum':

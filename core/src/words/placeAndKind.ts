@@ -72,7 +72,7 @@ export const kindCautionWords = (what: KindCaution, name: string): string => {
     case 'hot-wax':
       return 'Hot wax and fat burn skin: use a water bath and no open flame, keep children away, and never leave it unattended.';
     case 'much-of-it':
-      return `${name}: that is a lot. Up to ${formatPercent(Math.max(...Object.values(cautions.dose.mostPercent)))} of the whole is usual.`;
+      return `${name}: that is a lot. Up to ${formatPercent(cautions.dose.mostPercent)} of the whole is usual.`;
     case 'water-floats':
       return 'Oil floats on water: without a solubiliser some of it reaches skin undiluted. Mix it into a solubiliser first.';
     case 'keep-dry':

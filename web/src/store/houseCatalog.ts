@@ -64,7 +64,7 @@ export const catalogFrom = async ({
   let catalog = shippedCatalog;
   if (materials.length + removed.length > 0) {
     const { laidOver } = await import('./ownMaterials');
-    catalog = catalogOf(laidOver(materials), laidOver(removed));
+    catalog = catalogOf(laidOver(materials, day), laidOver(removed, day));
   }
   const shelved =
     moved.length > 0

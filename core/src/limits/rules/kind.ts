@@ -1,7 +1,8 @@
 import type { Mixture } from '../../mixture';
-import { containerFacts, cautions, plainName } from '../../catalog';
+import { containerFacts, cautions } from '../../catalog';
 import { isPast } from '../../quantity';
 import { finding, type Finding, type KindCaution } from '../finding';
+import { isBath } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
 const { bath, dose, heat, pours, sprays, water } = cautions;
@@ -59,12 +60,6 @@ const floatsOnWater = (mixture: Mixture): boolean => {
   );
 };
 
-/** A foot bath is a bath, whatever place it is said to be for. */
-const soaked = /\b(?:foot|feet|hand|hands|sitz|hip) ?(?:bath|soak)s?\b/;
-
-const isBath = ({ brief, named }: Pick<Question, 'brief' | 'named'>): boolean =>
-  brief.place === 'bath' || soaked.test(plainName(named));
-
 /** Most drops of essential oil in a tub for someone of this age; an adult where no one is known. */
 const dropsPerTub = (ageMonths: number): number =>
   bath.dropsPerTub.find(({ belowMonths }) => belowMonths === null || ageMonths < belowMonths)
@@ -103,8 +98,8 @@ const dropsInTub = ({ mixture, poured, brief, useMl, eachMl, containers }: Quest
  * note: hot wax, flame, fat that is slippery, what sets or is too thick to spray.
  */
 export const kind = (question: Question): Finding[] => {
-  const { mixture, containers } = question;
-  const found: Finding[] = isBath(question)
+  const { mixture, brief, named, containers } = question;
+  const found: Finding[] = isBath(brief.place, named)
     ? [...inBath(mixture), ...dropsInTub(question)]
     : floatsOnWater(mixture)
       ? [say('caution', 'water-floats', 'blend', water.source)]
@@ -119,8 +114,7 @@ export const kind = (question: Question): Finding[] => {
     if (base.kind === 'aqueous' && !isPreserved) {
       found.push(say('caution', 'water', base.id, water.source));
     }
-    const usual = dose.mostPercent[base.id];
-    if (usual !== undefined && isPast((100 * g.likely) / wholeG, usual)) {
+    if (dose.of.includes(base.id) && isPast((100 * g.likely) / wholeG, dose.mostPercent)) {
       found.push(say('note', 'much-of-it', base.id, dose.source));
     }
     if (base.kind === 'alcohol') burns = true;

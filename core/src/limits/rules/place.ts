@@ -1,7 +1,7 @@
 import { askedAboutPlace } from '../../brief';
 import { cautions, guidelines, placeFacts } from '../../catalog';
 import { finding, type Finding, type PlaceCaution } from '../finding';
-import { placeWordsIn } from '../placeWords';
+import { isBath, placeWordsIn } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
 const { bath } = cautions;
@@ -18,7 +18,7 @@ const nothing: Partial<Record<Question['brief']['place'], PlaceCaution>> = {
 
 /** What a place asks, beside what name and purpose say of it. */
 const asks = (
-  { mixture, brief }: Question,
+  { mixture, brief, named }: Question,
   say: (
     verdict: 'over' | 'caution' | 'note',
     what: PlaceCaution,
@@ -27,7 +27,7 @@ const asks = (
   ) => Finding,
 ): Finding[] => {
   const wearer = knownWearer(brief);
-  switch (brief.place) {
+  switch (isBath(brief.place, named) ? 'bath' : brief.place) {
     case 'lips':
       return mixture.oils.flatMap(({ oil }) =>
         oil.phototoxicLimitPercent === null ? [] : [say('over', 'lips-light', oil.id)],

@@ -27,6 +27,9 @@ describe('where a recipe says that it goes', () => {
     ['Nappy balm', '', 'nappy'],
     ['Balm for nipples', '', 'nipple'],
     ['Lavender balm', 'Melt it in a water bath, stir by hand, and wash your hands.', null],
+    ['Lavender blend', 'Rub it into your hands.', 'hands-or-feet'],
+    ['Lavender blend', 'Rub a little between your hands.', null],
+    ['Lavender blend', 'Warm it in your palms and massage into the scalp.', 'scalp-or-hair'],
     ['Lavender blend', 'Leave it at the back of the cupboard for a day.', null],
   ])('%s, %s', (title, told, place) => {
     expect(saidUse(read(`${title}\n${lines}\n${told}`)).place).toBe(place);

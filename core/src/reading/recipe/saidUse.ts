@@ -18,7 +18,7 @@ export interface SaidUse {
 const places: readonly (readonly [PlaceId, RegExp])[] = [
   ['nappy', /\b(?:nappy|nappies|diapers?)\b/],
   ['nipple', /\bnipples?\b/],
-  ['lips', /\blips?\b(?! gloss tubes?)|\blip (?:balm|salve|gloss|stick|scrub)\b/],
+  ['lips', /\blips?\b/],
   ['underarm', /\bunder ?arms?\b|\barmpits?\b|\bdeodorants?\b/],
   ['beard', /\b(?:beards?|moustaches?|mustaches?)\b/],
   ['bath', /\bbath(?: ?tub)? ?(?:salts?|oil|milk|soak|bombs?|melts?|blend)?\b|\btub of water\b/],
@@ -63,7 +63,7 @@ const tells =
 
 /** Lines that say nothing of where it goes: `on the back burner`, `in a water bath`. */
 const otherwise =
-  /\bback burner\b|\b(?:water|hot|ice) bath\b|\bdouble boiler\b|\b(?:on|at) hand\b|\bwash (?:your )?hands?\b|\bby hand\b|\bface (?:up|down)\b|\bgoes? back\b/g;
+  /\bback burner\b|\b(?:water|hot|ice) bath\b|\bdouble boiler\b|\b(?:on|at) hand\b|\bwash (?:your )?hands?\b|\bby hand\b|\bface (?:up|down)\b|\bgoes? back\b|\b(?:between|in) (?:your |the |both )?(?:hands?|palms?|fingers?|fingertips?)\b/g;
 
 const placeIn = (text: string): { readonly place: PlaceId; readonly text: string } | null => {
   for (const [place, pattern] of places) {

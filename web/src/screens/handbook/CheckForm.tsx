@@ -33,6 +33,7 @@ export const CheckForm = ({
   const [percent, setPercent] = useState<number | null>(null);
   const [checkedOn, setCheckedOn] = useState(today());
   const [missing, setMissing] = useState(false);
+  const isOfOil = figure.kind === 'maximum' || figure.kind === 'light';
   const isWhole = work.trim() !== '' && by.trim() !== '' && percent !== null && checkedOn !== '';
   const need = (text: string): string | undefined =>
     missing && text.trim() === '' ? 'Is needed.' : undefined;
@@ -69,7 +70,7 @@ export const CheckForm = ({
             className="w-20"
             unit="%"
             value={percent}
-            rule={{ least: 0, most: 100 }}
+            rule={{ least: 0, above: isOfOil, most: 100 }}
             problem={missing && percent === null ? 'Is needed.' : undefined}
             onNumber={setPercent}
             onEmpty={() => setPercent(null)}
@@ -108,7 +109,7 @@ export const CheckForm = ({
           />
         </div>
         <p className="max-w-prose text-sm text-soft">
-          {figure.kind === 'maximum' || figure.kind === 'light'
+          {isOfOil
             ? 'If the book says something else, its figure counts as your own from then on. One that allows more than the library is never used in silence.'
             : 'If the book says something else, both are shown. Jubbet goes on judging by the figure of the library.'}
         </p>

@@ -142,7 +142,12 @@ export const FiguresScreen = () => {
       setTrouble('That file is too large for checks.');
       return;
     }
-    const read = readChecks(await file.text());
+    const text = await file.text().catch(() => null);
+    if (text === null) {
+      setTrouble('That file could not be read.');
+      return;
+    }
+    const read = readChecks(text);
     if (!read.ok) {
       setTrouble(fileProblemWords(read.problem));
       return;
