@@ -125,7 +125,11 @@ export const largerContainers = (
 const roundingReserve = 0.97;
 
 /** A pre-dilution of all oils, in the proportions that the limits leave. */
-const prediluted = (catalog: Catalog, recipe: Recipe, done: Calculated): SuggestedChange[] => {
+export const prediluted = (
+  catalog: Catalog,
+  recipe: Recipe,
+  done: Calculated,
+): SuggestedChange[] => {
   const { formula, brief, guideline } = done.blend;
   const poured = done.evaluation.mixture.oils;
   const byParts = recipe.oils.some(({ amount }) => isIn(amount, 'parts'))

@@ -1,4 +1,3 @@
-import type { OwnMaterial } from '../catalog';
 import {
   changeBrief,
   setContainers,
@@ -7,8 +6,10 @@ import {
   setTarget,
   swapOil,
   withAmount,
+  withPreDilution,
   type Guideline,
   type OilAmount,
+  type PreDilution,
   type Recipe,
 } from '../recipe';
 
@@ -30,11 +31,7 @@ export type SuggestedChange =
   /** All oils mixed into carrier first, and so many drops of that. */
   | {
       readonly kind: 'predilute';
-      readonly material: Extract<OwnMaterial, { kind: 'ready-made' }>;
-      /** Drops of each oil in the carrier. */
-      readonly mix: Readonly<Record<string, number>>;
-      readonly carrierId: string;
-      readonly carrierMl: number;
+      readonly mixed: PreDilution;
       /** Drops of that, in each container. */
       readonly drops: number;
       /** Into so many containers. */
@@ -96,11 +93,7 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
     case 'unscented':
       return { ...recipe, target: null, oils: [] };
     case 'predilute':
-      return {
-        ...recipe,
-        target: null,
-        oils: [{ id: change.material.id, amount: { unit: 'drops', value: change.drops } }],
-      };
+      return withPreDilution(change.mixed, change.drops)(recipe);
     case 'feet':
       return changeBrief({ place: 'hands-or-feet' })(recipe);
     case 'guideline':

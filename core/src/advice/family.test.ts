@@ -56,9 +56,13 @@ describe('a family of four, from toddler to grandparent', () => {
   });
 });
 
-test('whole drops that are past what is recommended are no variant: three drops are 0.53 % of 0.5', () => {
+test('whole drops that pass what is recommended are mixed with carrier first: three are 0.53 % of 0.5', () => {
   const sensitive = of(someone({ ageMonths: 936, skin: 'sensitive' }));
-  expect(variantFor(shippedCatalog, blend, sensitive)).toEqual({ ok: false, why: 'too-coarse' });
+  const variant = variantFor(shippedCatalog, blend, sensitive);
+  expect(variant.ok && variant.recipe.preDilutions).toHaveLength(1);
+  expect(variant.ok && variant.evaluation.mixture.strength.byVolume.likely).toBeLessThanOrEqual(
+    0.5,
+  );
 });
 
 test('a newborn is told that nothing is for them', () => {
@@ -135,7 +139,7 @@ describe('where a drop is too much of a small bottle', () => {
     expect(strength).toMatchObject({ verdict: 'within' });
   });
 
-  test('where there is no larger one, and an oil would come to no drop, it is refused', () => {
+  test('where there is no larger one, drops of all are mixed with carrier first', () => {
     const many = recipeFrom({
       brief: { wearer: 'anyone', place: 'pulse-points' },
       container: { id: 'roll-on-30' },
@@ -144,10 +148,9 @@ describe('where a drop is too much of a small bottle', () => {
         (id) => ({ id, drops: 4 }),
       ),
     });
-    expect(variantFor(shippedCatalog, many, of(someone({ skin: 'sensitive' })))).toEqual({
-      ok: false,
-      why: 'too-coarse',
-    });
+    const variant = variantFor(shippedCatalog, many, of(someone({ skin: 'sensitive' })));
+    expect(variant.ok && variant.recipe.preDilutions?.[0]?.oils).toHaveLength(6);
+    expect(variant.ok && variant.changed?.change.kind).toBe('predilute');
   });
 });
 

@@ -5,7 +5,7 @@ import { wholeBlendLimit } from '../limits';
 import { setWearer, type Recipe } from '../recipe';
 import { withChange, type SuggestedChange } from './change';
 import { strengthBy } from '../mixture';
-import { largerContainers } from './candidates';
+import { largerContainers, prediluted } from './candidates';
 import { together } from './change';
 import { suggestChanges } from './suggestedChanges';
 import { isStronger, noStronger } from './weaker';
@@ -39,7 +39,6 @@ const asksMore: ReadonlySet<SuggestedChange['kind']> = new Set([
   'cover',
   'feet',
   'guideline',
-  'predilute',
   'unscented',
 ] as const);
 
@@ -94,6 +93,25 @@ const withDropsIn = (
     const { change, recipe, evaluation } = larger;
     const all = changed ? together(changed.change, change) : change;
     return { ok: true, recipe, evaluation, changed: { change: all, of: changed?.of ?? aimed } };
+  }
+  // Where a drop is too much in any of them, drops of all are mixed with carrier first.
+  const mixed = prediluted(catalog, aimed, worked).flatMap((change) => {
+    const recipe = withChange(aimed, change);
+    const after = workOut(catalog, recipe);
+    return after.state === 'done' &&
+      mayBe(after.evaluation) &&
+      !isStronger(after, recipe, recommended)
+      ? [{ change, recipe, evaluation: after.evaluation }]
+      : [];
+  })[0];
+  if (mixed) {
+    const all = changed ? together(changed.change, mixed.change) : mixed.change;
+    return {
+      ok: true,
+      recipe: mixed.recipe,
+      evaluation: mixed.evaluation,
+      changed: { change: all, of: changed?.of ?? aimed },
+    };
   }
   // More than is recommended for them is not made for anybody in passing.
   return { ok: false, why: 'too-coarse' };

@@ -1,9 +1,10 @@
-import { dropOf, type Formula } from '../mixture';
+import { dropOf, essentialShare, type Formula } from '../mixture';
 import { fillMl, type Container } from '../catalog';
 
 /**
  * What one drop either way moves the strength of one container by, in percent by
- * volume on likely drops: of the smallest and of the largest drop in the formula.
+ * volume on likely drops: of the smallest and of the largest drop in the formula, a diluted
+ * oil at its share.
  *
  * @returns null for a formula without oils
  */
@@ -12,7 +13,9 @@ export const oneDropPercent = (
 ): { readonly least: number; readonly most: number } | null => {
   if (formula.oils.length === 0) return null;
   const shares = formula.oils.map(
-    (entry) => (100 * dropOf(entry, formula.dropsPerMl).likely) / fillMl(formula.container),
+    (entry) =>
+      (100 * essentialShare(entry.oil) * dropOf(entry, formula.dropsPerMl).likely) /
+      fillMl(formula.container),
   );
   return { least: Math.min(...shares), most: Math.max(...shares) };
 };

@@ -3,7 +3,6 @@ import { catalogOf, houseMaterials, shippedCatalog, withOpenBottles } from '../c
 import { workOut } from '../drops';
 import { emptyRecipe, type Recipe } from '../recipe';
 import { recipeFrom, type ShortRecipe } from '../recipe/recipe.testing';
-import { predilution } from './predilution';
 import { withChange } from './change';
 import { suggestChanges } from './suggestedChanges';
 import { healthyAdult } from '../brief/wearer.testing';
@@ -212,8 +211,13 @@ test('one pre-dilution for all oils: so many drops of it are what may go in', ()
   );
   const found = suggested(given, 9).find(({ change }) => change.kind === 'predilute');
   if (found?.change.kind !== 'predilute') throw new Error('none');
-  const { mix, carrierMl, drops } = found.change;
-  expect(mix).toEqual({ lavender: 1, mandarin: 1, 'chamomile-roman': 1 });
+  const { mixed, drops } = found.change;
+  const carrierMl = mixed.carrier.ml;
+  expect(mixed.oils).toEqual([
+    { id: 'lavender', drops: 1 },
+    { id: 'mandarin', drops: 1 },
+    { id: 'chamomile-roman', drops: 1 },
+  ]);
   // By hand: 0.15 ml of oil in the carrier; so many drops of 0.05 ml hold that share of it.
   const percent = (100 * drops * 0.05 * 0.15) / (0.15 + carrierMl) / 9.5;
   expect(found.outcome.mixture.strength.byVolume.likely).toBeCloseTo(percent, 3);
@@ -233,10 +237,10 @@ test('a pre-dilution is enough for all the containers that are filled from it', 
     ({ change }) => change.kind === 'predilute',
   );
   if (found?.change.kind !== 'predilute') throw new Error('none');
-  const { mix, carrierMl, drops, containers } = found.change;
-  const oilMl = Object.values(mix).reduce((total, count) => total + 0.05 * count, 0);
+  const { mixed, drops, containers } = found.change;
+  const oilMl = mixed.oils.reduce((total, oil) => total + 0.05 * oil.drops, 0);
   expect(containers).toBe(6);
-  expect(oilMl + carrierMl).toBeGreaterThanOrEqual(6 * drops * 0.05 - 1e-9);
+  expect(oilMl + mixed.carrier.ml).toBeGreaterThanOrEqual(6 * drops * 0.05 - 1e-9);
 });
 
 test('where no oil may go at all, the base alone is offered', () => {
@@ -274,14 +278,6 @@ test('a carrier that may not be there is swapped for a mild one', () => {
     kind: 'swap-base',
     from: 'sweet_almond',
     to: 'jojoba',
-  });
-});
-
-test('one drop too much is thinned in carrier: by hand', () => {
-  // 0.02 ml may go in and a drop is 0.05 ml: a share of 0.4, so 1 drop in 3 parts.
-  expect(predilution(0.02, 0.05)).toEqual({
-    carrierMl: expect.closeTo(0.1),
-    share: expect.closeTo(1 / 3),
   });
 });
 

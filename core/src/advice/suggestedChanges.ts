@@ -1,4 +1,4 @@
-import { catalogCarrying, type Catalog } from '../catalog';
+import type { Catalog } from '../catalog';
 import { workOut, type Calculated, type Evaluation } from '../drops';
 import type { Recipe } from '../recipe';
 import {
@@ -25,17 +25,8 @@ const doneWith = (catalog: Catalog, recipe: Recipe): Calculated | null => {
 
 const isOver = ({ verdict }: Evaluation): boolean => verdict === 'over';
 
-/** A change with its catalog: a pre-dilution is a material of its own. */
-const outcomeOf = (
-  catalog: Catalog,
-  recipe: Recipe,
-  change: SuggestedChange,
-): Calculated | null => {
-  const parts = change.kind === 'several' ? change.changes : [change];
-  const own = parts.flatMap((part) => (part.kind === 'predilute' ? [part.material] : []));
-  const house = own.length > 0 ? catalogCarrying(catalog, own) : catalog;
-  return doneWith(house, withChange(recipe, change));
-};
+const outcomeOf = (catalog: Catalog, recipe: Recipe, change: SuggestedChange): Calculated | null =>
+  doneWith(catalog, withChange(recipe, change));
 
 /** True for what changes which oils are in it, beside how much of them. */
 const changesOils = (change: SuggestedChange): boolean =>

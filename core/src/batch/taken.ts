@@ -1,5 +1,5 @@
-import type { BenchEvent } from '../making';
-import type { Mixture } from '../mixture';
+import { preDiluteStepId, type BenchEvent } from '../making';
+import { densityOf, preDilutionNeed, type Mixture } from '../mixture';
 import { madeOf, type Made } from './made';
 
 /** What a batch took of one material out of one bottle. */
@@ -75,6 +75,29 @@ const sharesOf = (
   return shares;
 };
 
+/** In place of each pre-dilution what it was mixed from, whole: what is left of it is gone too. */
+const unmixed = (
+  { blend, planned, tally }: Made,
+  total: Map<string, { ml: number; g: number }>,
+) => {
+  for (const mixed of blend.preDilutions ?? []) {
+    const poured = total.get(mixed.id)?.ml ?? 0;
+    total.delete(mixed.id);
+    const stepId = preDiluteStepId(mixed.id);
+    const step = planned.find(({ id }) => id === stepId);
+    const wasMixed = step?.kind === 'pre-dilute' && tally.done.has(stepId);
+    if (poured <= dust && !wasMixed) continue;
+    const needed = preDilutionNeed(mixed, poured).times;
+    const times = wasMixed ? Math.max(step.need.times, needed) : needed;
+    const add = (id: string, ml: number, density: number): void => {
+      const before = total.get(id) ?? { ml: 0, g: 0 };
+      total.set(id, { ml: before.ml + ml, g: before.g + ml * density });
+    };
+    for (const { oil, ml } of mixed.oils) add(oil.id, times * ml, densityOf(oil).likely);
+    add(mixed.carrier.id, times * mixed.carrierMl, mixed.carrier.densityGPerMl);
+  }
+};
+
 /**
  * What a batch really took off the shelf, from what was counted and measured: what was lost, spilled
  * or thrown away with a container is gone too.
@@ -99,6 +122,7 @@ export const usageOf = (
       total.set(id, { ml: before.ml + ml.likely, g: before.g + g.likely });
     }
   }
+  unmixed(made, total);
   const shares = sharesOf(events, made.blend.formula.dropsPerMl, bottles);
   return [...total].flatMap(([materialId, { ml, g }]): Taken[] => {
     if (ml <= dust) return [];

@@ -1,7 +1,8 @@
 import type { Day } from '../quantity';
-import { catalogOf, type Catalog } from './catalog';
+import { catalogOf, type BottleInUse, type Catalog, type OpenBottle } from './catalog';
 import { houseMaterials } from './houseMaterials';
 import type { CarriedMaterial, OwnMaterial } from './own';
+import type { Oil } from './schema';
 
 /** Ids of the oils that a ready-made blend is made of; none for anything else. */
 const insideOf = (own: OwnMaterial): string[] =>
@@ -51,5 +52,32 @@ export const catalogCarrying = (
     base: (id) => carried.base(id) ?? house.base(id),
     isRemoved: () => false,
     openBottle: house.openBottle,
+  };
+};
+
+/** Something that is mixed for one blend alone, and counts as one oil of it. */
+export type MixedMaterial = Extract<OwnMaterial, { kind: 'ready-made' }>;
+
+/**
+ * What is mixed keeps as long as the first of its oils: the bottle that is past its date or will be
+ * first. Undefined where that of one oil is not known and none of the others is past.
+ */
+const bottleOfMixed = (house: Catalog, { parts }: MixedMaterial): OpenBottle | undefined => {
+  const open = parts.flatMap(({ id }) => house.openBottle(id)?.bottle ?? []);
+  const [first] = [...open].sort((a, b) => (a.keepsUntil < b.keepsUntil ? -1 : 1));
+  if (!first || (open.length < parts.length && !first.past)) return undefined;
+  const bottle: BottleInUse = { ...first, lot: '' };
+  return { id: null, bottle, dropMl: null, analysis: null };
+};
+
+/** A house with what is mixed for one blend: found by its id, and never offered. */
+export const catalogWithMixed = (house: Catalog, mixed: readonly MixedMaterial[]): Catalog => {
+  const { oils } = houseMaterials(mixed, { house });
+  const laid = new Map<string, Oil>(oils.map((oil) => [oil.id, oil]));
+  const bottles = new Map(mixed.map((one) => [one.id, bottleOfMixed(house, one)]));
+  return {
+    ...house,
+    oil: (id) => laid.get(id) ?? house.oil(id),
+    openBottle: (id) => (laid.has(id) ? bottles.get(id) : house.openBottle(id)),
   };
 };

@@ -229,6 +229,8 @@ interface ReadOn {
   readonly today?: Day;
   /** They came with a file: a figure that allows more than the library's is none. */
   readonly isFromElsewhere?: boolean;
+  /** Where what they are made of is found before the library. */
+  readonly house?: Inside;
 }
 
 /** What is left of a batch is in the bottle that it was put into, and past its date with the batch. */
@@ -249,7 +251,7 @@ const asLeftover = (
  */
 export const houseMaterials = (
   own: readonly OwnMaterial[],
-  { today, isFromElsewhere = false }: ReadOn = {},
+  { today, isFromElsewhere = false, house }: ReadOn = {},
 ): LaidOver => {
   const figures = own.filter((entry) => entry.kind === 'figure');
   const marked = (oil: Oil): Oil =>
@@ -266,8 +268,11 @@ export const houseMaterials = (
   );
   const inside: Inside = {
     oil: (id) =>
-      [...simple, ...overridden, ...shippedOils].find((oil) => oil.id === id) ?? forbiddenOil(id),
-    base: (id) => [...bases, ...shippedBases].find((base) => base.id === id),
+      simple.find((oil) => oil.id === id) ??
+      house?.oil(id) ??
+      [...overridden, ...shippedOils].find((oil) => oil.id === id) ??
+      forbiddenOil(id),
+    base: (id) => house?.base(id) ?? [...bases, ...shippedBases].find((base) => base.id === id),
   };
   return {
     oils: [

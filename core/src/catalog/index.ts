@@ -1,7 +1,7 @@
 export { baseFacts, type BaseFacts } from './baseFacts';
 export { botanicalOf } from './botanical';
 export { looksOf, type Looks, scentFamilies, type ScentFamily } from './looks';
-export { catalogCarrying, materialsUsed } from './carried';
+export { catalogCarrying, catalogWithMixed, materialsUsed } from './carried';
 export {
   type Analysis,
   type BottleInUse,

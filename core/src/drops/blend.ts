@@ -1,6 +1,6 @@
 import { fillMl, type Catalog } from '../catalog';
 import type { Asked } from '../limits';
-import type { SettledBases, Filling, Formula, Mixture } from '../mixture';
+import type { SettledBases, Filling, Formula, Mixture, PreDiluted } from '../mixture';
 import type { Brief } from '../brief';
 import type { Guideline } from '../recipe';
 
@@ -29,6 +29,8 @@ export interface Blend {
   readonly grain: SettledBases['grain'];
   /** What one use takes, in ml, where the maker has measured it. */
   readonly useMl?: number;
+  /** What of it is mixed with carrier first. */
+  readonly preDilutions?: readonly PreDiluted[];
   /** What nobody has understood of the recipe it was read from. */
   readonly notUnderstood?: readonly string[];
 }

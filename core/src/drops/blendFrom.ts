@@ -1,5 +1,5 @@
 import { fillMl, type Container } from '../catalog';
-import type { FormulaOil, OilMeasure, SettledBases } from '../mixture';
+import { preDilutedIn, type FormulaOil, type OilMeasure, type SettledBases } from '../mixture';
 import type { Blend } from './blend';
 import type { SettleInput } from './settleInput';
 
@@ -48,6 +48,7 @@ export const blendFrom = (
   perMl: number,
 ): Blend => {
   const { catalog, recipe, by, fillings, inOne, targetPercent, made } = input;
+  const mixed = preDilutedIn(catalog, recipe, made !== null);
   return {
     catalog,
     name: recipe.name.trim(),
@@ -60,6 +61,7 @@ export const blendFrom = (
     lossPercent: inOne ? recipe.lossPercent : 0,
     gainPercent: recipe.whipPercent ?? 0,
     grain,
+    ...(mixed.length > 0 ? { preDilutions: mixed } : {}),
     ...(recipe.notUnderstood.length > 0 ? { notUnderstood: recipe.notUnderstood } : {}),
     ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
     formula: {

@@ -10,9 +10,10 @@ import type { SettleProblem, UnknownThing } from './settleProblem';
  */
 export const missingOf = (
   catalog: Catalog,
-  { containers, oils, bases }: Recipe,
+  recipe: Recipe,
   isMade: boolean,
 ): SettleProblem | null => {
+  const { containers, oils, bases, preDilutions = [] } = recipe;
   const check = (
     what: UnknownThing['what'],
     id: string,
@@ -34,6 +35,17 @@ export const missingOf = (
             )
           : [],
       ),
+      ...preDilutions.flatMap((mixed, n) => [
+        ...mixed.oils.flatMap(({ id }, i) =>
+          check('oil', id, ['preDilutions', n, 'oils', i, 'id'], catalog.oil(id) !== undefined),
+        ),
+        ...check(
+          'base',
+          mixed.carrier.id,
+          ['preDilutions', n, 'carrier', 'id'],
+          catalog.base(mixed.carrier.id) !== undefined,
+        ),
+      ]),
       ...oils.flatMap(({ id }, n) =>
         check('oil', id, ['oils', n, 'id'], catalog.oil(id) !== undefined),
       ),

@@ -1,5 +1,5 @@
 import type { Catalog } from '../catalog';
-import { dropOf, type BasesProblem, type SettledBases } from '../mixture';
+import { catalogOfRecipe, dropOf, type BasesProblem, type SettledBases } from '../mixture';
 import { mostDrops, type Recipe } from '../recipe';
 import type { Blend } from './blend';
 import { blendFrom } from './blendFrom';
@@ -78,7 +78,8 @@ const settleOnDrops = (
   return blend;
 };
 
-const settleWith = (catalog: Catalog, recipe: Recipe, made: Analyses | null): Settled => {
+const settleWith = (house: Catalog, recipe: Recipe, made: Analyses | null): Settled => {
+  const catalog = catalogOfRecipe(house, recipe, made !== null);
   const missing = missingOf(catalog, recipe, made !== null);
   if (missing) return { ok: false, problem: missing };
   const input = settleInput(catalog, recipe, made);

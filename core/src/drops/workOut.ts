@@ -1,7 +1,7 @@
 import { fillMl, type Catalog } from '../catalog';
 import { measured, type Formula } from '../mixture';
 import { isPast } from '../quantity';
-import { gapsOf, isIn, type Gap, type Recipe } from '../recipe';
+import { gapsOf, isIn, preDilutionsIn, type Gap, type Recipe } from '../recipe';
 import type { Blend } from './blend';
 import { evaluate, type Evaluation } from './evaluate';
 import { settle } from './settle';
@@ -103,11 +103,26 @@ export const sureDrops = (catalog: Catalog, recipe: Recipe): DropPlan | null => 
  */
 export const asSettled = (
   recipe: Recipe,
-  { formula: { oils, bases } }: Blend,
+  { catalog, formula: { oils, bases } }: Blend,
   { plan }: Evaluation,
 ): Recipe => ({
   ...recipe,
   target: null,
+  ...(recipe.preDilutions
+    ? {
+        preDilutions: preDilutionsIn(recipe).map((mixed) => ({
+          ...mixed,
+          oils: mixed.oils.map((entry) => {
+            const { dropMl, bottle } = catalog.openBottle(entry.id) ?? {};
+            return {
+              ...entry,
+              ...(dropMl && !entry.dropMl ? { dropMl } : {}),
+              ...(bottle ? { bottle } : {}),
+            };
+          }),
+        })),
+      }
+    : {}),
   oils: recipe.oils.map((entry, index) => {
     const { dropMl, bottle } = oils[index] ?? {};
     return {

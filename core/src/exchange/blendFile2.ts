@@ -8,6 +8,7 @@ import {
   exactOilAmountSchema,
   oilAmountSchema,
   onlyOnce,
+  preDilutionSchema,
   recipeBaseSchema,
   recipeBriefSchema,
   recipeOilSchema,
@@ -69,6 +70,14 @@ const oilsWith = <A extends z.ZodType>(amount: A) =>
     .max(60)
     .superRefine(onlyOnce);
 
+const filedPreDilution = preDilutionSchema.extend({
+  oils: z
+    .array(preDilutionSchema.shape.oils.element.extend({ dropMl: measuredDrop.optional() }))
+    .min(1)
+    .max(60)
+    .superRefine(onlyOnce),
+});
+
 /**
  * The open blend file, version 2: read for ever, and written no more. What a blend does not have yet
  * is left out: a wearer, a place, the amount of an oil. Amounts are those of what is mixed at once: of
@@ -86,7 +95,7 @@ export const blendFile2Schema = z
 export type BlendFile2 = z.infer<typeof blendFile2Schema>;
 
 /**
- * The open blend file, version 3: as version 2, with ranges of drops, and with what of a recipe of
+ * The open blend file, version 3: as version 2, with ranges of drops, with pre-dilutions, and with what of a recipe of
  * somebody else's nobody has understood yet.
  */
 export const blendFile3Schema = z
@@ -95,6 +104,8 @@ export const blendFile3Schema = z
     version: z.literal(3),
     ...fields,
     oils: oilsWith(oilAmountSchema),
+    /** What of the oils is mixed with carrier first: an oil by that id is drops of it. */
+    preDilutions: z.array(filedPreDilution).max(9).superRefine(onlyOnce).optional(),
     /** As it was written: as long as it is there, the blend cannot be checked. */
     notUnderstood: recipe.notUnderstood.optional(),
   })
@@ -125,6 +136,7 @@ export const fromFile3 = (file: BlendFile3): z.infer<typeof recipeSchema> => ({
   dropsPerMl: file.dropsPerMl,
   target: file.target ?? null,
   oils: file.oils.map((oil) => ({ ...oil, amount: oil.amount ?? null })),
+  ...(file.preDilutions ? { preDilutions: file.preDilutions } : {}),
   bases: file.bases.map((base) => ({ ...base, amount: base.amount ?? null })),
   mixedInOne: file.mixedInOne ?? false,
   lossPercent: file.lossPercent ?? 0,

@@ -1,7 +1,8 @@
 import { nameIn, type Catalog } from '../catalog';
 import { fillingsOf } from '../drops';
-import { usualDropsPerMl, type Recipe } from '../recipe';
-import { fillingsWords, nameOrNone, recipeAmountWords } from '../words';
+import { catalogOfRecipe } from '../mixture';
+import { preDilutionsIn, usualDropsPerMl, type Recipe } from '../recipe';
+import { fillingsWords, nameOrNone, preDilutionLines, recipeAmountWords } from '../words';
 import type { BlendFile3 } from './blendFile2';
 import { readBlend, readBlendText, type ReadBlend } from './readBlend';
 import { writeBlend } from './writeBlend';
@@ -22,10 +23,15 @@ export interface BlendOut {
 }
 
 /** What goes in, line by line: `Lavender: 6 drops`. */
-const ingredientLines = (catalog: Catalog, { bases, oils }: Recipe): readonly string[] =>
-  [...bases, ...oils].map(
-    ({ id, amount }) => `${nameIn(catalog, id)}: ${recipeAmountWords(amount)}`,
-  );
+const ingredientLines = (house: Catalog, recipe: Recipe): readonly string[] => {
+  const catalog = catalogOfRecipe(house, recipe);
+  return [
+    ...[...recipe.bases, ...recipe.oils].map(
+      ({ id, amount }) => `${nameIn(catalog, id)}: ${recipeAmountWords(amount)}`,
+    ),
+    ...preDilutionLines(house, recipe),
+  ];
+};
 
 /** Marks of Markdown in a maker’s own words are words. */
 const tame = (text: string): string => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
@@ -49,7 +55,7 @@ export const blendMarkdown = (catalog: Catalog, { recipe, file, steps }: BlendOu
   ].join('\n\n') + '\n';
 
 /** A blend as JSON-LD of schema.org: a how-to with its supplies, and the blend file as its encoding. */
-export const blendHowTo = (catalog: Catalog, { recipe, file, steps }: BlendOut): string =>
+export const blendHowTo = (house: Catalog, { recipe, file, steps }: BlendOut): string =>
   `${JSON.stringify(
     {
       '@context': 'https://schema.org',
@@ -59,7 +65,7 @@ export const blendHowTo = (catalog: Catalog, { recipe, file, steps }: BlendOut):
       yield: fillingsWords(fillingsOf(recipe)),
       supply: [...recipe.bases, ...recipe.oils].map(({ id, amount }) => ({
         '@type': 'HowToSupply',
-        name: nameIn(catalog, id),
+        name: nameIn(catalogOfRecipe(house, recipe), id),
         ...(amount && { requiredQuantity: recipeAmountWords(amount) }),
       })),
       step: steps.map((text) => ({ '@type': 'HowToStep', text })),
@@ -117,10 +123,40 @@ const numbersIn = (text: string): readonly [number, number?] => {
 const kindsOfRow = [
   ...['blend', 'measured by', 'drop', 'guideline', 'target', 'container', 'oil', 'base'],
   'not understood',
+  'pre-dilution',
 ];
 
 /** A quote comes before what a spreadsheet would take for a formula. */
 const unquoted = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
+
+/** What a pre-dilution is mixed from: its id, and that of the material behind a stroke. */
+const mixedRow = (
+  catalog: Catalog,
+  mixedId: string,
+  id: string,
+  value: number,
+  unit: 'drops' | 'ml',
+): FormulaRow => ['pre-dilution', `${mixedId}/${id}`, nameIn(catalog, id), String(value), unit];
+
+/** The pre-dilutions that a table holds. */
+const mixedIn = (rows: readonly (readonly string[])[]): readonly unknown[] => {
+  const ids = [...new Set(rows.map(([, id = '']) => id.trim().split('/')[0] ?? ''))];
+  return ids.map((mixedId) => {
+    const of = (unit: string) =>
+      rows.flatMap(([, id = '', , value = '', its = '']) => {
+        const [mixed, ...rest] = id.trim().split('/');
+        return mixed === mixedId && its.trim().toLowerCase() === unit
+          ? [{ id: rest.join('/'), amount: Number(value) }]
+          : [];
+      });
+    const carrier = of('ml')[0];
+    return {
+      id: mixedId,
+      oils: of('drops').map(({ id, amount }) => ({ id, drops: amount })),
+      carrier: { id: carrier?.id, ml: carrier?.amount },
+    };
+  });
+};
 
 /** The formula of a blend as a table: what its strength hangs on, and no more of it. */
 export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaRow[] => [
@@ -142,6 +178,10 @@ export const formulaRows = (catalog: Catalog, recipe: Recipe): readonly FormulaR
       amount && amount.unit !== 'loose' ? amount.unit : '',
     ]),
   ),
+  ...preDilutionsIn(recipe).flatMap(({ id, oils, carrier }) => [
+    ...oils.map((oil) => mixedRow(catalog, id, oil.id, oil.drops, 'drops')),
+    mixedRow(catalog, id, carrier.id, carrier.ml, 'ml'),
+  ]),
   ...recipe.notUnderstood.map((text): FormulaRow => ['not understood', '', text, '', '']),
 ];
 
@@ -205,6 +245,7 @@ export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | n
       };
     });
   const target = row('target')?.[3];
+  const mixed = mixedIn(body.filter(([first]) => first === 'pre-dilution'));
   const unread = body
     .filter(([first]) => first === 'not understood')
     .map((entry) => unquoted(entry[2] ?? ''));
@@ -220,6 +261,7 @@ export const blendOfRows = (rows: readonly (readonly string[])[]): ReadBlend | n
     ...(target !== undefined && { target: targetIn(target) }),
     ...(unread.length > 0 && { notUnderstood: unread }),
     oils: of('oil'),
+    ...(mixed.length > 0 && { preDilutions: mixed }),
     bases: of('base'),
   });
 };

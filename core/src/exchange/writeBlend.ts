@@ -1,5 +1,5 @@
 import { materialsUsed, type OwnMaterial } from '../catalog';
-import type { Recipe } from '../recipe';
+import { pouredIds, preDilutionsIn, type Recipe } from '../recipe';
 import type { BlendFile3 } from './blendFile2';
 
 const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }: T) =>
@@ -13,10 +13,8 @@ const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }
  */
 export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendFile3 => {
   const { wearer, place, timesPerDay, personId: _personId, ...brief } = recipe.brief;
-  const materials = materialsUsed(
-    own,
-    [...recipe.oils, ...recipe.bases].map(({ id }) => id),
-  );
+  const materials = materialsUsed(own, pouredIds(recipe));
+  const preDilutions = preDilutionsIn(recipe);
   return {
     format: 'jubbet-blend',
     version: 3,
@@ -36,6 +34,7 @@ export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendF
     dropsPerMl: recipe.dropsPerMl,
     ...(recipe.target ? { target: recipe.target } : {}),
     oils: recipe.oils.map((oil) => withoutNull(oil) as BlendFile3['oils'][number]),
+    ...(preDilutions.length > 0 ? { preDilutions: [...preDilutions] } : {}),
     bases: recipe.bases.map((base) => withoutNull(base) as BlendFile3['bases'][number]),
     ...(recipe.mixedInOne ? { mixedInOne: true } : {}),
     ...(recipe.lossPercent > 0 ? { lossPercent: recipe.lossPercent } : {}),

@@ -13,6 +13,7 @@ export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './ro
 export type { StepContainers } from './plan';
 export { stepKey } from './stepKey';
 export { type CountStep, isAsPlanned } from './steps/count';
+export { preDiluteStepId } from './steps/preDilute';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
 export { roughTime, type RoughTime } from './roughTime';

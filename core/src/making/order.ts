@@ -3,7 +3,7 @@ import { containerOfStep } from './stepsOf';
 import type { Tally } from './tally';
 
 /** Steps that come before the first oil whatever the order, and the one that ends the oils. */
-const opens: ReadonlySet<Step['kind']> = new Set(['wipe', 'lay-out', 'set-out']);
+const opens: ReadonlySet<Step['kind']> = new Set(['wipe', 'lay-out', 'set-out', 'pre-dilute']);
 
 const isCarrier = ({ kind }: Step): boolean => kind === 'top-up' || kind === 'weigh';
 

@@ -16,6 +16,7 @@ const usual: Partial<Record<Step['kind'], number>> = {
   close: 1,
   combine: 11,
   'set-out': 2,
+  'pre-dilute': 3,
   melt: 15,
   'warm-in': 4,
   cool: 8,

@@ -20,6 +20,14 @@ export {
   weightedShare,
   type Weights,
 } from './mixture';
+export {
+  catalogOfRecipe,
+  outOfBottles,
+  type PreDiluted,
+  preDilutedIn,
+  type PreDilutionNeed,
+  preDilutionNeed,
+} from './preDilution';
 export { baseShare, noteShares } from './shares';
 export { strengthBy, strengthOfTotal } from './strength';
 export { type Texture, textureFor, textureOf, waxFor } from './texture';

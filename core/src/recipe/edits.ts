@@ -33,7 +33,13 @@ export const addOil =
 
 export const removeOil =
   (id: string): Edit =>
-  (recipe) => ({ ...recipe, oils: recipe.oils.filter((oil) => oil.id !== id) });
+  (recipe) => ({
+    ...recipe,
+    oils: recipe.oils.filter((oil) => oil.id !== id),
+    ...(recipe.preDilutions
+      ? { preDilutions: recipe.preDilutions.filter((mixed) => mixed.id !== id) }
+      : {}),
+  });
 
 /** The same oil with another amount; the drop of its bottle stays. */
 export const withAmount = ({ id, dropMl }: RecipeOil, amount: OilAmount | null): RecipeOil => ({

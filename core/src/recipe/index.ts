@@ -49,18 +49,25 @@ export {
   forAnyone,
   type Guideline,
   guidelineSchema,
-  onlyOnce,
   type Recipe,
   type RecipeBase,
   recipeBaseSchema,
   recipeBriefSchema,
   type RecipeContainer,
   type RecipeOil,
-  recipeOilSchema,
   recipeSchema,
   type Target,
   targetSchema,
   usualDropsPerMl,
 } from './recipe';
+export { onlyOnce, recipeOilSchema } from './recipeOil';
+export { isPreDilutionId, type PreDilution, preDilutionSchema } from './preDilution';
+export {
+  nextPreDilutionId,
+  oilIdsIn,
+  pouredIds,
+  preDilutionsIn,
+  withPreDilution,
+} from './preDilutionsIn';
 export { oilSaid } from './oilSaid';
 export { readBaseAmount, readOilAmount, type SaidProblem } from './saidAmount';

@@ -1,37 +1,9 @@
 import { z } from 'zod';
 import { wearerSchema } from '../brief';
 import { measuredContainerSchema, placeId } from '../catalog';
-import { baseAmountSchema, oilAmountSchema } from './amount';
-
-/** Form only: whether there is such a thing is asked of the catalog when it is worked out. */
-const materialId = z.string().min(1).max(120);
-
-const dropVolume = z
-  .strictObject({
-    low: z.number().positive().max(1),
-    likely: z.number().positive().max(1),
-    high: z.number().positive().max(1),
-  })
-  .refine(({ low, likely, high }) => low <= likely && likely <= high, {
-    error: 'range-order',
-  });
-
-/** The bottle from which a material of a batch came, as it was on the day. */
-const bottleInUse = z.strictObject({
-  lot: z.string().max(80),
-  keepsUntil: z.iso.date(),
-  because: z.enum(['printed', 'opened']),
-  past: z.boolean(),
-});
-
-/** An oil of a recipe; without an amount it is written, and nothing is worked out yet. */
-export const recipeOilSchema = z.strictObject({
-  id: materialId,
-  amount: oilAmountSchema.nullable(),
-  /** One drop of the bottle that was used, in ml, where it was weighed. */
-  dropMl: dropVolume.optional(),
-  bottle: bottleInUse.optional(),
-});
+import { baseAmountSchema } from './amount';
+import { preDilutionSchema } from './preDilution';
+import { bottleInUse, materialId, onlyOnce, recipeOilSchema } from './recipeOil';
 
 /** A base of a recipe. */
 export const recipeBaseSchema = z.strictObject({
@@ -48,24 +20,6 @@ const containerLineSchema = z.strictObject({
   container: containerSchema,
   count: z.number().int().min(1).max(1000),
 });
-
-/** All ids once, so that no oil passes its limit in two halves. */
-export const onlyOnce = (
-  entries: readonly { readonly id: string }[],
-  context: z.RefinementCtx,
-): void => {
-  entries.forEach(({ id }, index) => {
-    const first = entries.findIndex((entry) => entry.id === id);
-    if (first < index) {
-      context.addIssue({
-        code: 'custom',
-        path: [index, 'id'],
-        message: 'stands-twice',
-        params: { first: first + 1 },
-      });
-    }
-  });
-};
 
 /** Drops to the ml, where a drop was not weighed: what droppers and pipettes give. */
 const dropsPerMlSchema = z.number().min(12).max(67);
@@ -123,6 +77,8 @@ export const recipeSchema = z.strictObject({
   dropsPerMl: dropsPerMlSchema,
   target: targetSchema.nullable(),
   oils: z.array(recipeOilSchema).max(60).superRefine(onlyOnce),
+  /** What of the oils is mixed with carrier first; none where absent. */
+  preDilutions: z.array(preDilutionSchema).max(9).superRefine(onlyOnce).optional(),
   bases: z.array(recipeBaseSchema).max(30).superRefine(onlyOnce),
   /** Mixed in one jug and poured, where each container could be filled by itself. */
   mixedInOne: z.boolean(),

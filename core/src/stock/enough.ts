@@ -18,7 +18,7 @@ export interface InStock {
  * @param count how many of what the evaluation is of
  */
 export const enoughFor = (
-  { mixture: { oils, bases } }: Evaluation,
+  { mixture: { oils, bases } }: Pick<Evaluation, 'mixture'>,
   count: number,
   stock: ReadonlyMap<string, Stock>,
 ): readonly InStock[] => {

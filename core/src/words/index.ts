@@ -94,6 +94,7 @@ export {
 } from './numbers';
 export { eachWords, fromWords, inAllWords, roughTimeWords } from './onTheTable';
 export { skinWords, standingWords, testAdvice, testedWords } from './patchTests';
+export { mixedAmountWords, mixedOnceWords, preDilutionLines } from './preDilution';
 export { planWords } from './plan';
 export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';

@@ -1,7 +1,6 @@
-import { predilution } from '../advice';
 import { nameIn, type Catalog } from '../catalog';
 import type { DropPlan, LimitName } from '../drops';
-import { formatDrops, formatList, formatMl, formatPercent } from './numbers';
+import { formatList, formatMl, formatPercent } from './numbers';
 
 const limitWords = (catalog: Catalog, { rule, subject }: LimitName): string => {
   switch (rule) {
@@ -25,13 +24,11 @@ const mayBeUsed = (catalog: Catalog, oilId: string): boolean => {
   return oil !== undefined && !oil.keepOffSkin && oil.notForHomeBlending === null;
 };
 
-/** The way out of a drop that is too large: a bigger bottle, or a dilution with its recipe. */
-const thinned = (mostMl: number, dropMl: number): string => {
-  if (mostMl <= 0) return 'The other oils leave no room for it.';
-  const { carrierMl, share } = predilution(mostMl, dropMl);
-  const drops = Math.round(carrierMl / dropMl);
-  return `Use a bigger bottle, or pre-dilute it first: 1 drop of it and ${formatDrops(drops)} of carrier (${formatMl(carrierMl)}), ${formatPercent(100 * share)}; of that one drop may go in, by ml.`;
-};
+/** The way out of a drop that is too large. */
+const wayOut = (mostMl: number): string =>
+  mostMl <= 0
+    ? 'The other oils leave no room for it.'
+    : 'A larger container would take it, or a pre-dilution.';
 
 /** The target is passed because one drop of each is more than it. */
 const isLeast = ({ drops, targetMl, reachedMl }: DropPlan): boolean => {
@@ -47,14 +44,12 @@ const isLeast = ({ drops, targetMl, reachedMl }: DropPlan): boolean => {
 /**
  * What kept the drops below the target, in sentences; none where nothing did.
  *
- * @param dropMl one drop of an oil, in ml, by its id
  * @param looking true while a longer search goes on
  */
 export const planWords = (
   catalog: Catalog,
   plan: DropPlan,
   fillMl: number,
-  dropMl: (oilId: string) => number,
   looking: boolean,
 ): string[] => {
   const limits = (names: readonly LimitName[]): string =>
@@ -62,7 +57,10 @@ export const planWords = (
   const reached = formatPercent((100 * plan.reachedMl) / fillMl);
   const target = plan.targetMl === null ? null : formatPercent((100 * plan.targetMl) / fillMl);
   return [
-    ...(plan.binding.length > 0 && target !== null && reached !== target
+    ...(plan.binding.length > 0 &&
+    plan.targetMl !== null &&
+    plan.reachedMl < plan.targetMl &&
+    reached !== target
       ? [`Reduced from ${target} to ${reached} because of ${limits(plan.binding)}.`]
       : []),
     ...(isLeast(plan) && target !== null && reached !== target
@@ -73,7 +71,7 @@ export const planWords = (
       .filter(({ oilId }) => mayBeUsed(catalog, oilId))
       .map(({ oilId, because, mostMl }) => {
         const why = because.length > 0 ? ` for ${limits(because)}` : '';
-        return `${nameIn(catalog, oilId)} is left out: one drop is already too much${why}. ${thinned(mostMl, dropMl(oilId))}`;
+        return `${nameIn(catalog, oilId)} is left out: one drop is already too much${why}. ${wayOut(mostMl)}`;
       }),
     ...(plan.proved
       ? []

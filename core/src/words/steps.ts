@@ -15,7 +15,9 @@ import {
   formatMl,
   formatRange,
   formatWantedDrops,
+  uncapitalised,
 } from './numbers';
+import { mixedAmountWords, mixedOnceWords } from './preDilution';
 import { massWords, temperatureWords, volumeWords, type Units } from './units';
 import type { Into, Step, StepContainers } from '../making';
 
@@ -62,6 +64,8 @@ export const stepTitle = (catalog: Catalog, step: Step, units: Units): string =>
         : `Wipe ${step.containers} bottles, each ${containerWordsOf(step.of).top}`;
     case 'lay-out':
       return 'Lay out the oils, open one at a time';
+    case 'pre-dilute':
+      return `Mix the ${uncapitalised(step.need.mixed.name)}`;
     case 'count':
     case 'measure':
       return nameIn(catalog, step.oilId);
@@ -113,6 +117,8 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
           ? 'Hold a strip of each together under your nose before anything is poured. '
           : ''
       }Open one bottle at a time.`;
+    case 'pre-dilute':
+      return `In a small clean bottle mix ${mixedOnceWords(catalog, step.need)}. Close it and shake. That is ${mixedAmountWords(step.need)}. Label what is left: it is not for skin as it is.`;
     case 'count':
       return [
         `${formatWantedDrops(step)}${step.drops >= manyDrops && step.g !== null ? `, which weigh ${massWords(step.g, units, 2)}` : ''}.`,

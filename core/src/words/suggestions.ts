@@ -3,6 +3,7 @@ import { nameIn, usualContainer, type Catalog } from '../catalog';
 import { isIn, type OilAmount, type Recipe } from '../recipe';
 import { containerWords } from './brief';
 import { countedContainers } from './containers';
+import { mixedWords } from './preDilution';
 import {
   capitalised,
   formatDrops,
@@ -32,18 +33,6 @@ const amountWords = ({ unit, value }: OilAmount): string => {
 const lessOf = (catalog: Catalog, id: string, amount: OilAmount, recipe: Recipe): string => {
   const before = recipe.oils.find((oil) => oil.id === id)?.amount ?? null;
   return `${nameIn(catalog, id)}: ${before ? `${amountWords(before)} to ` : ''}${amountWords(amount)}`;
-};
-
-const mixWords = (catalog: Catalog, mix: Readonly<Record<string, number>>): string => {
-  const entries = Object.entries(mix);
-  const first = entries[0]?.[1] ?? 1;
-  return entries.length > 1 && entries.every(([, count]) => count === first)
-    ? `${formatDrops(first)} of each`
-    : formatList(
-        entries.map(
-          ([id, count]) => `${formatDrops(count)} of ${uncapitalised(nameIn(catalog, id))}`,
-        ),
-      );
 };
 
 /** One change that would bring a blend within its limits, in a few words. */
@@ -84,7 +73,7 @@ export const suggestionWords = (
     case 'unscented':
       return 'Use the carrier alone, without essential oil';
     case 'predilute':
-      return `Pre-dilute it: mix ${mixWords(catalog, change.mix)} in ${formatMl(change.carrierMl)} of ${uncapitalised(nameIn(catalog, change.carrierId))}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
+      return `Pre-dilute it: mix ${mixedWords(catalog, change.mixed)}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
     case 'feet':
       return 'Use it on hands or feet instead';
     case 'guideline':

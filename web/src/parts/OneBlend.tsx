@@ -4,6 +4,7 @@ import { blends } from '../store/blends';
 import type { BlendRecord } from '../store/database';
 import { useStored } from '../store/useStored';
 import { Missing } from './Missing';
+import { RecipeCatalog } from './RecipeCatalog';
 
 /** The blend of the address, read and kept up to date; the way on where there is none. */
 export const OneBlend = ({ children }: { children: (record: BlendRecord) => ReactNode }) => {
@@ -19,5 +20,5 @@ export const OneBlend = ({ children }: { children: (record: BlendRecord) => Reac
       />
     );
   }
-  return children(data);
+  return <RecipeCatalog recipe={data.recipe}>{children(data)}</RecipeCatalog>;
 };

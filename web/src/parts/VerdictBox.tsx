@@ -8,7 +8,6 @@ import {
 } from '@jubbet/core/words';
 import { isAboutRoom, type Calculated, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
-import { dropOf } from '@jubbet/core/mixture';
 import type { Finding, Verdict } from '@jubbet/core/limits';
 import { useCatalog } from './catalog';
 import { memo } from 'react';
@@ -40,19 +39,9 @@ const Box = ({
 );
 
 const planLines = (
-  { blend: { catalog, formula }, evaluation }: Calculated,
+  { blend: { catalog }, evaluation: { plan, mixture } }: Calculated,
   looking: boolean,
-): string[] =>
-  planWords(
-    catalog,
-    evaluation.plan,
-    evaluation.mixture.fillMl,
-    (oilId) => {
-      const entry = formula.oils.find(({ oil }) => oil.id === oilId);
-      return entry ? dropOf(entry, formula.dropsPerMl).likely : 0;
-    },
-    looking,
-  );
+): string[] => planWords(catalog, plan, mixture.fillMl, looking);
 
 /** Within limits, and how: above what is recommended is a matter of taste. */
 const withinWords = (findings: readonly Finding[]): string =>

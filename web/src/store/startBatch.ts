@@ -3,7 +3,7 @@ import { fileOf } from '@jubbet/core/exchange';
 import { isReason } from '@jubbet/core/making';
 import { analysesInUse } from '@jubbet/core/stock';
 import { materialsUsed } from '@jubbet/core/catalog';
-import type { Recipe } from '@jubbet/core/recipe';
+import { oilIdsIn, pouredIds, type Recipe } from '@jubbet/core/recipe';
 import { addToLog } from './batchLog';
 import type { Database } from './database';
 import { keepDraft } from './drafts';
@@ -43,7 +43,7 @@ export const startBatch = async (
     const number = await takeNumber(store, batchPrefix, madeOn);
     const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
     const made = asSettled(recipe, blend, evaluation);
-    const ids = [...recipe.oils, ...recipe.bases].map((entry) => entry.id);
+    const ids = pouredIds(recipe);
     const id = crypto.randomUUID();
     const at = now();
     await store.batches.add({
@@ -58,10 +58,7 @@ export const startBatch = async (
         own.map((record) => record.own),
         ids,
       ),
-      analyses: analysesInUse(
-        blend.catalog,
-        recipe.oils.map((oil) => oil.id),
-      ),
+      analyses: analysesInUse(blend.catalog, oilIdsIn(recipe)),
       bottles: Object.fromEntries(
         ids.flatMap((material) => {
           const open = blend.catalog.openBottle(material);

@@ -1,3 +1,4 @@
+import { isPreDilutionId } from '@jubbet/core/recipe';
 import type { TrailBatch } from '@jubbet/core/batch';
 import { db, type BatchRecord, type Database } from './database';
 import { byIndex } from './byIndex';
@@ -15,7 +16,12 @@ export const trailOf = ({
 }: BatchRecord): TrailBatch => {
   // What went in beside the recipe is in its contents; its bottle no one wrote down.
   const inIt = (made?.contents ?? []).flatMap(({ oils, bases }) => [...oils, ...bases]);
-  const ids = new Set([...Object.keys(bottles), ...inIt.map((entry) => entry.id)]);
+  // A pre-dilution comes out of the bottles that it was mixed from.
+  const ids = new Set(
+    [...Object.keys(bottles), ...inIt.map((entry) => entry.id)].filter(
+      (material) => !isPreDilutionId(material),
+    ),
+  );
   return {
     id,
     number,

@@ -6,11 +6,16 @@ export interface LayOutStep {
   readonly oilIds: readonly string[];
 }
 
-/** All oils of the batch are ready, and are opened one at a time. */
+/** All oils of the batch are ready, those of a pre-dilution too, and are opened one at a time. */
 export const layOut: StepKind<LayOutStep> = {
   kind: 'lay-out',
-  plan: ({ oils }) =>
-    oils.length === 0
-      ? []
-      : [{ id: 'lay-out', kind: 'lay-out', oilIds: oils.map(({ oil }) => oil.id) }],
+  plan: ({ blend, oils }) => {
+    const ids = oils.flatMap(
+      ({ oil }) =>
+        blend.preDilutions?.find(({ id }) => id === oil.id)?.oils.map((mixed) => mixed.oil.id) ?? [
+          oil.id,
+        ],
+    );
+    return ids.length === 0 ? [] : [{ id: 'lay-out', kind: 'lay-out', oilIds: [...new Set(ids)] }];
+  },
 };

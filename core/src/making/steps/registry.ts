@@ -10,6 +10,7 @@ import { layOut } from './layOut';
 import { left } from './left';
 import { measure, measureInto, type MeasureStep } from './measure';
 import { melt } from './melt';
+import { preDilute } from './preDilute';
 import { set } from './set';
 import { setOut } from './setOut';
 import { sift } from './sift';
@@ -26,6 +27,7 @@ import { wipe } from './wipe';
 const stepKinds = [
   wipe,
   layOut,
+  preDilute,
   count,
   measure,
   smell,
@@ -69,6 +71,7 @@ type Planned = (plan: Plan) => readonly Step[];
 export const pouringOrder: readonly Planned[] = [
   wipe.plan,
   layOut.plan,
+  preDilute.plan,
   oilsInto,
   smell.plan,
   topUp.plan,
@@ -83,6 +86,7 @@ export const pouringOrder: readonly Planned[] = [
 export const mixedOrder: readonly Planned[] = [
   setOut.plan,
   layOut.plan,
+  preDilute.plan,
   oilsInto,
   smell.plan,
   weigh.plan,

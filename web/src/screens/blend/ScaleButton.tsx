@@ -19,7 +19,7 @@ import {
   formatNumber,
   formatPercent,
 } from '@jubbet/core/words';
-import { strengthBy } from '@jubbet/core/mixture';
+import { outOfBottles, preDilutedIn, strengthBy } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { useState } from 'react';
@@ -83,7 +83,8 @@ const Panel = ({
     else setShownNotice(problemWords[scaled.problem]);
   };
   const times = (factor: number) => takeScaled(timesAsMuch(catalog, recipe, evaluation, factor));
-  const enough = enoughFor(evaluation, count, stock);
+  const inBottles = outOfBottles(evaluation.mixture, preDilutedIn(catalog, recipe), count);
+  const enough = enoughFor({ mixture: inBottles }, count, stock);
   const [scarce] = enough;
   const most = scarce ? Math.floor(scarce.times * firstLine(recipe).count + 1e-9) : 0;
   const [first] = fillingsOf(recipe);

@@ -11,7 +11,9 @@ import { useCatalog } from '../../parts/catalog';
 import { Kbd } from '../../parts/Kbd';
 import { useNotice } from '../../parts/notice';
 import { NoteBar } from '../../parts/NoteBar';
+import { PreDilutions } from '../../parts/PreDilutions';
 import { Questions } from '../../parts/Questions';
+import { RecipeCatalog } from '../../parts/RecipeCatalog';
 import { useAfterPaint } from '../../parts/useAfterPaint';
 import { useAnswer } from '../../parts/useAnswer';
 import { useSpoons } from '../../parts/useSpoons';
@@ -77,6 +79,7 @@ const SheetBody = ({
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
           <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
+          {worked.state === 'done' && <PreDilutions done={worked} />}
           <BaseTable recipe={recipe} change={change} worked={worked} />
           <div className="mt-2 grid items-start gap-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]">
             <AddOil
@@ -260,14 +263,16 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
       <PersonChanged record={record} recipe={recipe} />
       <Sentence recipe={recipe} change={change} mixture={evaluation?.mixture ?? null} />
       {painted && (
-        <SheetBody
-          recipe={recipe}
-          change={change}
-          worked={worked}
-          looking={looking}
-          addRef={addRef}
-          onAnswer={(entry) => void answer(entry)}
-        />
+        <RecipeCatalog recipe={recipe}>
+          <SheetBody
+            recipe={recipe}
+            change={change}
+            worked={worked}
+            looking={looking}
+            addRef={addRef}
+            onAnswer={(entry) => void answer(entry)}
+          />
+        </RecipeCatalog>
       )}
     </div>
   );

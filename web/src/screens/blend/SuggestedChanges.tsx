@@ -1,19 +1,11 @@
 import { suggestionWords, strengthWords } from '@jubbet/core/words';
-import {
-  suggestChanges,
-  suggestFits,
-  withChange,
-  type SuggestedChange,
-  type Suggestion,
-} from '@jubbet/core/advice';
+import { suggestChanges, suggestFits, withChange, type Suggestion } from '@jubbet/core/advice';
 import { workOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useDeferredValue, useMemo } from 'react';
-import { useWrite } from '../../parts/useWrite';
 import { VerdictMark } from '../../parts/VerdictMark';
-import { materials } from '../../store/materials';
 import type { TokenProps } from './tokenProps';
 
 /** What would bring it within, or what would hold it where it does not fit. */
@@ -24,30 +16,13 @@ const offered = (catalog: Catalog, recipe: Recipe): readonly Suggestion[] => {
     : suggestChanges(catalog, recipe);
 };
 
-const materialOf = (change: SuggestedChange) => {
-  const parts = change.kind === 'several' ? change.changes : [change];
-  return parts.find((part) => part.kind === 'predilute');
-};
-
 /** What would bring a blend within, each with what it comes to; one press, and undo takes it back. */
 export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
   const catalog = useCatalog();
-  const write = useWrite();
   // Suggestions may come a moment after the verdict; the keystroke does not wait for them.
   const settled = useDeferredValue(recipe);
   const suggestions = useMemo(() => offered(catalog, settled), [catalog, settled]);
   if (suggestions.length === 0) return null;
-  const apply = async (suggestedChange: SuggestedChange): Promise<void> => {
-    const diluted = materialOf(suggestedChange);
-    if (!diluted) {
-      change((before) => withChange(before, suggestedChange));
-      return;
-    }
-    // A pre-dilution is a material of the house from now on.
-    const material = { ...diluted.material, id: `own-${crypto.randomUUID()}` };
-    const isKept = await write('The pre-dilution', () => materials.put(material).then(() => true));
-    if (isKept) change((before) => withChange(before, { ...diluted, material }));
-  };
   return (
     <section
       aria-label="Suggested changes"
@@ -60,7 +35,7 @@ export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
             <button
               type="button"
               className="w-full rounded-lg border border-line px-3 py-2 text-left hover:border-press"
-              onClick={() => void apply(one)}
+              onClick={() => change((before) => withChange(before, one))}
             >
               <span className="font-medium text-press">
                 {suggestionWords(catalog, one, settled)}

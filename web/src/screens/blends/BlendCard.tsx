@@ -9,7 +9,7 @@ import {
   fillingsWords,
 } from '@jubbet/core/words';
 import type { Catalog } from '@jubbet/core/catalog';
-import type { Recipe } from '@jubbet/core/recipe';
+import { oilIdsIn, type Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -58,8 +58,9 @@ export const BlendCard = ({ record, named }: { record: BlendRecord; named: boole
         </div>
         <p className="text-sm text-soft">{[summary(catalog, recipe), ...tags].join(' · ')}</p>
         <p className="text-sm">
-          {recipe.oils.map((oil) => catalog.oil(oil.id)?.name ?? nameFromId(oil.id)).join(' · ') ||
-            'No oils yet'}
+          {oilIdsIn(recipe)
+            .map((id) => catalog.oil(id)?.name ?? nameFromId(id))
+            .join(' · ') || 'No oils yet'}
         </p>
       </div>
       <ButtonLink to={`/blends/${id}/make`} aria-label={`Make ${name}`}>

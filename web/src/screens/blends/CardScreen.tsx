@@ -31,6 +31,7 @@ import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { OneBlend } from '../../parts/OneBlend';
 import { OilName } from '../../parts/OilName';
+import { PreDilutions } from '../../parts/PreDilutions';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { nonBreaking } from '../../parts/nonBreaking';
@@ -137,6 +138,7 @@ const Card = ({ done, recipe }: { done: Calculated; recipe: Recipe }) => {
         <Part title="Ingredients">
           <div tabIndex={0} role="region" aria-label="What goes in" className="overflow-x-auto">
             <Ingredients done={done} />
+            <PreDilutions done={done} />
           </div>
         </Part>
         <div className="grid content-start gap-4 print:gap-2.5">

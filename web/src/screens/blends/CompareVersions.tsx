@@ -18,6 +18,7 @@ import {
 import { workOut, fillingsOf } from '@jubbet/core/drops';
 import { overlayOf } from '@jubbet/core/advice';
 import { nameIn } from '@jubbet/core/catalog';
+import { catalogOfRecipe, outOfBottles } from '@jubbet/core/mixture';
 import type { Recipe } from '@jubbet/core/recipe';
 import { plannedCost } from '@jubbet/core/stock';
 import { clsx } from 'clsx';
@@ -44,9 +45,11 @@ const leastShare = 1;
 
 /** A few versions side by side, and laid over each other; what differs is set in bold. */
 export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
-  const catalog = useCatalog();
+  const house = useCatalog();
+  // Each version has its own pre-dilutions.
+  const catalog = sides.reduce((laid, { recipe }) => catalogOfRecipe(laid, recipe), house);
   const units = useUnits();
-  const worked = sides.map(({ recipe }) => workOut(catalog, recipe));
+  const worked = sides.map(({ recipe }) => workOut(house, recipe));
   const { oils, limits, textures } = overlayOf(
     worked.map((workedOut) => (workedOut.state === 'done' ? workedOut : null)),
   );
@@ -83,7 +86,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
         workedOut.state === 'done'
           ? costWords(
               plannedCost(
-                workedOut.evaluation.mixture,
+                outOfBottles(workedOut.evaluation.mixture, workedOut.blend.preDilutions ?? [], 1),
                 shelf.map(({ bottle }) => bottle),
               ),
               currency,

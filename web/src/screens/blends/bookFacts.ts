@@ -1,4 +1,5 @@
 import { containerWordsOf, fillingsWords, nameFromId, wearerWords } from '@jubbet/core/words';
+import { oilIdsIn } from '@jubbet/core/recipe';
 import { byName, searchFor } from '@jubbet/core/quantity';
 import { fillingsOf } from '@jubbet/core/drops';
 import type { Catalog, ContainerKind } from '@jubbet/core/catalog';
@@ -30,7 +31,7 @@ const readFacts = (catalog: Catalog, record: BlendOfToday): BookFacts => {
       ...tags,
       fillingsWords(fillings),
       wearer ? wearerWords(wearer) : '',
-      ...recipe.oils.map(({ id }) => catalog.oil(id)?.name ?? nameFromId(id)),
+      ...oilIdsIn(recipe).map((id) => catalog.oil(id)?.name ?? nameFromId(id)),
     ].join(' '),
     kinds: [...new Set(fillings.map(({ container }) => container.kind))],
     person: personId ?? (wearer === 'anyone' ? 'anyone' : ''),

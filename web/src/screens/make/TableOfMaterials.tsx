@@ -1,5 +1,5 @@
 import type { Blend } from '@jubbet/core/drops';
-import type { Mixture } from '@jubbet/core/mixture';
+import { outOfBottles, type Mixture } from '@jubbet/core/mixture';
 import { onTheTable } from '@jubbet/core/stock';
 import { eachWords, formatNumber, fromWords, inAllWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
@@ -30,7 +30,12 @@ export const TableOfMaterials = ({
   const units = useUnits();
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   if (!shelf) return null;
-  const rows = onTheTable(mixture, count, shelf, (id) => catalog.openBottle(id));
+  const rows = onTheTable(
+    outOfBottles(mixture, blend.preDilutions ?? [], count),
+    count,
+    shelf,
+    (id) => catalog.openBottle(id),
+  );
   const weighed = blend.formula.by === 'weight' || blend.inOne;
   const several = count > 1;
   return (

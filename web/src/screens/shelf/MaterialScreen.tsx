@@ -1,5 +1,6 @@
 import { useCatalog } from '../../parts/catalog';
 import { botanicalOf, baseFacts, nameIn } from '@jubbet/core/catalog';
+import { pouredIds } from '@jubbet/core/recipe';
 import { capitalised, dayWords, madeOfWords } from '@jubbet/core/words';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
@@ -19,9 +20,7 @@ import { OilPage } from './OilPage';
 const Holding = ({ materialId }: { materialId: string }) => {
   const book = useStored(['blends'], () => blends.list()).data ?? [];
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
-  const within = book.filter(({ recipe }) =>
-    [...recipe.oils, ...recipe.bases].some(({ id }) => id === materialId),
-  );
+  const within = book.filter(({ recipe }) => pouredIds(recipe).includes(materialId));
   const onShelf = shelf.filter(({ bottle }) => bottle.materialId === materialId);
   return (
     <section
