@@ -93,6 +93,15 @@ export const writeBases = (recipe: Recipe, evaluation: Evaluation, way: Way, by:
   return { ...measuredBy(recipe, evaluation, by), bases: written };
 };
 
+/** The target that is met stays; where it is not, what is in it is asked for from now on. */
+const targetOf = ({ target, oils }: Recipe, percent: number): NonNullable<Recipe['target']> => {
+  const isMet =
+    target !== null &&
+    (oils.some(({ amount }) => isIn(amount, 'parts')) ||
+      (percent >= target.percent && percent <= (target.upTo ?? target.percent)));
+  return isMet ? target : { percent: askable(percent) };
+};
+
 /** The oils of a recipe in another way. Drops are whole; ml and g are as the scale reads. */
 export const writeOils = (recipe: Recipe, evaluation: Evaluation, way: Way): Recipe => {
   const { mixture } = evaluation;
@@ -102,7 +111,7 @@ export const writeOils = (recipe: Recipe, evaluation: Evaluation, way: Way): Rec
   );
   return {
     ...recipe,
-    target: way === 'parts' ? { percent: askable(strengthBy(mixture, by).likely) } : null,
+    target: way === 'parts' ? targetOf(recipe, strengthBy(mixture, by).likely) : null,
     oils: recipe.oils.map((oil, index): RecipeOil => {
       const mixed = mixture.oils[index];
       if (!mixed) return oil;

@@ -6,6 +6,7 @@ export {
   looseWords,
   nameOrNone,
   recipeAmountWords,
+  rewrittenWords,
   strengthWords,
 } from './blend';
 export {

@@ -12,16 +12,18 @@ import {
   countOil,
   equalDrops,
   weighOils,
+  workOut,
   writeOils,
   type Way,
   type Calculated,
   type WorkedOut,
 } from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
-import { formatNumber, formatPercent } from '@jubbet/core/words';
+import { formatNumber, formatPercent, rewrittenWords } from '@jubbet/core/words';
 import { oneDropPercent } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
+import { useNotice } from '../../parts/notice';
 import { Table } from '../../parts/Table';
 import { Term } from '../../parts/Term';
 import { DropSizes } from './DropSizes';
@@ -76,6 +78,14 @@ export const OilTable = memo(
     const [shown, setShown] = useState<By | null>(null);
     const by = shown ?? recipe.by;
     const drop = done && oneDropPercent(done.blend.formula);
+    const tell = useNotice();
+    const changeAndSay = (what: string, edit: Edit) => {
+      const next = edit(recipe);
+      const after = workOut(catalog, next);
+      change(edit);
+      if (after.state === 'done')
+        tell({ text: rewrittenWords(what, after.evaluation.mixture, next) });
+    };
     const moveFrom = (index: number, by: 1 | -1) => {
       const next = recipe.oils[index + by];
       if (next) fields.current.get(next.id)?.focus();
@@ -99,7 +109,8 @@ export const OilTable = memo(
                         onChange={(event) => {
                           const way = ways.find(({ value }) => value === event.target.value);
                           if (way)
-                            change(
+                            changeAndSay(
+                              way.text,
                               asWorkedOut(catalog, (before, all) =>
                                 writeOils(before, all, way.value),
                               ),
@@ -228,7 +239,7 @@ export const OilTable = memo(
               <button
                 type="button"
                 className="text-press underline underline-offset-2"
-                onClick={() => change(equalDrops(catalog))}
+                onClick={() => changeAndSay('the same drops of each', equalDrops(catalog))}
               >
                 Same drops of each
               </button>
