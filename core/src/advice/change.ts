@@ -23,6 +23,8 @@ export type SuggestedChange =
   | { readonly kind: 'container'; readonly id: string; readonly count: number }
   /** So many of the containers that it has. */
   | { readonly kind: 'count'; readonly count: number }
+  /** One more container beside those that it has, for what they do not take. */
+  | { readonly kind: 'spare'; readonly id: string }
   | { readonly kind: 'swap'; readonly from: string; readonly to: string }
   | { readonly kind: 'swap-base'; readonly from: string; readonly to: string }
   | { readonly kind: 'remove'; readonly ids: readonly string[] }
@@ -75,6 +77,10 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
             setContainers([{ ...first, count: change.count }, ...others])(recipe),
           );
     }
+    case 'spare':
+      return setContainers([...recipe.containers, { container: { id: change.id }, count: 1 }])(
+        recipe,
+      );
     case 'swap':
       return swapOil(change.from, change.to)(recipe);
     case 'swap-base':

@@ -20,3 +20,4 @@ export {
   type OilQuery,
 } from './oilsToChoose';
 export { noStronger } from './weaker';
+export { type Misfit, misfitOf } from './fillings';

@@ -1,6 +1,6 @@
 import { largestContainerMl, type Catalog, usualCarriers } from '../catalog';
 import { wholeBlendLimit } from '../limits';
-import { strengthBy } from '../mixture';
+import { strengthBy, toMixMl } from '../mixture';
 import {
   briefOf,
   isIn,
@@ -13,8 +13,8 @@ import {
 } from '../recipe';
 import { isMixedInOne } from './containers';
 import type { Evaluation } from './evaluate';
-import { simpleParts } from './rewrite';
-import { workOut } from './workOut';
+import { simpleParts, writeBases } from './rewrite';
+import { workOut, type Calculated } from './workOut';
 
 const times = (value: number, factor: number): number =>
   Math.max(0.01, Math.round(100 * value * factor) / 100);
@@ -128,6 +128,48 @@ const asMuchAsMay = (recipe: Recipe): Scaled =>
     ? { ok: false, problem: 'too-much' }
     : { ok: true, recipe };
 
+const isWhole = (count: number): boolean =>
+  Math.abs(count - Math.round(count)) <= 1e-9 && count >= 1;
+
+/**
+ * So much of what is mixed in one, in as many containers as take it: the last of a line may be
+ * part full. Amounts are fixed from then on, as the containers no longer set them.
+ */
+const someOfBatch = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  factor: number,
+): Scaled => {
+  const fixed = writeBases(recipe, evaluation, 'amounts', recipe.by);
+  const worked = workOut(catalog, fixed);
+  if (worked.state !== 'done') return { ok: false, problem: 'not-whole' };
+  const next = (given: Recipe): Recipe => ({
+    ...given,
+    containers: given.containers.map((line) => ({
+      ...line,
+      count: Math.max(1, Math.ceil(line.count * factor - 1e-9)),
+    })),
+  });
+  return asMuchAsMay(resized(catalog, fixed, worked.evaluation, factor, next));
+};
+
+/**
+ * The batch as much as its containers hold, where its amounts come to more or to less; null where
+ * they set it already, or where it cannot be worked out.
+ */
+export const toContainers = (
+  catalog: Catalog,
+  recipe: Recipe,
+  { blend, evaluation: { mixture }, evaluation }: Calculated,
+): Recipe | null => {
+  if (!blend.inOne) return null;
+  const wanted = toMixMl(blend.fillings, blend.lossPercent, blend.gainPercent);
+  const factor = wanted / mixture.fillMl;
+  const fitted = resized(catalog, recipe, evaluation, factor, (given) => given);
+  return workOut(catalog, fitted).state === 'done' ? fitted : null;
+};
+
 /**
  * So many times as much: as many times the containers. Amounts that are of the whole jug
  * follow; those of one container stay.
@@ -141,8 +183,10 @@ export const timesAsMuch = (
   factor: number,
 ): Scaled => {
   const counts = recipe.containers.map(({ count }) => count * factor);
-  if (counts.some((entry) => Math.abs(entry - Math.round(entry)) > 1e-9 || entry < 1)) {
-    return { ok: false, problem: 'not-whole' };
+  if (!counts.every(isWhole)) {
+    return isMixedInOne(catalog, recipe) && factor > 0
+      ? someOfBatch(catalog, recipe, evaluation, factor)
+      : { ok: false, problem: 'not-whole' };
   }
   if (counts.some((entry) => entry > mostContainers)) return { ok: false, problem: 'too-many' };
   const next = (given: Recipe): Recipe => ({

@@ -20,6 +20,7 @@ export {
   weightedShare,
   type Weights,
 } from './mixture';
+export { type Paste, pasteAims, type PasteFeel, pasteOf } from './paste';
 export {
   catalogOfRecipe,
   outOfBottles,

@@ -103,7 +103,13 @@ export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps
 export { madeOfWords } from './readyMade';
 export { suggestionWords, variantWords } from './suggestions';
 export { shelfLineWords, shelfTableWords } from './shelfTable';
-export { setPointWords, textureName, waxShareWords } from './texture';
+export {
+  pasteAimWords,
+  pasteFeelWords,
+  setPointWords,
+  textureName,
+  waxShareWords,
+} from './texture';
 export { findingVerdictWords, verdictHeadline, verdictWords } from './verdicts';
 export { usualWearerName, wearerChangeWords } from './wearers';
 export {

@@ -64,6 +64,10 @@ export const suggestionWords = (
       const many = kind && 'id' in kind ? usualContainer(kind.id)?.kind : kind?.kind;
       return many ? `Fill ${countedContainers(change.count, many)}` : `Fill ${change.count}`;
     }
+    case 'spare': {
+      const spare = usualContainer(change.id);
+      return spare ? `Take a ${containerWords(spare)} for what is left` : 'Take a spare one';
+    }
     case 'swap':
       return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;
     case 'swap-base':

@@ -1,4 +1,4 @@
-import type { Texture } from '../mixture';
+import type { PasteFeel, Texture } from '../mixture';
 import { formatNumber, formatPercent } from './numbers';
 import { temperatureWords, type Units } from './units';
 
@@ -39,3 +39,20 @@ export const setPointWords = (
     ? `Its butters melt from ${temperatureWords([Math.min(...melts.map(([from]) => from)), Math.max(...melts.map(([, to]) => to))], units)}; oil lowers that, but by how much is not known. Test a drop on a cold spoon.`
     : 'Setting point not known. Test a drop on a cold spoon.';
 };
+
+/** What grains and oil feel like together, for the maker. */
+export const pasteFeelWords = (feel: PasteFeel): string =>
+  ({
+    dry: 'Dry: hardly coated, and loose in the hand',
+    damp: 'Damp, like wet sand: it holds together',
+    thick: 'A thick paste',
+    soft: 'A soft paste',
+    runny: 'Runny: oil stands above the grains',
+  })[feel];
+
+/** A press that makes it so. */
+export const pasteAimWords = {
+  damp: 'Make it damp',
+  thick: 'Make it a thick paste',
+  soft: 'Make it a soft paste',
+} as const;

@@ -9,7 +9,7 @@ import {
 import { madePieces, type Piece } from '@jubbet/core/label';
 import type { Made, MadeContainer } from '@jubbet/core/batch';
 import { weighedAs } from '@jubbet/core/making';
-import type { OilInBlend } from '@jubbet/core/mixture';
+import { asItLies, type OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
@@ -146,7 +146,7 @@ export const WentIn = ({ made }: { made: Made }) => {
                 {columns.map(({ title, one }) => {
                   const mixed = one.evaluation.mixture.bases[index];
                   const words = mixed
-                    ? `${massWords(mixed.g.likely, units)}, ${volumeWords(mixed.ml.likely, units)}`
+                    ? `${massWords(mixed.g.likely, units)}, ${volumeWords(asItLies(mixed), units)}`
                     : '–';
                   const isOff =
                     mixed && target !== null && weighedAs(mixed.g.likely, target) !== 'right';

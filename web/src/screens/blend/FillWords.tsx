@@ -7,14 +7,17 @@ import {
   massWords,
   oneOf,
   containerWords,
+  suggestionWords,
   volumeWords,
 } from '@jubbet/core/words';
 import { fillMl, type Container } from '@jubbet/core/catalog';
-import { oneUse } from '@jubbet/core/advice';
-import { part, type Mixture } from '@jubbet/core/mixture';
-import type { Blend } from '@jubbet/core/drops';
+import { misfitOf, oneUse, withChange } from '@jubbet/core/advice';
+import { contentsOf, part, type Mixture } from '@jubbet/core/mixture';
+import type { Blend, Calculated } from '@jubbet/core/drops';
 import { nonBreaking } from '../../parts/nonBreaking';
+import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
+import type { TokenProps } from './tokenProps';
 
 /** Of most things for skin, morning and evening. */
 const usualUsesADay = 2;
@@ -66,31 +69,39 @@ const DoseWords = ({
   );
 };
 
-/** What is left over or missing, and where it can go. */
-const LeftWords = ({ blend, mixture }: { blend: Blend; mixture: Mixture }) => {
+/** What is left over or missing, and where it can go: each with a press. */
+const LeftWords = ({ recipe, change, done }: TokenProps & { done: Calculated }) => {
   const units = useUnits();
-  const { leftMl, leftG, shortMl, leftInto } = part(
-    blend.fillings,
-    mixture.fillMl,
-    mixture.totalG.likely,
-    blend,
-  );
-  if (leftMl > 0) {
-    return (
-      <p role="status" className="mt-1 text-sm text-amber">
+  const catalog = useCatalog();
+  const misfit = misfitOf(catalog, recipe, done);
+  if (!misfit) return null;
+  const { leftMl, leftG, shortMl, changes } = misfit;
+  return (
+    <div role="status" className="mt-1 grid gap-1 text-sm text-amber">
+      <p>
         ▲{' '}
         {nonBreaking(
-          `${volumeWords(leftMl, units, 2)}, ${massWords(leftG, units, 2)}, are left over.`,
-        )}{' '}
-        {leftInto ? `A ${containerWords(leftInto)} takes them.` : 'They need more containers.'}
+          leftMl > 0
+            ? `${volumeWords(leftMl, units, 2)}, ${massWords(leftG, units, 2)}, are left over.`
+            : `${volumeWords(shortMl, units, 2)} more are needed to fill them all.`,
+        )}
       </p>
-    );
-  }
-  return shortMl > 0 ? (
-    <p role="status" className="mt-1 text-sm text-amber">
-      ▲ {nonBreaking(`${volumeWords(shortMl, units, 2)} more are needed to fill them all.`)}
-    </p>
-  ) : null;
+      {changes.map((one) => (
+        <button
+          key={one.kind}
+          type="button"
+          className="text-press underline underline-offset-2"
+          onClick={() => change((before) => withChange(before, one))}
+        >
+          {one.kind === 'fit'
+            ? leftMl > 0
+              ? 'Make only what they hold'
+              : 'Make enough to fill them'
+            : suggestionWords(catalog, one, recipe)}
+        </button>
+      ))}
+    </div>
+  );
 };
 
 /** A line above the brim, before anything is poured. */
@@ -112,17 +123,14 @@ const Overfull = ({ containers }: { containers: readonly Container[] }) =>
 /** What goes in, and how far; where one jug fills several, what each takes. */
 export const FillWords = ({
   container,
-  blend,
-  mixture,
-}: {
-  container: Container;
-  blend: Blend | null;
-  mixture: Mixture | null;
-}) => {
+  recipe,
+  change,
+  done,
+}: TokenProps & { container: Container; done: Calculated | null }) => {
   const units = useUnits();
   const { nominalMl, workingFillPercent } = container;
   const line = (nominalMl * workingFillPercent) / 100;
-  if (!blend || !mixture) {
+  if (!done) {
     return (
       <p className="mt-2 text-sm text-soft">
         {nonBreaking(
@@ -131,6 +139,10 @@ export const FillWords = ({
       </p>
     );
   }
+  const {
+    blend,
+    evaluation: { mixture },
+  } = done;
   const carrier = mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
   const carrierG = mixture.bases.reduce((total, { g }) => total + g.likely, 0);
   const parted = part(blend.fillings, mixture.fillMl, mixture.totalG.likely, blend);
@@ -144,10 +156,10 @@ export const FillWords = ({
             )}
           </p>
           <ul className="text-sm text-soft">
-            {parted.lines.map((filled, index) => (
+            {contentsOf(parted).map(({ count, container: of, ml, g }, index) => (
               <li key={index}>
                 {nonBreaking(
-                  `${countedContainers(filled.count, filled.container.kind)}: ${volumeWords(filled.fillMl, units)}, ${massWords(filled.fillG, units)}${filled.count > 1 ? ' each' : ''}.`,
+                  `${countedContainers(count, of.kind)}: ${volumeWords(ml, units)}, ${massWords(g, units)}${count > 1 ? ' each' : ''}.`,
                 )}
               </li>
             ))}
@@ -157,13 +169,6 @@ export const FillWords = ({
               {nonBreaking(
                 `Whipped to ${volumeWords(mixture.fillMl * (1 + blend.gainPercent / 100), units)}.`,
               )}
-            </p>
-          )}
-          {blend.grain && (
-            <p className="text-sm text-soft">
-              {blend.grain === 'paste'
-                ? 'A paste: oil fills the gaps between the grains.'
-                : 'Loose and dry: too little oil to fill the gaps between the grains.'}
             </p>
           )}
         </>
@@ -180,7 +185,7 @@ export const FillWords = ({
         )}
       </p>
       <Overfull containers={blend.fillings.map((filling) => filling.container)} />
-      {blend.inOne && <LeftWords blend={blend} mixture={mixture} />}
+      <LeftWords recipe={recipe} change={change} done={done} />
       <DoseWords container={container} blend={blend} mixture={mixture} />
     </>
   );

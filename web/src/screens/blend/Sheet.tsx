@@ -37,6 +37,7 @@ import { TexturePanel } from './TexturePanel';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 import { ofToday } from './ofToday';
+import { PastePanel } from './PastePanel';
 import { PersonChanged } from './PersonChanged';
 import { Unanswered } from './Unanswered';
 import { useRecipe } from './useRecipe';
@@ -73,7 +74,12 @@ const SheetBody = ({
         className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-md:order-4 md:max-xl:order-2"
       >
         <Glasses recipe={recipe} blend={blend} mixture={mixture} />
-        <FillWords container={container} blend={blend} mixture={mixture} />
+        <FillWords
+          container={container}
+          recipe={recipe}
+          change={change}
+          done={worked.state === 'done' ? worked : null}
+        />
         {mixture && <NoteBar mixture={mixture} words className="mt-2 w-full" />}
       </section>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
@@ -103,6 +109,7 @@ const SheetBody = ({
           </div>
         </div>
         {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
+        {evaluation && <PastePanel change={change} evaluation={evaluation} />}
         <PurposeAndNotes recipe={recipe} change={change} />
       </div>
       <div className="grid content-start gap-3 max-xl:contents">
