@@ -15,6 +15,7 @@ test('a press of a pump, what of it is essential oil, and how long the bottle la
   // 0.8 ml in 80 ml is 1 %. A press gives 0.5 to 2 ml: 40 to 160 of them.
   expect(usesOf('pump-100')).toEqual({
     act: 'press',
+    count: 1,
     own: false,
     ml: [0.5, 2],
     oilMl: [0.005, 0.02],
@@ -95,4 +96,25 @@ test('one drop moves a small bottle much: 0.05 ml in 9.5 ml', () => {
   expect(moved.least).toBeCloseTo((100 * 0.042) / 9.5, 4);
   expect(oneDropPercent({ ...formula, oils: [] })).toBeNull();
   expect(dropPercent(20, formula.container)).toBeCloseTo(0.5263, 4);
+});
+
+test('three presses a use are three times one, and the bottle lasts a third as long', () => {
+  const blend = { ...blendOf({ oils: { lavender: ml(0.8) }, container: 'pump-100' }), useCount: 3 };
+  expect(oneUse(blend.formula.container, blend, evaluate(blend).mixture)).toMatchObject({
+    act: 'press',
+    count: 3,
+    ml: [1.5, 6],
+    // 80 ml in sixes and in one and a halves.
+    uses: [13, 53],
+  });
+});
+
+test('a dropper gives drops: five of 0.03 to 0.067 ml', () => {
+  const blend = {
+    ...blendOf({ oils: { lavender: ml(0.1) }, container: 'dropper-30' }),
+    useCount: 5,
+  };
+  const use = oneUse(blend.formula.container, blend, evaluate(blend).mixture);
+  expect(use).toMatchObject({ act: 'drop', count: 5 });
+  expect(use?.ml[1]).toBeCloseTo(5 * 0.067, 2);
 });

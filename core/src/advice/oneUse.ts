@@ -6,13 +6,18 @@ import {
   type Base,
   textureFigures,
   containerFacts,
+  dropFigures,
 } from '../catalog';
 import type { Blend } from '../drops';
+import { dropVolume } from '../quantity';
+import { usualDropsPerMl } from '../recipe';
 
 /** What one press, spray, fingertip or piece takes, and how many there are in a container. */
 export interface OneUse {
   /** What is done for one use: `press`, `fingertip`. */
   readonly act: string;
+  /** How often that is done for one use. */
+  readonly count: number;
   /** True where the maker has measured it. */
   readonly own: boolean;
   /** Least and most that one gives, in ml. */
@@ -40,14 +45,30 @@ export const standingDensity = (
 /** Least and most that one use takes, in ml as it is in the container; null where not known. */
 const doseOf = (
   container: Container,
-  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
+  blend: Pick<Blend, 'gainPercent' | 'useMl' | 'useCount'>,
   mixture: Mixture,
 ): readonly [number, number] | null => {
   const { useMl } = blend;
   if (useMl !== undefined) return [useMl, useMl];
+  const one = usualDose(container, blend, mixture);
+  const count = blend.useCount ?? 1;
+  return one && [count * one[0], count * one[1]];
+};
+
+/** What one press, spray, drop, fingertip or piece gives. */
+const usualDose = (
+  container: Container,
+  blend: Pick<Blend, 'gainPercent'>,
+  mixture: Mixture,
+): readonly [number, number] | null => {
   const usual = container.id ? findContainer(container.id)?.doseMl : undefined;
   if (usual) return usual;
   const { dose } = containerFacts(container.kind);
+  if (dose === 'drop') {
+    // A blend runs as the carrier does: thinly.
+    const { low, high } = dropVolume(usualDropsPerMl, dropFigures.unmeasuredRangeMl.thin);
+    return [low, high];
+  }
   if (dose === 'piece') return [fillMl(container), fillMl(container)];
   const density = standingDensity(blend, mixture);
   if (dose !== 'fingertip' || !isOintment(mixture)) return null;
@@ -58,7 +79,7 @@ const doseOf = (
 /** Null where no dose of this container is known. */
 export const oneUse = (
   container: Container,
-  blend: Pick<Blend, 'gainPercent' | 'useMl'>,
+  blend: Pick<Blend, 'gainPercent' | 'useMl' | 'useCount'>,
   mixture: Mixture,
 ): OneUse | null => {
   const dose = doseOf(container, blend, mixture);
@@ -72,6 +93,7 @@ export const oneUse = (
   return {
     // What the maker has measured is a use, whatever the container is usually taken from by.
     act: blend.useMl === undefined ? (containerFacts(container.kind).dose ?? 'use') : 'use',
+    count: blend.useMl === undefined ? (blend.useCount ?? 1) : 1,
     own: blend.useMl !== undefined,
     ml: dose,
     oilMl: [least * share, most * share],

@@ -11,6 +11,10 @@ type Sun = 'exposed' | 'covered';
 export interface Brief {
   readonly wearer: WearerOrAnyone;
   readonly place: PlaceId;
+  /** Where else it is put on; the strictest of all places counts. */
+  readonly alsoOn?: readonly PlaceId[] | undefined;
+  /** Only in the evening, by the maker's word: for the label. It loosens nothing. */
+  readonly nightOnly?: boolean | undefined;
   readonly use: Use;
   readonly sun: Sun;
   /** Sold, or given in trade: then the law of goods counts as well. */
@@ -20,3 +24,12 @@ export interface Brief {
   /** How often it is put on in a day; null where no one has said. */
   readonly timesPerDay: number | null;
 }
+
+/** All places that it is put on, the first first. */
+export const placesOf = ({ place, alsoOn = [] }: Pick<Brief, 'place' | 'alsoOn'>): PlaceId[] => [
+  ...new Set([place, ...alsoOn]),
+];
+
+/** The same brief for each place by itself. */
+export const eachPlace = (brief: Brief): Brief[] =>
+  placesOf(brief).map((place) => ({ ...brief, place, alsoOn: undefined }));

@@ -7,7 +7,7 @@ export {
   isAskedAboutPlace,
 } from './askedIds';
 export { type Answer, withAnswer } from './answer';
-export type { Brief } from './brief';
+export { type Brief, eachPlace, placesOf } from './brief';
 export { type Person, personSchema, pregnancyWeek, type Reaction, wearerOn } from './person';
 export { ageInWords } from './ageInWords';
 export {

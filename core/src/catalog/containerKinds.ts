@@ -3,14 +3,14 @@ export interface ContainerFacts {
   /** True where the blend runs out of it; false where it is scooped or rubbed off. */
   readonly runs: boolean;
   /** What is done to it for one use; null where that has no name. */
-  readonly dose: 'press' | 'spray' | 'fingertip' | 'swipe' | 'piece' | null;
+  readonly dose: 'press' | 'spray' | 'drop' | 'fingertip' | 'swipe' | 'piece' | null;
   /** How long a melt sets in it at the least, in minutes; null where that is not known. */
   readonly setsInMinutes: number | null;
 }
 
 const kinds = {
   'roll-on': { runs: true, dose: null, setsInMinutes: null },
-  'dropper bottle': { runs: true, dose: null, setsInMinutes: null },
+  'dropper bottle': { runs: true, dose: 'drop', setsInMinutes: null },
   'treatment pump': { runs: true, dose: 'press', setsInMinutes: null },
   'pump bottle': { runs: true, dose: 'press', setsInMinutes: null },
   'spray bottle': { runs: true, dose: 'spray', setsInMinutes: null },

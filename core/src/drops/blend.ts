@@ -29,6 +29,8 @@ export interface Blend {
   readonly grain: SettledBases['grain'];
   /** What one use takes, in ml, where the maker has measured it. */
   readonly useMl?: number;
+  /** How many presses, sprays, drops or fingertips that is; one where absent. */
+  readonly useCount?: number;
   /** What of it is mixed with carrier first. */
   readonly preDilutions?: readonly PreDiluted[];
   /** What nobody has understood of the recipe it was read from. */

@@ -64,6 +64,7 @@ export const blendFrom = (
     ...(mixed.length > 0 ? { preDilutions: mixed } : {}),
     ...(recipe.notUnderstood.length > 0 ? { notUnderstood: recipe.notUnderstood } : {}),
     ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
+    ...(recipe.useCount === undefined ? {} : { useCount: recipe.useCount }),
     formula: {
       container: containerOf(input, wholeMl),
       ...(inOne ? { into: [...new Set(fillings.map(({ container }) => container.kind))] } : {}),

@@ -103,6 +103,13 @@ export const blendFile3Schema = z
     format: z.literal('jubbet-blend'),
     version: z.literal(3),
     ...fields,
+    brief: fields.brief.extend({
+      /** Where else it is put on: the strictest of all places counts. */
+      alsoOn: brief.alsoOn,
+      nightOnly: brief.nightOnly,
+    }),
+    /** How many presses, sprays, drops or fingertips one use is. */
+    useCount: recipe.useCount,
     oils: oilsWith(oilAmountSchema),
     /** What of the oils is mixed with carrier first: an oil by that id is drops of it. */
     preDilutions: z.array(filedPreDilution).max(9).superRefine(onlyOnce).optional(),
@@ -129,6 +136,8 @@ export const fromFile3 = (file: BlendFile3): z.infer<typeof recipeSchema> => ({
     forSale: file.brief.forSale,
     asked: file.brief.asked,
     timesPerDay: file.brief.timesPerDay ?? null,
+    ...(file.brief.alsoOn ? { alsoOn: file.brief.alsoOn } : {}),
+    ...(file.brief.nightOnly ? { nightOnly: true } : {}),
   },
   containers: file.containers,
   by: file.by,
@@ -142,6 +151,7 @@ export const fromFile3 = (file: BlendFile3): z.infer<typeof recipeSchema> => ({
   lossPercent: file.lossPercent ?? 0,
   whipPercent: file.whipPercent ?? null,
   useMl: file.useMl ?? null,
+  ...(file.useCount === undefined ? {} : { useCount: file.useCount }),
   stepWords: file.steps ?? {},
   parentVersion: file.parentVersion ?? null,
   notUnderstood: file.notUnderstood ?? [],

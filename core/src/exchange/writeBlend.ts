@@ -12,7 +12,15 @@ const withoutNull = <T extends { readonly amount: unknown }>({ amount, ...rest }
  * @param own materials and figures of the house's own: those that are in it go with it
  */
 export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendFile3 => {
-  const { wearer, place, timesPerDay, personId: _personId, ...brief } = recipe.brief;
+  const {
+    wearer,
+    place,
+    alsoOn,
+    nightOnly,
+    timesPerDay,
+    personId: _personId,
+    ...brief
+  } = recipe.brief;
   const materials = materialsUsed(own, pouredIds(recipe));
   const preDilutions = preDilutionsIn(recipe);
   return {
@@ -25,6 +33,8 @@ export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendF
     brief: {
       ...(wearer === null ? {} : { wearer }),
       ...(place === null ? {} : { place }),
+      ...(alsoOn && alsoOn.length > 0 ? { alsoOn } : {}),
+      ...(nightOnly ? { nightOnly } : {}),
       ...brief,
       ...(timesPerDay === null ? {} : { timesPerDay }),
     },
@@ -40,6 +50,7 @@ export const fileOf = (recipe: Recipe, own: readonly OwnMaterial[] = []): BlendF
     ...(recipe.lossPercent > 0 ? { lossPercent: recipe.lossPercent } : {}),
     ...(recipe.whipPercent === null ? {} : { whipPercent: recipe.whipPercent }),
     ...(recipe.useMl === null ? {} : { useMl: recipe.useMl }),
+    ...(recipe.useCount === undefined ? {} : { useCount: recipe.useCount }),
     ...(Object.keys(recipe.stepWords).length > 0 ? { steps: recipe.stepWords } : {}),
     ...(recipe.parentVersion === null ? {} : { parentVersion: recipe.parentVersion }),
     ...(recipe.notUnderstood.length > 0 ? { notUnderstood: recipe.notUnderstood } : {}),

@@ -1,5 +1,5 @@
 import { mixtureBestBefore, type BestBefore } from '../batch';
-import type { Brief, Wearer } from '../brief';
+import { placesOf, type Brief, type Wearer } from '../brief';
 import type { Base, Oil, PlaceId, ContainerKind } from '../catalog';
 import type { Blend } from '../drops';
 import { knownWearer, mixtureSeen } from '../limits';
@@ -26,6 +26,9 @@ export interface Label {
   readonly purpose: string;
   readonly wearer: Pick<Wearer, 'name' | 'ageMonths'> | null;
   readonly place: PlaceId;
+  /** All places that it goes to, the first first. */
+  readonly places: readonly PlaceId[];
+  readonly nightOnly: boolean;
   readonly use: Brief['use'];
   readonly timesPerDay: Brief['timesPerDay'];
   /** In the order of the recipe. */
@@ -72,6 +75,8 @@ export const labelOf = (
     purpose,
     wearer: knownWearer(brief),
     place: brief.place,
+    places: placesOf(brief),
+    nightOnly: brief.nightOnly ?? false,
     use: brief.use,
     timesPerDay: brief.timesPerDay,
     oils: mixture.oils.filter(({ ml }) => ml.likely > 0).map(({ oil }) => oil),

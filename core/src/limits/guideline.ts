@@ -1,4 +1,4 @@
-import type { Brief, Wearer } from '../brief';
+import { eachPlace, type Brief, type Wearer } from '../brief';
 import { guidelines, type StageId } from '../catalog';
 import { conditionOf } from '../catalog';
 import { conditionsOf, pregnancyOf } from './conditions';
@@ -122,6 +122,18 @@ const anyAdultMonths = adult.fromMonths;
 
 /** How strong a blend may be for this wearer and place, in percent, by a guideline. */
 export const wholeBlendLimit = (brief: Brief, guideline: Guideline): WholeBlendLimit => {
+  const [first = limitAt(brief, guideline), ...others] = eachPlace(brief).map((one) =>
+    limitAt(one, guideline),
+  );
+  // Of several places the strictest holds, for what is recommended as for what may be.
+  return others.reduce((lowest, limit) => {
+    const stricter = limit.maximum < lowest.maximum ? limit : lowest;
+    return { ...stricter, recommended: Math.min(lowest.recommended, limit.recommended) };
+  }, first);
+};
+
+/** The same at one place. */
+const limitAt = (brief: Brief, guideline: Guideline): WholeBlendLimit => {
   const wearer = knownWearer(brief);
   const place = placeRow(brief.place);
   const ageMonths = wearer?.ageMonths ?? anyAdultMonths;

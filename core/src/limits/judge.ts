@@ -1,4 +1,5 @@
 import { checkVocabulary, chemistryCautions, shippedCatalog } from '../catalog';
+import { eachPlace } from '../brief';
 import type { Oil } from '../catalog';
 import type { Mixture } from '../mixture';
 import { finding, type Finding } from './finding';
@@ -115,12 +116,33 @@ const findingsOf = (given: Asked, question: Question): Finding[] => {
   );
 };
 
-/** Asks every rule. */
+/** What is found at several places once: as it stands at the strictest. */
+const strictest = (ofEach: readonly (readonly Finding[])[]): readonly Finding[] => {
+  const [first = [], ...others] = ofEach;
+  if (others.length === 0) return first;
+  const findings = ofEach.flat();
+  const found = new Map<string, Finding>();
+  for (const entry of findings) {
+    const { rule, subject, value, limit, reason } = entry;
+    // A strength against a limit is one finding, whatever the limit of each place is.
+    const key = JSON.stringify([rule, subject, value !== null && limit !== null ? '' : reason]);
+    const before = found.get(key);
+    if (!before || compare(entry, before) < 0) found.set(key, entry);
+  }
+  return [...found.values()];
+};
+
+/** Asks every rule, at every place that it is put on. */
 export const judge = (given: Asked): Judgement => {
   const question = questionOf(given);
   const { poured } = question;
   const isReadyMade = question.mixture !== poured;
-  const findings = [...findingsOf(given, question), ...openQuestionFindings(question)]
+  const findings = strictest(
+    eachPlace(given.brief).map((brief) => [
+      ...findingsOf({ ...given, brief }, { ...question, brief }),
+      ...openQuestionFindings({ ...question, brief }),
+    ]),
+  )
     .map((entry) => (isReadyMade ? { ...entry, inside: insideOf(poured, entry.subject) } : entry))
     .sort(compare);
   const verdict = worst(findings.map((entry) => entry.verdict));

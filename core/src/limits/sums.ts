@@ -1,3 +1,4 @@
+import { eachPlace } from '../brief';
 import type { SumLimit, SumsOf } from './sumLimit';
 import { rules } from './registry';
 import { seenIn, weightsPoured } from './seen';
@@ -8,6 +9,8 @@ import { seenIn, weightsPoured } from './seen';
  */
 export const sumLimits: SumsOf = (oils, brief, guideline, by): readonly SumLimit[] => {
   const seen = seenIn(oils);
-  const sums = rules.flatMap(({ sums }) => sums?.(seen?.oils ?? oils, brief, guideline, by) ?? []);
+  const sums = eachPlace(brief).flatMap((one) =>
+    rules.flatMap(({ sums }) => sums?.(seen?.oils ?? oils, one, guideline, by) ?? []),
+  );
   return seen ? sums.map((sum) => ({ ...sum, weights: weightsPoured(seen, sum.weights) })) : sums;
 };

@@ -125,14 +125,28 @@ export const choosePlace =
     const { use, sun } = recipe.brief;
     const { isRinsed, isCovered } = placeFacts(place);
     const isWashed = place === 'wash-off';
+    const alsoOn = (recipe.brief.alsoOn ?? []).filter((other) => other !== place);
     return changeBrief({
       place,
+      ...(alsoOn.length > 0 || recipe.brief.alsoOn ? { alsoOn } : {}),
       use: isWashed
         ? 'rinse-off'
         : isRinsed && recipe.brief.place !== 'wash-off'
           ? use
           : 'leave-on',
       sun: isCovered ? sun : 'exposed',
+    })(recipe);
+  };
+
+/** Puts another place beside the first, or takes it away. */
+export const toggleAlsoOn =
+  (place: PlaceId): Edit =>
+  (recipe) => {
+    const { alsoOn = [], place: first } = recipe.brief;
+    if (place === first) return recipe;
+    const rest = alsoOn.filter((other) => other !== place);
+    return changeBrief({
+      alsoOn: rest.length < alsoOn.length ? rest : [...alsoOn, place].slice(0, 12),
     })(recipe);
   };
 
@@ -213,7 +227,11 @@ export const setFirstContainer =
 
 /** Sets how it is mixed, and what one use takes. */
 export const setMixing =
-  (mixing: Partial<Pick<Recipe, 'mixedInOne' | 'lossPercent' | 'whipPercent' | 'useMl'>>): Edit =>
+  (
+    mixing: Partial<
+      Pick<Recipe, 'mixedInOne' | 'lossPercent' | 'whipPercent' | 'useMl' | 'useCount'>
+    >,
+  ): Edit =>
   (recipe) => ({ ...recipe, ...mixing });
 
 /** The share of parts that one base alone has is "the rest", whatever the number. */

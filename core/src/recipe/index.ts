@@ -35,6 +35,7 @@ export {
   setTargetUpTo,
   setWearer,
   swapOil,
+  toggleAlsoOn,
   withAmount,
   type WrittenBy,
 } from './edits';

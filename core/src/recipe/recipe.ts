@@ -52,6 +52,10 @@ export const recipeBriefSchema = z.strictObject({
   /** Who in the house that is; null for someone told of in this recipe alone. */
   personId: z.string().nullable(),
   place: placeId.nullable(),
+  /** Where else it is put on. */
+  alsoOn: z.array(placeId).max(12).readonly().optional(),
+  /** Only in the evening. */
+  nightOnly: z.boolean().optional(),
   use: z.enum(['leave-on', 'rinse-off']),
   sun: z.enum(['exposed', 'covered']),
   forSale: z.boolean(),
@@ -88,6 +92,8 @@ export const recipeSchema = z.strictObject({
   whipPercent: z.number().min(10).max(200).nullable(),
   /** What one use takes, in ml, where the maker has measured it. */
   useMl: z.number().positive().max(1000).nullable(),
+  /** How many presses, sprays, drops or fingertips one use is; one where absent. */
+  useCount: z.number().int().min(1).max(100).optional(),
   /** What the maker says of a step, by the id of the step. */
   stepWords: z.record(z.string().max(200), z.string().max(2000)),
   /** The version of which this one was made; null where it was begun afresh. */

@@ -13,7 +13,7 @@ export {
   ageWords,
   carrierWords,
   containerWords,
-  onPlaceWords,
+  onPlacesWords,
   placeWords,
   timesWords,
   wearerWords,

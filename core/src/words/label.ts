@@ -1,7 +1,7 @@
 import { botanicalOf, cautions, guidelines, nameIn, type Catalog } from '../catalog';
 import type { Label, LabelCaution } from '../label';
 import type { KindCaution, PlaceCaution } from '../limits';
-import type { Day } from '../quantity';
+import { unique, type Day } from '../quantity';
 import { ageWords, onPlaceWords, someoneOfAge, timesWords } from './brief';
 import { nameOrNone } from './blend';
 import { oneOf, containerWordsOf } from './containers';
@@ -124,12 +124,16 @@ const verbOf = ({ kind, place }: Label): string =>
 
 /** `Roll onto the wrists and neck, up to twice a day.`, as the brief has it. */
 const directionsWords = (label: Label): string => {
-  const often = label.timesPerDay === null ? '' : `, ${timesWords(label.timesPerDay)}`;
+  const night = label.nightOnly ? ', at night only' : '';
+  const often = `${label.timesPerDay === null ? '' : `, ${timesWords(label.timesPerDay)}`}${night}`;
   if (label.place === 'bath') return `For the bath${often}.`;
-  const where =
-    label.place === 'body-massage' || label.place === 'wash-off'
-      ? 'the body'
-      : onPlaceWords(label.place);
+  const where = formatList(
+    unique(
+      label.places.map((place) =>
+        place === 'body-massage' || place === 'wash-off' ? 'the body' : onPlaceWords(place),
+      ),
+    ),
+  );
   const off = label.use === 'rinse-off' ? ', then rinse off' : '';
   return `${verbOf(label)} ${where}${off}${often}.`;
 };

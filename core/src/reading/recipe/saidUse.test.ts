@@ -66,3 +66,12 @@ test('the blend is for what the recipe says; what is washed off is never left on
   // Nothing is rinsed off a face that a serum is for: only a wash is.
   expect(brief(`Face serum${lines}`)).toMatchObject({ place: 'face', use: 'leave-on' });
 });
+
+test.each([
+  ['Roll onto the wrists and temples, only at night.', 'face', ['pulse-points'], true],
+  ['Apply to feet and chest rub before bed.', 'chest-or-back-rub', ['hands-or-feet'], false],
+  ['Apply to the wrists or the temples.', 'face', [], false],
+  ['Apply to the wrists, avoiding the face.', 'face', [], false],
+])('%s: several places, and only in the evening', (told, place, alsoOn, nightOnly) => {
+  expect(saidUse(read(`Roll-on\n${lines}\n${told}`))).toMatchObject({ place, alsoOn, nightOnly });
+});

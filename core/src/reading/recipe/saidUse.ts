@@ -7,6 +7,9 @@ export interface SaidUse {
   readonly place: PlaceId | null;
   /** The words that name the place. */
   readonly placeText: string;
+  /** Other places that the same words name: `wrists, temples and neck`. */
+  readonly alsoOn: readonly PlaceId[];
+  readonly nightOnly: boolean;
   readonly isRinsedOff: boolean;
   /** `Every night`, `twice a day`. */
   readonly timesPerDay: number | null;
@@ -57,6 +60,8 @@ const times: readonly (readonly [RegExp, number])[] = [
   ],
 ];
 
+const night = /\b(?:only at (?:night|bedtime)|at night only|only (?:in the evening|before bed))\b/;
+
 /** A place is told by what is done, or by what the blend is called. */
 const tells =
   /\b(?:apply|applied|massage|rub|smooth|spray|dab|roll|use|for (?:the |your |dry |cracked |tired )?)/;
@@ -65,13 +70,38 @@ const tells =
 const otherwise =
   /\bback burner\b|\b(?:water|hot|ice) bath\b|\bdouble boiler\b|\b(?:on|at) hand\b|\bwash (?:your )?hands?\b|\bby hand\b|\bface (?:up|down)\b|\bgoes? back\b|\b(?:between|in) (?:your |the |both )?(?:hands?|palms?|fingers?|fingertips?)\b/g;
 
-const placeIn = (text: string): { readonly place: PlaceId; readonly text: string } | null => {
-  for (const [place, pattern] of places) {
+const placeIn = (
+  text: string,
+): { readonly place: PlaceId; readonly text: string; readonly alsoOn: PlaceId[] } | null => {
+  const found = places.flatMap(([place, pattern]) => {
     const match = pattern.exec(text);
-    if (match) return { place, text: match[0].trim() };
-  }
-  return null;
+    return match ? [{ place, text: match[0].trim() }] : [];
+  });
+  const [first, ...others] = found;
+  if (!first) return null;
+  // Parts of the body beside each other are several places; a choice of them is one.
+  const isOnSkin = isPart.has(first.place) && !isChoice.test(text);
+  const alsoOn = isOnSkin ? others.map(({ place }) => place).filter((id) => isPart.has(id)) : [];
+  return {
+    ...first,
+    text: alsoOn.length > 0 ? found.map((one) => one.text).join(', ') : first.text,
+    alsoOn,
+  };
 };
+
+/** Places that are parts of the body, and are named beside one another. */
+const isPart: ReadonlySet<PlaceId> = new Set<PlaceId>([
+  'underarm',
+  'beard',
+  'scalp-or-hair',
+  'chest-or-back-rub',
+  'face',
+  'hands-or-feet',
+  'pulse-points',
+]);
+
+/** `Wrists or temples` is a choice, and `avoid the face` is none of its places. */
+const isChoice = /\bor\b|\bavoid(?:ing)?\b|\bnot (?:on|near)\b|\bkeep (?:away|off)\b/;
 
 /** What the words of a recipe say of where it goes, whether it is rinsed off, how often, whose spoons. */
 export const saidUse = ({ title, lines }: Pick<ReadRecipe, 'title' | 'lines'>): SaidUse => {
@@ -87,6 +117,8 @@ export const saidUse = ({ title, lines }: Pick<ReadRecipe, 'title' | 'lines'>): 
   return {
     place: found?.place ?? null,
     placeText: found?.text ?? '',
+    alsoOn: found?.alsoOn ?? [],
+    nightOnly: texts.some((text) => night.test(text)),
     isRinsedOff,
     timesPerDay: times.find(([pattern]) => texts.some((text) => pattern.test(text)))?.[1] ?? null,
     country: lines.map(({ text }) => spoonCountryNamed(text)).find((one) => one !== null) ?? null,

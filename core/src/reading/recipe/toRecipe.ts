@@ -130,11 +130,13 @@ const withChosenAmount = (
 
 /** Where it goes, how it is used and how often, as far as the recipe says. */
 const asSaid =
-  ({ place, isRinsedOff, timesPerDay }: SaidUse): Edit =>
+  ({ place, alsoOn, nightOnly, isRinsedOff, timesPerDay }: SaidUse): Edit =>
   (recipe) => {
     const placed = place === null ? recipe : choosePlace(place)(recipe);
     return changeBrief({
       timesPerDay,
+      ...(alsoOn.length > 0 && { alsoOn }),
+      ...(nightOnly && { nightOnly }),
       ...(isRinsedOff && place !== null && placeFacts(place).isRinsed && { use: 'rinse-off' }),
     })(placed);
   };

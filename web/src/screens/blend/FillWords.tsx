@@ -63,7 +63,7 @@ const DoseWords = ({
   return (
     <p className="mt-1 text-sm text-soft">
       {nonBreaking(
-        `One ${use.act} ${use.own ? 'takes' : 'gives'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: ${aDay} ${lastingWords(use.uses, usesADay)}.`}`,
+        `${use.count === 1 ? `One ${use.act}` : `${use.count} ${use.act === 'press' ? 'presses' : `${use.act}s`}`} ${use.own ? 'takes' : use.count === 1 ? 'gives' : 'give'} ${range(least, most)}, with ${range(...use.oilMl)} of essential oil${use.act === 'piece' ? ` and ${formatG(use.fatG[1])} of fat` : ''}.${lasts === '1' ? '' : ` A full ${oneOf(container.kind)} holds ${lasts} of them: ${aDay} ${lastingWords(use.uses, usesADay)}.`}`,
       )}
     </p>
   );

@@ -1,5 +1,5 @@
-import { onPlaceWords } from '@jubbet/core/words';
-import { choosePlace } from '@jubbet/core/recipe';
+import { onPlacesWords } from '@jubbet/core/words';
+import { choosePlace, toggleAlsoOn } from '@jubbet/core/recipe';
 import { PlacePanel } from './place/PlacePanel';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -9,13 +9,15 @@ export const PlaceToken = ({ recipe, change }: TokenProps) => {
   return (
     <Token
       label="Place"
-      text={place === null ? '… where?' : onPlaceWords(place)}
+      text={place === null ? '… where?' : onPlacesWords({ ...recipe.brief, place })}
       gap={place === null}
       wide="most"
     >
       {(answered) => (
         <PlacePanel
           chosen={place}
+          alsoOn={recipe.brief.alsoOn ?? []}
+          onAlso={(value) => change(toggleAlsoOn(value))}
           onChoose={(value) => {
             change(choosePlace(value));
             answered();

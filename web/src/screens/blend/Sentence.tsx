@@ -20,6 +20,7 @@ const read = [
   'lossPercent',
   'whipPercent',
   'useMl',
+  'useCount',
 ] as const;
 
 /** A drop more leaves most of the sentence as it is: these parts do not read the oils. */

@@ -2,6 +2,7 @@ import { placeFacts } from '@jubbet/core/catalog';
 import { changeBrief } from '@jubbet/core/recipe';
 import { timesWords } from '@jubbet/core/words';
 import { NumberField } from '../../parts/NumberField';
+import { Tick } from '../../parts/Tick';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from './Token';
@@ -61,7 +62,7 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
 export const OftenToken = ({ recipe, change }: TokenProps) => (
   <Token
     label="How often"
-    text={recipe.brief.timesPerDay === null ? 'as needed' : timesWords(recipe.brief.timesPerDay)}
+    text={`${recipe.brief.timesPerDay === null ? 'as needed' : timesWords(recipe.brief.timesPerDay)}${recipe.brief.nightOnly ? ', at night only' : ''}`}
   >
     {() => (
       <div className="grid gap-3">
@@ -78,8 +79,26 @@ export const OftenToken = ({ recipe, change }: TokenProps) => (
             onEmpty={() => change(changeBrief({ timesPerDay: null }))}
           />
         </label>
+        <Tick
+          isOn={recipe.brief.nightOnly ?? false}
+          onTick={(nightOnly) => change(changeBrief({ nightOnly }))}
+        >
+          At night only
+        </Tick>
         <label className="flex items-baseline gap-2">
-          One use takes
+          One use is
+          <NumberField
+            label="How many presses, sprays, drops or fingertips one use is"
+            framed
+            className="w-16"
+            unit="presses, sprays, drops or fingertips"
+            value={recipe.useCount ?? 1}
+            rule={{ least: 1, most: 100, whole: true }}
+            onNumber={(useCount) => change((before) => ({ ...before, useCount }))}
+          />
+        </label>
+        <label className="flex items-baseline gap-2">
+          or, as you measured it,
           <NumberField
             label="One use, in ml"
             framed

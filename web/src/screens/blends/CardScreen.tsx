@@ -15,7 +15,7 @@ import {
   labelText,
   nameOrNone,
   oneOf,
-  onPlaceWords,
+  onPlacesWords,
   roughTimeWords,
   settleProblemWords,
   stepDetail,
@@ -128,7 +128,7 @@ const Card = ({ done, recipe }: { done: Calculated; recipe: Recipe }) => {
         <p>
           {strengthWords(evaluation.mixture, blend.formula.by)} essential oil
           {recipe.target && ` (target ${formatPercent(recipe.target.percent, 3)})`}, on{' '}
-          {onPlaceWords(brief.place)}.{' '}
+          {onPlacesWords(brief)}.{' '}
           {evaluation.verdict === null
             ? verdictWords(null)
             : `${verdictHeadline(evaluation.verdict, worst.length, evaluation.blocking, brief.wearer)}.`}

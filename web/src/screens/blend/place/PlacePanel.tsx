@@ -1,6 +1,7 @@
 import type { PlaceId } from '@jubbet/core/catalog';
 import { placeWords } from '@jubbet/core/words';
 import { useEffect, useId, useRef } from 'react';
+import { Tick } from '../../../parts/Tick';
 import { Body } from './Body';
 
 /** Places that nothing may go to: the list shows one only where a blend has it already. */
@@ -39,10 +40,15 @@ const Named = ({
 /** Where it is used: a body to point at, and every place by its name. */
 export const PlacePanel = ({
   chosen,
+  alsoOn,
   onChoose,
+  onAlso,
 }: {
   chosen: PlaceId | null;
+  /** Other places that it is put on. */
+  alsoOn: readonly PlaceId[];
   onChoose: (place: PlaceId) => void;
+  onAlso: (place: PlaceId) => void;
 }) => {
   const name = useId();
   const list = useRef<HTMLFieldSetElement>(null);
@@ -71,6 +77,32 @@ export const PlacePanel = ({
           <Named {...{ place: chosen, name, chosen, onChoose }} />
         )}
       </fieldset>
+      {chosen !== null && (
+        <details open={alsoOn.length > 0} className="border-t border-line pt-2 sm:col-span-2">
+          <summary className="py-1 font-semibold">
+            Also put on
+            {alsoOn.length > 0 && (
+              <span className="font-normal text-soft">
+                : {alsoOn.map((place) => placeWords[place]).join(', ')}. The strictest counts.
+              </span>
+            )}
+          </summary>
+          <div className="grid gap-x-4 sm:grid-cols-2">
+            {places
+              .filter((place) => place !== chosen)
+              .map((place) => (
+                <Tick
+                  key={place}
+                  className="min-h-8 max-sm:min-h-12"
+                  isOn={alsoOn.includes(place)}
+                  onTick={() => onAlso(place)}
+                >
+                  {placeWords[place]}
+                </Tick>
+              ))}
+          </div>
+        </details>
+      )}
     </div>
   );
 };
