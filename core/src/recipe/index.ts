@@ -70,5 +70,5 @@ export {
   preDilutionsIn,
   withPreDilution,
 } from './preDilutionsIn';
-export { oilSaid } from './oilSaid';
+export { materialSaid } from './materialSaid';
 export { readBaseAmount, readOilAmount, type SaidProblem } from './saidAmount';

@@ -193,6 +193,10 @@ export const router = createBrowserRouter(
               lazy: async () => ({ Component: (await screens.own()).OwnMaterialScreen }),
             },
             {
+              path: 'materials/:materialId/edit',
+              lazy: async () => ({ Component: (await screens.own()).EditMaterialScreen }),
+            },
+            {
               path: 'materials/:materialId',
               lazy: async () => ({ Component: (await screens.material()).MaterialScreen }),
             },

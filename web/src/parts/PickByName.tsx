@@ -6,12 +6,14 @@ import {
   Description,
   Field,
 } from '@headlessui/react';
-import { forbiddenNamed } from '@jubbet/core/catalog';
+import { forbiddenNamed, plainName } from '@jubbet/core/catalog';
 import { clsx } from 'clsx';
 import { useId, useState, type ReactNode, type Ref } from 'react';
 import { Link } from 'react-router';
+import { Button } from './Button';
 import { FieldProblem } from './FieldProblem';
 import { OilName } from './OilName';
+import type { Refusal } from './refusal';
 
 /**
  * Picks a material by any of its names: three letters and enter. What is taken
@@ -26,6 +28,8 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   aside,
   problem,
   onPick,
+  doubtOf = () => null,
+  nothing,
   onList,
   nameIn = (query) => query,
   meaningsOf = () => [],
@@ -41,6 +45,10 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   problem?: string | undefined;
   /** With what was typed: an amount may be beside the name. */
   onPick: (material: T, query: string) => void;
+  /** Why an amount beside the name cannot be read as it is, with the ways in which it may be meant. */
+  doubtOf?: (material: T, query: string) => Refusal | null;
+  /** What else can be done where nothing of that name is found. */
+  nothing?: (query: string) => ReactNode;
   /** The name in what is typed, where an amount may be beside it. */
   nameIn?: (query: string) => string;
   /** What a name may be for, where Enter alone must not choose; none where it may. */
@@ -54,16 +62,30 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
   // could be something else.
   const [isChosen, setIsChosen] = useState(false);
   const [asked, setAsked] = useState<readonly T[]>([]);
+  const [doubted, setDoubted] = useState<{ material: T; refusal: Refusal } | null>(null);
   const type = (text: string) => {
     setQuery(text);
     setIsChosen(false);
     setAsked([]);
+    setDoubted(null);
   };
-  const pick = (material: T) => {
-    onPick(material, query);
+  const take = (material: T, text: string) => {
+    onPick(material, text);
     type('');
   };
+  const pick = (material: T) => {
+    // An amount that cannot be read is asked back, and what was typed stays.
+    const refusal = doubtOf(material, query);
+    if (refusal) setDoubted({ material, refusal });
+    else take(material, query);
+  };
   const found = search(query).slice(0, 8);
+  // What is found by guessing alone may be none of it.
+  const said = plainName(nameIn(query));
+  const isFar =
+    nothing !== undefined &&
+    said.length > 2 &&
+    !found.some(({ name }) => plainName(name).includes(said));
   const which = useId();
   const forbidden = forbiddenNamed(nameIn(query));
   return (
@@ -137,12 +159,41 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
                 </Link>
               </p>
             )}
+            {isFar && found.length > 0 && (
+              <p className="px-3 py-2 text-sm text-soft">
+                None of these? Close the list with Esc, and add it as your own.
+              </p>
+            )}
             {found.length === 0 && !forbidden && (
               <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}”.</p>
             )}
           </ComboboxOptions>
         )}
       </Combobox>
+      {isFar && !forbidden && (
+        <div className="rounded-lg bg-slate-wash px-3 py-2 text-sm">{nothing(query.trim())}</div>
+      )}
+      {doubted && (
+        <div role="group" aria-label="The amount" className="rounded-lg bg-amber-wash px-3 py-2">
+          <p role="alert">
+            <span aria-hidden>▲ </span>
+            {doubted.refusal.sentence}
+          </p>
+          <div className="mt-1 flex flex-wrap gap-2">
+            {doubted.refusal.readings.map((reading) => (
+              <Button
+                key={reading}
+                onClick={() => take(doubted.material, `${reading} ${doubted.material.name}`)}
+              >
+                {reading}
+              </Button>
+            ))}
+            <Button onClick={() => take(doubted.material, doubted.material.name)}>
+              Add {doubted.material.name} without an amount
+            </Button>
+          </div>
+        </div>
+      )}
       {asked.length > 0 && (
         <div role="group" aria-labelledby={which} className="rounded-lg bg-amber-wash px-3 py-2">
           <p id={which} role="alert" className="font-semibold">

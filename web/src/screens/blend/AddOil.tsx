@@ -1,12 +1,16 @@
 import { oilsToAsk } from '@jubbet/core/advice';
-import { addOil, oilSaid, readOilAmount, setOilAmount, type Recipe } from '@jubbet/core/recipe';
-import { botanicalOf, nameIn, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
-import { formatPercent, maximumWords, saidProblemWords } from '@jubbet/core/words';
+import { materialSaid, readOilAmount, type Recipe } from '@jubbet/core/recipe';
+import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
+import { formatPercent, maximumWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref, type RefObject } from 'react';
 import { PickByName } from '../../parts/PickByName';
+import { refusalOf } from '../../parts/refusal';
 import { useNotice } from '../../parts/notice';
 import { useSpoons } from '../../parts/useSpoons';
+import { AddAsOwn } from './AddAsOwn';
+import { addOilWith } from './addWith';
+import { lineMl } from './OilTotals';
 import type { TokenProps } from './tokenProps';
 
 /** The limit of an oil in a few words, as the list of names shows it. */
@@ -37,7 +41,13 @@ export const AddOil = memo(
   }) => {
     const catalog = useCatalog();
     const tell = useNotice();
-    const { country } = useSpoons();
+    const { country, heard } = useSpoons();
+    const amountOf = (query: string) => {
+      const { amount } = materialSaid(query, true);
+      return amount === null
+        ? null
+        : readOilAmount(amount, { country, fillMl: lineMl(latest.current) });
+    };
     const add = async (text: string): Promise<void> => {
       const { addListed } = await import('./addListed');
       const { edit, words } = addListed(catalog, text, taken.split(','));
@@ -49,24 +59,24 @@ export const AddOil = memo(
         ref={ref ?? null}
         label="Add an oil"
         placeholder="Add an oil: type three letters, then Enter"
-        nameIn={(query) => oilSaid(query).name}
+        nameIn={(query) => materialSaid(query, true).name}
         meaningsOf={(name) => oilsToAsk(catalog, latest.current, name)}
-        search={(entry) => searchOils(catalog, oilSaid(entry).name)}
+        search={(entry) => searchOils(catalog, materialSaid(entry, true).name)}
         isTaken={({ id }) => taken.split(',').includes(id)}
-        describe={(oil, query) => tellApart(oilSaid(query).name, oil.id) ?? botanicalOf(oil)}
+        describe={(oil, query) =>
+          tellApart(materialSaid(query, true).name, oil.id) ?? botanicalOf(oil)
+        }
         aside={limitWords}
+        doubtOf={(_, query) => {
+          const read = amountOf(query);
+          return read && !read.ok ? refusalOf(catalog, read.problem) : null;
+        }}
+        nothing={(query) => <AddAsOwn query={query} isOil />}
         onPick={({ id }, query) => {
-          const { amount } = oilSaid(query);
-          const read = amount === null ? null : readOilAmount(amount, { country, fillMl: 0 });
-          if (read && !read.ok) {
-            tell({
-              text: `${nameIn(catalog, id)} is added, without “${amount ?? ''}”. ${saidProblemWords(catalog, read.problem)}`,
-            });
-          }
-          change((recipe) => {
-            const added = addOil(catalog, id)(recipe);
-            return read?.ok ? setOilAmount(id, read.amount)(added) : added;
-          });
+          const read = amountOf(query);
+          const { amount } = materialSaid(query, true);
+          if (amount !== null) heard(amount);
+          change(addOilWith(catalog, id, read?.ok ? read.amount : null));
         }}
         onList={(text) => {
           const isList = /\S\s*[\n;]\s*\S/.test(text);

@@ -4,12 +4,10 @@ import {
   valueIn,
   setBaseAmount,
   removeBase,
-  addBase,
   isRest,
   readBaseAmount,
 } from '@jubbet/core/recipe';
 import {
-  countedWords,
   takenWords,
   carrierWords,
   formatNumber,
@@ -17,14 +15,13 @@ import {
   looseWords,
 } from '@jubbet/core/words';
 import { asItLies, baseShare, type BaseInBlend } from '@jubbet/core/mixture';
-import { searchBases, type Base } from '@jubbet/core/catalog';
+import type { Base } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
 import { X } from 'lucide-react';
 import { memo } from 'react';
 import { NumberField } from '../../parts/NumberField';
 import { useNotice } from '../../parts/notice';
-import { PickByName } from '../../parts/PickByName';
 import { useSpoons } from '../../parts/useSpoons';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
 import { NotHere } from './NotHere';
@@ -130,24 +127,6 @@ const BaseRow = ({
     </Row>
   );
 };
-
-/** Any base by any of its names: three letters and enter. */
-export const AddBase = memo(
-  ({ taken, change }: { taken: string; change: TokenProps['change'] }) => {
-    const catalog = useCatalog();
-    return (
-      <PickByName<Base>
-        label="Add a base"
-        placeholder="Add a carrier, butter, wax, sugar"
-        search={(text) => searchBases(catalog, text)}
-        isTaken={({ id }) => taken.split(',').includes(id)}
-        describe={({ kind, shelfMonths }) => `${kind}; keeps ${countedWords(shelfMonths, 'month')}`}
-        onPick={({ id }) => change(addBase(catalog, id))}
-      />
-    );
-  },
-);
-AddBase.displayName = 'AddBase';
 
 /** What carries the oils, a row each, with what each comes to in ml and in g. */
 export const BaseTable = memo(({ recipe, change, worked }: TokenProps & { worked: WorkedOut }) => {

@@ -21,7 +21,8 @@ import { useKeys } from '../../parts/useKeys';
 import type { BlendOfToday } from '../../store/blends';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { AddOil } from './AddOil';
-import { AddBase, BaseTable } from './BaseTable';
+import { AddBase } from './AddBase';
+import { BaseTable } from './BaseTable';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
 import { Notes } from './Notes';
@@ -41,6 +42,8 @@ import { PastePanel } from './PastePanel';
 import { PersonChanged } from './PersonChanged';
 import { Unanswered } from './Unanswered';
 import { useRecipe } from './useRecipe';
+import { lineMl } from './OilTotals';
+import { useAddedHere } from './useAddedHere';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from '../../parts/VerdictBox';
 import { ErrorDetails } from '../../parts/ErrorDetails';
@@ -105,7 +108,11 @@ const SheetBody = ({
             >
               <ListFilter aria-hidden size={18} />
             </ButtonLink>
-            <AddBase taken={recipe.bases.map(({ id }) => id).join()} change={change} />
+            <AddBase
+              taken={recipe.bases.map(({ id }) => id).join()}
+              latest={latest}
+              change={change}
+            />
           </div>
         </div>
         {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
@@ -168,6 +175,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   const catalog = useCatalog();
   const recipe = useMemo(() => ofToday(written, record), [written, record]);
   const answer = useAnswer(recipe.brief.personId, (entry) => change(answerBrief(entry)));
+  useAddedHere(catalog, change, lineMl(recipe));
   useUndoKeys(undo, redo);
   const { worked, looking } = useWorkedOut(recipe);
   // Whose spoons an amount is in is known before one can be typed.

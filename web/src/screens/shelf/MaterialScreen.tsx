@@ -99,6 +99,9 @@ export const MaterialScreen = () => {
           aside={botanicalOf(material) || baseFacts(material.id)?.botanical || ''}
         />
         <div className="flex gap-2">
+          {record && record.kind !== 'figure' && (
+            <ButtonLink to={`/materials/${materialId}/edit`}>Change</ButtonLink>
+          )}
           {materialId.startsWith('own-') && (
             <Button look="quiet" onClick={() => void remove()}>
               Delete

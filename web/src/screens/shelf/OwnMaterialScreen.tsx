@@ -1,11 +1,12 @@
 import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { TextField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
 import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { materials } from '../../store/materials';
+import { useStored } from '../../store/useStored';
 import { AnalysisField } from './AnalysisField';
 import { BaseFields } from './OwnBaseFields';
 import { CommonFields, FragranceFields, OilFields, ReadyMadeFields } from './OwnMaterialFields';
@@ -42,7 +43,10 @@ const common = () => ({
   source: '',
 });
 
-const blank = (kind: Kind): OwnMaterial => {
+/** A material, not a figure of one. */
+type Made = Exclude<OwnMaterial, { kind: 'figure' | 'check' }>;
+
+const blank = (kind: Kind): Made => {
   switch (kind) {
     case 'oil':
       return { kind, ...common(), maximumPercent: null, lightPercent: null, contents: null };
@@ -80,26 +84,31 @@ const words: FieldWords = {
   shelfMonths: 'Say how long it keeps once opened.',
 };
 
-const Form = ({ kind }: { kind: Kind }) => {
-  const [begun] = useState(() => blank(kind));
+const Form = ({ begun: given, isNew }: { begun: Made; isNew: boolean }) => {
+  const { kind } = given;
+  const [begun] = useState(given);
+  // From a blend it goes back there, with what was typed beside its name.
+  const [asked] = useSearchParams();
+  const blend = asked.get('blend');
+  const toBlend = new URLSearchParams({ add: begun.id, amount: asked.get('amount') ?? '' });
   const {
     form,
     value: own,
     set: setAny,
     line,
     problemAt,
-  } = useRecordForm(ownMaterialSchema, begun, words, true);
+  } = useRecordForm(ownMaterialSchema, begun, words, isNew);
   const set = (part: object) => setAny(part);
   if (own.kind === 'figure' || own.kind === 'check') return null;
   return (
     <RecordPage
-      title={titles[kind]}
+      title={isNew ? titles[kind] : `Change ${begun.name}`}
       form={form}
       save="Save"
       onSave={() => materials.put(own)}
       removal={null}
-      back="/shelf"
-      saved={`/materials/${own.id}`}
+      back={blend ? `/blends/${blend}` : isNew ? '/shelf' : `/materials/${begun.id}`}
+      saved={blend ? `/blends/${blend}?${toBlend.toString()}` : `/materials/${own.id}`}
     >
       <p className="text-sm text-soft">{leads[kind]}</p>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
@@ -156,9 +165,33 @@ const Form = ({ kind }: { kind: Kind }) => {
 /** A material that the library does not hold. */
 export const OwnMaterialScreen = () => {
   const { kind } = useParams();
+  const [asked] = useSearchParams();
+  const [id] = useState(() => crypto.randomUUID());
   return isKind(kind) ? (
-    <Form key={kind} kind={kind} />
+    <Form
+      key={kind}
+      isNew
+      begun={{
+        ...blank(kind),
+        id: `own-${id}`,
+        name: (asked.get('name') ?? '').slice(0, 120),
+      }}
+    />
   ) : (
     <Missing title="Unknown kind of material" text="Go back to the shelf and choose one there." />
+  );
+};
+
+/** A material of the house's own, to be changed: every blend that uses it is judged anew. */
+export const EditMaterialScreen = () => {
+  const { materialId = '' } = useParams();
+  const { data, error } = useStored(['materials'], () => materials.list());
+  if (error) throw error;
+  if (data === undefined) return null;
+  const own = data.find(({ id }) => id === materialId)?.own;
+  return own && own.kind !== 'figure' && own.kind !== 'check' ? (
+    <Form key={materialId} isNew={false} begun={own} />
+  ) : (
+    <Missing title="Material not found" text="It may have been deleted." />
   );
 };
