@@ -12,6 +12,7 @@ import { unique } from '../quantity';
 import { isIn, type Recipe } from '../recipe';
 import { dilutedOnShelf } from './dilutedOnShelf';
 import { lessStrong } from './lessStrong';
+import { solubilised } from './solubilised';
 import { predilutedWhole } from './predilution';
 import { type SuggestedChange, together } from './change';
 
@@ -214,6 +215,7 @@ export const candidates = (
     )
       ? [{ kind: 'unscented' } as const]
       : []),
+    ...solubilised(catalog, recipe, done),
     ...gentler(recipe, done),
     ...(fewer ? [fewer] : []),
     ...(brief.sun === 'exposed' &&

@@ -7,6 +7,7 @@ import {
   swapOil,
   withAmount,
   withPreDilution,
+  type BaseAmount,
   type Guideline,
   type OilAmount,
   type PreDilution,
@@ -39,6 +40,8 @@ export type SuggestedChange =
       /** Into so many containers. */
       readonly containers: number;
     }
+  /** So much of what takes oil up in water, in percent of the whole, added. */
+  | { readonly kind: 'solubilise'; readonly id: string; readonly percent: number }
   | { readonly kind: 'feet' }
   | { readonly kind: 'guideline'; readonly guideline: Guideline }
   /** Amounts of what is mixed at once, made less so that it fits. */
@@ -100,6 +103,16 @@ export const withChange = (recipe: Recipe, change: SuggestedChange): Recipe => {
       return { ...recipe, target: null, oils: [] };
     case 'predilute':
       return withPreDilution(change.mixed, change.drops)(recipe);
+    case 'solubilise': {
+      const amount: BaseAmount = { unit: 'percent', value: change.percent };
+      const isThere = recipe.bases.some(({ id }) => id === change.id);
+      return {
+        ...recipe,
+        bases: isThere
+          ? recipe.bases.map((base) => (base.id === change.id ? { id: base.id, amount } : base))
+          : [...recipe.bases, { id: change.id, amount }],
+      };
+    }
     case 'feet':
       return changeBrief({ place: 'hands-or-feet' })(recipe);
     case 'guideline':

@@ -10,6 +10,7 @@ import {
   isTooCoarse,
   withoutForbidden,
 } from './candidates';
+import { solubilised } from './solubilised';
 import { together, withChange, type SuggestedChange } from './change';
 
 /** A change with what it would come to. */
@@ -114,6 +115,12 @@ export const suggestChanges = (
   const over = isOver(now.evaluation);
   const binding = isReduced(now.evaluation);
   const isCoarse = now.evaluation.verdict === 'caution' && isTooCoarse(recipe, now);
+  // A spray whose oil floats is a caution, and mended with what takes it up.
+  const [taken] = over ? [] : solubilised(catalog, recipe, now);
+  if (taken) {
+    const then = outcomeOf(catalog, recipe, taken);
+    return then && !isOver(then.evaluation) ? [{ change: taken, outcome: then.evaluation }] : [];
+  }
   if (!over && !binding && !isCoarse) return [];
   const gone = over ? forbiddenOils(recipe, now.evaluation) : [];
   const list =

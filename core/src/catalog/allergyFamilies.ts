@@ -18,6 +18,7 @@ const allergyFamilies = {
   gluten: {},
   soy: {},
   'bee product': {},
+  milk: { isOneForAll: true },
   'daisy family': { latin: 'Asteraceae', patchTest: 'sesquiterpene lactones (daisy family)' },
   'carrot family': { latin: 'Apiaceae' },
   'latex fruit': {},

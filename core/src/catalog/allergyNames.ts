@@ -37,6 +37,7 @@ const allergyNames: Readonly<Record<AllergyFamilyId, AllergyNames>> = {
   },
   'balsam of Peru': { names: ['peru balsam', 'myroxylon pereirae'] },
   peanut: { names: ['peanuts', 'groundnut', 'groundnuts', 'arachis', 'monkey nuts'] },
+  milk: { names: ['cow’s milk', 'cows milk', 'cow milk protein', 'dairy', 'casein', 'whey'] },
   lanolin: { names: ['wool', 'wool alcohols', 'wool fat', 'wool wax'] },
   cashew: { names: ['cashews', 'cashew nut', 'cashew nuts', 'pistachio', 'pistachios'] },
   'mint family': { names: ['labiatae'] },

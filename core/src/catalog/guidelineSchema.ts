@@ -81,11 +81,13 @@ export const cautionsFile = z.strictObject({
   /** Oils that a spray hardly pumps. */
   sprays: z.strictObject({ tooThick: z.array(z.string()), source: z.string() }),
   /** Of what is added in little: past so much of the whole by weight, in percent, it is unusual. */
-  dose: z.strictObject({
-    of: z.array(z.string()),
-    mostPercent: z.number().positive(),
-    ...sourced,
-  }),
+  doses: z.array(
+    z.strictObject({
+      of: z.array(z.string()),
+      mostPercent: z.number().positive(),
+      ...sourced,
+    }),
+  ),
   /** Hot wax and fat. */
   heat: z.strictObject(sourced),
 });

@@ -80,7 +80,7 @@ const baseSchema = z.strictObject({
   name: z.string(),
   kind: baseKind,
   /** Of powders and grains as they lie, with the air between them. */
-  densityGPerMl: z.number().min(0.4).max(1.3),
+  densityGPerMl: z.number().min(0.4).max(1.5),
   /** Of powders and grains without the air: what they take up once oil has filled the gaps. */
   trueDensityGPerMl: z.number().min(0.7).max(3).optional(),
   meltRangeC: z.tuple([z.number(), z.number()]).nullable(),

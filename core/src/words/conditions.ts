@@ -59,6 +59,7 @@ const allergies: Readonly<Record<AllergyFamilyId, string>> = {
   'latex fruit': 'latex and its fruits',
   'balsam of Peru': 'balsam of Peru',
   peanut: 'peanuts',
+  milk: 'milk',
   lanolin: 'lanolin',
   cashew: 'cashew, pistachio and mango',
   'mint family': 'the mint family',

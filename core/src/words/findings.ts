@@ -194,7 +194,7 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
     case 'place':
       return placeCautionWords(reason.what, name);
     case 'kind':
-      return kindCautionWords(reason.what, name);
+      return kindCautionWords(reason.what, name, finding.subject);
     case 'place-words':
       return `“${reason.word}” is in its name or purpose. ${placeWordWords[reason.about]}`;
     case 'bath-drops':

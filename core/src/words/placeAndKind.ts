@@ -47,7 +47,7 @@ export const placeWordWords: Readonly<Record<PlaceWord, string>> = {
 };
 
 /** What a kind of product asks, in a sentence or two. */
-export const kindCautionWords = (what: KindCaution, name: string): string => {
+export const kindCautionWords = (what: KindCaution, name: string, id: string): string => {
   switch (what) {
     case 'bath-undispersed':
       return 'Nothing in it disperses the oil in water: it floats as a film and reaches skin undiluted. Mix it into a solubiliser first.';
@@ -71,8 +71,10 @@ export const kindCautionWords = (what: KindCaution, name: string): string => {
       return 'Fat makes the bath slippery: hold on to something, and rinse the bath afterwards.';
     case 'hot-wax':
       return 'Hot wax and fat burn skin: use a water bath and no open flame, keep children away, and never leave it unattended.';
-    case 'much-of-it':
-      return `${name}: that is a lot. Up to ${formatPercent(cautions.dose.mostPercent)} of the whole is usual.`;
+    case 'much-of-it': {
+      const usual = cautions.doses.find(({ of }) => of.includes(id))?.mostPercent ?? 1;
+      return `${name}: that is a lot. Up to ${formatPercent(usual)} of the whole is usual.`;
+    }
     case 'water-floats':
       return 'Oil floats on water: without a solubiliser some of it reaches skin undiluted. Mix it into a solubiliser first.';
     case 'keep-dry':

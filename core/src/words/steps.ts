@@ -143,7 +143,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
         ? 'An unlabelled bottle is a lost bottle.'
         : `${step.containers} labels, one for each.`;
     case 'set-out':
-      return `${formatList(step.lines.map((line) => lineWords(line, units)))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'}`;
+      return `${formatList(step.lines.map((line) => lineWords(line, units)))}: ${step.hot ? 'open, dry, level, and near the pan. A melt sets in seconds.' : 'open, clean and dry. Water spoils what goes in.'} ${step.hot ? 'A pan' : 'A jug or bowl'} of ${volumeWords(step.vesselMl, units, 4)} or more leaves room to stir.`;
     case 'weigh':
       return step.loose && step.gRange
         ? `${capitalised(looseWords(step.loose))} ${intoWords[step.into]}. That is about ${massWords(step.g, units)}, from ${formatRange(step.gRange, 'g')}: weigh it to be sure.`
@@ -205,6 +205,9 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
               : `Wipe the rim and put the ${containerWordsOf(of).top} on at once.`,
           ),
         ),
+        ...(step.lines.some(({ of }) => step.hot && !containerFacts(of).runs)
+          ? ['Wipe the pan out with paper while it is warm: wax blocks a drain.']
+          : []),
       ].join(' ');
   }
 };

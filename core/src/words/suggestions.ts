@@ -78,6 +78,8 @@ export const suggestionWords = (
       return 'Use the carrier alone, without essential oil';
     case 'predilute':
       return `Pre-dilute it: mix ${mixedWords(catalog, change.mixed)}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
+    case 'solubilise':
+      return `Add ${formatPercent(change.percent)} of ${uncapitalised(nameIn(catalog, change.id))}, which takes the oils up in water`;
     case 'feet':
       return 'Use it on hands or feet instead';
     case 'guideline':

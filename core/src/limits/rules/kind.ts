@@ -5,7 +5,7 @@ import { finding, type Finding, type KindCaution } from '../finding';
 import { isBath } from '../placeWords';
 import { knownWearer, type Question } from '../question';
 
-const { bath, dose, heat, pours, sprays, water } = cautions;
+const { bath, doses, heat, pours, sprays, water } = cautions;
 
 const fats: ReadonlySet<string> = new Set(['oil', 'butter', 'wax']);
 
@@ -110,11 +110,14 @@ export const kind = (question: Question): Finding[] => {
   const wholeG = mixture.totalG.likely;
   let burns = sprayed;
   let hot = false;
-  for (const { base, g } of mixture.bases) {
+  for (const { base, g, ml } of mixture.bases) {
     if (base.kind === 'aqueous' && !isPreserved) {
       found.push(say('caution', 'water', base.id, water.source));
     }
-    if (dose.of.includes(base.id) && isPast((100 * g.likely) / wholeG, dose.mostPercent)) {
+    const dose = doses.find(({ of }) => of.includes(base.id));
+    // One part of a hundred by volume is not past one percent for its density.
+    const share = Math.min(g.likely / wholeG, ml.likely / mixture.fillMl);
+    if (dose && isPast(100 * share, dose.mostPercent)) {
       found.push(say('note', 'much-of-it', base.id, dose.source));
     }
     if (base.kind === 'alcohol') burns = true;
