@@ -9,11 +9,12 @@ import {
   roomMl,
   type Added,
 } from './amend';
+import { filled } from './filled.testing';
 import { madeOf } from './made';
 
 // 10 drops of 0.05 ml of lavender in a bottle filled to 28.5 ml: 0.5 ml, 1.75 %.
 const blend = blendOf({ oils: { lavender: 10 }, container: 'dropper-30' });
-const events = dropped('count/0/lavender', 10);
+const events = filled(blend, dropped('count/0/lavender', 10));
 const made = madeOf(blend, events);
 const percentOf = (of: typeof made): number =>
   of.containers[0]?.evaluation.mixture.strength.byVolume.likely ?? NaN;

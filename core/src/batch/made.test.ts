@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { blendOf } from '../drops/blend.testing';
 import { ml } from '../mixture/measures.testing';
+import { madeFilled } from './filled.testing';
 import { madeOf } from './made';
 import { done, dropped } from '../making/events.testing';
 
@@ -22,7 +23,7 @@ describe('what was made is what was counted and measured', () => {
   });
 
   test('a bottle moved to a larger one is in that one', () => {
-    const made = madeOf(blend, [
+    const made = madeFilled(blend, [
       ...dropped('count/0/petitgrain', 5),
       { kind: 'moved', container: 0, containerId: 'roll-on-15' },
     ]);
@@ -43,7 +44,7 @@ describe('what was made is what was counted and measured', () => {
 
   test('one bottle that must not be used is enough', () => {
     const three = { ...forChild, count: 3 };
-    const made = madeOf(three, [
+    const made = madeFilled(three, [
       ...dropped('count/0/lavender', 1),
       ...dropped('count/1/lavender', 12),
       ...dropped('count/2/lavender', 1),

@@ -3,8 +3,7 @@ import { type Blend, evaluate, type Evaluation } from '../drops';
 import { worst, type Verdict } from '../limits';
 import {
   bottleNow,
-  containerOfStep,
-  putsOil,
+  contentsAt,
   containerAt,
   eachContainer,
   stepsOf,
@@ -39,23 +38,10 @@ export interface Made {
   readonly blocking: boolean;
 }
 
-/** True where oils were to go in and none has; of plain carrier, where no step of it is done. */
-const isNothing = (
-  planned: readonly Step[],
-  tally: Tally,
-  evaluation: Evaluation,
-  number: number,
-): boolean => {
-  if (tally.additions.some(({ container }) => container === number)) return false;
-  const wantsOil = planned.some(putsOil);
-  if (wantsOil) return evaluation.mixture.oils.every(({ ml }) => ml.likely === 0);
-  return !planned.some(
-    (step) =>
-      (containerOfStep(step) ?? number) === number &&
-      step.kind !== 'wipe' &&
-      tally.done.has(step.id),
-  );
-};
+/** True where nothing was counted, measured, confirmed or added. */
+const isNothing = (blend: Blend, planned: readonly Step[], tally: Tally, number: number): boolean =>
+  !tally.additions.some(({ container }) => container === number) &&
+  contentsAt(blend, planned, tally, number, 'now').ml === 0;
 
 /** What came of a batch, from what happened at the bench. */
 export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
@@ -66,7 +52,7 @@ export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
     return {
       container: containerAt(blend, tally, number),
       evaluation,
-      isEmpty: isNothing(planned, tally, evaluation, number),
+      isEmpty: isNothing(blend, planned, tally, number),
     };
   });
   const containers = alike.map((entry, number) => ({ ...entry, number }));

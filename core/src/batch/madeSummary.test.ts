@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { madeFilled } from './filled.testing';
 import { madeOf } from './made';
 import { blendOf } from '../drops/blend.testing';
 import { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
@@ -10,7 +11,7 @@ const three = { ...blendOf({ oils: { lavender: 2, lemon: 1 } }), count: 3 };
 describe('what a list shows of a batch', () => {
   test('the weakest and the strongest bottle, the empty one left out', () => {
     // 2 and 4 of 0.05 ml in 9.5 ml: 1.05 and 2.1 %.
-    const made = madeOf(three, [
+    const made = madeFilled(three, [
       ...dropped('count/0/lavender', 2),
       ...dropped('count/1/lavender', 4),
     ]);
@@ -51,7 +52,7 @@ describe('what a list shows of a batch', () => {
     const ylang = { ...blendOf({ oils: { 'ylang-ylang': 1 } }), count: 3 };
     const of = (...counts: number[]) =>
       madeFindings(
-        madeOf(
+        madeFilled(
           ylang,
           counts.flatMap((count, n) => dropped(`count/${n}/ylang-ylang`, count)),
         ),

@@ -3,6 +3,7 @@ import { evaluate, type Blend } from '../drops';
 import { blendOf } from '../drops/blend.testing';
 import { dropped } from '../making/events.testing';
 import { doneAt, gateOf, stepsOf, tallyOf, type BenchEvent, type SomethingElse } from '../making';
+import { madeFilled } from './filled.testing';
 import { madeOf } from './made';
 
 const went = (part: Partial<SomethingElse>): SomethingElse => ({
@@ -27,7 +28,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
   test('an oil counts with its drops, in strength and in its own limit', () => {
     // 2 more of 0.05 ml in 9.5 ml: 2.1 % in all; ylang-ylang alone 1.05 % of its 0.8 %.
     const extra = went({ ingredient: 'ylang-ylang', amount: { unit: 'drops', value: 2 } });
-    const [one] = madeOf(blend, [...fell, extra]).containers;
+    const [one] = madeFilled(blend, [...fell, extra]).containers;
     expect(one?.evaluation.mixture.strength.byVolume.likely).toBeCloseTo(2.105, 2);
     expect(one?.evaluation.verdict).toBe('over');
     expect(one?.evaluation.findings[0]).toMatchObject({
@@ -39,11 +40,16 @@ describe('what went in beside the recipe is judged like the rest', () => {
   test('the same oil by half and half passes no limit', () => {
     const half = blendOf({ oils: { 'ylang-ylang': 1 } });
     const other = went({ ingredient: 'ylang-ylang', amount: { unit: 'drops', value: 1 } });
-    const twice = madeOf(half, [...dropped('count/0/ylang-ylang', 1), other]);
-    const counted = madeOf(half, dropped('count/0/ylang-ylang', 2));
-    expect(twice.containers[0]?.evaluation.findings).toEqual(
-      counted.containers[0]?.evaluation.findings,
-    );
+    const twice = madeFilled(half, [...dropped('count/0/ylang-ylang', 1), other]);
+    const counted = madeFilled(half, dropped('count/0/ylang-ylang', 2));
+    const said = ({ containers }: typeof twice) =>
+      containers[0]?.evaluation.findings.map(({ rule, subject, verdict, value }) => [
+        rule,
+        subject,
+        verdict,
+        value?.likely.toFixed(9),
+      ]);
+    expect(said(twice)).toEqual(said(counted));
   });
 
   test('a nut oil stops the bench for somebody with that allergy, however little it was', () => {
@@ -56,7 +62,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
   });
 
   test('what only words say cannot be checked, and the verdict says so', () => {
-    const made = madeOf(blend, [...fell, went({ words: 'a splash of coffee' })]);
+    const made = madeFilled(blend, [...fell, went({ words: 'a splash of coffee' })]);
     expect(made.verdict).toBe('unknown');
     expect(made.containers[0]?.evaluation.findings).toContainEqual(
       expect.objectContaining({
@@ -73,7 +79,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
   });
 
   test('an oil of unknown amount counts as a drop at the least, and is told as not known', () => {
-    const made = madeOf(blend, [...fell, went({ ingredient: 'lemon' })]);
+    const made = madeFilled(blend, [...fell, went({ ingredient: 'lemon' })]);
     expect(made.verdict).toBe('unknown');
     expect(made.containers[0]?.evaluation.mixture.oils[1]).toMatchObject({ drops: 1 });
   });
@@ -86,7 +92,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
       went({ container: 1, ingredient: 'ylang-ylang', amount: { unit: 'drops', value: 2 } }),
     ];
     const verdicts = (list: readonly BenchEvent[]) =>
-      madeOf(two, list).containers.map(({ evaluation }) => evaluation.verdict);
+      madeFilled(two, list).containers.map(({ evaluation }) => evaluation.verdict);
     expect(verdicts(events)).toEqual(['within', 'over']);
     const again: BenchEvent[] = [{ kind: 'discarded', container: 1 }];
     expect(verdicts([...events, ...again, ...dropped('count/1/lavender', 2)])).toEqual([
@@ -105,7 +111,7 @@ describe('what went in beside the recipe is judged like the rest', () => {
     const tally = tallyOf(events);
     expect(tally.additions).toEqual([]);
     expect(tally.spilled).toMatchObject([{ seq: 4, words: 'a little' }]);
-    expect(madeOf(blend, events).verdict).toBe('within');
+    expect(madeFilled(blend, events).verdict).toBe('within');
   });
 
   test('a batch of plain carrier with something in it is not empty', () => {

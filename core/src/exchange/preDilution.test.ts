@@ -95,6 +95,11 @@ test('the shelf gives a drop of each and 2.5 ml of carrier, however little goes 
       source,
       drops: 1,
     })),
+    ...['count/0/own-mix-1', 'top-up/0'].map((id): BenchEvent => ({
+      kind: 'done',
+      step: id,
+      source,
+    })),
   ];
   const taken = usageOf(madeOf(blend, events), events, { lavender: { id: 'lv-1' } });
   const of = (id: string) => taken.find(({ materialId }) => materialId === id);

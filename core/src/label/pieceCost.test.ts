@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
 import { madeOf, usageOf } from '../batch';
+import { filled } from '../batch/filled.testing';
 import { blendOf } from '../drops/blend.testing';
-import { dropped } from '../making/events.testing';
+import { done, dropped } from '../making/events.testing';
 import type { BenchEvent } from '../making';
 import { costsOf } from '../stock';
 import { pieceCosts } from './pieceCost';
@@ -9,8 +10,10 @@ import { madePieces } from './pieces';
 
 const prices = { lavender: { price: 8, size: 10 }, jojoba: { price: 20, size: 250 } } as const;
 
-const costed = (count: number, events: readonly BenchEvent[]) => {
-  const made = madeOf({ ...blendOf({ oils: { lavender: 4 } }), count }, events);
+const costed = (count: number, counted: readonly BenchEvent[]) => {
+  const blend = { ...blendOf({ oils: { lavender: 4 } }), count };
+  const events = filled(blend, counted);
+  const made = madeOf(blend, events);
   const taken = usageOf(made, events, {});
   const cost = costsOf(
     taken.map(({ materialId, ml }) => ({
@@ -38,6 +41,8 @@ test('a bottle with more oil in it costs more, and together they are the whole',
 test('what was thrown away is in no piece, and is told', () => {
   const { rest, each } = costed(1, [
     ...dropped('count/0/lavender', 5),
+    done('count/0/lavender'),
+    done('top-up/0'),
     { kind: 'discarded', container: 0 },
     ...dropped('count/0/lavender', 4),
   ]);

@@ -1,79 +1,25 @@
-import type { Formula } from '../mixture';
-import { usualContainer, type Container } from '../catalog';
 import { type Blend, evaluate, type Evaluation } from '../drops';
-import { asCounted } from './asCounted';
+import type { Formula } from '../mixture';
+import { contentsAt } from './contents';
 import { eachContainer } from './eachContainer';
-import { stepsOf } from './stepsOf';
-import { withAmended } from './amended';
-import { alsoIn, withSomethingElse, withUntold } from './somethingElse';
 import { inOrder } from './order';
+import { alsoIn, withUntold } from './somethingElse';
 import { putsOil, type Step } from './steps/registry';
-import { countedDrops, foretoldDrops, type Tally } from './tally';
-import { oilTold, withWeighed } from './weighedIn';
-
-/** The container that a bottle of the batch is in by now. */
-export const containerAt = (blend: Blend, tally: Tally, container: number): Container => {
-  const moved = tally.movedTo.get(container);
-  const is = (moved === undefined ? undefined : usualContainer(moved)) ?? blend.formula.container;
-  const filled = tally.filledTo.get(container);
-  return filled === undefined ? is : { ...is, workingFillPercent: filled };
-};
-
-const measuredIn = (steps: readonly Step[], container: number, isIn: (id: string) => boolean) =>
-  new Set(
-    steps.flatMap((step) =>
-      step.kind === 'measure' && step.container === container && isIn(step.id) ? [step.oilId] : [],
-    ),
-  );
-
-/** The formula of one bottle with these drops in it, and what was measured so far or will be. */
-const formulaOf = (
-  blend: Blend,
-  steps: readonly Step[],
-  tally: Tally,
-  container: number,
-  drops: ReadonlyMap<string, number>,
-  isIn: (id: string) => boolean,
-): Formula =>
-  withAmended(
-    blend.catalog,
-    withSomethingElse(
-      blend.catalog,
-      withWeighed(
-        {
-          ...asCounted(blend.formula, drops, measuredIn(steps, container, isIn), (oilId) =>
-            oilTold(steps, tally, container, oilId),
-          ),
-          container: containerAt(blend, tally, container),
-        },
-        steps,
-        tally,
-        container,
-      ),
-      alsoIn(tally, container),
-    ),
-    tally.amended.filter((amendment) => amendment.container === container),
-  );
+import { stepsOf } from './stepsOf';
+import type { Tally } from './tally';
 
 /** One bottle judged, with what else went in. */
 const judged = (blend: Blend, formula: Formula, tally: Tally, container: number): Evaluation =>
   withUntold(blend.catalog, evaluate({ ...blend, formula }), alsoIn(tally, container));
 
-/** One bottle as it is now, filled to its line: what it would be if nothing more went in. */
+/** One bottle as it is now: what has gone in, and no more. */
 export const bottleNow = (
   blend: Blend,
   steps: readonly Step[],
   tally: Tally,
   container: number,
 ): Evaluation =>
-  judged(
-    blend,
-    formulaOf(blend, steps, tally, container, countedDrops(steps, tally, container), (id) =>
-      tally.done.has(id),
-    ),
-    tally,
-    container,
-  );
+  judged(blend, contentsAt(blend, steps, tally, container, 'now').formula, tally, container);
 
 /** One bottle as it will be when the rest goes in as asked. */
 export const bottleThen = (
@@ -82,12 +28,7 @@ export const bottleThen = (
   tally: Tally,
   container: number,
 ): Evaluation =>
-  judged(
-    blend,
-    formulaOf(blend, steps, tally, container, foretoldDrops(steps, tally, container), () => true),
-    tally,
-    container,
-  );
+  judged(blend, contentsAt(blend, steps, tally, container, 'then').formula, tally, container);
 
 /** The steps with what is asked for by now, in the order in which the maker works. */
 export const stepsAsWanted = (steps: readonly Step[], tally: Tally): Step[] =>
@@ -127,7 +68,11 @@ export const stepsNow = (blend: Blend, steps: readonly Step[], tally: Tally): St
     });
   }
   const toppingUp = eachContainer(blend, steps, tally, (container) => {
-    const { bases } = bottleThen(blend, wanted, tally, container).mixture;
+    // What else went in is no carrier that is asked for.
+    const bases = bottleThen(blend, wanted, tally, container).mixture.bases.slice(
+      0,
+      blend.formula.bases.length,
+    );
     return {
       ml: bases.reduce((total, { ml }) => total + ml.likely, 0),
       bases: bases.map(({ base, ml }) => ({ id: base.id, ml: ml.likely })),

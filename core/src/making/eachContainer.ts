@@ -7,8 +7,9 @@ import type { Tally } from './tally';
 const numbersOf = ({ count }: Blend): number[] => Array.from({ length: count }, (_, n) => n);
 
 /** What is in a container, as a key, from its own steps. */
-const contentKey = (planned: readonly Step[], tally: Tally, number: number): string =>
-  JSON.stringify([
+const contentKey = (planned: readonly Step[], tally: Tally, number: number): string => {
+  const poured = tally.poured.get(`top-up/${number}`);
+  return JSON.stringify([
     planned.map(({ id }) => [
       id.replace(`/${number}`, '/'),
       tally.drops.get(id) ?? 0,
@@ -16,12 +17,17 @@ const contentKey = (planned: readonly Step[], tally: Tally, number: number): str
       tally.wantedDrops.get(id) ?? null,
       tally.wantedG.get(id) ?? null,
       tally.measured.get(id) ?? null,
+      poured?.drops.get(id) ?? null,
+      poured?.done.has(id) ?? null,
     ]),
+    poured?.movedTo.get(number) ?? null,
+    poured?.filledTo.get(number) ?? null,
     tally.movedTo.get(number) ?? null,
     tally.filledTo.get(number) ?? null,
     tally.additions.filter(({ container }) => container === number),
     tally.amended.filter(({ container }) => container === number),
   ]);
+};
 
 /** Works each container out, those that are alike once: of a thousand bottles most are. */
 export const eachContainer = <T>(

@@ -1,7 +1,8 @@
 import { fillMl, usualContainers } from '../catalog';
 import type { Blend, Evaluation } from '../drops';
 import { mostCounted } from './gate';
-import { bottleThen, stepsNow, containerAt } from './bottle';
+import { bottleThen, stepsNow } from './bottle';
+import { containerAt } from './container';
 import type { CountStep } from './steps/count';
 import type { Step } from './steps/registry';
 import type { BenchEvent } from './event';

@@ -1,5 +1,7 @@
 export { basesInIt } from './basesInIt';
-export { bottleNow, bottleThen, containerAt, stepsNow } from './bottle';
+export { bottleNow, bottleThen, stepsNow } from './bottle';
+export { containerAt } from './container';
+export { contentsAt } from './contents';
 export { type Clock, type ClockFor, clocksOf } from './clocks';
 export { type Cooling, coolingOf, type Reading, reachedAt, readingsOf } from './cooling';
 export { eachContainer } from './eachContainer';

@@ -1,13 +1,16 @@
-import { fillMl, forbiddenNamed, type Catalog, type Oil } from '../catalog';
+import { forbiddenNamed, type Catalog, type Oil } from '../catalog';
 import type { Evaluation } from '../drops';
 import { finding, worst } from '../limits';
-import type { Formula } from '../mixture';
+import { measured, type Formula } from '../mixture';
 import type { SomethingElse } from './event';
 import { joined, measureOf } from './inFormula';
 import type { Tally } from './tally';
 
 /** What went into a container that its recipe does not have. */
-export const alsoIn = (tally: Tally, container: number): readonly SomethingElse[] =>
+export const alsoIn = (
+  tally: Tally,
+  container: number,
+): readonly (SomethingElse & { readonly seq: number })[] =>
   tally.additions.filter((addition) => addition.container === container);
 
 /** The oil that went in. What must never go on skin is known by any of its names, in words too. */
@@ -19,23 +22,62 @@ const oilOf = (catalog: Catalog, { ingredient, words }: SomethingElse): Oil | un
 /** Where no one can say how much of a base it was: enough to be judged as being in it. */
 const traceMl = 0.01;
 
-/** The formula of one container with what else went in, of what the house knows. */
-export const withSomethingElse = (
+/** What one addition takes up in a container, in ml; 0 of what the house does not know. */
+const mlAdded = (catalog: Catalog, { dropsPerMl }: Formula, item: SomethingElse): number => {
+  const { ingredient, amount } = item;
+  const oil = oilOf(catalog, item);
+  if (oil) {
+    // Where no one can say how much it was, one drop; that it may be more is stated too.
+    const measure = measureOf(amount ?? { unit: 'drops', value: 1 });
+    return measured({ oil, measure }, dropsPerMl, 0).ml.likely;
+  }
+  const base = ingredient === null ? undefined : catalog.base(ingredient);
+  if (!base) return 0;
+  if (amount === null) return traceMl;
+  switch (amount.unit) {
+    case 'g':
+      return amount.value / base.densityGPerMl;
+    case 'ml':
+      return amount.value;
+    case 'drops':
+      return amount.value / dropsPerMl;
+  }
+};
+
+/** What additions take up in a container, in ml on likely drops. */
+export const addedMl = (
   catalog: Catalog,
   formula: Formula,
   additions: readonly SomethingElse[],
-): Formula => {
-  const room = fillMl(formula.container);
-  const parts = formula.bases.reduce((total, base) => total + base.parts, 0);
-  return additions.reduce((before: Formula, item): Formula => {
-    const { ingredient, amount } = item;
+): number => additions.reduce((total, item) => total + mlAdded(catalog, formula, item), 0);
+
+/**
+ * A container with what else went in, of what the house knows: it holds so much more, and what is in
+ * it stays.
+ *
+ * @param formula of which the parts of the bases are their ml
+ */
+export const withAdded = (
+  catalog: Catalog,
+  formula: Formula,
+  additions: readonly SomethingElse[],
+): Formula =>
+  additions.reduce((before: Formula, item): Formula => {
+    const ml = mlAdded(catalog, before, item);
+    const { container } = before;
+    const more = {
+      ...before,
+      container: {
+        ...container,
+        workingFillPercent: container.workingFillPercent + (100 * ml) / container.nominalMl,
+      },
+    };
     const oil = oilOf(catalog, item);
     if (oil) {
-      // Where no one can say how much it was, one drop; that it may be more is stated too.
-      const measure = measureOf(amount ?? { unit: 'drops', value: 1 });
+      const measure = measureOf(item.amount ?? { unit: 'drops', value: 1 });
       const there = before.oils.some((entry) => entry.oil.id === oil.id);
       return {
-        ...before,
+        ...more,
         oils: there
           ? before.oils.map((entry) =>
               entry.oil.id === oil.id
@@ -45,24 +87,9 @@ export const withSomethingElse = (
           : [...before.oils, { oil, measure }],
       };
     }
-    const base = ingredient === null ? undefined : catalog.base(ingredient);
-    if (!base) return before;
-    const ml =
-      amount === null
-        ? traceMl
-        : amount.unit === 'g'
-          ? amount.value / base.densityGPerMl
-          : amount.unit === 'ml'
-            ? amount.value
-            : amount.value / before.dropsPerMl;
-    // Bases share what is left of the container: so many ml of it are so many parts more.
-    const share = Math.min(0.99, ml / room);
-    return {
-      ...before,
-      bases: [...before.bases, { base, parts: (parts * share) / (1 - share) }],
-    };
+    const base = item.ingredient === null ? undefined : catalog.base(item.ingredient);
+    return base ? { ...more, bases: [...before.bases, { base, parts: ml }] } : before;
   }, formula);
-};
 
 /** What cannot be judged of it: what the house does not know, and amounts that no one can say. */
 export const withUntold = (

@@ -4,6 +4,9 @@ import type { Step } from './steps/registry';
 /** Something that was reported of a container, and where in the log. */
 type Sequenced<T> = T & { readonly seq: number };
 
+/** Where a batch was when its carrier was poured. */
+export type Poured = Pick<Tally, 'seq' | 'drops' | 'done' | 'movedTo' | 'filledTo'>;
+
 /** Where a batch is. */
 export interface Tally {
   /** How many events it is made of: the number in the log of the last. */
@@ -11,6 +14,8 @@ export interface Tally {
   /** Drops that fell, by step. */
   readonly drops: ReadonlyMap<string, number>;
   readonly done: ReadonlySet<string>;
+  /** Of carriers that were topped up, what was in when that was done: later additions add. */
+  readonly poured: ReadonlyMap<string, Poured>;
   /** Drops asked for again, by step. */
   readonly wantedDrops: ReadonlyMap<string, number>;
   /** The container that a bottle was moved to, by its number. */
@@ -45,6 +50,7 @@ export const emptyTally: Tally = {
   seq: 0,
   drops: new Map(),
   done: new Set(),
+  poured: new Map(),
   wantedDrops: new Map(),
   movedTo: new Map(),
   filledTo: new Map(),
@@ -69,6 +75,8 @@ const without = <K, V>(map: ReadonlyMap<K, V>, gone: (key: K) => boolean): Map<K
 /** Steps of one bottle have its number in their id: `count/0/lavender`, `top-up/0`. */
 const isOf = (container: number) => (step: string) => step.split('/')[1] === String(container);
 
+const isTopUp = (step: string): boolean => step.startsWith('top-up/');
+
 const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
   switch (event.kind) {
     case 'drop':
@@ -77,10 +85,19 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         (tally.drops.get(event.step) ?? 0) + (event.kind === 'drop' ? event.drops : -event.drops);
       return { ...tally, drops: new Map(tally.drops).set(event.step, Math.max(0, count)) };
     }
-    case 'done':
-      return { ...tally, done: new Set(tally.done).add(event.step) };
+    case 'done': {
+      const { drops, done, movedTo, filledTo } = tally;
+      const poured = isTopUp(event.step)
+        ? new Map(tally.poured).set(event.step, { seq, drops, done, movedTo, filledTo })
+        : tally.poured;
+      return { ...tally, done: new Set(done).add(event.step), poured };
+    }
     case 'reopened':
-      return { ...tally, done: new Set([...tally.done].filter((step) => step !== event.step)) };
+      return {
+        ...tally,
+        done: new Set([...tally.done].filter((step) => step !== event.step)),
+        poured: without(tally.poured, (step) => step === event.step),
+      };
     case 'asked':
       return { ...tally, wantedDrops: new Map(tally.wantedDrops).set(event.step, event.drops) };
     case 'asked-g':
@@ -151,6 +168,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         wantedDrops: without(tally.wantedDrops, gone),
         wantedG: without(tally.wantedG, gone),
         measured: without(tally.measured, gone),
+        poured: without(tally.poured, gone),
         later: tally.later.filter((step) => !gone(step)),
         movedTo: without(tally.movedTo, (container) => container === event.container),
         filledTo: without(tally.filledTo, (container) => container === event.container),

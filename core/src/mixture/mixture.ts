@@ -20,7 +20,10 @@ export interface Mixture {
 /** Mean density of the bases as they are mixed, in g/ml: parts are by volume. */
 export const baseDensity = (bases: readonly FormulaBase[]): number => {
   const parts = bases.reduce((total, { parts }) => total + parts, 0);
-  return bases.reduce((total, entry) => total + entry.parts * entry.base.densityGPerMl, 0) / parts;
+  // Where none of them is in yet they weigh what they weigh each.
+  return parts > 0
+    ? bases.reduce((total, entry) => total + entry.parts * entry.base.densityGPerMl, 0) / parts
+    : bases.reduce((total, { base }) => total + base.densityGPerMl, 0) / bases.length;
 };
 
 /** The essential oil in oils that are measured, in ml on likely drops. */
@@ -203,7 +206,7 @@ const wholeMass = (oils: readonly MeasuredOil[], density: number, fillMl: number
  * Fills one container to its line with these oils and tops it up with the bases.
  *
  * @param oils settled amounts; on likely drops they must fit under the line
- * @param bases at least one, with parts above 0
+ * @param bases at least one; with parts of 0 where none is in yet
  * @param fillMl what the container takes, above 0
  */
 export const mix = (
@@ -249,7 +252,7 @@ export const mix = (
     }),
     bases: bases.map((entry) => {
       const { base, bottle, loose } = entry;
-      const ml = scale(room, entry.parts / parts);
+      const ml = scale(room, parts > 0 ? entry.parts / parts : 0);
       return {
         base,
         ml,

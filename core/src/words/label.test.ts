@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { evaluate } from '../drops';
-import { madeOf } from '../batch';
+import { madeFilled } from '../batch/filled.testing';
 import type { BenchEvent } from '../making';
 import { known } from '../catalog/known.testing';
 import { blendOf } from '../drops/blend.testing';
@@ -105,7 +105,7 @@ test('the short form fits four lines of handwriting', () => {
 describe('a label says what is in the container', () => {
   const made = (given: Parameters<typeof blendOf>[0], events: readonly BenchEvent[], count = 1) => {
     const blend = { ...blendOf(given), count };
-    return madePieces(madeOf(blend, events)).map((piece) => ({
+    return madePieces(madeFilled(blend, events)).map((piece) => ({
       piece,
       label: labelText(shippedCatalog, labelOf(blend, piece, facts)),
     }));
@@ -159,7 +159,7 @@ describe('a label says what is in the container', () => {
 
   test('a batch finished as not to be used says so however harmless it is', () => {
     const blend = blendOf({ oils: { lavender: 1 } });
-    const [piece] = madePieces(madeOf(blend, dropped('count/0/lavender', 1)));
+    const [piece] = madePieces(madeFilled(blend, dropped('count/0/lavender', 1)));
     expect(labelOf(blend, known(piece), facts, true).doNotUse).toBe(true);
   });
 });
