@@ -109,18 +109,22 @@ export const waysOn = (
   const { nominalMl } = containerAt(blend, tally, container);
   // A jug takes more than what was planned for it; a bottle takes what it is sold as.
   const most = blend.inOne ? 2 * nominalMl : nominalMl;
+  // Carrier that was poured before is poured again, up to the new line.
+  const topUp = `top-up/${container}`;
+  const pourAgain = tally.done.has(topUp) ? [reopenedAt(topUp, 'tap')] : [];
   const carrier =
     counted > step.drops && neededFill > before && neededFill <= most
       ? [
           way('carrier', [
             keep,
             { kind: 'filled', container, percent: (100 * neededFill) / nominalMl },
+            ...pourAgain,
           ]),
         ]
       : [];
   const move = larger
     ? [
-        way('move', [{ kind: 'moved', container, containerId: larger.id }], {
+        way('move', [{ kind: 'moved', container, containerId: larger.id }, ...pourAgain], {
           containerId: larger.id,
         }),
       ]

@@ -10,6 +10,7 @@ export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gat
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
 export { dropsOnScale, type DropsWeighed, restedG, settledG } from './onScale';
 export { canWait, inOrder } from './order';
+export { overRim, type OverRim } from './overRim';
 export { toleranceG, weighedAs, type WeightWay, weightWays } from './overweight';
 export { adjustedBy, mostLooked, roomLeft, type RoomLeft, takenBack } from './roomLeft';
 export type { StepContainers } from './plan';

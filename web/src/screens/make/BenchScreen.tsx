@@ -2,6 +2,7 @@ import {
   basesInIt,
   canWait,
   containerAt,
+  contentsAt,
   containerOfStep,
   currentStep,
   stepBefore,
@@ -182,7 +183,14 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
             )}
             {step && isMeasured(step) && !listed && (
               <div className="mt-3">
-                <ScaleField key={step.id} step={step} tally={tally} onEvents={chosen} />
+                <ScaleField
+                  key={step.id}
+                  blend={blend}
+                  steps={steps}
+                  step={step}
+                  tally={tally}
+                  onEvents={chosen}
+                />
               </div>
             )}
             {!step && (
@@ -230,6 +238,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           <Mishap
             tally={tally}
             container={container}
+            inItMl={contentsAt(blend, steps, tally, container, 'now').ml}
             place={blend.count > 1 && !blend.inOne ? `bottle ${container + 1}` : ''}
             onTell={(event) => choose([event])}
             onClose={() => {

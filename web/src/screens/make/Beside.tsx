@@ -30,7 +30,7 @@ export const inIt = (blend: Blend, steps: readonly Step[], tally: Tally, contain
   then: bottleThen(blend, steps, tally, container),
 });
 
-/** The container with one drop more of what is counted; null where nothing is. */
+/** The container when complete, with one drop more of what is counted; null where nothing is. */
 const useOneMore = (
   blend: Blend,
   steps: readonly Step[],
@@ -40,7 +40,7 @@ const useOneMore = (
   useMemo(
     () =>
       step?.kind === 'count'
-        ? bottleNow(
+        ? bottleThen(
             blend,
             steps,
             addEvent(tally, dropAt(step, { source: 'tap', bottleId: null })),

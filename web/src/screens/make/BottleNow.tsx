@@ -1,5 +1,11 @@
 import { useCatalog } from '../../parts/catalog';
-import { findingMessage, formatPercent, strengthWords, verdictWords } from '@jubbet/core/words';
+import {
+  findingMessage,
+  formatMl,
+  formatPercent,
+  strengthWords,
+  verdictWords,
+} from '@jubbet/core/words';
 import type { Blend, Evaluation } from '@jubbet/core/drops';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { verdictShapes } from '../../parts/VerdictMark';
@@ -16,23 +22,29 @@ export const BottleNow = ({
   blend: Blend;
   now: Evaluation;
   then: Evaluation;
-  /** With one drop more of the oil that is counted; null where none is. */
+  /** When complete with one drop more of the oil that is counted; null where none is. */
   more: Evaluation | null;
   targetPercent: number | null;
 }) => {
   const catalog = useCatalog();
   const first = then.findings[0];
+  const oilMl = now.mixture.oils.reduce((total, { ml }) => total + ml.likely, 0);
+  const baseMl = now.mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
   return (
     <>
       <section aria-label="In the bottle now" className={panel}>
         <h2 className="font-sans text-sm font-normal text-soft">If you stop now</h2>
         <p className="text-lg">
-          {now.mixture.oils.every(({ ml }) => ml.likely === 0) ? (
+          {oilMl === 0 ? (
             verdictWords(null)
+          ) : baseMl === 0 ? (
+            <>
+              <b>{formatMl(oilMl)}</b> of oil, undiluted: no carrier yet
+            </>
           ) : (
             <>
               <b>{strengthWords(now.mixture, blend.formula.by)}</b>{' '}
-              {blend.inOne ? 'in the whole batch' : 'in the bottle'}
+              {blend.inOne ? 'in what is in it' : 'in the bottle'}
             </>
           )}
           {targetPercent !== null && `, target ${formatPercent(targetPercent)}`}

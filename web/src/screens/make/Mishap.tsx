@@ -9,6 +9,7 @@ import { useCatalog } from '../../parts/catalog';
 import { Choices } from '../../parts/Choices';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { PickByName } from '../../parts/PickByName';
+import { useFromBottle } from './useFromBottle';
 
 type Unit = NonNullable<SomethingElse['amount']>['unit'];
 
@@ -31,6 +32,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
   const [words, setWords] = useState('');
   const [value, setValue] = useState<number | null>(null);
   const [unit, setUnit] = useState<Unit>('drops');
+  const from = useFromBottle(material?.id ?? null);
   const isComplete = material !== null || words.trim() !== '';
   const amount: SomethingElse['amount'] =
     value === null ? null : { unit, value: unit === 'drops' ? Math.round(value) : value };
@@ -44,7 +46,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
           kind: 'something-else',
           container,
           ingredient: material?.id ?? null,
-          bottleId: null,
+          bottleId: from.bottleId,
           source: 'typed',
           amount,
           words: words.trim(),
@@ -89,6 +91,14 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
           onEmpty={() => setValue(null)}
         />
         <SelectField label="in" value={unit} choices={units} onChoose={setUnit} />
+        {material && (
+          <SelectField
+            label="out of"
+            value={from.value}
+            choices={from.choices}
+            onChoose={from.choose}
+          />
+        )}
       </div>
       <div>
         <Button look="first" type="submit" disabled={!isComplete}>
@@ -99,9 +109,15 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
   );
 };
 
-const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: () => void }) => {
+const SpilledForm = ({
+  container,
+  inItMl,
+  onTell,
+  onDiscard,
+}: Telling & { inItMl: number; onDiscard: () => void }) => {
   const [words, setWords] = useState('');
   const [ml, setMl] = useState<number | null>(null);
+  if (inItMl === 0) return <p>Nothing is in it yet, so nothing of it can be spilled.</p>;
   return (
     <form
       className="grid gap-3"
@@ -123,7 +139,7 @@ const SpilledForm = ({ container, onTell, onDiscard }: Telling & { onDiscard: ()
         className="w-20"
         unit="ml"
         value={ml}
-        rule={{ least: 0, above: true, most: 10_000 }}
+        rule={{ least: 0, above: true, most: Math.max(0.01, Math.ceil(100 * inItMl) / 100) }}
         onNumber={setMl}
         onEmpty={() => setMl(null)}
       />
@@ -176,12 +192,15 @@ const Told = ({ tally, container, onTell }: Telling & { tally: Tally }) => {
 export const Mishap = ({
   tally,
   container,
+  inItMl,
   place,
   onTell,
   onClose,
 }: {
   tally: Tally;
   container: number;
+  /** All that is in it, in ml: no more can be spilled. */
+  inItMl: number;
   /** `bottle 2 of 3`; empty where there is only one. */
   place: string;
   onTell: (event: BenchEvent) => void;
@@ -212,6 +231,7 @@ export const Mishap = ({
           {what === 'spilled' ? (
             <SpilledForm
               container={container}
+              inItMl={inItMl}
               onTell={tell}
               onDiscard={() => tell({ kind: 'discarded', container })}
             />

@@ -1,16 +1,19 @@
-import { nameIn } from '@jubbet/core/catalog';
+import { nameIn, usualContainer } from '@jubbet/core/catalog';
 import type { Blend } from '@jubbet/core/drops';
 import {
+  overRim,
   toleranceG,
   weighedAs,
   weightWays,
   type BenchEvent,
   type BenchMeasure,
+  type OverRim,
   type Source,
   type Step,
   type Tally,
 } from '@jubbet/core/making';
 import {
+  containerWords,
   formatDrops,
   formatG,
   formatMl,
@@ -58,12 +61,45 @@ const standingWords = (weighed: BenchMeasure, target: BenchMeasure): string => {
   }
 };
 
+/** More than the bottle holds is never written down as if it fitted. */
+const OverTheRim = ({
+  over: { overMl, larger, ranOver },
+  onChoose,
+}: {
+  over: OverRim;
+  onChoose: (events: readonly BenchEvent[]) => void;
+}) => (
+  <div role="alert" className="grid basis-full gap-2 text-[15px]">
+    <p>▲ {nonBreaking(`That is ${formatMl(overMl)} more than fits up to the brim.`)}</p>
+    <div className="flex flex-wrap gap-2">
+      {larger && (
+        <button type="button" className={panelButton} onClick={() => onChoose(larger.events)}>
+          It went into a {largerWords(larger.id)}
+        </button>
+      )}
+      <button type="button" className={panelButton} onClick={() => onChoose(ranOver)}>
+        About {formatMl(overMl)} ran over
+      </button>
+    </div>
+    <p>Or type the amount again.</p>
+  </div>
+);
+
+const largerWords = (id: string): string => {
+  const container = usualContainer(id);
+  return container ? containerWords(container) : 'larger one';
+};
+
 /** What the scale or the jug says, typed: it counts from then on in place of what was wanted. */
 export const ScaleField = ({
+  blend,
+  steps,
   step,
   tally,
   onEvents,
 }: {
+  blend: Blend;
+  steps: readonly Step[];
   step: MeasuredStep;
   tally: Tally;
   onEvents: (events: readonly BenchEvent[]) => void;
@@ -72,6 +108,7 @@ export const ScaleField = ({
   const measured = tally.measured.get(step.id);
   const [tare, setTare] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);
+  const [over, setOver] = useState<OverRim | null>(null);
   const onScale = target.unit === 'g' ? (tare ?? 0) : 0;
   const scales = useDevices('scale');
   const take = (value: number, source: Source): void =>
@@ -92,6 +129,10 @@ export const ScaleField = ({
       onSubmit={(event) => {
         event.preventDefault();
         if (net === null || net < 0) return;
+        const tooMuch =
+          step.kind === 'top-up' ? overRim(blend, steps, tally, step, net, 'typed') : null;
+        setOver(tooMuch);
+        if (tooMuch) return;
         take(net, 'typed');
         setTyped(null);
       }}
@@ -142,6 +183,16 @@ export const ScaleField = ({
         ))}
       {target.unit === 'g' && scales.every(({ device }) => device.simulated) && (
         <ConnectDevice kind="scale" />
+      )}
+      {over && (
+        <OverTheRim
+          over={over}
+          onChoose={(events) => {
+            setOver(null);
+            setTyped(null);
+            onEvents(events);
+          }}
+        />
       )}
       <p role="status" className="basis-full text-[15px]">
         {net !== null && net < 0

@@ -115,10 +115,14 @@ export const SmellPanel = ({
     () => oils.map((oil) => roomLeft(blend, steps, tally, first, oil.id)),
     [blend, steps, tally, first, oils],
   );
+  // An oil that the recipe does not have comes out of the bottle that is open.
+  const openBottle = (oilId: string): string | null => catalog.openBottle(oilId)?.id ?? null;
   const add = (oilId: string): void =>
     // From where the batch is by then: two quick presses are two drops.
     onEvents((now) =>
-      into.flatMap((number) => adjustedBy(steps, now, number, oilId, 1, bottleOf(oilId))),
+      into.flatMap((number) =>
+        adjustedBy(steps, now, number, oilId, 1, bottleOf(oilId) ?? openBottle(oilId)),
+      ),
     );
   const back = (oilId: string): void =>
     onEvents((now) => into.flatMap((number) => takenBack(steps, now, number, oilId)));
