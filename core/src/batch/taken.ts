@@ -65,6 +65,11 @@ const sharesOf = (
 ): ReadonlyMap<string, Map<string | null, number>> => {
   const shares = new Map<string, Map<string | null, number>>();
   for (const event of events) {
+    if (event.kind === 'corrected' && event.bottleId !== undefined) {
+      // It all came out of another bottle than was written down.
+      shares.set(event.ingredient, new Map([[event.bottleId, 1]]));
+      continue;
+    }
     const poured = pouring(event, dropsPerMl);
     if (!poured) continue;
     const of = shares.get(poured.id) ?? new Map<string | null, number>();
@@ -111,6 +116,8 @@ export const usageOf = (
   events: readonly BenchEvent[],
   bottles: Readonly<Record<string, { readonly id: string }>>,
 ): readonly Taken[] => {
+  // Practice takes nothing off the shelf: nothing was poured.
+  if (made.tally.simulated) return [];
   const total = new Map<string, { ml: number; g: number }>();
   for (const { oils, bases } of mixturesOf(made, events)) {
     const all = [

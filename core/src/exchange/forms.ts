@@ -1,8 +1,17 @@
 import { nameIn, type Catalog } from '../catalog';
 import { fillingsOf } from '../drops';
-import { catalogOfRecipe } from '../mixture';
+import { catalogOfRecipe, type Mixture } from '../mixture';
 import { preDilutionsIn, usualDropsPerMl, type Recipe } from '../recipe';
-import { fillingsWords, nameOrNone, preDilutionLines, recipeAmountWords } from '../words';
+import {
+  fillingsWords,
+  formatDrops,
+  formatG,
+  formatMl,
+  nameOrNone,
+  preDilutionLines,
+  recipeAmountWords,
+  strengthWords,
+} from '../words';
 import type { BlendFile3 } from './blendFile2';
 import { readBlend, readBlendText, type ReadBlend } from './readBlend';
 import { writeBlend } from './writeBlend';
@@ -20,30 +29,61 @@ export interface BlendOut {
   readonly file: BlendFile3;
   /** How it is made, in sentences; none where it cannot be worked out yet. */
   readonly steps: readonly string[];
+  /** What it comes to; null where it cannot be worked out yet. */
+  readonly mixture?: Mixture | null;
 }
 
 /** What goes in, line by line: `Lavender: 6 drops`. */
-const ingredientLines = (house: Catalog, recipe: Recipe): readonly string[] => {
+const ingredientLines = (
+  house: Catalog,
+  recipe: Recipe,
+  mixture: Mixture | null,
+): readonly string[] => {
   const catalog = catalogOfRecipe(house, recipe);
   return [
     ...[...recipe.bases, ...recipe.oils].map(
-      ({ id, amount }) => `${nameIn(catalog, id)}: ${recipeAmountWords(amount)}`,
+      ({ id }) => `${nameIn(catalog, id)}: ${realAmountWords(recipe, mixture, id)}`,
     ),
     ...preDilutionLines(house, recipe),
+    ...(mixture && mixture.oils.length > 0
+      ? [`Essential oil in all: ${strengthWords(mixture, recipe.by)}`]
+      : []),
   ];
+};
+
+/**
+ * How much of a material goes in, as it can be read alone: drops, ml and g. A part of oil beside a
+ * part of carrier would read as half essential oil.
+ */
+const realAmountWords = (recipe: Recipe, mixture: Mixture | null, id: string): string => {
+  const oil = mixture?.oils.find((entry) => entry.oil.id === id);
+  const base = mixture?.bases.find((entry) => entry.base.id === id);
+  const written = [...recipe.oils, ...recipe.bases].find((entry) => entry.id === id)?.amount;
+  if (oil) {
+    const measured = `${formatMl(oil.ml.likely)}, ${formatG(oil.g.likely)}`;
+    return oil.drops === null ? measured : `${formatDrops(oil.drops)} (${measured})`;
+  }
+  if (base) {
+    const measured = `${formatMl(base.ml.likely)}, ${formatG(base.g.likely)}`;
+    return written?.unit === 'loose' ? `${recipeAmountWords(written)} (${measured})` : measured;
+  }
+  return recipeAmountWords(written ?? null);
 };
 
 /** Marks of Markdown in a maker’s own words are words. */
 const tame = (text: string): string => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
 
 /** A blend as Markdown: to be read, with the blend file in a block at its end. */
-export const blendMarkdown = (catalog: Catalog, { recipe, file, steps }: BlendOut): string =>
+export const blendMarkdown = (
+  catalog: Catalog,
+  { recipe, file, steps, mixture = null }: BlendOut,
+): string =>
   [
     `# ${tame(nameOrNone(recipe.name))}`,
     ...(recipe.purpose ? [tame(recipe.purpose)] : []),
     tame(fillingsWords(fillingsOf(recipe))),
     '## Ingredients',
-    ingredientLines(catalog, recipe)
+    ingredientLines(catalog, recipe, mixture)
       .map((line) => `- ${tame(line)}`)
       .join('\n'),
     ...(steps.length > 0
@@ -55,7 +95,10 @@ export const blendMarkdown = (catalog: Catalog, { recipe, file, steps }: BlendOu
   ].join('\n\n') + '\n';
 
 /** A blend as JSON-LD of schema.org: a how-to with its supplies, and the blend file as its encoding. */
-export const blendHowTo = (house: Catalog, { recipe, file, steps }: BlendOut): string =>
+export const blendHowTo = (
+  house: Catalog,
+  { recipe, file, steps, mixture = null }: BlendOut,
+): string =>
   `${JSON.stringify(
     {
       '@context': 'https://schema.org',
@@ -66,7 +109,7 @@ export const blendHowTo = (house: Catalog, { recipe, file, steps }: BlendOut): s
       supply: [...recipe.bases, ...recipe.oils].map(({ id, amount }) => ({
         '@type': 'HowToSupply',
         name: nameIn(catalogOfRecipe(house, recipe), id),
-        ...(amount && { requiredQuantity: recipeAmountWords(amount) }),
+        ...(amount && { requiredQuantity: realAmountWords(recipe, mixture, id) }),
       })),
       step: steps.map((text) => ({ '@type': 'HowToStep', text })),
       encoding: {

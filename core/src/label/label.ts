@@ -15,6 +15,10 @@ export interface Label {
   readonly doNotUse: boolean;
   /** Empty where the blend has no name yet. */
   readonly name: string;
+  /** What it is not: a batch that is still being made, or one that only was practice. */
+  readonly mark: 'not-finished' | 'practice' | null;
+  /** Of a blend that is not made yet: no dates are known, and no batch. */
+  readonly isPlanned: boolean;
   /** Kind of the container. */
   readonly kind: ContainerKind;
   /** What is in it, as it is there. */
@@ -45,6 +49,8 @@ export interface Label {
 
 /** What a batch adds to a blend. */
 export interface LabelFacts {
+  readonly mark?: Label['mark'];
+  /** The number of the batch; empty for a blend that is not made yet. */
   readonly batch: string;
   readonly madeOn: Day;
   readonly maker: string;
@@ -68,6 +74,8 @@ export const labelOf = (
   return {
     doNotUse: notToBeUsed || blocking,
     name,
+    mark: facts.mark ?? null,
+    isPlanned: facts.batch === '',
     kind: piece.container.kind,
     ml: piece.ml,
     g: piece.g,

@@ -86,7 +86,30 @@ const amendedSchema = z.strictObject({
   words: words.min(1),
 });
 
+/** After the end: so much it really was, in place of what was counted or measured at a step. */
+const correctedSchema = z.strictObject({
+  kind: z.literal('corrected'),
+  step,
+  container,
+  ingredient: id,
+  /** What it was; null where only the bottle was another. */
+  amount: z
+    .discriminatedUnion('unit', [
+      z.strictObject({ unit: z.literal('drops'), value: z.number().int().min(0).max(10_000) }),
+      z.strictObject({ unit: z.literal('ml'), value: z.number().min(0).max(200_000) }),
+      z.strictObject({ unit: z.literal('g'), value: z.number().min(0).max(200_000) }),
+    ])
+    .nullable(),
+  /** The bottle that it came out of, where another was written down; null for none of the shelf. */
+  bottleId: id.nullable().optional(),
+  words: words.min(1),
+});
+
 const moment = z.iso.datetime();
+
+/** What a thermometer at a bench can say, in °C: below and above it is misread. */
+export const celsiusBounds = { least: -30, most: 250 } as const;
+const celsius = z.number().min(celsiusBounds.least).max(celsiusBounds.most);
 
 /** In which order oils and carrier go in, and whether several containers are done in rounds. */
 const orderSchema = z.strictObject({
@@ -109,7 +132,7 @@ const smelledSchema = z.strictObject({
 const temperatureSchema = z.strictObject({
   kind: z.literal('temperature'),
   step,
-  celsius: z.number().min(-50).max(300),
+  celsius,
   takenAt: moment,
   source: sourceSchema,
 });
@@ -155,7 +178,7 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
     source,
     ml: z.number().min(0).max(200_000).optional(),
     g: z.number().min(0).max(200_000).optional(),
-    celsius: z.number().min(-50).max(300).optional(),
+    celsius: celsius.optional(),
     timerId: id.optional(),
   }),
   z.strictObject({ kind: z.literal('reopened'), step, source, undoes }),
@@ -209,6 +232,7 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
     words,
   }),
   amendedSchema,
+  correctedSchema,
   /** Something else, or a spill, that was reported by mistake. */
   z.strictObject({ kind: z.literal('struck'), undoes: z.number().int().min(1).max(mostEvents) }),
 ]);

@@ -23,6 +23,7 @@ export { roughTime, type RoughTime } from './roughTime';
 export { containerOfStep, stepsOf } from './stepsOf';
 export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';
 export {
+  celsiusBounds,
   type BenchEvent,
   benchEventSchema,
   type BenchMeasure,

@@ -31,6 +31,8 @@ export interface Tally {
   readonly spilled: readonly Sequenced<EventOf<'spilled'>>[];
   /** What was added after the end, in the order in which it was reported. */
   readonly amended: readonly Sequenced<EventOf<'amended'>>[];
+  /** What was corrected after the end, in the order in which it was reported. */
+  readonly corrected: readonly Sequenced<EventOf<'corrected'>>[];
   /** Weights asked for again, by step, in g. */
   readonly wantedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
@@ -59,6 +61,7 @@ export const emptyTally: Tally = {
   additions: [],
   spilled: [],
   amended: [],
+  corrected: [],
   wantedG: new Map(),
   measured: new Map(),
   order: { first: 'oils', rounds: false },
@@ -150,6 +153,18 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
     case 'amended':
       return { ...tally, amended: [...tally.amended, { ...event, seq }] };
+    case 'corrected': {
+      const { amount } = event;
+      return {
+        ...tally,
+        corrected: [...tally.corrected, { ...event, seq }],
+        ...(amount?.unit === 'drops'
+          ? { drops: new Map(tally.drops).set(event.step, amount.value) }
+          : amount
+            ? { measured: new Map(tally.measured).set(event.step, amount) }
+            : {}),
+      };
+    }
     case 'struck': {
       const stays = (entry: { readonly seq: number }): boolean => entry.seq !== event.undoes;
       return {
@@ -175,6 +190,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         additions: tally.additions.filter(({ container }) => container !== event.container),
         spilled: tally.spilled.filter(({ container }) => container !== event.container),
         amended: tally.amended.filter(({ container }) => container !== event.container),
+        corrected: tally.corrected.filter(({ container }) => container !== event.container),
         discards: new Map(tally.discards).set(
           event.container,
           (tally.discards.get(event.container) ?? 0) + 1,

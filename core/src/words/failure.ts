@@ -26,6 +26,7 @@ export interface FailureParams {
   /** The batch was finished as not to be used. */
   'batch-not-to-be-used': object;
   'batch-on-bench': object;
+  'batch-finished': object;
   /** What is in the container must not be used on the person it is for. */
   'batch-blocked': object;
   'batch-needs-reason': object;

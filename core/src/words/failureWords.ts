@@ -15,6 +15,7 @@ const messages: { readonly [C in FailureCode]: (params: FailureParams[C]) => str
   'too-many-tags': ({ most, longest }) =>
     `a blend has at most ${most} tags, each of at most ${longest} characters`,
   'batch-not-to-be-used': () => 'this batch is closed: it is not to be used',
+  'batch-finished': () => 'this batch is finished; it can be corrected in the log, with a reason',
   'batch-on-bench': () => 'this batch is still on the bench',
   'batch-blocked': () => 'what is in it must not be used on the person it is for',
   'batch-needs-reason': () => 'going past this limit needs a written reason',

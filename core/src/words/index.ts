@@ -122,7 +122,7 @@ export {
   type Units,
   volumeWords,
 } from './units';
-export { smelledWords, somethingElseWords, spilledWords } from './mishaps';
+export { correctedAmountWords, smelledWords, somethingElseWords, spilledWords } from './mishaps';
 export {
   notByJubbet,
   type PackRow,

@@ -148,11 +148,13 @@ describe('a label says what is in the container', () => {
     expect(made({ oils: { lavender: 2 } }, [done('wipe')])).toEqual([]);
   });
 
-  test('what must not be used says so, and nothing else', () => {
+  test('what must not be used says so, and which it is', () => {
     const child = { oils: { lavender: 1 }, wearer: { ageMonths: 36 } };
     const [one] = made(child, dropped('count/0/lavender', 12));
     expect(one?.label.doNotUse).toBe(true);
-    expect(handLabel(known(one?.label))).toEqual(['DO NOT USE']);
+    const [says, ...which] = handLabel(known(one?.label));
+    expect(says).toBe('DO NOT USE');
+    expect(which.join(' ')).toMatch(/Test.*9\.5 ml.*Made .* · Batch 2026-/);
     const [fine] = made(child, dropped('count/0/lavender', 1));
     expect(fine?.label.doNotUse).toBe(false);
   });

@@ -16,6 +16,8 @@ import type { SaleText } from './salePack';
 export interface LabelText {
   /** It must not be used: the label says `doNotUseWords`, and nothing of what follows. */
   readonly doNotUse: boolean;
+  /** Of a blend that is not made yet: dates and batch are left to be written. */
+  readonly isPlanned: boolean;
   readonly name: string;
   /** What it is and what is in it: `Roll-on, 9.5 ml`. */
   readonly what: string;
@@ -148,6 +150,8 @@ export interface LabelChoices {
   readonly sale?: SaleText | null;
 }
 
+const markWords = { 'not-finished': 'NOT FINISHED', practice: 'PRACTICE' } as const;
+
 /** A label in words. */
 export const labelText = (
   catalog: Catalog,
@@ -155,7 +159,8 @@ export const labelText = (
   { names = 'common', units = metricUnits, sale = null }: LabelChoices = {},
 ): LabelText => ({
   doNotUse: label.doNotUse,
-  name: nameOrNone(label.name),
+  isPlanned: label.isPlanned,
+  name: `${label.mark ? `${markWords[label.mark]}: ` : ''}${nameOrNone(label.name)}`,
   what: `${capitalised(oneOf(label.kind))}, ${contentWords(label, units)}`,
   purpose: label.purpose,
   forWhom: forWhomWords(label),
@@ -211,13 +216,22 @@ export const boxLabelText = (
 /** What is on a container that must not be used, and nothing else. */
 export const doNotUseWords = 'DO NOT USE';
 
+/** What it is that must not be used: name, batch, content and date. */
+export const doNotUseLines = (label: LabelText): readonly string[] => [
+  label.name,
+  label.what,
+  label.isPlanned ? '' : `Made ${dayWords(label.madeOn)} · Batch ${label.batch}`,
+];
+
 /** The short form, to be written by hand: four lines. */
 export const handLabel = (label: LabelText): readonly string[] =>
   label.doNotUse
-    ? [doNotUseWords]
+    ? [doNotUseWords, ...doNotUseLines(label)]
     : [
         `${label.name}, ${label.strength}`,
         label.oils.join('; '),
         `${label.forWhom}. ${label.batch}`,
-        `Made ${dayWords(label.madeOn)}, best before ${dayWords(label.bestBefore.date)}`,
+        label.isPlanned
+          ? 'Made ________, best before ________'
+          : `Made ${dayWords(label.madeOn)}, best before ${dayWords(label.bestBefore.date)}`,
       ];

@@ -1,6 +1,6 @@
 import { dayWords } from './days';
 import { formatList } from './numbers';
-import { doNotUseWords, type LabelText } from './label';
+import { doNotUseLines, doNotUseWords, type LabelText } from './label';
 
 /** A stretch of a label in one weight. */
 export interface LabelRun {
@@ -66,8 +66,8 @@ const toGive = (label: LabelText): LabelFaces => ({
   foot: [
     text(
       'dates and batch',
-      plain(`Made ${dayWords(label.madeOn)} · `),
-      bold(`Best before ${dayWords(label.bestBefore.date)}`),
+      plain(`Made ${label.isPlanned ? blank : dayWords(label.madeOn)} · `),
+      bold(`Best before ${label.isPlanned ? blank : dayWords(label.bestBefore.date)}`),
       plain(` · Batch ${label.batch || blank}${label.maker ? ` · ${label.maker}` : ''}`),
     ),
   ],
@@ -95,18 +95,24 @@ const toSell = (label: LabelText, sale: NonNullable<LabelText['sale']>): LabelFa
   foot: [
     text(
       'date, batch and address',
-      bold(`Best before ${dayWords(label.bestBefore.date)}`),
+      bold(`Best before ${label.isPlanned ? blank : dayWords(label.bestBefore.date)}`),
       plain(` · Batch ${label.batch || blank} · ${sale.responsible || blank}`),
     ),
   ],
   again: again(label),
 });
 
-/** A label as paragraphs. What must not be used says that, and nothing else. */
+/** A label as paragraphs. What must not be used says that, and which it is. */
 export const labelFaces = (label: LabelText): LabelFaces => {
   if (label.doNotUse) {
     const only = { ...text('the words', bold(doNotUseWords)), size: 'title' as const };
-    return { front: [only], back: [], foot: [], again: only };
+    const what = doNotUseLines(label).filter((line) => line !== '');
+    return {
+      front: [only, text('what it is', plain(what.join(' · ')))],
+      back: [],
+      foot: [],
+      again: only,
+    };
   }
   return label.sale ? toSell(label, label.sale) : toGive(label);
 };

@@ -38,3 +38,13 @@ export const spilledWords = ({ ml, words }: EventOf<'spilled'>): string =>
   [...(ml === null ? [] : [`about ${formatMl(ml, 3)}`]), ...(words ? [`“${words}”`] : [])].join(
     ': ',
   );
+
+/** How much of something was added or corrected: `3 drops`, `9.9 ml`, `2.87 g`. */
+export const correctedAmountWords = ({
+  unit,
+  value,
+}: {
+  readonly unit: 'drops' | 'ml' | 'g';
+  readonly value: number;
+}): string =>
+  unit === 'drops' ? formatDrops(value) : unit === 'ml' ? formatMl(value, 4) : formatG(value, 4);

@@ -80,8 +80,12 @@ test('what is sold in a box bears its list there', () => {
   expect(allOf(boxLabelText([text], '1 roll-on of 10 ml'))).toContain('Ingredients: Simmondsia');
 });
 
-test('what must not be used is not sold: its label says that alone', () => {
-  expect(allOf({ ...soldAs().text, doNotUse: true })).toBe('DO NOT USE');
+test('what must not be used is not sold: its label says that, and which it is', () => {
+  const { text } = soldAs();
+  const said = allOf({ ...text, doNotUse: true });
+  expect(said).toMatch(/^DO NOT USE/);
+  expect(said).toContain(text.name);
+  expect(said).not.toContain('Ingredients');
 });
 
 test('every oil whose name is known for certain is an oil of the library', () => {

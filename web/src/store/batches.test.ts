@@ -161,16 +161,30 @@ describe('the end of a batch', () => {
     });
   });
 
-  test('counted on after the end it is open again, and judged anew', async () => {
+  test('finished it is closed: no press opens it; a correction adds, with a reason', async () => {
     const log = batchStore(db);
     const { id, steps } = await begin();
     await log.record(id, [drop, ...steps.map((step) => done(step.id))]);
-    await log.record(id, [reopenedAt('count/0/lavender', 'tap')]);
-    expect(await log.get(id)).toMatchObject({ finishedAt: null, made: null });
-    await log.record(id, drops(11));
-    await expect(log.record(id, [done('count/0/lavender')])).rejects.toMatchObject({
-      code: 'batch-blocked',
-    });
+    const before = await log.get(id);
+    for (const press of [reopenedAt('count/0/lavender', 'tap'), drop]) {
+      await expect(log.record(id, [press])).rejects.toMatchObject({ code: 'batch-finished' });
+    }
+    expect(await log.get(id)).toEqual(before);
+    await log.amend(id, [
+      {
+        kind: 'corrected',
+        step: 'count/0/lavender',
+        container: 0,
+        ingredient: 'lavender',
+        amount: { unit: 'drops', value: 3 },
+        words: 'it was three, not one',
+      },
+    ]);
+    const after = await log.get(id);
+    expect(after?.finishedAt).toBe(before?.finishedAt);
+    expect(after?.made?.contents?.[0]?.oils[0]).toMatchObject({ id: 'lavender', drops: 3 });
+    // The drop that was counted is still in the log, beside what corrects it.
+    expect((await log.events(id)).filter(({ kind }) => kind === 'drop')).toHaveLength(1);
   });
 });
 
@@ -306,15 +320,29 @@ describe('what a batch took', () => {
     expect(await leftOf(id)).toBeCloseTo(7.95, 4);
   });
 
-  test('is reckoned anew when it is opened again and finished with more', async () => {
+  test('follows a correction, and moves no bottle that it does not touch', async () => {
     const { id, batchId, steps } = await finished();
     const count = steps.find(({ kind }) => kind === 'count');
     if (count?.kind !== 'count') throw new Error('nothing is counted');
-    await batchStore(db).record(batchId, [reopenedAt(count.id, 'tap')]);
-    expect(await leftOf(id)).toBe(8);
-    await batchStore(db).record(batchId, [dropAt(count, { source: 'tap', bottleId: null })]);
-    await batchStore(db).record(batchId, [doneAt(count.id, 'tap')]);
+    const lines = await db.movements.count();
+    const correct = (value: number) =>
+      batchStore(db).amend(batchId, [
+        {
+          kind: 'corrected',
+          step: count.id,
+          container: 0,
+          ingredient: count.oilId,
+          amount: { unit: 'drops', value },
+          words: 'counted again',
+        },
+      ]);
+    // Two drops of 0.05 ml in place of one; one line is undone, and one is new.
+    await correct(2);
     expect(await leftOf(id)).toBeCloseTo(7.9, 4);
+    expect(await db.movements.count()).toBe(lines + 2);
+    // The same again moves nothing.
+    await correct(2);
+    expect(await db.movements.count()).toBe(lines + 2);
   });
 
   test('stays used where the batch is deleted but was made, and comes back where it was not', async () => {

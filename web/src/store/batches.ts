@@ -127,6 +127,8 @@ export const batchStore = (store: Database = db) => {
       return store.transaction('rw', benchTables, async () => {
         // A clock of a batch that is closed can still be turned off.
         const batch = beside ? await getAny(batchId) : await getOpen(batchId);
+        // A finished batch is closed: it is amended, with a reason, and nothing of it is undone.
+        if (batch.log !== null && !beside) throw new StoreError('batch-finished', {});
         const at = now();
         // A drop needs to know where in the log it is, and nothing else of it.
         const needsAll = house !== null || batch.log !== null || events.some(undoesOne);
@@ -154,21 +156,8 @@ export const batchStore = (store: Database = db) => {
           await store.batches.update(batchId, { updatedAt: at, log: packLog(all) });
           return false;
         }
-        // What is counted on after the end opens the batch again, to be judged again; what it took
-        // is reckoned when it is finished again.
-        if (batch.log !== null) {
-          await giveBack(store, batchId);
-          await store.batches.update(batchId, {
-            finishedAt: null,
-            updatedAt: at,
-            made: null,
-            log: null,
-          });
-          await addToLog(store, batchId, all);
-        } else {
-          await addToLog(store, batchId, more);
-          await store.batches.update(batchId, { updatedAt: at });
-        }
+        await addToLog(store, batchId, more);
+        await store.batches.update(batchId, { updatedAt: at });
         return false;
       });
     },
@@ -222,7 +211,7 @@ export const batchStore = (store: Database = db) => {
     note: (id: string, notes: string): Promise<void> => change(id, { notes }),
     /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
     amend: async (id: string, events: readonly BenchEvent[]): Promise<void> => {
-      if (!events.every(({ kind }) => ['moved', 'filled', 'amended'].includes(kind))) {
+      if (!events.every(({ kind }) => ['moved', 'filled', 'amended', 'corrected'].includes(kind))) {
         throw new StoreError('not-an-amendment', {});
       }
       const house = await readCatalog(store);

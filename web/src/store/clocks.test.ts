@@ -44,9 +44,10 @@ test('what is told beside the work opens no batch again that is finished', async
   expect(after?.finishedAt).toBe(before?.finishedAt);
   expect(after?.made).toEqual(before?.made);
   expect((await store.events(id)).at(-1)).toMatchObject({ kind: 'smelled', words: 'softer' });
-  // A drop is another matter.
-  await store.record(id, [{ kind: 'order', first: 'carrier', rounds: false }]);
-  expect((await store.get(id))?.finishedAt).toBeNull();
+  // Anything else is refused: a finished batch is closed.
+  await expect(
+    store.record(id, [{ kind: 'order', first: 'carrier', rounds: false }]),
+  ).rejects.toMatchObject({ code: 'batch-finished' });
 });
 
 test('a broken log takes no clock of another batch with it', async () => {

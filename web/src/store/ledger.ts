@@ -65,21 +65,26 @@ export const takeOff = async (
     .map(([bottleId, amount]) => [bottleId, rounded(amount)] as const)
     .filter(([, amount]) => amount > 0);
   const before = await usedInForce(store, batchId);
-  const isSame =
-    before.length === wanted.length &&
-    wanted.every(([bottleId, amount]) =>
-      before.some(
-        (used) =>
-          used.bottleId === bottleId && Math.abs(used.movement.amount - amount) < fineness / 2,
-      ),
+  const isSame = (bottleId: string, amount: number): boolean =>
+    before.filter((used) => used.bottleId === bottleId).length === 1 &&
+    before.some(
+      (used) =>
+        used.bottleId === bottleId && Math.abs(used.movement.amount - amount) < fineness / 2,
     );
-  if (isSame) return;
-  await giveBack(store, batchId);
-  await store.movements.bulkAdd(
-    wanted.map(([bottleId, amount]) =>
-      movementOf(bottleId, { kind: 'used', batchId, batchNumber: number, amount }),
-    ),
+  // Only the lines that changed are moved.
+  const kept = new Set(
+    wanted.filter(([id, amount]) => isSame(id, amount)).map(([bottleId]) => bottleId),
   );
+  await store.movements.bulkAdd([
+    ...before
+      .filter(({ bottleId }) => !kept.has(bottleId))
+      .map(({ id, bottleId }) => movementOf(bottleId, { kind: 'undone', undoes: id })),
+    ...wanted
+      .filter(([bottleId]) => !kept.has(bottleId))
+      .map(([bottleId, amount]) =>
+        movementOf(bottleId, { kind: 'used', batchId, batchNumber: number, amount }),
+      ),
+  ]);
 };
 
 /** The ledger of the bottles. */

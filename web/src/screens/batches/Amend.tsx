@@ -20,9 +20,9 @@ import {
 import type { BenchEvent } from '@jubbet/core/making';
 import {
   containerWords,
+  correctedAmountWords,
   dayWords,
   formatDrops,
-  formatG,
   formatMl,
   formatPercent,
   strengthWords,
@@ -37,6 +37,7 @@ import { useWrite } from '../../parts/useWrite';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
+import { Correct } from './Correct';
 
 type Unit = Added['amount']['unit'];
 const units = [
@@ -45,14 +46,11 @@ const units = [
   ['drops', 'drops'],
 ] as const;
 
-const amountWords = ({ unit, value }: Added['amount']): string =>
-  unit === 'drops' ? formatDrops(value) : unit === 'ml' ? formatMl(value, 4) : formatG(value, 4);
-
 /** What was added after the end, and that printed labels no longer tell the truth. */
 const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const catalog = useCatalog();
-  const { amended } = made.tally;
-  if (amended.length === 0) return null;
+  const { amended, corrected } = made.tally;
+  if (amended.length + corrected.length === 0) return null;
   return (
     <div className="rounded-lg bg-amber-wash px-4 py-2">
       <p>
@@ -61,8 +59,19 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <ul>
         {amended.map((amendment) => (
           <li key={amendment.seq}>
-            {amountWords(amendment.amount)} of {nameIn(catalog, amendment.ingredient)} added
+            {correctedAmountWords(amendment.amount)} of {nameIn(catalog, amendment.ingredient)}{' '}
+            added
             {made.blend.count > 1 && ` to bottle ${amendment.container + 1}`}: {amendment.words}
+          </li>
+        ))}
+        {corrected.map((correction) => (
+          <li key={correction.seq}>
+            {nameIn(catalog, correction.ingredient)}
+            {made.blend.count > 1 && ` in bottle ${correction.container + 1}`}{' '}
+            {correction.amount
+              ? `was ${correctedAmountWords(correction.amount)}`
+              : 'came out of another bottle'}
+            : {correction.words}
           </li>
         ))}
       </ul>
@@ -239,15 +248,17 @@ export const Amend = ({
   made: Made;
   events: readonly BenchEvent[];
 }) => {
-  const [isOpen, setOpen] = useState(false);
+  const [open, setOpen] = useState<'add' | 'correct' | null>(null);
+  const close = () => setOpen(null);
   return (
     <section aria-label="Corrections" className="grid gap-2">
       <Amended batch={batch} made={made} />
-      {isOpen ? (
-        <Add batch={batch} made={made} events={events} onDone={() => setOpen(false)} />
-      ) : (
-        <div>
-          <Button onClick={() => setOpen(true)}>Something was added to it later</Button>
+      {open === 'add' && <Add batch={batch} made={made} events={events} onDone={close} />}
+      {open === 'correct' && <Correct batch={batch} made={made} events={events} onDone={close} />}
+      {open === null && (
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => setOpen('add')}>Something was added to it later</Button>
+          <Button onClick={() => setOpen('correct')}>Something was counted wrong</Button>
         </div>
       )}
     </section>

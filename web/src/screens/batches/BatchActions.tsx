@@ -166,9 +166,9 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       {!open && !batch.notToBeUsed && (
         <ButtonLink to={`/batches/${batch.id}/for-sale`}>For sale</ButtonLink>
       )}
-      {!batch.notToBeUsed && (
-        <ButtonLink look={open ? 'first' : 'plain'} to={`/make/${batch.id}`}>
-          {open ? 'Go on making' : 'See the bench'}
+      {open && (
+        <ButtonLink look="first" to={`/make/${batch.id}`}>
+          Go on making
         </ButtonLink>
       )}
     </div>

@@ -65,7 +65,8 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
           (step) => `${stepTitle(catalog, step, units)}. ${stepDetail(catalog, step, units)}`,
         )
       : [];
-  const out = { recipe, file, steps };
+  const mixture = worked.state === 'done' ? worked.evaluation.mixture : null;
+  const out = { recipe, file, steps, mixture };
   const filled = fillingsOf(recipe)[0]?.container;
   const save = (ending: string, type: string, content: () => BlobPart | Promise<BlobPart>) => () =>
     void write('The file', async () => saveFile(`${name}.${ending}`, await content(), type));

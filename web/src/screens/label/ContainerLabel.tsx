@@ -46,9 +46,12 @@ export const ContainerLabel = ({ label, isSplit }: { label: LabelText; isSplit: 
   const [title, ...rest] = front;
   if (label.doNotUse) {
     return (
-      <p className="m-auto text-center text-[2em] leading-none font-bold">
-        {title?.runs.map(({ text }) => text).join('')}
-      </p>
+      <div className="m-auto grid gap-[0.4em] text-center">
+        <p className="text-[2em] leading-none font-bold">
+          {title?.runs.map(({ text }) => text).join('')}
+        </p>
+        <Paragraphs all={rest} />
+      </div>
     );
   }
   return (

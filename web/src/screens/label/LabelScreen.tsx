@@ -178,7 +178,12 @@ const LabelOfBatch = ({
     <LabelsOf
       blend={made.blend}
       pieces={[first, ...others]}
-      facts={{ batch: batch.number, madeOn: batch.madeOn, maker: printing.maker }}
+      facts={{
+        mark: made.tally.simulated ? 'practice' : batch.log === null ? 'not-finished' : null,
+        batch: batch.number,
+        madeOn: batch.madeOn,
+        maker: printing.maker,
+      }}
       notToBeUsed={batch.notToBeUsed}
       sale={sale}
       saleFields={fields}

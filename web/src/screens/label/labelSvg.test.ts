@@ -4,6 +4,7 @@ import { labelSvg } from './labelSvg';
 
 const label: LabelText = {
   doNotUse: false,
+  isPlanned: false,
   name: 'Cut & <run>',
   what: 'Roll-on, 9.5 ml',
   purpose: '',

@@ -9,6 +9,7 @@ const measure = (text: string, _bold: boolean, size: number) => text.length * si
 
 const label: LabelText = {
   doNotUse: false,
+  isPlanned: false,
   name: 'Prompt desk',
   what: 'Roll-on, 9.5 ml',
   purpose: 'to stay awake through act three',
@@ -105,11 +106,13 @@ test('labels as long as those of jars find a page, turned where they must be', (
   expect(onPaper({ width: 280, height: 280 }, papers.A4).spots).toEqual([]);
 });
 
-test('what must not be used says that alone', () => {
+test('what must not be used says that on any size, and which it is', () => {
   for (const size of [box, { width: 22, height: 22 }]) {
     const laidOut = layOut({ ...label, doNotUse: true }, size, measure);
     expect(laidOut.left).toEqual([]);
-    expect(wordsOf(laidOut).join(' ')).toBe('DO NOT USE');
+    expect(wordsOf(laidOut).join(' ')).toMatch(
+      /^DO NOT USE Prompt desk · .* · Made .* · Batch 2026-017$/,
+    );
   }
 });
 

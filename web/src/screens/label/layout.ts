@@ -64,7 +64,7 @@ const setAs =
   ({ about, runs, size }: LabelParagraph): Paragraph => ({
     about,
     runs,
-    scale: doNotUse ? 2 : scales[size],
+    scale: doNotUse && size === 'title' ? 2 : scales[size],
     ...(size === 'title' && { free: signs.length * (signScale + signGap) }),
   });
 

@@ -252,15 +252,19 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   );
 };
 
-/** A batch that was ended as not to be used: nothing more is counted into it. */
+/** A batch that is finished is closed: nothing more is counted into it, and nothing taken out. */
 const Closed = ({ batch }: { batch: BatchRecord }) => (
   <main className="bench grid min-h-dvh place-items-center p-6 text-center">
     <div className="grid gap-4">
       <ScreenTitle
-        title={`Not to be used: ${nameOrNone(batch.file.name)}`}
+        title={`${batch.notToBeUsed ? 'Not to be used' : 'Finished'}: ${nameOrNone(batch.file.name)}`}
         aside={`batch ${batch.number}`}
       />
-      <p>This batch is closed. It stays in the log, and its label says DO NOT USE.</p>
+      <p>
+        {batch.notToBeUsed
+          ? 'This batch is closed. It stays in the log, and its label says DO NOT USE.'
+          : 'This batch is closed. What was wrong or added later is written down in the log, with a reason.'}
+      </p>
       <ButtonLink look="first" to={`/batches/${batch.id}`}>
         To the log
       </ButtonLink>
@@ -281,7 +285,7 @@ export const BenchScreen = () => {
       </main>
     );
   }
-  if (data.notToBeUsed) return <Closed batch={data} />;
+  if (data.notToBeUsed || data.log !== null) return <Closed batch={data} />;
   return (
     <Boundary
       key={batchId}

@@ -1,4 +1,5 @@
 import {
+  celsiusBounds,
   coolingOf,
   reachedAt,
   readingsOf,
@@ -117,7 +118,7 @@ export const CoolingPanel = ({
                 className="min-h-11 w-20 text-lg font-bold text-ink"
                 unit={degreeSign(units)}
                 value={typed}
-                rule={{ least: -50, most: 500 }}
+                rule={units.degrees === 'celsius' ? celsiusBounds : { least: -22, most: 482 }}
                 onNumber={setTyped}
                 onEmpty={() => setTyped(null)}
               />

@@ -9,7 +9,7 @@ import { useCatalog } from '../../parts/catalog';
 import { Choices } from '../../parts/Choices';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { PickByName } from '../../parts/PickByName';
-import { useFromBottle } from './useFromBottle';
+import { useFromBottle } from '../../parts/useFromBottle';
 
 type Unit = NonNullable<SomethingElse['amount']>['unit'];
 

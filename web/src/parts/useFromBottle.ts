@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { useCatalog } from '../../parts/catalog';
-import { bottles } from '../../store/bottles';
-import { useStored } from '../../store/useStored';
+import { useCatalog } from './catalog';
+import { bottles } from '../store/bottles';
+import { useStored } from '../store/useStored';
 
 /** What comes out of no bottle of the shelf. */
-export const notFromShelf = '';
+const notFromShelf = '';
 
 /** The bottle that a material comes out of: the open one, until another is chosen. */
 export const useFromBottle = (materialId: string | null) => {
