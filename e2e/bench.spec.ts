@@ -30,13 +30,13 @@ test('a perfume is adjusted twice by smell, with an oil that is new, and becomes
   const panel = page.getByRole('region', { name: 'Smell and adjust' });
   // One press for an oil that is in it: it is counted and judged.
   await panel.getByRole('button', { name: 'One more drop of Petitgrain' }).click();
-  await expect(page.getByRole('region', { name: 'In the bottle now' })).toContainText('3.7 %');
+  await expect(page.getByRole('region', { name: 'When complete' })).toContainText('3.7 %');
   // Three for another: type, choose, add.
   await panel.getByLabel('Another oil').fill('frankin');
   await page.getByRole('option').first().waitFor();
   await page.keyboard.press('Enter');
   await panel.getByRole('button', { name: /^One more drop of Frankincense/ }).click();
-  await expect(page.getByRole('region', { name: 'In the bottle now' })).toContainText('4.2 %');
+  await expect(page.getByRole('region', { name: 'When complete' })).toContainText('4.2 %');
   await panel.getByLabel('How it smells now').fill('greener, with a church behind it');
   await panel.getByLabel('How it smells now').blur();
   await page.getByRole('button', { name: 'Done, next' }).click();
@@ -57,7 +57,7 @@ test('a perfume is adjusted twice by smell, with an oil that is new, and becomes
   await page.getByLabel('The next day').fill('softer');
   await page.getByLabel('The next day').blur();
   await saved(page);
-  await expect(page.getByRole('link', { name: 'See the bench' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Go on making' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Save as a version' }).click();
   await expect(page.getByRole('heading', { name: /^As made, 2026/ })).toBeVisible();
   await page.getByRole('button', { name: /^Restore As made/ }).click();
@@ -252,4 +252,21 @@ test('a melt is read with a thermometer now and then, and the wait is foretold',
   // What was read is there after the page was closed.
   await page.reload();
   await expect(cooling.getByRole('status')).toContainText(/Cool enough in about \d+ minutes/);
+});
+
+test('a finished batch is closed: its bench opens nothing, and what was wrong is said beside it', async ({
+  page,
+}) => {
+  await page.goto('/make/batch-raffle-table');
+  await expect(page.getByRole('heading', { name: /^Finished: Raffle table/ })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('link', { name: 'To the log' }).click();
+  await page.getByRole('button', { name: 'Something was counted wrong' }).click();
+  const form = page.getByRole('form', { name: 'Correct this batch' });
+  await form.getByLabel(/^What it really was/).fill('2');
+  await form.getByLabel('Why').fill('there were two, I think');
+  await form.getByRole('button', { name: 'Save the correction' }).click();
+  const corrections = page.getByRole('region', { name: 'Corrections' });
+  await expect(corrections).toContainText('was 2 drops: there were two, I think');
+  await expect(corrections).toContainText('Replace the printed labels');
 });

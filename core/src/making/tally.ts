@@ -5,7 +5,7 @@ import type { Step } from './steps/registry';
 type Sequenced<T> = T & { readonly seq: number };
 
 /** Where a batch was when its carrier was poured. */
-export type Poured = Pick<Tally, 'seq' | 'drops' | 'done' | 'movedTo' | 'filledTo'>;
+type Poured = Pick<Tally, 'seq' | 'drops' | 'done' | 'movedTo' | 'filledTo'>;
 
 /** Where a batch is. */
 export interface Tally {

@@ -39,7 +39,13 @@ const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kin
 
 /** The log of batches and what happened at the bench. */
 export const batchStore = (store: Database = db) => {
-  const benchTables = [store.batches, store.benchEvents, store.movements, store.bottles];
+  const benchTables = [
+    store.batches,
+    store.benchEvents,
+    store.movements,
+    store.bottles,
+    store.settings,
+  ];
   const getAny = async (id: string): Promise<BatchRecord> => {
     const batch = await store.batches.get(id);
     if (!batch || batch.deletedAt !== null) throw new StoreError('deleted', { record: 'batch' });

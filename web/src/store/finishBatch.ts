@@ -1,4 +1,4 @@
-import { madeOf, summaryOf, usageOf, type Made } from '@jubbet/core/batch';
+import { madeOf, summaryOf, usageOf, type Made, type Taken } from '@jubbet/core/batch';
 import type { Catalog } from '@jubbet/core/catalog';
 import { currentStep, gateOf, packLog, type BenchEvent, type LogEntry } from '@jubbet/core/making';
 import { clearLog, eventsIn } from './batchLog';
@@ -6,6 +6,7 @@ import type { BatchRecord, Database } from './database';
 import { takeOff } from './ledger';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
+import { settingsStore } from './settings';
 
 /** A batch with what happened at its bench. */
 export const madeFrom = (house: Catalog, batch: BatchRecord, events: readonly BenchEvent[]): Made =>
@@ -24,6 +25,32 @@ export const takeOffShelf = (
   events: readonly BenchEvent[],
 ): Promise<void> => takeOff(store, batch, usageOf(made, events, batch.bottles));
 
+/** What its bottles have cost: as it was when it was finished, with those that are new to it. */
+const pricesOf = async (
+  store: Database,
+  { prices }: BatchRecord,
+  taken: readonly Taken[],
+): Promise<NonNullable<BatchRecord['prices']>> => {
+  const ids = [...new Set(taken.flatMap(({ bottleId }) => bottleId ?? []))];
+  const known = prices?.of ?? {};
+  const found = await store.bottles.bulkGet(ids.filter((id) => !(id in known)));
+  const { currency } = await settingsStore(store).read();
+  return {
+    currency: prices?.currency ?? currency,
+    of: {
+      ...known,
+      ...Object.fromEntries(
+        found.flatMap((record) => {
+          const bottle = record?.bottle;
+          if (!record || !bottle || bottle.price === null) return [];
+          const { price, size, unit } = bottle;
+          return [[record.id, { price, size, unit }] as const];
+        }),
+      ),
+    },
+  };
+};
+
 /**
  * Finishes a batch: what came of it and what happened at its bench are in its record, and what it
  * took in the ledgers. Within a transaction that has all of them.
@@ -36,7 +63,12 @@ export const finish = async (
   rest: Partial<BatchRecord> = {},
 ): Promise<void> => {
   const at = now();
+  const events = eventsIn(log);
   await store.batches.update(batch.id, {
+    // One that was finished elsewhere says what it cost there, or does not.
+    ...(batch.finishedAt === null || batch.prices
+      ? { prices: await pricesOf(store, batch, usageOf(made, events, batch.bottles)) }
+      : {}),
     finishedAt: batch.finishedAt ?? at,
     updatedAt: at,
     made: summaryOf(made, batch.madeOn, today()),
@@ -44,5 +76,5 @@ export const finish = async (
     ...rest,
   });
   await clearLog(store, batch.id);
-  await takeOffShelf(store, batch, made, eventsIn(log));
+  await takeOffShelf(store, batch, made, events);
 };

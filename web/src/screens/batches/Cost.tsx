@@ -15,11 +15,15 @@ import type { BatchRecord } from '../../store/database';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
-/** What was taken, priced by the bottles that it came from. */
-const pricedBy = (shelf: readonly ShelvedRecord[], taken: readonly Taken[]): readonly Priced[] => {
+/** What was taken, priced by what its bottles had cost when it was finished; else by what they cost now. */
+const pricedBy = (
+  shelf: readonly ShelvedRecord[],
+  taken: readonly Taken[],
+  then: BatchRecord['prices'],
+): readonly Priced[] => {
   const byId = new Map(shelf.map(({ id, bottle }) => [id, bottle]));
   return taken.map(({ materialId, bottleId, ml, g }) => {
-    const bottle = bottleId === null ? null : (byId.get(bottleId) ?? null);
+    const bottle = bottleId === null ? null : (then?.of[bottleId] ?? byId.get(bottleId) ?? null);
     return { materialId, amount: bottle?.unit === 'g' ? g : ml, bottle };
   });
 };
@@ -136,10 +140,12 @@ export const Cost = ({
 }) => {
   const catalog = useCatalog();
   const shelf = useStored(['bottles'], () => bottles.list()).data;
-  const money = useStored(['settings'], () => settings.read()).data;
+  const set = useStored(['settings'], () => settings.read()).data;
   const taken = useMemo(() => usageOf(made, events, batch.bottles), [made, events, batch.bottles]);
-  if (!shelf || !money || taken.length === 0) return null;
-  const cost = costsOf(pricedBy(shelf, taken));
+  if (!shelf || !set || taken.length === 0) return null;
+  // Old money stays what it was.
+  const money = { ...set, currency: batch.prices?.currency ?? set.currency };
+  const cost = costsOf(pricedBy(shelf, taken, batch.prices));
   const { lines, known, unknown } = cost;
   const pieces = madePieces(made);
   return (

@@ -36,6 +36,23 @@ export const batches = recordKind({
       analyses: z.record(z.string().max(120), analysisSchema),
       /** The bottles of the shelf it was made from, by id of the material. */
       bottles: z.record(z.string().max(120), z.strictObject({ id, lot: z.string().max(80) })),
+      /**
+       * What its bottles had cost when it was finished, by id of the bottle, and in what money; absent
+       * of batches from before that was kept.
+       */
+      prices: z
+        .strictObject({
+          currency: z.string().max(8),
+          of: z.record(
+            id,
+            z.strictObject({
+              price: z.number().min(0).max(100_000),
+              size: z.number().positive().max(20_000),
+              unit: z.enum(['ml', 'g']),
+            }),
+          ),
+        })
+        .optional(),
       /** What the maker wrote before going past a soft limit; empty where none was passed. */
       reason: z.string().max(10_000),
       startedAt: moment,
