@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { evaluate, type Blend } from '../drops';
 import { blendOf } from '../drops/blend.testing';
-import { gateOf, isReason, mayCount, mostCounted, pastLimits } from './gate';
+import { gateAtStop, gateOf, isReason, mayCount, mostCounted, pastLimits } from './gate';
 import type { BenchEvent } from './event';
 import { tallyOf } from './tally';
 import { stepsOf } from './stepsOf';
@@ -88,4 +88,30 @@ test('past ten thousand drops nothing more is counted', () => {
   const full = tallyOf(dropped('count/0/lavender', mostCounted));
   expect(mayCount(full)).toBe(false);
   expect(mayCount(tallyOf(dropped('count/0/lavender', 9)))).toBe(true);
+});
+
+test('judged at the stop: two of three drops beside a wrong one are within, and go on without a reason', () => {
+  // One drop is 0.53 % of 9.5 ml, and 2 % is the most for anyone: three are within, four are over.
+  const blend = blendOf({ oils: { lavender: 3, petitgrain: 0 } });
+  const planned = stepsOf(blend, evaluate(blend).mixture);
+  const anyone: Blend = { ...blend, brief: { ...blend.brief, wearer: 'anyone' } };
+  const wrong: BenchEvent = {
+    kind: 'something-else',
+    container: 0,
+    ingredient: 'petitgrain',
+    bottleId: null,
+    source: 'typed',
+    amount: { unit: 'drops', value: 1 },
+    words: '',
+  };
+  const opened = ['wipe', 'lay-out'].map((step): BenchEvent => ({
+    kind: 'done',
+    step,
+    source: 'tap',
+  }));
+  const tally = tallyOf([...opened, wrong, ...dropped('count/0/lavender', 2)]);
+  expect(gateOf(anyone, planned, tally, '').state).toBe('needs-reason');
+  expect(gateAtStop(anyone, planned, tally, '').state).toBe('open');
+  const three = tallyOf([...opened, wrong, ...dropped('count/0/lavender', 3)]);
+  expect(gateAtStop(anyone, planned, three, '').state).toBe('needs-reason');
 });

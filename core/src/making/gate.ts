@@ -5,7 +5,9 @@ import { bottleThen, stepsAsWanted } from './bottle';
 import { eachContainer } from './eachContainer';
 import type { Step } from './steps/registry';
 import type { BenchEvent, PastLimit } from './event';
-import type { Tally } from './tally';
+import { inOrder } from './order';
+import { doneAt } from './press';
+import { addEvent, currentStep, type Tally } from './tally';
 
 /** Whether the bench may go on with what is in the containers. */
 export type Gate =
@@ -68,6 +70,18 @@ export const gateOf = (
   ];
   const open = over.filter((finding) => !isAccepted(finding, accepted));
   return open.length === 0 ? { state: 'open' } : { state: 'needs-reason', findings: open };
+};
+
+/** The gate at the stop: as it is when the current step ends with what is in by then. */
+export const gateAtStop = (
+  blend: Blend,
+  planned: readonly Step[],
+  tally: Tally,
+  reason: string,
+): Gate => {
+  const step = currentStep(inOrder(planned, tally), tally);
+  const then = step ? addEvent(tally, doneAt(step.id, 'key')) : tally;
+  return gateOf(blend, planned, then, reason);
 };
 
 /** A reason means something: two words at least, of letters. */

@@ -6,7 +6,7 @@ export { type Clock, type ClockFor, clocksOf } from './clocks';
 export { type Cooling, coolingOf, type Reading, reachedAt, readingsOf } from './cooling';
 export { eachContainer } from './eachContainer';
 export { type WayOn, waysOn } from './extraDrops';
-export { type Gate, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
+export { type Gate, gateAtStop, gateOf, goesOn, isReason, mayCount, pastLimits } from './gate';
 export { dropAt, doneAt, type Press, reopenedAt, takeBackAt } from './press';
 export { dropsOnScale, type DropsWeighed, restedG, settledG } from './onScale';
 export { canWait, inOrder } from './order';

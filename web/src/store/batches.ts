@@ -147,10 +147,9 @@ export const batchStore = (store: Database = db) => {
         const all = [...past, ...more];
         if (house) {
           const made = madeFrom(house, batch, eventsIn(all));
-          const before = events
-            .filter(({ kind }) => kind !== 'done')
-            .reduce(addEvent, tallyOf(eventsIn(past)));
-          const { state } = gateOf(made.blend, made.planned, before, batch.reason);
+          // Judged at the stop: on what is in when its step ends, not on what was still to come.
+          const stopped = events.reduce(addEvent, tallyOf(eventsIn(past)));
+          const { state } = gateOf(made.blend, made.planned, stopped, batch.reason);
           if (state === 'blocked') throw new StoreError('batch-blocked', {});
           if (state === 'needs-reason') throw new StoreError('batch-needs-reason', {});
           if (isReady(batch, made)) {

@@ -58,7 +58,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   if (stored.error) throw stored.error;
   const navigate = useNavigate();
   const log = `/batches/${batch.id}`;
-  const { tally, gate, act, choose, failure, setFailure } = useBench(
+  const { tally, gate, stop, act, choose, failure, setFailure } = useBench(
     batch.id,
     bench,
     stored.data ?? null,
@@ -85,7 +85,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     () => (tally ? inIt(blend, steps, tally, container) : null),
     [blend, steps, tally, container],
   );
-  if (!tally || !gate || !held) return null;
+  if (!tally || !gate || !stop || !held) return null;
 
   const end = (): void => {
     batches
@@ -228,7 +228,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           canWait={step !== null && canWait(steps, tally, step)}
           count={count}
           isLast={step !== null && step === steps[steps.length - 1]}
-          isOpen={gate.state === 'open'}
+          isOpen={stop.state === 'open'}
           log={log}
           press={(intent) => act(intent, 'tap')}
         />

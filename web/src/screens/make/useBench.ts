@@ -2,6 +2,7 @@ import {
   addEvent,
   canWait,
   currentStep,
+  gateAtStop,
   gateOf,
   inOrder,
   mayCount,
@@ -41,10 +42,13 @@ export type Choose = (
 ) => void;
 
 /** The gate of each tally, worked out once. */
-const gatesOf = ({ blend, planned, reason }: Bench): ((tally: Tally) => Gate) => {
+const gatesOf = (
+  { blend, planned, reason }: Bench,
+  of: typeof gateOf,
+): ((tally: Tally) => Gate) => {
   const known = new WeakMap<Tally, Gate>();
   return (tally) => {
-    const gate = known.get(tally) ?? gateOf(blend, planned, tally, reason);
+    const gate = known.get(tally) ?? of(blend, planned, tally, reason);
     known.set(tally, gate);
     return gate;
   };
@@ -54,7 +58,7 @@ const eventFor = (
   intent: Intent,
   source: Source,
   { planned, bottleOf }: Bench,
-  gateAt: (tally: Tally) => Gate,
+  stopAt: (tally: Tally) => Gate,
   tally: Tally,
 ): BenchEvent | null => {
   const steps = inOrder(planned, tally);
@@ -69,7 +73,7 @@ const eventFor = (
         ? takeBackAt(step, { source, bottleId: bottleOf(step.oilId) })
         : null;
     case 'go-on':
-      return step && gateAt(tally).state === 'open' ? doneAt(step.id, source) : null;
+      return step && stopAt(tally).state === 'open' ? doneAt(step.id, source) : null;
     case 'later':
       return step && canWait(steps, tally, step) ? { kind: 'later', step: step.id } : null;
     case 'step-back': {
@@ -140,19 +144,30 @@ export const useBench = (
     },
     [batchId, fail],
   );
-  const gateAt = useMemo(() => gatesOf(bench), [bench]);
+  const gateAt = useMemo(() => gatesOf(bench, gateOf), [bench]);
+  const stopAt = useMemo(() => gatesOf(bench, gateAtStop), [bench]);
   const act = useCallback(
     (intent: Intent, source: Source): void => {
       void take((now) => {
-        const event = eventFor(intent, source, bench, gateAt, now);
+        const event = eventFor(intent, source, bench, stopAt, now);
         return event ? [event] : [];
       });
     },
-    [bench, gateAt, take],
+    [bench, stopAt, take],
   );
   const choose = useCallback<Choose>(
     (events) => void take(typeof events === 'function' ? events : () => events),
     [take],
   );
-  return { tally, gate: tally && gateAt(tally), act, choose, failure, setFailure: fail };
+  return {
+    tally,
+    /** When the rest goes in as asked. */
+    gate: tally && gateAt(tally),
+    /** When the current step ends now. */
+    stop: tally && stopAt(tally),
+    act,
+    choose,
+    failure,
+    setFailure: fail,
+  };
 };
