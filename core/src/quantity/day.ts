@@ -18,3 +18,6 @@ export const daysAfter = (day: Day, days: number): Day => dayOf(addDays(parseISO
 /** Days from one day to another; negative where the other is earlier. */
 export const daysBetween = (from: Day, to: Day): number =>
   differenceInCalendarDays(parseISO(to), parseISO(from));
+
+/** The day of a moment on the wall calendar of whoever reads it: `2026-11-25`. */
+export const dayOfMoment = (at: string): Day => dayOf(parseISO(at));

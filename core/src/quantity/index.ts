@@ -22,7 +22,7 @@ export {
   shownName,
 } from './name';
 export { unique } from './unique';
-export { type Day, dayMs, daysAfter, daysBetween, monthsAfter } from './day';
+export { type Day, dayMs, dayOfMoment, daysAfter, daysBetween, monthsAfter } from './day';
 export { dropVolume, isPossibleDrop, measuredDrop, possibleDropMl } from './drop';
 export { exactly, isExact, isLarger, larger, type Range, scale, sum } from './range';
 export { type NumberProblem, type NumberRule, readNumber, type ReadNumber } from './readNumber';

@@ -1,3 +1,4 @@
+import { dayOfMoment } from '@jubbet/core/quantity';
 import {
   canBeRead,
   dueAt,
@@ -77,7 +78,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
           {test.readings.map((entry) => (
             <li key={entry.at}>
               {entry.hours === 0
-                ? `On ${dayWords(entry.at.slice(0, 10))}`
+                ? `On ${dayWords(dayOfMoment(entry.at))}`
                 : `After ${entry.hours} hours`}
               : {skinWords(entry.skin)}
               {entry.words && `. ${entry.words}`}

@@ -1,3 +1,4 @@
+import { dayOfMoment } from '@jubbet/core/quantity';
 import { dayWords } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
 import type { PhotoRecord } from '../store/database';
@@ -25,7 +26,7 @@ const usePicture = (jpeg: string) => {
 const One = ({ record: { id, photo, createdAt }, what }: { record: PhotoRecord; what: string }) => {
   const write = useWrite();
   const tell = useNotice();
-  const day = dayWords(createdAt.slice(0, 10));
+  const day = dayWords(dayOfMoment(createdAt));
   const image = usePicture(photo.jpeg);
   const words = useAutosavedText(
     photo.words,

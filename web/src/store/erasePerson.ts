@@ -2,6 +2,7 @@ import { db, type Database } from './database';
 import { now } from './now';
 import { isObject } from './records/fields';
 import { StoreError } from './storeError';
+import { namePattern, withoutName } from './withoutName';
 
 /** What of someone was erased, and where. */
 export interface Erased {
@@ -9,7 +10,44 @@ export interface Erased {
   readonly blends: number;
   readonly drafts: number;
   readonly batches: number;
+  /** Records in whose texts their name stood. */
+  readonly texts: number;
 }
+
+/** Tables in whose texts a name may stand, in the maker's own words. */
+const withTexts = [
+  'blends',
+  'drafts',
+  'batches',
+  'benchEvents',
+  'recipients',
+  'patchTests',
+  'photos',
+  'people',
+  'bottles',
+  'containers',
+  'materials',
+  'movements',
+] as const;
+
+/** Takes a name out of every text of the house; how many records had it. */
+const forgetName = async (store: Database, name: string): Promise<number> => {
+  const pattern = namePattern(name);
+  if (!pattern) return 0;
+  let count = 0;
+  for (const table of withTexts) {
+    await store
+      .table(table)
+      .toCollection()
+      .modify((record: object, at) => {
+        const without = withoutName(record, pattern);
+        if (JSON.stringify(without) === JSON.stringify(record)) return;
+        at.value = without;
+        count += 1;
+      });
+  }
+  return count;
+};
 
 /**
  * Someone of whom only the age is known: nothing of them was asked, so that labels say what must be
@@ -95,7 +133,8 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
         entry.updatedAt = at;
       });
     await store.people.delete(id);
+    const texts = await forgetName(store, found.person.name);
     await store.restorePoint.clear();
     await store.restoreRows.clear();
-    return { name: found.person.name, blends, drafts, batches };
+    return { name: found.person.name, blends, drafts, batches, texts };
   });

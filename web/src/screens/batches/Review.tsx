@@ -1,3 +1,4 @@
+import { dayOfMoment } from '@jubbet/core/quantity';
 import { dayWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
@@ -36,7 +37,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
           How it was
           {review && (
             <span className="font-normal text-soft">
-              , as you said on {dayWords(review.at.slice(0, 10))}
+              , as you said on {dayWords(dayOfMoment(review.at))}
             </span>
           )}
         </legend>

@@ -11,7 +11,7 @@ const counted = (count: number, text: string, many: string): string[] =>
   count === 0 ? [] : [`${count} ${count === 1 ? text : many}`];
 
 /** What went, and where it still may be. */
-const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
+const erasedWords = ({ name, blends, drafts, batches, texts }: Erased): string => {
   const places = [
     ...counted(blends, 'blend', 'blends'),
     ...counted(drafts, 'draft', 'drafts'),
@@ -21,7 +21,11 @@ const erasedWords = ({ name, blends, drafts, batches }: Erased): string => {
     places.length > 0
       ? `, and from ${formatList(places)}, which now say “someone” of the same age`
       : '';
-  return `${name} is erased from your people${there}. Earlier backups and your own notes are unchanged.`;
+  const inTexts =
+    texts > 0
+      ? ` In ${formatList(counted(texts, 'record', 'records'))} your own words named them: they now say “a person”.`
+      : '';
+  return `${name} is erased from your people${there}.${inTexts} Earlier backups are unchanged.`;
 };
 
 /** Takes someone out of the house for good. Asked twice: it cannot be undone. */

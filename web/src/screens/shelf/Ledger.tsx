@@ -1,3 +1,4 @@
+import { dayOfMoment } from '@jubbet/core/quantity';
 import { inForce, type Movement, type ShelvedBottle } from '@jubbet/core/stock';
 import { dayWords, formatNumber, movementWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
@@ -95,7 +96,7 @@ const Line = ({
   const write = useWrite();
   return (
     <li className="flex min-h-11 flex-wrap items-center gap-x-4 border-b border-line py-1 last:border-0">
-      <span className="w-28 text-sm text-soft">{dayWords(at.slice(0, 10))}</span>
+      <span className="w-28 text-sm text-soft">{dayWords(dayOfMoment(at))}</span>
       <span className={clsx('min-w-52 flex-1', !counts && 'text-soft line-through')}>
         {movementWords(movement, unit)}
         {movement.kind === 'used' && (
