@@ -4,7 +4,8 @@ import { shippedCatalog } from '../catalog';
 import { readRecipes } from '../reading';
 import { anyRecipe } from '../recipe/anyRecipe.testing';
 import { recipeFrom } from '../recipe/recipe.testing';
-import { blendHowTo, blendMarkdown, blendOfRows, formulaRows, readAnyBlend } from './forms';
+import { blendHowTo, blendMarkdown, readAnyBlend } from './forms';
+import { blendOfRows, formulaRows } from './formulaTable';
 import { bytesOfShareCode, shareCodeOf } from './shareCode';
 import { fileOf, writeBlend } from './writeBlend';
 

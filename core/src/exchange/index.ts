@@ -8,12 +8,6 @@ export { firstFormProblem } from './formProblem';
 export { readBlend, readBlendText, recipeOf } from './readBlend';
 export { fileOf, writeBlend } from './writeBlend';
 export { type ReadingReport, readingReport } from './readReport';
-export {
-  blendHowTo,
-  blendMarkdown,
-  blendOfRows,
-  type BlendOut,
-  formulaRows,
-  readAnyBlend,
-} from './forms';
+export { blendHowTo, blendMarkdown, type BlendOut, readAnyBlend } from './forms';
+export { blendOfRows, formulaRows } from './formulaTable';
 export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';

@@ -10,7 +10,7 @@ import {
   stepsNow,
   stepsOf,
 } from '@jubbet/core/making';
-import { formatWantedDrops, nameOrNone, stepTitle } from '@jubbet/core/words';
+import { formatWantedDrops, stepTitle } from '@jubbet/core/words';
 import { looksOf } from '@jubbet/core/catalog';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
@@ -19,9 +19,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
-import { ButtonLink } from '../../parts/Button';
 import { Missing } from '../../parts/Missing';
-import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend, plannedRecipe } from '../../store/madeBlend';
@@ -29,6 +27,7 @@ import { useStored } from '../../store/useStored';
 import { Beside, inIt } from './Beside';
 import { BenchGlass } from './BenchGlass';
 import { BenchHeader } from './BenchHeader';
+import { ClosedBatch } from './ClosedBatch';
 import { Dock } from './Dock';
 import { focusPad } from './focusPad';
 import { Pad } from './Pad';
@@ -252,26 +251,6 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   );
 };
 
-/** A batch that is finished is closed: nothing more is counted into it, and nothing taken out. */
-const Closed = ({ batch }: { batch: BatchRecord }) => (
-  <main className="bench grid min-h-dvh place-items-center p-6 text-center">
-    <div className="grid gap-4">
-      <ScreenTitle
-        title={`${batch.notToBeUsed ? 'Not to be used' : 'Finished'}: ${nameOrNone(batch.file.name)}`}
-        aside={`batch ${batch.number}`}
-      />
-      <p>
-        {batch.notToBeUsed
-          ? 'This batch is closed. It stays in the log, and its label says DO NOT USE.'
-          : 'This batch is closed. What was wrong or added later is written down in the log, with a reason.'}
-      </p>
-      <ButtonLink look="first" to={`/batches/${batch.id}`}>
-        To the log
-      </ButtonLink>
-    </div>
-  </main>
-);
-
 /** The bench: this batch, step by step. */
 export const BenchScreen = () => {
   const { batchId = '' } = useParams();
@@ -285,7 +264,7 @@ export const BenchScreen = () => {
       </main>
     );
   }
-  if (data.notToBeUsed || data.log !== null) return <Closed batch={data} />;
+  if (data.notToBeUsed || data.log !== null) return <ClosedBatch batch={data} />;
   return (
     <Boundary
       key={batchId}
