@@ -86,3 +86,30 @@ test('without anything thrown away, what was taken is what is in the containers'
     { numRuns: 60 },
   );
 });
+
+test('drops out of another bottle are of that one, and one that is taken back goes back into its own', () => {
+  // Seven drops of the first bottle, one more of the second, which did not fall.
+  const events: BenchEvent[] = [
+    ...drops(0, 4, 'lv-1'),
+    ...drops(1, 3, 'lv-1'),
+    ...drops(1, 1, 'lv-2'),
+    {
+      kind: 'take-back',
+      step: 'count/1/lavender',
+      container: 1,
+      ingredient: 'lavender',
+      bottleId: 'lv-1',
+      source: 'tap',
+      drops: 1,
+      undoes: 8,
+    },
+  ];
+  const taken = lavender(events);
+  expect(taken.map(({ bottleId }) => bottleId)).toEqual(['lv-1']);
+  expect(taken[0]?.ml).toBeCloseTo(0.35, 6);
+});
+
+test('practice takes nothing off the shelf', () => {
+  const events = drops(0, 4, 'lv-1').map((event) => ({ ...event, source: 'simulated' as const }));
+  expect(usageOf(madeOf(blend, events as BenchEvent[]), events as BenchEvent[], {})).toEqual([]);
+});

@@ -31,17 +31,24 @@ const mixturesOf = (
   return [...thrownAway, ...kept];
 };
 
+const undoneBottle = (event: BenchEvent, log: readonly BenchEvent[]): string | null => {
+  const undone = event.kind === 'take-back' && event.undoes ? log[event.undoes - 1] : undefined;
+  return undone?.kind === 'drop' ? undone.bottleId : null;
+};
+
 /** What one event put in out of a bottle, in drops of the usual size; less where it was taken back. */
 const pouring = (
   event: BenchEvent,
   dropsPerMl: number,
+  log: readonly BenchEvent[],
 ): { readonly id: string; readonly bottleId: string | null; readonly drops: number } | null => {
   switch (event.kind) {
     case 'drop':
     case 'take-back':
       return {
         id: event.ingredient,
-        bottleId: event.bottleId,
+        // What is taken back goes back into the bottle that it came out of.
+        bottleId: undoneBottle(event, log) ?? event.bottleId,
         drops: event.kind === 'drop' ? event.drops : -event.drops,
       };
     case 'something-else':
@@ -70,7 +77,7 @@ const sharesOf = (
       shares.set(event.ingredient, new Map([[event.bottleId, 1]]));
       continue;
     }
-    const poured = pouring(event, dropsPerMl);
+    const poured = pouring(event, dropsPerMl, events);
     if (!poured) continue;
     const of = shares.get(poured.id) ?? new Map<string | null, number>();
     const bottleId = poured.bottleId ?? bottles[poured.id]?.id ?? null;

@@ -4,7 +4,9 @@ import {
   findingMessage,
   fillingsWords,
   volumeWords,
+  formatList,
   formatPercent,
+  temperatureWords,
   somethingElseWords,
   spilledWords,
   strengthWords,
@@ -16,6 +18,7 @@ import { madePieces } from '@jubbet/core/label';
 import { nameIn, usualContainer } from '@jubbet/core/catalog';
 import type { BenchEvent, Tally } from '@jubbet/core/making';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
+import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
@@ -51,9 +54,22 @@ const intoWords = (made: Made): string => {
 
 const Happened = ({ tally }: { tally: Tally }) => {
   const catalog = useCatalog();
+  const units = useUnits();
   const lines = [
     ...(tally.simulated
-      ? ['Some of what was measured came from a simulated device: it was practice.']
+      ? [
+          'Practice: some of what was measured came from a simulated device. Nothing left the shelf.',
+        ]
+      : []),
+    ...(tally.temperatures.length > 0
+      ? [
+          `Temperatures that were read: ${formatList(
+            tally.temperatures.map(
+              ({ celsius, takenAt }) =>
+                `${temperatureWords(celsius, units)} at ${format(parseISO(takenAt), 'HH:mm')}`,
+            ),
+          )}.`,
+        ]
       : []),
     ...[...tally.movedTo].map(([bottle, id]) => {
       const container = usualContainer(id);

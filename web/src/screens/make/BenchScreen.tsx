@@ -37,6 +37,7 @@ import { StepList } from './StepList';
 import { useAloud } from './useAloud';
 import { useBench, type Choose } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
+import { useBottlesInUse } from './useBottlesInUse';
 import { useWakeLock } from './useWakeLock';
 import { ErrorDetails } from '../../parts/ErrorDetails';
 
@@ -46,14 +47,15 @@ const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap })
 const Bench = ({ batch }: { batch: BatchRecord }) => {
   const catalog = useCatalog();
   const units = useUnits();
-  const { file, materials, analyses, bottles, reason } = batch;
-  const bench = useMemo(() => {
+  const { file, materials, analyses, reason } = batch;
+  const made = useMemo(() => {
     const blend = madeBlend(catalog, { file, materials, analyses });
-    const bottleOf = (materialId: string) => bottles[materialId]?.id ?? null;
-    return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason, bottleOf };
-  }, [catalog, file, materials, analyses, bottles, reason]);
-  const { blend, planned } = bench;
+    return { blend, planned: stepsOf(blend, evaluate(blend).mixture), reason };
+  }, [catalog, file, materials, analyses, reason]);
+  const { blend, planned } = made;
   const stored = useStored(['events', batch.id], () => batches.events(batch.id));
+  const { bottleOf, choose: chooseBottle } = useBottlesInUse(batch, stored.data);
+  const bench = useMemo(() => ({ ...made, bottleOf }), [made, bottleOf]);
   if (stored.error) throw stored.error;
   const navigate = useNavigate();
   const log = `/batches/${batch.id}`;
@@ -216,7 +218,8 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               gate={gate}
               now={now}
               then={then}
-              bottleOf={bench.bottleOf}
+              bottleOf={bottleOf}
+              onBottle={chooseBottle}
               onEvents={step?.kind === 'smell' || step?.kind === 'cool' ? choose : chosen}
               onEnd={end}
             />

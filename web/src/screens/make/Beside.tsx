@@ -17,6 +17,7 @@ import { BottleNow } from './BottleNow';
 import { Clocks } from './Clocks';
 import { CoolingPanel } from './CoolingPanel';
 import { Dropper } from './Dropper';
+import { FromBottle } from './FromBottle';
 import { GatePanel } from './GatePanel';
 import { LiveDrops } from './LiveDrops';
 import { TooHeavy } from './ScaleField';
@@ -72,6 +73,7 @@ export const Beside = ({
   now,
   then,
   bottleOf,
+  onBottle,
   onEvents,
   onEnd,
 }: {
@@ -85,6 +87,7 @@ export const Beside = ({
   now: Evaluation;
   then: Evaluation;
   bottleOf: (materialId: string) => string | null;
+  onBottle: (materialId: string, bottleId: string) => void;
   onEvents: Choose;
   onEnd: () => void;
 }) => {
@@ -152,6 +155,16 @@ export const Beside = ({
             }}
           />
         ))}
+      {step?.kind === 'count' && (
+        <FromBottle
+          blend={blend}
+          tally={tally}
+          step={step}
+          bottleId={bottle}
+          startedWith={batch.bottles[step.oilId]?.id ?? null}
+          onChoose={(id) => onBottle(step.oilId, id)}
+        />
+      )}
       {step?.kind === 'count' && bottle !== null && <Dropper key={bottle} bottleId={bottle} />}
       <Clocks
         name={batch.file.name || batch.number}
