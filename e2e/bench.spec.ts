@@ -270,3 +270,21 @@ test('a finished batch is closed: its bench opens nothing, and what was wrong is
   await expect(corrections).toContainText('was 2 drops: there were two, I think');
   await expect(corrections).toContainText('Replace the printed labels');
 });
+
+test('oils into a melt that is too hot: asked once, and the reading stays with the batch', async ({
+  page,
+}) => {
+  await begin(page, 'curtain-call');
+  const cool = pad(page, /^Cool to/);
+  for (let n = 0; n < 30 && !(await cool.isVisible()); n += 1) {
+    await page.keyboard.press('Enter');
+    await saved(page);
+  }
+  await page.getByLabel('What the thermometer says').fill('90');
+  await page.getByRole('button', { name: 'Save the reading' }).click();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(page.getByRole('alert')).toContainText('The last reading was 90 °C');
+  await expect(cool).toBeVisible();
+  await page.getByRole('button', { name: 'Done, next' }).click();
+  await expect(pad(page, /^Stir in the oils/)).toBeVisible();
+});

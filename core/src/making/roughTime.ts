@@ -17,7 +17,6 @@ const usual: Partial<Record<Step['kind'], number>> = {
   combine: 11,
   'set-out': 2,
   'pre-dilute': 3,
-  melt: 15,
   'warm-in': 4,
   cool: 8,
   sift: 3,
@@ -41,6 +40,8 @@ const minutesOf = (catalog: Catalog, step: Step): number => {
       const thick = catalog.oil(step.oilId)?.viscosity.includes('thick') ?? false;
       return 0.3 + step.drops * (thick ? dropMinutes.thick : dropMinutes.thin);
     }
+    case 'melt':
+      return (step.minutes[0] + step.minutes[1]) / 2;
     case 'fill':
       return 0.4 * step.line.count;
     case 'label':

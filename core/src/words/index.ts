@@ -99,7 +99,7 @@ export { mixedAmountWords, mixedOnceWords, preDilutionLines } from './preDilutio
 export { planWords } from './plan';
 export { stillNeededWords, settleProblemWords } from './problems';
 export { answerWords, questionWords } from './questions';
-export { isThick, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
+export { isThick, outsideBandWords, stepDetail, stepFigure, stepHeading, stepTitle } from './steps';
 export { madeOfWords } from './readyMade';
 export { suggestionWords, variantWords } from './suggestions';
 export { shelfLineWords, shelfTableWords } from './shelfTable';

@@ -116,7 +116,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
         step.oilIds.length > 1
           ? 'Hold a strip of each together under your nose before anything is poured. '
           : ''
-      }Open one bottle at a time.`;
+      }Open one bottle at a time, with a window open and no pets in the room.`;
     case 'pre-dilute':
       return `In a small clean bottle mix ${mixedOnceWords(catalog, step.need)}. Close it and shake. That is ${mixedAmountWords(step.need)}. Label what is left: it is not for skin as it is.`;
     case 'count':
@@ -154,6 +154,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
         ...(step.holdC
           ? [`Hold at ${temperatureWords(step.holdC, units)} until it is clear.`]
           : ['No warmer than it needs to be.']),
+        `Allow ${step.minutes[0]} to ${step.minutes[1]} minutes.`,
         'Stay with it: hot wax and fat burn, and a drop of water makes them spit.',
       ].join(' ');
     case 'warm-in':
@@ -241,3 +242,13 @@ export const isThick = (catalog: Catalog, oilId: string): boolean => {
   const viscosity = catalog.oil(oilId)?.viscosity;
   return viscosity === 'thick' || viscosity === 'very thick';
 };
+
+/** A melt that is not as warm as the oils want it, and what a second press does. */
+export const outsideBandWords = (
+  celsius: number,
+  toC: readonly [number, number],
+  units: Units,
+): string =>
+  `The last reading was ${temperatureWords(celsius, units)}, and the oils go in at ${temperatureWords(toC, units)}. ${
+    celsius > toC[1] ? 'Hotter, they evaporate' : 'Cooler, it streaks'
+  }. Press again to go on all the same.`;

@@ -38,6 +38,7 @@ import { useAloud } from './useAloud';
 import { useBench, type Choose } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useBottlesInUse } from './useBottlesInUse';
+import { useHeatAsked } from './useHeatAsked';
 import { useWakeLock } from './useWakeLock';
 import { ErrorDetails } from '../../parts/ErrorDetails';
 
@@ -67,7 +68,6 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     useAloud(),
   );
   useWakeLock();
-  useBenchKeys(act);
   const [listed, setListed] = useState(false);
   const [telling, setTelling] = useState(false);
 
@@ -76,6 +76,8 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
     [blend, planned, tally],
   );
   const step = tally && currentStep(steps, tally);
+  const { press, outside } = useHeatAsked(step, tally, act);
+  useBenchKeys(press);
   const brokenOff = tally !== null && step === null && batch.finishedAt === null;
   useEffect(() => {
     // The browser went away between the last step and the end: it ends now.
@@ -178,7 +180,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
                   containers={blend.count}
                   note={words[stepKey(step)] ?? ''}
                   low={isMeasured(step) || step.kind === 'smell' || step.kind === 'cool'}
-                  act={(intent) => act(intent, 'tap')}
+                  act={(intent) => press(intent, 'tap')}
                 />
               </div>
             )}
@@ -221,6 +223,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               bottleOf={bottleOf}
               onBottle={chooseBottle}
               onEvents={step?.kind === 'smell' || step?.kind === 'cool' ? choose : chosen}
+              outsideC={outside}
               onEnd={end}
             />
           </div>
@@ -232,7 +235,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           isLast={step !== null && step === steps[steps.length - 1]}
           isOpen={stop.state === 'open'}
           log={log}
-          press={(intent) => act(intent, 'tap')}
+          press={(intent) => press(intent, 'tap')}
         />
       </div>
       {telling && (

@@ -11,7 +11,10 @@ import {
 import type { Blend, Evaluation } from '@jubbet/core/drops';
 import { scale as scaledRange, type Range } from '@jubbet/core/quantity';
 import { useMemo } from 'react';
+import { outsideBandWords } from '@jubbet/core/words';
 import { useDevices } from '../../devices/useDevices';
+import { nonBreaking } from '../../parts/nonBreaking';
+import { useUnits } from '../../parts/useUnits';
 import type { BatchRecord } from '../../store/database';
 import { BottleNow } from './BottleNow';
 import { Clocks } from './Clocks';
@@ -75,6 +78,7 @@ export const Beside = ({
   bottleOf,
   onBottle,
   onEvents,
+  outsideC,
   onEnd,
 }: {
   batch: BatchRecord;
@@ -89,8 +93,11 @@ export const Beside = ({
   bottleOf: (materialId: string) => string | null;
   onBottle: (materialId: string, bottleId: string) => void;
   onEvents: Choose;
+  /** The last reading, where it is outside the band and that is asked about; else null. */
+  outsideC: number | null;
   onEnd: () => void;
 }) => {
+  const units = useUnits();
   const more = useOneMore(blend, steps, tally, step);
   const count = step ? (tally.drops.get(step.id) ?? 0) : 0;
   const bottle = step?.kind === 'count' ? bottleOf(step.oilId) : null;
@@ -133,6 +140,11 @@ export const Beside = ({
           bottleOf={bottleOf}
           onEvents={onEvents}
         />
+      )}
+      {step?.kind === 'cool' && outsideC !== null && (
+        <p role="alert" className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+          ▲ {nonBreaking(outsideBandWords(outsideC, step.toC, units))}
+        </p>
       )}
       {step?.kind === 'cool' && <CoolingPanel step={step} tally={tally} onEvents={onEvents} />}
       <BottleNow
