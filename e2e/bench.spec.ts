@@ -1,3 +1,4 @@
+import { expectAccessible, expectReflow } from './axe';
 import { type Page, expect, saved, test } from './test';
 
 /** Begins to make a blend, from the page before the bench. */
@@ -284,6 +285,8 @@ test('oils into a melt that is too hot: asked once, and the reading stays with t
   await page.getByRole('button', { name: 'Save the reading' }).click();
   await page.getByRole('button', { name: 'Done, next' }).click();
   await expect(page.getByRole('alert')).toContainText('The last reading was 90 °C');
+  await expectAccessible(page);
+  await expectReflow(page);
   await expect(cool).toBeVisible();
   await page.getByRole('button', { name: 'Done, next' }).click();
   await expect(pad(page, /^Stir in the oils/)).toBeVisible();

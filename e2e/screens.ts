@@ -17,7 +17,7 @@ export const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['the book as a list', '/blends?look=list&tag=gifts', 'Blends'],
   ],
   'the bench': [
-    ['the bench of a melt', '/make/batch-curtain-call', 'Making: Curtain call'],
+    ['a bench that is closed', '/make/batch-curtain-call', 'Finished: Curtain call'],
     ['before the bench', '/blends/prompt-desk/make', 'Before you make Prompt desk'],
     ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
     ['what is on the bench', '/make', 'Make'],

@@ -17,17 +17,24 @@ export const forbiddenFile = z.strictObject({
       name: z.string(),
       botanical: z.string(),
       aliases: z.array(z.string()),
-      standing: z.enum(['prohibited', 'keep off skin']),
       why: z.string(),
       source: z.string(),
-      recalls: z.number(),
       confidence,
-      note: z.string().optional(),
-      /** Oils of the library that smell a little like it and may be used. */
-      instead: z.array(z.string()),
     }),
   ),
 });
+
+/** What the page of a forbidden material says beside why, by its id. */
+export const forbiddenPageFile = z.record(
+  z.string(),
+  z.strictObject({
+    standing: z.enum(['prohibited', 'keep off skin']),
+    recalls: z.number(),
+    note: z.string().optional(),
+    /** Oils of the library that smell a little like it and may be used. */
+    instead: z.array(z.string()),
+  }),
+);
 
 /** Where on the body a caution holds. */
 const where = z.enum(['anywhere', 'on or near the face', 'breast, chest or neck']);

@@ -38,6 +38,7 @@ export {
 export { placeFacts, type PlaceId } from './places';
 export type { StageId } from './vocabulary';
 export { forbiddenMaterials, forbiddenNamed } from './forbidden';
+export { forbiddenPage } from './forbiddenPage';
 export { materialFinder, type MaterialFinder, type Named, nothingNamed } from './materialFinder';
 export { once } from './once';
 export { searchBases, searchOils } from './search';

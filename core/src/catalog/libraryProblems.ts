@@ -17,6 +17,7 @@ import {
 import {
   chemistryCautionsFile,
   forbiddenFile,
+  forbiddenPageFile,
   patchTestNamesFile,
   plantFamiliesFile,
   productCategoriesFile,
@@ -44,6 +45,7 @@ import textureJson from './data/texture.json';
 import containersJson from './data/vessels.json';
 import chemistryCautionsJson from './data/chemistry-cautions.json';
 import forbiddenJson from './data/forbidden.json';
+import forbiddenPageJson from './data/forbidden-page.json';
 import patchTestJson from './data/patch-test-names.json';
 import plantFamiliesJson from './data/plant-families.json';
 import categoriesJson from './data/product-categories.json';
@@ -68,6 +70,7 @@ const files = [
   ['what rules count', countedFile, countedJson],
   ['cautions by chemistry', chemistryCautionsFile, chemistryCautionsJson],
   ['forbidden materials', forbiddenFile, forbiddenJson],
+  ['pages of forbidden materials', forbiddenPageFile, forbiddenPageJson],
   ['patch tests', patchTestNamesFile, patchTestJson],
   ['plant families', plantFamiliesFile, plantFamiliesJson],
   ['kinds of product', productCategoriesFile, categoriesJson],

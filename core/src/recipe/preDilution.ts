@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { mostDrops } from './amount';
-import { onlyOnce, recipeOilSchema } from './recipeOil';
+import { bottleInUse, dropVolume, materialId, onlyOnce } from './recipeOil';
 
 const idForm = /^own-mix-[1-9][0-9]?$/;
 
@@ -15,20 +15,21 @@ const mostCarrierMl = 1000;
  * id. Its amounts are of one mixing: where more of it is needed, it is mixed so many times.
  */
 export const preDilutionSchema = z.strictObject({
-  id: z.string().regex(idForm),
+  id: z.string().max(12).refine(isPreDilutionId),
   oils: z
     .array(
-      recipeOilSchema
-        .omit({ amount: true })
-        .extend({ drops: z.number().int().min(1).max(mostDrops) }),
+      z.strictObject({
+        id: materialId,
+        drops: z.number().int().min(1).max(mostDrops),
+        /** One drop of the bottle that was used, in ml, where it was weighed. */
+        dropMl: dropVolume.optional(),
+        bottle: bottleInUse.optional(),
+      }),
     )
     .min(1)
     .max(60)
     .superRefine(onlyOnce),
-  carrier: z.strictObject({
-    id: recipeOilSchema.shape.id,
-    ml: z.number().positive().max(mostCarrierMl),
-  }),
+  carrier: z.strictObject({ id: materialId, ml: z.number().positive().max(mostCarrierMl) }),
 });
 
 /** Drops of oils in some carrier, mixed before the blend. */

@@ -4,7 +4,7 @@ import { oilAmountSchema } from './amount';
 /** Form only: whether there is such a thing is asked of the catalog when it is worked out. */
 export const materialId = z.string().min(1).max(120);
 
-const dropVolume = z
+export const dropVolume = z
   .strictObject({
     low: z.number().positive().max(1),
     likely: z.number().positive().max(1),

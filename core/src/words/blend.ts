@@ -1,11 +1,11 @@
 import type { Catalog } from '../catalog';
 import { shownName } from '../quantity';
 import { strengthBy, type Filling, type Mixture } from '../mixture';
-import type { BaseAmount, By, LooseAmount, OilAmount, Recipe, RecipeBase } from '../recipe';
+import type { BaseAmount, By, LooseAmount, OilAmount, RecipeBase } from '../recipe';
 import { carrierWords, containerWords } from './brief';
 import { countedContainers } from './containers';
 import { nameFromId } from './names';
-import { capitalised, formatList, formatNumber, formatPercent, formatWantedDrops } from './numbers';
+import { formatList, formatNumber, formatPercent, formatWantedDrops } from './numbers';
 
 const looseUnitWords: Record<LooseAmount['measure'], readonly [string, string]> = {
   ml: ['ml', 'ml'],
@@ -82,24 +82,6 @@ export const basesWords = (catalog: Catalog, bases: readonly RecipeBase[]): stri
 /** `3.2 %`; of a blend by weight `3.2 % by weight`. */
 export const strengthWords = (mixture: Pick<Mixture, 'strength'>, by: By): string =>
   `${formatPercent(strengthBy(mixture, by).likely)}${by === 'weight' ? ' by weight' : ''}`;
-
-/** What oils that were written in another way come to: `By parts: 2 %, as asked for.` */
-export const rewrittenWords = (
-  way: string,
-  mixture: Pick<Mixture, 'strength'>,
-  { by, target }: Pick<Recipe, 'by' | 'target'>,
-): string => {
-  const strength = strengthWords(mixture, by);
-  const asked = target
-    ? `${formatPercent(target.percent, 3)}${target.upTo === undefined ? '' : ` to ${formatPercent(target.upTo, 3)}`}`
-    : null;
-  const { likely } = strengthBy(mixture, by);
-  const isMet =
-    target !== null &&
-    (formatPercent(likely) === formatPercent(target.percent) ||
-      (likely >= target.percent && likely <= (target.upTo ?? target.percent)));
-  return `${capitalised(way)}: ${strength}${asked === null ? '' : isMet ? ', as asked for' : `, where ${asked} is asked for`}.`;
-};
 
 /** An amount as a recipe has it: `6 drops`, `3 parts`, `2 tbsp grated`; without one, that. */
 export const recipeAmountWords = (amount: OilAmount | BaseAmount | null): string => {

@@ -1,7 +1,7 @@
 import type { Carrier, PlaceId, Container } from '../catalog';
-import { formatList, formatNumber, uncapitalised } from './numbers';
+import { formatNumber, uncapitalised } from './numbers';
 import { oneOf } from './containers';
-import { ageInWords, placesOf, type Brief, type WearerOrAnyone } from '../brief';
+import { ageInWords, type WearerOrAnyone } from '../brief';
 
 /** Places by name. */
 export const placeWords: Record<PlaceId, string> = {
@@ -41,10 +41,6 @@ export const onPlaceWords = (place: PlaceId): string =>
     : withoutArticle.has(place)
       ? placeWords[place]
       : `the ${placeWords[place]}`;
-
-/** All places that it goes to, in a sentence: `the wrists and neck and the face`. */
-export const onPlacesWords = (brief: Pick<Brief, 'place' | 'alsoOn'>): string =>
-  formatList(placesOf(brief).map(onPlaceWords));
 
 /** An age in words: `5 months`, `8 years`, `2 years and 3 months` up to six. */
 export const ageWords = (months: number): string => {

@@ -6,14 +6,12 @@ export {
   looseWords,
   nameOrNone,
   recipeAmountWords,
-  rewrittenWords,
   strengthWords,
 } from './blend';
 export {
   ageWords,
   carrierWords,
   containerWords,
-  onPlacesWords,
   placeWords,
   timesWords,
   wearerWords,
@@ -140,3 +138,5 @@ export {
   timesTooStrongWords,
   writtenAmountWords,
 } from './reading';
+export { rewrittenWords } from './rewritten';
+export { onPlacesWords } from './onPlaces';

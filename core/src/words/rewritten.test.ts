@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { rewrittenWords } from './blend';
+import { rewrittenWords } from './rewritten';
 
 const strength = (percent: number) => {
   const range = { low: percent, likely: percent, high: percent };

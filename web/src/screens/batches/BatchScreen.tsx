@@ -18,7 +18,6 @@ import { madePieces } from '@jubbet/core/label';
 import { nameIn, usualContainer } from '@jubbet/core/catalog';
 import type { BenchEvent, Tally } from '@jubbet/core/making';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
-import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
@@ -52,6 +51,10 @@ const intoWords = (made: Made): string => {
   return fillingsWords(pieces.length > 0 ? pieces : made.blend.fillings);
 };
 
+/** `14:05`, by the clock on the wall. */
+const timeOfDay = (at: string): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
 const Happened = ({ tally }: { tally: Tally }) => {
   const catalog = useCatalog();
   const units = useUnits();
@@ -66,7 +69,7 @@ const Happened = ({ tally }: { tally: Tally }) => {
           `Temperatures that were read: ${formatList(
             tally.temperatures.map(
               ({ celsius, takenAt }) =>
-                `${temperatureWords(celsius, units)} at ${format(parseISO(takenAt), 'HH:mm')}`,
+                `${temperatureWords(celsius, units)} at ${timeOfDay(takenAt)}`,
             ),
           )}.`,
         ]

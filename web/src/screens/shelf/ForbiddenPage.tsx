@@ -1,4 +1,4 @@
-import { forbiddenMaterials } from '@jubbet/core/catalog';
+import { forbiddenMaterials, forbiddenPage } from '@jubbet/core/catalog';
 import { formatList } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
@@ -8,9 +8,10 @@ import { OilName } from '../../parts/OilName';
 export const ForbiddenPage = ({ id }: { id: string }) => {
   const catalog = useCatalog();
   const material = forbiddenMaterials.find((forbiddenMaterial) => forbiddenMaterial.id === id);
-  if (!material) return null;
-  const { aliases, botanical, why, standing, source, recalls, confidence, note, instead } =
-    material;
+  const page = forbiddenPage(id);
+  if (!material || !page) return null;
+  const { aliases, botanical, why, source, confidence } = material;
+  const { standing, recalls, note, instead } = page;
   return (
     <>
       <section className="mt-4 rounded-xl bg-brick-wash px-5 py-4">
