@@ -70,6 +70,8 @@ export const randomBlend = (seed: number): Blend => {
         skin: 'normal',
       },
       place: random.pick(places),
+      // Every third is put on in two places, and the strictest of both holds.
+      ...(seed % 3 === 0 ? { alsoOn: [seeded(seed + 1).pick(places)] } : {}),
       use: 'leave-on',
       sun: 'exposed',
       forSale: false,
