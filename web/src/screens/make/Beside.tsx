@@ -43,7 +43,8 @@ const useOneMore = (
 ): Evaluation | null =>
   useMemo(
     () =>
-      step?.kind === 'count'
+      // Before that one more is one that is asked for, and comes to what it is when complete.
+      step?.kind === 'count' && (tally.drops.get(step.id) ?? 0) >= step.drops
         ? bottleThen(
             blend,
             steps,

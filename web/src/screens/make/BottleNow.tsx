@@ -47,7 +47,7 @@ export const BottleNow = ({
               {blend.inOne ? 'in what is in it' : 'in the bottle'}
             </>
           )}
-          {targetPercent !== null && `, target ${formatPercent(targetPercent)}`}
+          {targetPercent !== null && baseMl > 0 && `, target ${formatPercent(targetPercent)}`}
         </p>
       </section>
       {more && (
