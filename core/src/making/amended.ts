@@ -1,17 +1,9 @@
 import { fillMl, type Catalog } from '../catalog';
 import { measured, mix, type Formula } from '../mixture';
 import type { EventOf } from './event';
-import { joined, measureOf, mostInIt } from './inFormula';
+import { joined, measureOf, mostInIt, oilsMl } from './inFormula';
 
 type Amended = EventOf<'amended'>;
-
-const oilsMl = ({ oils, dropsPerMl }: Formula): number =>
-  oils.reduce(
-    (total, entry) =>
-      total +
-      measured(entry, dropsPerMl, entry.measure.by === 'drops' ? entry.measure.drops : 0).ml.likely,
-    0,
-  );
 
 /** So many ml in all, with so many of each base. */
 const filledWith = (

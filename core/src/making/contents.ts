@@ -1,10 +1,10 @@
 import { fillMl } from '../catalog';
 import type { Blend } from '../drops';
-import { measured, type Formula } from '../mixture';
+import type { Formula } from '../mixture';
 import { withAmended } from './amended';
 import { asCounted } from './asCounted';
 import type { BenchMeasure } from './event';
-import { mostInIt } from './inFormula';
+import { mostInIt, oilsMl } from './inFormula';
 import { alsoIn, addedMl, withAdded } from './somethingElse';
 import { containerAt } from './container';
 import type { Step } from './steps/registry';
@@ -20,14 +20,6 @@ export interface Contents {
   /** All of it, in ml on likely drops; 0 where nothing is in it. */
   readonly ml: number;
 }
-
-const oilMlOf = ({ oils, dropsPerMl }: Formula): number =>
-  oils.reduce(
-    (total, entry) =>
-      total +
-      measured(entry, dropsPerMl, entry.measure.by === 'drops' ? entry.measure.drops : 0).ml.likely,
-    0,
-  );
 
 /** The oils of a container at a moment: as they fell, and those that still go in as they are asked. */
 const withOils = (
@@ -83,7 +75,7 @@ const carriersIn = (
   const asked = withOils(blend, steps, then, container, 'then');
   const before = alsoIn(tally, container).filter(({ seq }) => !poured || seq < poured.seq);
   const line = fillMl(asked.container);
-  const free = line - oilMlOf(asked) - addedMl(blend.catalog, asked, before);
+  const free = line - oilsMl(asked) - addedMl(blend.catalog, asked, before);
   const planned = toppedUp(asked, free);
   const told = step && tally.measured.get(step.id);
   if (told) {
@@ -105,7 +97,7 @@ const weighedIn = (
   moment: Moment,
 ): readonly BaseIn[] => {
   const asked = withOils(blend, steps, tally, 0, 'then');
-  const planned = toppedUp(asked, fillMl(asked.container) - oilMlOf(asked));
+  const planned = toppedUp(asked, fillMl(asked.container) - oilsMl(asked));
   return planned.map((entry): BaseIn => {
     const step = steps.find((one) => one.kind === 'weigh' && one.baseId === entry.base.id);
     const told = step && tally.measured.get(step.id);
@@ -119,7 +111,7 @@ const weighedIn = (
 
 /** A formula of which the whole is what is in it. */
 const filledWith = (formula: Formula, bases: readonly BaseIn[]): Contents => {
-  const ml = oilMlOf(formula) + bases.reduce((total, entry) => total + entry.ml, 0);
+  const ml = oilsMl(formula) + bases.reduce((total, entry) => total + entry.ml, 0);
   return {
     ml,
     formula: {

@@ -32,3 +32,12 @@ export const mostInIt = ({ container, into }: Formula, line: number): number =>
   into === undefined
     ? Math.max(line, container.brimfulMl ?? container.nominalMl)
     : Number.POSITIVE_INFINITY;
+
+/** What the oils of a formula take up, in ml on likely drops. */
+export const oilsMl = ({ oils, dropsPerMl }: Formula): number =>
+  oils.reduce(
+    (total, entry) =>
+      total +
+      measured(entry, dropsPerMl, entry.measure.by === 'drops' ? entry.measure.drops : 0).ml.likely,
+    0,
+  );
