@@ -49,3 +49,13 @@ test('somebody who is not there cannot be erased, and nothing else is touched', 
   await expect(erasePerson('nobody', db)).rejects.toMatchObject({ code: 'deleted' });
   expect(await db.people.count()).toBeGreaterThan(0);
 });
+
+test('a name that somebody else bears too stays theirs', async () => {
+  const db = openDatabase('erased-namesake');
+  await seedOnce(db, '2026-11-26');
+  const { person, ...rest } = (await db.people.get('bettina'))!;
+  await db.people.add({ ...rest, id: 'other', person: { ...person, name: 'Bettina Orr' } });
+  const erased = await erasePerson('bettina', db);
+  expect(erased.texts).toBe(0);
+  expect((await db.people.get('other'))?.person.name).toBe('Bettina Orr');
+});

@@ -33,7 +33,9 @@ const withTexts = [
 /** Takes a name out of every text of the house; how many records had it. */
 const forgetName = async (store: Database, name: string): Promise<number> => {
   const pattern = namePattern(name);
-  if (!pattern) return 0;
+  // A name that somebody else in the house bears too may be theirs: it stays where it stands.
+  const others = await store.people.toArray();
+  if (!pattern || others.some(({ person }) => person.name.search(pattern) >= 0)) return 0;
   let count = 0;
   for (const table of withTexts) {
     await store

@@ -118,7 +118,10 @@ export const CoolingPanel = ({
                 className="min-h-11 w-20 text-lg font-bold text-ink"
                 unit={degreeSign(units)}
                 value={typed}
-                rule={units.degrees === 'celsius' ? celsiusBounds : { least: -22, most: 482 }}
+                rule={{
+                  least: degreesShown(celsiusBounds.least, units),
+                  most: degreesShown(celsiusBounds.most, units),
+                }}
                 onNumber={setTyped}
                 onEmpty={() => setTyped(null)}
               />
