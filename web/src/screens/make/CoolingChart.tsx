@@ -41,7 +41,11 @@ export const CoolingChart = ({
   return (
     <div aria-hidden className="h-40 forced-color-adjust-none">
       <ResponsiveContainer width="100%" height="100%">
-        <ComposedChart data={curve} margin={{ left: -18, right: 8, top: 6, bottom: 0 }}>
+        <ComposedChart
+          accessibilityLayer={false}
+          data={curve}
+          margin={{ left: -18, right: 8, top: 6, bottom: 0 }}
+        >
           <XAxis
             type="number"
             dataKey="minutes"
