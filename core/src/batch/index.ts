@@ -17,7 +17,7 @@ export {
 } from './again';
 export { nextBatchNumber, serialOf } from './batchNumber';
 export { type BestBefore, mixtureBestBefore } from './bestBefore';
-export { type Made, type MadeContainer, madeOf, materialsIn } from './made';
+export { type Made, type MadeContainer, madeFromTally, madeOf, materialsIn } from './made';
 export { madeBestBefore, madeFindings, summaryOf } from './madeSummary';
 export { type Taken, usageOf } from './taken';
 export { type MadeContents, type MadeSummary, madeSummarySchema } from './outcome';

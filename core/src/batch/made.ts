@@ -44,9 +44,15 @@ const isNothing = (blend: Blend, planned: readonly Step[], tally: Tally, number:
   contentsAt(blend, planned, tally, number, 'now').ml === 0;
 
 /** What came of a batch, from what happened at the bench. */
-export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made => {
-  const planned = stepsOf(blend, evaluate(blend).mixture);
-  const tally = tallyOf(events);
+export const madeOf = (blend: Blend, events: Iterable<BenchEvent>): Made =>
+  madeFromTally(blend, stepsOf(blend, evaluate(blend).mixture), tallyOf(events));
+
+/**
+ * What a batch comes to by what is in it now.
+ *
+ * @param planned its steps as they were planned
+ */
+export const madeFromTally = (blend: Blend, planned: readonly Step[], tally: Tally): Made => {
   const alike = eachContainer(blend, planned, tally, (number) => {
     const evaluation = bottleNow(blend, planned, tally, number);
     return {

@@ -13,6 +13,16 @@ export const recipientSchema = z.strictObject({
   name: nameSchema(120),
   /** The day, `2026-11-25`. */
   on: z.iso.date(),
+  /** What their skin said of it, where it did; followed once someone has seen to it. */
+  reaction: z
+    .strictObject({
+      on: z.iso.date(),
+      what: z.string().trim().min(1).max(500),
+      followedOn: z.iso.date().nullable(),
+    })
+    .optional(),
+  /** The day on which they were told not to use it. */
+  toldOn: z.iso.date().optional(),
 });
 export type Recipient = z.infer<typeof recipientSchema>;
 

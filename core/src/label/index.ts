@@ -9,7 +9,7 @@ export {
   papers,
   spotsOf,
 } from './labelSize';
-export { insideBox, madePieces, type Piece, plannedPieces } from './pieces';
+export { madePieces, type Piece, plannedPieces } from './pieces';
 export { claimsIn, type FoundClaim } from './claims';
 export {
   type Ingredient,

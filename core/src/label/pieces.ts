@@ -1,6 +1,8 @@
 import type { Made, MadeContainer } from '../batch';
 import type { Blend, Evaluation } from '../drops';
-import { contentsOf, part, type Content } from '../mixture';
+import { usualContainer } from '../catalog';
+import type { Tally } from '../making';
+import { contentsOf, contentsThat, part, type CameOut, type Content } from '../mixture';
 
 /** Containers that bear the same label, with what is in them. */
 export interface Piece extends Content {
@@ -9,22 +11,38 @@ export interface Piece extends Content {
   readonly numbers: readonly number[];
 }
 
-/** What is in a box with all pieces: containers of one kind and size together. */
-export const insideBox = (
-  pieces: readonly Pick<Piece, 'container' | 'count'>[],
-): readonly Pick<Piece, 'container' | 'count'>[] => {
-  const alike = new Map<string, Pick<Piece, 'container' | 'count'>>();
-  for (const { container, count } of pieces) {
-    const key = `${container.kind}/${container.nominalMl}`;
-    alike.set(key, { container, count: count + (alike.get(key)?.count ?? 0) });
-  }
-  return [...alike.values()];
+const pourFrom = (
+  blend: Blend,
+  evaluation: Evaluation,
+  mixedMl = evaluation.mixture.fillMl,
+  mixedG = evaluation.mixture.totalG.likely,
+): Piece[] => {
+  if (mixedMl <= 0) return [];
+  const parted = part(blend.fillings, mixedMl, mixedG, blend);
+  return contentsOf(parted).map((content) => ({ ...content, evaluation, numbers: [] }));
 };
 
-const pourFrom = (blend: Blend, evaluation: Evaluation): Piece[] => {
+/** The containers that someone says came out; those that no one knows any more are left out. */
+const cameOutOf = ({ fillings }: Blend, { cameOut }: Tally): CameOut[] =>
+  (cameOut?.lines ?? []).flatMap(({ into, full, lastPercent }) => {
+    const container =
+      'filling' in into ? fillings[into.filling]?.container : usualContainer(into.containerId);
+    return container ? [{ container, full, lastPercent }] : [];
+  });
+
+/** What the containers hold that were filled out of one jug: as was said, or as it parts. */
+const pouredFrom = (blend: Blend, tally: Tally, evaluation: Evaluation): Piece[] => {
   const { mixture } = evaluation;
-  const parted = part(blend.fillings, mixture.fillMl, mixture.totalG.likely, blend);
-  return contentsOf(parted).map((content) => ({ ...content, evaluation, numbers: [] }));
+  const spilledMl = tally.spilled.reduce((total, { ml }) => total + (ml ?? 0), 0);
+  const leftMl = Math.max(0, mixture.fillMl - spilledMl);
+  const leftG = mixture.fillMl > 0 ? (mixture.totalG.likely * leftMl) / mixture.fillMl : 0;
+  const told = cameOutOf(blend, tally);
+  if (told.length === 0) return pourFrom(blend, evaluation, leftMl, leftG);
+  return contentsThat(told, leftMl * (1 + blend.gainPercent / 100), leftG).map((content) => ({
+    ...content,
+    evaluation,
+    numbers: [],
+  }));
 };
 
 /** What the containers of a blend will hold when it is made as planned. */
@@ -44,29 +62,38 @@ export const plannedPieces = (blend: Blend, evaluation: Evaluation): Piece[] =>
       ];
 
 /** What the containers of a batch really hold; those that are alike together, empty ones left out. */
-export const madePieces = ({ blend, containers }: Made): Piece[] => {
+export const madePieces = ({ blend, containers, tally }: Made): Piece[] => {
   const filled = containers.filter(({ isEmpty }) => !isEmpty);
-  if (blend.inOne) return filled.flatMap(({ evaluation }) => pourFrom(blend, evaluation));
-  const alike = new Map<Evaluation, MadeContainer[]>();
-  for (const madeContainer of filled) {
-    alike.set(madeContainer.evaluation, [
-      ...(alike.get(madeContainer.evaluation) ?? []),
-      madeContainer,
-    ]);
+  if (blend.inOne) return filled.flatMap(({ evaluation }) => pouredFrom(blend, tally, evaluation));
+  const spilledOf = (container: number): number =>
+    tally.spilled.reduce(
+      (total, spill) => total + (spill.container === container ? (spill.ml ?? 0) : 0),
+      0,
+    );
+  const alike = new Map<Evaluation, Map<number, [MadeContainer, ...MadeContainer[]]>>();
+  for (const container of filled) {
+    const of =
+      alike.get(container.evaluation) ?? new Map<number, [MadeContainer, ...MadeContainer[]]>();
+    const spilledMl = spilledOf(container.number);
+    const [first, ...others] = of.get(spilledMl) ?? [];
+    alike.set(
+      container.evaluation,
+      of.set(spilledMl, first ? [first, ...others, container] : [container]),
+    );
   }
-  return [...alike].flatMap(([evaluation, [first, ...others]]): Piece[] =>
-    first
-      ? [
-          {
-            container: first.container,
-            count: 1 + others.length,
-            ml: evaluation.mixture.fillMl,
-            g: evaluation.mixture.totalG.likely,
-            isFull: true,
-            evaluation,
-            numbers: [first, ...others].map(({ number }) => number),
-          },
-        ]
-      : [],
+  return [...alike].flatMap(([evaluation, of]) =>
+    [...of].map(([spilledMl, same]): Piece => {
+      const { fillMl, totalG } = evaluation.mixture;
+      const ml = Math.max(0, fillMl - spilledMl);
+      return {
+        container: same[0].container,
+        count: same.length,
+        ml,
+        g: fillMl > 0 ? (totalG.likely * ml) / fillMl : 0,
+        isFull: spilledMl === 0,
+        evaluation,
+        numbers: same.map(({ number }) => number),
+      };
+    }),
   );
 };

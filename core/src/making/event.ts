@@ -105,6 +105,19 @@ const correctedSchema = z.strictObject({
   words: words.min(1),
 });
 
+/** One line of what came out of a jug or pan: so many to their line, and one more in part. */
+const cameOutLineSchema = z.strictObject({
+  /** The containers of the recipe by their place there, from 0; or others, of the library. */
+  into: z.union([
+    z.strictObject({ filling: z.number().int().min(0).max(19) }),
+    z.strictObject({ containerId: id }),
+  ]),
+  full: z.number().int().min(0).max(mostContainers),
+  /** How full the one after them is, in percent of its line; 0 where none is begun. */
+  lastPercent: z.number().int().min(0).max(99),
+});
+export type CameOutLine = z.infer<typeof cameOutLineSchema>;
+
 const moment = z.iso.datetime();
 
 /** What a thermometer at a bench can say, in °C: below and above it is misread. */
@@ -233,7 +246,14 @@ export const benchEventSchema = z.discriminatedUnion('kind', [
   }),
   amendedSchema,
   correctedSchema,
-  /** Something else, or a spill, that was reported by mistake. */
+  /** How many containers were really filled; the last that was said counts. */
+  z.strictObject({
+    kind: z.literal('came-out'),
+    lines: z.array(cameOutLineSchema).min(1).max(20),
+    /** Why that is said after the end; empty at the bench. */
+    words,
+  }),
+  /** Something else, a spill or a reading that was reported by mistake. */
   z.strictObject({ kind: z.literal('struck'), undoes: z.number().int().min(1).max(mostEvents) }),
 ]);
 

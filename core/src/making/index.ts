@@ -21,10 +21,12 @@ export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
 export { roughTime, type RoughTime } from './roughTime';
 export { containerOfStep, stepsOf } from './stepsOf';
+export { cameOutLines } from './cameOut';
 export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';
 export {
   celsiusBounds,
   type BenchEvent,
+  type CameOutLine,
   benchEventSchema,
   type BenchMeasure,
   isAside,

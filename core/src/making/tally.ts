@@ -33,6 +33,8 @@ export interface Tally {
   readonly amended: readonly Sequenced<EventOf<'amended'>>[];
   /** What was corrected after the end, in the order in which it was reported. */
   readonly corrected: readonly Sequenced<EventOf<'corrected'>>[];
+  /** How many containers were really filled; null where it is as planned, as far as anyone said. */
+  readonly cameOut: EventOf<'came-out'> | null;
   /** Weights asked for again, by step, in g. */
   readonly wantedG: ReadonlyMap<string, number>;
   /** What was weighed or measured, by step. */
@@ -41,7 +43,7 @@ export interface Tally {
   /** Steps that are left for later, in the order in which they were. */
   readonly later: readonly string[];
   readonly smelled: readonly Pick<EventOf<'smelled'>, 'when' | 'words'>[];
-  readonly temperatures: readonly EventOf<'temperature'>[];
+  readonly temperatures: readonly Sequenced<EventOf<'temperature'>>[];
   /** True where something was reported by a simulated device: it was practice. */
   readonly simulated: boolean;
   /** Clocks that no one has turned off, in the order in which they were started. */
@@ -62,6 +64,7 @@ export const emptyTally: Tally = {
   spilled: [],
   amended: [],
   corrected: [],
+  cameOut: null,
   wantedG: new Map(),
   measured: new Map(),
   order: { first: 'oils', rounds: false },
@@ -123,7 +126,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         ],
       };
     case 'temperature':
-      return { ...tally, temperatures: [...tally.temperatures, event] };
+      return { ...tally, temperatures: [...tally.temperatures, { ...event, seq }] };
     case 'timer':
       return {
         ...tally,
@@ -153,6 +156,8 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
       return { ...tally, spilled: [...tally.spilled, { ...event, seq }] };
     case 'amended':
       return { ...tally, amended: [...tally.amended, { ...event, seq }] };
+    case 'came-out':
+      return { ...tally, cameOut: event };
     case 'corrected': {
       const { amount } = event;
       return {
@@ -172,6 +177,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         additions: tally.additions.filter(stays),
         spilled: tally.spilled.filter(stays),
         amended: tally.amended.filter(stays),
+        temperatures: tally.temperatures.filter(stays),
       };
     }
     case 'discarded': {
@@ -191,6 +197,7 @@ const after = (tally: Tally, event: BenchEvent, seq: number): Tally => {
         spilled: tally.spilled.filter(({ container }) => container !== event.container),
         amended: tally.amended.filter(({ container }) => container !== event.container),
         corrected: tally.corrected.filter(({ container }) => container !== event.container),
+        cameOut: null,
         discards: new Map(tally.discards).set(
           event.container,
           (tally.discards.get(event.container) ?? 0) + 1,

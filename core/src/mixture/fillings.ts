@@ -31,6 +31,14 @@ export interface Content {
   readonly isFull: boolean;
 }
 
+/** What came out in containers of one kind: so many to their line, and one more in part. */
+export interface CameOut {
+  readonly container: Container;
+  readonly full: number;
+  /** How full the one after them is, in percent of its line; 0 where none is begun. */
+  readonly lastPercent: number;
+}
+
 /** A batch as it is parted among containers. */
 export interface Parted {
   readonly lines: readonly Filled[];
@@ -121,3 +129,35 @@ export const contentsOf = ({ lines }: Pick<Parted, 'lines'>): Content[] =>
     ...(full > 0 ? [{ container, count: full, ml, g: fillG, isFull: true }] : []),
     ...(lastMl > 0 ? [{ container, count: 1, ml: lastMl, g: lastG, isFull: false }] : []),
   ]);
+
+/**
+ * What each container holds when so many were filled as someone says: up to its line, and where
+ * there was too little for that, its part of what there was.
+ *
+ * @param thereMl what there was to pour, in ml as it is in the containers
+ * @param thereG what that weighs
+ */
+export const contentsThat = (
+  cameOut: readonly CameOut[],
+  thereMl: number,
+  thereG: number,
+): Content[] => {
+  const atLineMl = cameOut.reduce(
+    (total, { container, full, lastPercent }) =>
+      total + (full + lastPercent / 100) * fillMl(container),
+    0,
+  );
+  if (atLineMl === 0 || thereMl <= 0) return [];
+  const filled = Math.min(1, thereMl / atLineMl);
+  const gPerMl = thereG / thereMl;
+  return cameOut.flatMap(({ container, full, lastPercent }): Content[] => {
+    const ml = filled * fillMl(container);
+    const lastMl = (ml * lastPercent) / 100;
+    return [
+      ...(full > 0 ? [{ container, count: full, ml, g: ml * gPerMl, isFull: filled === 1 }] : []),
+      ...(lastMl > 0
+        ? [{ container, count: 1, ml: lastMl, g: lastMl * gPerMl, isFull: false }]
+        : []),
+    ];
+  });
+};

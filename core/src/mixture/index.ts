@@ -7,7 +7,16 @@ export {
 } from './bases';
 export { assumedDensity, densityOf, isDensityAssumed, mlOfGrams } from './density';
 export { dropOf, measured } from './drops';
-export { type Content, contentsOf, type Filling, part, type Parted, toMixMl } from './fillings';
+export {
+  type CameOut,
+  type Content,
+  contentsOf,
+  contentsThat,
+  type Filling,
+  part,
+  type Parted,
+  toMixMl,
+} from './fillings';
 export type { Formula, FormulaOil, OilMeasure } from './formula';
 export { asItLies, type BaseInBlend, type OilInBlend } from './inBlend';
 export {

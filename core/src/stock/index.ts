@@ -19,7 +19,7 @@ export {
 } from './timeLine';
 export { type Cost, costsOf, priceAtMargin, type Priced } from './cost';
 export { enoughFor } from './enough';
-export { inForce, leftIn, type Moved, type ShelvedBottle } from './ledger';
+export { inForce, balanceOf, leftIn, type Moved, type ShelvedBottle } from './ledger';
 export { type Movement, movementSchema } from './movement';
 export { onTheTable, type OnTheTable } from './onTheTable';
 export { analysisSchema, type Bottle, bottleSchema, isDay } from './bottle';

@@ -15,6 +15,8 @@ export const effectOf = (movement: Movement): number => {
     case 'spilled':
     case 'given-away':
     case 'thrown-away':
+    case 'finished':
+    case 'decanted':
       return -movement.amount;
     case 'counted':
       // The difference, not the number: whatever is undone before it, the sum stays right.
@@ -52,17 +54,25 @@ export const inForce = <M extends Moved>(moved: readonly M[]): readonly M[] => {
 const dust = 1e-6;
 
 /**
+ * What the movements of a bottle come to, in its unit: less than nothing where more was taken out
+ * of it than it held on paper.
+ */
+export const balanceOf = (
+  { atStart }: Pick<Bottle, 'atStart'>,
+  moved: readonly Moved[],
+): number => {
+  const sum = inForce(moved).reduce((total, { movement }) => total + effectOf(movement), atStart);
+  return Math.round(sum / dust) * dust;
+};
+
+/**
  * What the ledger says is in a bottle, in its unit: never less than nothing, as no bottle holds that,
  * however much was taken out of it on paper.
  */
 export const leftIn = (
-  { atStart, finishedOn }: Pick<Bottle, 'atStart' | 'finishedOn'>,
+  bottle: Pick<Bottle, 'atStart' | 'finishedOn'>,
   moved: readonly Moved[],
-): number => {
-  if (finishedOn !== null) return 0;
-  const sum = inForce(moved).reduce((total, { movement }) => total + effectOf(movement), atStart);
-  return Math.max(0, Math.round(sum / dust) * dust);
-};
+): number => (bottle.finishedOn !== null ? 0 : Math.max(0, balanceOf(bottle, moved)));
 
 /** A bottle with what is left in it by its ledger. */
 export type ShelvedBottle = Bottle & { readonly left: number };

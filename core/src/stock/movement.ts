@@ -4,6 +4,8 @@ const id = z.string().min(1).max(120);
 /** In the unit of the bottle. */
 const amount = z.number().positive().max(20_000);
 const left = z.number().min(0).max(20_000);
+/** What the ledger came to: less than nothing where more was taken out than was in it on paper. */
+const balance = z.number().min(-1_000_000).max(20_000);
 const why = z.string().max(500);
 
 /**
@@ -17,7 +19,11 @@ export const movementSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('given-away'), amount, why }),
   z.strictObject({ kind: z.literal('thrown-away'), amount, why }),
   /** Looked at again: so much was found where so much was reckoned. */
-  z.strictObject({ kind: z.literal('counted'), found: left, reckoned: left, why }),
+  z.strictObject({ kind: z.literal('counted'), found: left, reckoned: balance, why }),
+  /** The bottle was finished with so much still in it. */
+  z.strictObject({ kind: z.literal('finished'), amount }),
+  /** Poured over into another bottle of the shelf. */
+  z.strictObject({ kind: z.literal('decanted'), amount, into: id }),
   z.strictObject({ kind: z.literal('undone'), undoes: id }),
 ]);
 export type Movement = z.infer<typeof movementSchema>;

@@ -36,7 +36,11 @@ export interface FailureParams {
   'reading-saved': { readonly hours: number };
   'reading-too-early': { readonly hours: number };
   'more-than-left': object;
+  /** More pieces would be given than were made. */
+  'more-than-made': { readonly left: number; readonly made: number };
   'more-than-full': object;
+  /** What was poured over has been used since. */
+  'decanted-in-use': object;
   'no-such-movement': object;
   'unit-in-use': object;
   'too-many-photographs': { readonly of: 'record' | 'house'; readonly most: number };

@@ -30,7 +30,11 @@ const messages: { readonly [C in FailureCode]: (params: FailureParams[C]) => str
     })[clearance],
   'reading-saved': ({ hours }) => `the reading after ${hours} hours is saved already`,
   'reading-too-early': ({ hours }) => `it is too early for the reading after ${hours} hours`,
+  'more-than-made': ({ left, made }) =>
+    `${left === 0 ? 'none' : `only ${left}`} of ${made === 1 ? 'the 1 piece' : `the ${made} pieces`} that came out ${left === 1 ? 'is' : 'are'} still here`,
   'more-than-left': () => 'that is more than is left in it; recount it first',
+  'decanted-in-use': () =>
+    'something was taken out of the other bottle since; recount both instead',
   'more-than-full': () => 'that is more than the full bottle holds',
   'no-such-movement': () => 'this entry of the bottle’s record no longer exists',
   'unit-in-use': () => 'something has been taken from it already, so its unit can’t be changed',

@@ -3,6 +3,7 @@ export { analysisProblemWords, knownByNameWords } from './analysis';
 export {
   basesWords,
   fillingsWords,
+  piecesWords,
   looseWords,
   nameOrNone,
   recipeAmountWords,

@@ -17,6 +17,10 @@ export const movementWords = (movement: Movement, unit: 'ml' | 'g'): string => {
       return `${of(movement.amount)} thrown away${because(movement.why)}`;
     case 'counted':
       return `Recounted: ${of(movement.found)} found, ${of(movement.reckoned)} expected${because(movement.why)}`;
+    case 'finished':
+      return `Finished with ${of(movement.amount)} still in it`;
+    case 'decanted':
+      return `${of(movement.amount)} decanted`;
     case 'undone':
       return 'Undone';
   }

@@ -47,6 +47,11 @@ test('who got a piece is found, also from outside the house, and leads to the ba
   await waitFor(() => expect(address()).toMatch(/^\/batches\//));
 });
 
+test('who was only tested is found too', async () => {
+  find('wilf');
+  await waitFor(() => expect(found().some((text) => /^testWilf/.test(text))).toBe(true));
+});
+
 test('an oil begins a blend with it', async () => {
   const before = await db.blends.count();
   const { address } = find('vetiver');

@@ -3,7 +3,7 @@ import { isVisible, searchAsTyped } from '@jubbet/core/quantity';
 import { useCatalog } from '../parts/catalog';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { forbiddenNamed, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
-import { containerWords, wearerWords } from '@jubbet/core/words';
+import { containerWords, testedWords, wearerWords } from '@jubbet/core/words';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -12,6 +12,7 @@ import { batches } from '../store/batches';
 import { blends } from '../store/blends';
 import { bottles } from '../store/bottles';
 import { today } from '../store/now';
+import { patchTests } from '../store/patchTests';
 import { people } from '../store/people';
 import { recipients } from '../store/recipients';
 import { useWrite } from '../parts/useWrite';
@@ -42,6 +43,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const shelf = useStored(['bottles'], () => bottles.list()).data ?? [];
   const own = useStored(['containers'], () => containers.list()).data ?? [];
   const given = useStored(['recipients'], () => recipients.list()).data ?? [];
+  const tests = useStored(['patch tests'], () => patchTests.list()).data ?? [];
   const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
   const hasQuery = isVisible(query);
   const isFound = searchAsTyped(query);
@@ -93,6 +95,20 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         name: recipient.name,
         aside: `a piece of batch ${log.find(({ id: one }) => one === recipient.batchId)?.['number'] ?? ''}`,
         open: at(`/batches/${recipient.batchId}`),
+      })),
+    ...tests
+      .filter(({ test }) => matches(test.personName))
+      .slice(0, mostOfAKind)
+      .map(({ id, test }) => ({
+        key: `test/${id}`,
+        kind: 'test',
+        name: test.personName,
+        aside: `a patch test: ${testedWords(test)}`,
+        open: at(
+          test.of.kind === 'batch'
+            ? `/batches/${test.of.batchId}`
+            : `/materials/${test.of.materialId}`,
+        ),
       })),
     ...tagged
       .filter(({ tags }) => matches(...tags))

@@ -8,18 +8,16 @@ import {
   type SkinSign,
 } from '@jubbet/core/batch';
 import { dayWords, skinWords, standingWords, testAdvice, testedWords } from '@jubbet/core/words';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import type { PatchTestRecord } from '../store/database';
 import { patchTests, type NewReading } from '../store/patchTests';
 import { Button } from './Button';
 import { TextField } from './Field';
+import { momentWords } from './moments';
 import { Photos } from './Photos';
 import { SkinPicture } from './SkinPicture';
 import { useSeconds } from './useSeconds';
 import { useWrite } from './useWrite';
-
-const momentWords = (at: Date): string => format(at, 'EEEE d MMM, HH:mm');
 
 /** One patch test: where it is, what was read, and the next reading. */
 export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecord }) => {

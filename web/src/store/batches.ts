@@ -15,7 +15,7 @@ import { addToLog, eventsIn, lastSeq, logOf } from './batchLog';
 import { finish, isReady, madeFrom, takeOffShelf } from './finishBatch';
 import { idsBy, textsOf } from './listed';
 import { giveBack } from './ledger';
-import { now } from './now';
+import { laterThan, now } from './now';
 import { startBatch, type Start } from './startBatch';
 import { StoreError } from './storeError';
 import { byIndex } from './byIndex';
@@ -34,6 +34,18 @@ const namedOf = ({ id, number, file, madeOn }: BatchRecord): NamedBatch => ({
 
 /** So many batches are judged in one transaction. */
 const mendedAtOnce = 50;
+
+/** What may be said of a batch that is finished: each with its reason. */
+const amendments: ReadonlySet<BenchEvent['kind']> = new Set([
+  'moved',
+  'filled',
+  'amended',
+  'corrected',
+  'came-out',
+]);
+
+const isAmendment = (event: BenchEvent): boolean =>
+  amendments.has(event.kind) && (event.kind !== 'came-out' || event.words.trim() !== '');
 
 const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kind === 'reopened';
 
@@ -88,6 +100,12 @@ export const batchStore = (store: Database = db) => {
         .sort((a, b) => b.startedAt.localeCompare(a.startedAt))
         .map(({ id }) => id);
     },
+    /** The last batch, where it was begun at a moment that is still to come by this clock. */
+    ahead: async (): Promise<BatchRecord | null> => {
+      const last = await byIndex(store.batches, 'startedAt').last();
+      const aMinuteOn = new Date(Date.parse(now()) + 60_000).toISOString();
+      return last && last.startedAt > aMinuteOn ? last : null;
+    },
     /** Batches that were made for someone, the last ahead. */
     madeFor: async (personId: string): Promise<readonly NamedBatch[]> =>
       (await store.batches.where('personId').equals(personId).toArray())
@@ -135,11 +153,12 @@ export const batchStore = (store: Database = db) => {
         const batch = beside ? await getAny(batchId) : await getOpen(batchId);
         // A finished batch is closed: it is amended, with a reason, and nothing of it is undone.
         if (batch.log !== null && !beside) throw new StoreError('batch-finished', {});
-        const at = now();
         // A drop needs to know where in the log it is, and nothing else of it.
         const needsAll = house !== null || batch.log !== null || events.some(undoesOne);
         const past = needsAll ? await logOf(store, batch) : [];
         const last = needsAll ? past.length : await lastSeq(store, batchId);
+        // A clock that was set back orders nothing backwards.
+        const at = laterThan(batch.updatedAt, now());
         const more = events.reduce((log: LogEntry[], event): LogEntry[] => {
           const undone = withUndone([...past, ...log], event);
           return [...log, { seq: last + log.length + 1, at, event: undone }];
@@ -216,7 +235,7 @@ export const batchStore = (store: Database = db) => {
     note: (id: string, notes: string): Promise<void> => change(id, { notes }),
     /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
     amend: async (id: string, events: readonly BenchEvent[]): Promise<void> => {
-      if (!events.every(({ kind }) => ['moved', 'filled', 'amended', 'corrected'].includes(kind))) {
+      if (!events.every(isAmendment)) {
         throw new StoreError('not-an-amendment', {});
       }
       const house = await readCatalog(store);

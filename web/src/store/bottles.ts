@@ -1,5 +1,13 @@
-import { bottleSchema, leftIn, type Bottle, type ShelvedBottle } from '@jubbet/core/stock';
+import {
+  balanceOf,
+  bottleSchema,
+  inForce,
+  leftIn,
+  type Bottle,
+  type ShelvedBottle,
+} from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
+import { movementOf } from './ledger';
 import { softDeletedRecords } from './softDeletedRecords';
 import { StoreError } from './storeError';
 
@@ -47,6 +55,21 @@ export const bottlesStore = (store: Database = db) => {
         await kept.write(record.id, { ...record.bottle, first: false });
     }
   };
+  /** What is still in a bottle when it is finished leaves the shelf; a bottle taken up again has it. */
+  const movedByEnd = async ({ id, bottle: before }: BottleRecord, after: Bottle): Promise<void> => {
+    if ((before.finishedOn === null) === (after.finishedOn === null)) return;
+    const moved = await store.movements.where('bottleId').equals(id).toArray();
+    if (after.finishedOn !== null) {
+      const amount = balanceOf(after, moved);
+      if (amount > 0) await store.movements.add(movementOf(id, { kind: 'finished', amount }));
+      return;
+    }
+    await store.movements.bulkAdd(
+      inForce(moved)
+        .filter(({ movement }) => movement.kind === 'finished')
+        .map((entry) => movementOf(id, { kind: 'undone', undoes: entry.id })),
+    );
+  };
   return {
     ...kept,
     /** Adds all of them, or none. */
@@ -79,6 +102,7 @@ export const bottlesStore = (store: Database = db) => {
           throw new StoreError('unit-in-use', {});
         }
         await kept.write(id, plainOf(bottle));
+        if (before) await movedByEnd(before, plainOf(bottle));
         if (bottle.first) await onlyFirst(id, bottle.materialId);
       }),
     /** This bottle is taken first of its material; no other is. */

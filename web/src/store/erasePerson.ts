@@ -2,7 +2,7 @@ import { db, type Database } from './database';
 import { now } from './now';
 import { isObject } from './records/fields';
 import { StoreError } from './storeError';
-import { namePattern, withoutName } from './withoutName';
+import { namePattern, textsWith, withoutName } from './withoutName';
 
 /** What of someone was erased, and where. */
 export interface Erased {
@@ -30,12 +30,45 @@ const withTexts = [
   'movements',
 ] as const;
 
-/** Takes a name out of every text of the house; how many records had it. */
-const forgetName = async (store: Database, name: string): Promise<number> => {
+/** What finds a name in texts; null where it cannot be told whose it is. */
+const patternOf = async (store: Database, id: string, name: string): Promise<RegExp | null> => {
   const pattern = namePattern(name);
   // A name that somebody else in the house bears too may be theirs: it stays where it stands.
   const others = await store.people.toArray();
-  if (!pattern || others.some(({ person }) => person.name.search(pattern) >= 0)) return 0;
+  const isTheirs = others.some(
+    (other) => other.id !== id && pattern !== null && other.person.name.search(pattern) >= 0,
+  );
+  return isTheirs ? null : pattern;
+};
+
+/** A text in which someone is named, and of what record it is. */
+export interface NamedPlace {
+  readonly table: (typeof withTexts)[number];
+  readonly text: string;
+}
+
+/** The texts of the house in which someone is named: erasing them replaces the name in each. */
+export const placesOfName = async (
+  id: string,
+  name: string,
+  store: Database = db,
+): Promise<readonly NamedPlace[]> => {
+  const pattern = await patternOf(store, id, name);
+  if (!pattern) return [];
+  const found: NamedPlace[] = [];
+  for (const table of withTexts) {
+    if (table === 'people') continue;
+    await store.table(table).each((record: unknown) => {
+      found.push(...textsWith(record, pattern).map((text) => ({ table, text })));
+    });
+  }
+  return found;
+};
+
+/** Takes a name out of every text of the house; how many records had it. */
+const forgetName = async (store: Database, id: string, name: string): Promise<number> => {
+  const pattern = await patternOf(store, id, name);
+  if (!pattern) return 0;
   let count = 0;
   for (const table of withTexts) {
     await store
@@ -135,7 +168,7 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
         entry.updatedAt = at;
       });
     await store.people.delete(id);
-    const texts = await forgetName(store, found.person.name);
+    const texts = await forgetName(store, id, found.person.name);
     await store.restorePoint.clear();
     await store.restoreRows.clear();
     return { name: found.person.name, blends, drafts, batches, texts };

@@ -6,6 +6,7 @@ import type { BatchRecord, Database } from './database';
 import { takeOff } from './ledger';
 import { madeBlend } from './madeBlend';
 import { now, today } from './now';
+import { takePracticeNumber } from './serials';
 import { settingsStore } from './settings';
 
 /** A batch with what happened at its bench. */
@@ -70,6 +71,9 @@ export const finish = async (
       ? { prices: await pricesOf(store, batch, usageOf(made, events, batch.bottles)) }
       : {}),
     finishedAt: batch.finishedAt ?? at,
+    ...(batch.finishedAt === null && made.tally.simulated
+      ? { number: await takePracticeNumber(store, batch.number, batch.madeOn) }
+      : {}),
     updatedAt: at,
     made: summaryOf(made, batch.madeOn, today()),
     log: packLog(log),

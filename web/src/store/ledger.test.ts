@@ -4,7 +4,7 @@ import { beforeEach, expect, test } from 'vitest';
 import { bottlesStore } from './bottles';
 import { openDatabase, type Database } from './database';
 import { readCatalog } from './houseCatalog';
-import { ledgerStore } from './ledger';
+import { ledgerStore, movementOf } from './ledger';
 
 let serial = 0;
 let db: Database;
@@ -70,4 +70,44 @@ test('a whole shelf comes in, or nothing of it', async () => {
   const ids = await store.addAll([bottle, bottle]);
   await store.removeAll(ids);
   expect(await store.list()).toEqual([]);
+});
+
+test('a recount after more was used than was in it is what was found', async () => {
+  const id = await bottlesStore(db).add(bottle);
+  // Twelve out of eight: 4 below nothing on paper.
+  await db.movements.add(
+    movementOf(id, { kind: 'used', batchId: 'b', batchNumber: '2026-001', amount: 12 }),
+  );
+  expect(await left(id)).toBe(0);
+  await ledgerStore(db).countAnew(id, 0.5, 'some was left after all');
+  expect(await left(id)).toBe(0.5);
+});
+
+test('a bottle that is finished with a rest leaves a line, and taken up again has it', async () => {
+  const id = await bottlesStore(db).add(bottle);
+  const store = bottlesStore(db);
+  await ledgerStore(db).takeOut(id, { kind: 'spilled', amount: 5, why: '' });
+  await store.write(id, { ...bottle, finishedOn: '2026-11-26' });
+  const kinds = async () => (await ledgerStore(db).of(id)).map(({ movement }) => movement);
+  expect(await kinds()).toContainEqual({ kind: 'finished', amount: 3 });
+  expect(await left(id)).toBe(0);
+  await store.write(id, bottle);
+  expect(await left(id)).toBe(3);
+});
+
+test('what is decanted is in the other bottle, of the same lot, and goes back while it is all there', async () => {
+  const id = await bottlesStore(db).add(bottle);
+  const shelf = ledgerStore(db);
+  await expect(shelf.decant(id, 9, 10)).rejects.toMatchObject({ code: 'more-than-left' });
+  await expect(shelf.decant(id, 6, 5)).rejects.toMatchObject({ code: 'more-than-full' });
+  const into = await shelf.decant(id, 3, 5);
+  expect([await left(id), await left(into)]).toEqual([5, 3]);
+  expect((await bottlesStore(db).get(into))?.bottle.lot).toBe(bottle.lot);
+  const line = (await shelf.of(id)).find(({ movement }) => movement.kind === 'decanted');
+  await shelf.takeOut(into, { kind: 'spilled', amount: 1, why: '' });
+  await expect(shelf.undo(line!.id)).rejects.toMatchObject({ code: 'decanted-in-use' });
+  const [spill] = await shelf.of(into);
+  await shelf.undo(spill!.id);
+  await shelf.undo(line!.id);
+  expect([await left(id), await left(into)]).toEqual([8, undefined]);
 });

@@ -1,10 +1,17 @@
 import type { Taken } from '@jubbet/core/batch';
-import { inForce, leftIn, movementSchema, type Movement } from '@jubbet/core/stock';
+import {
+  balanceOf,
+  bottleSchema,
+  inForce,
+  leftIn,
+  movementSchema,
+  type Movement,
+} from '@jubbet/core/stock';
 import { db, type Database, type MovementRecord } from './database';
-import { now } from './now';
+import { now, today } from './now';
 import { StoreError } from './storeError';
 
-const movementOf = (bottleId: string, movement: Movement): MovementRecord => {
+export const movementOf = (bottleId: string, movement: Movement): MovementRecord => {
   const at = now();
   return {
     id: crypto.randomUUID(),
@@ -126,10 +133,48 @@ export const ledgerStore = (store: Database = db) => {
       store.transaction('rw', tables, async () => {
         const { bottle } = await bottleOf(bottleId);
         if (found > bottle.size) throw new StoreError('more-than-full', {});
-        const reckoned = await leftNow(bottleId);
+        // By what the ledger really comes to, nothing or less: what was found is what is in it.
+        const reckoned = balanceOf(bottle, await of(bottleId));
         await store.movements.add(
           movementOf(bottleId, { kind: 'counted', found, reckoned, why: why.trim() }),
         );
+      }),
+    /**
+     * Some of it is poured over into another bottle, of the same lot and dates.
+     *
+     * @param size what the other bottle is sold as
+     * @returns the id of the other bottle
+     * @throws where that is more than is in it, or than the other holds
+     */
+    decant: (bottleId: string, decanted: number, size: number): Promise<string> =>
+      store.transaction('rw', tables, async () => {
+        const { bottle } = await bottleOf(bottleId);
+        if (decanted > (await leftNow(bottleId)) + fineness) {
+          throw new StoreError('more-than-left', {});
+        }
+        if (decanted > size) throw new StoreError('more-than-full', {});
+        const into = crypto.randomUUID();
+        const at = now();
+        await store.bottles.add({
+          id: into,
+          bottle: bottleSchema.parse({
+            ...bottle,
+            size,
+            atStart: decanted,
+            // Its share of what was paid; what is left of the other keeps the rest by its amount.
+            price: bottle.price === null ? null : (bottle.price * size) / bottle.size,
+            weighings: [],
+            first: false,
+            openedOn: bottle.openedOn ?? today(),
+          }),
+          createdAt: at,
+          updatedAt: at,
+          deletedAt: null,
+        });
+        await store.movements.add(
+          movementOf(bottleId, { kind: 'decanted', amount: decanted, into }),
+        );
+        return into;
       }),
     /** Undoes a movement by another; one that is undone already stays so. */
     undo: (movementId: string): Promise<void> =>
@@ -138,6 +183,11 @@ export const ledgerStore = (store: Database = db) => {
         if (!found) throw new StoreError('no-such-movement', {});
         const isInForce = inForce(await of(found.bottleId)).some(({ id }) => id === movementId);
         if (!isInForce) return;
+        if (found.movement.kind === 'decanted') {
+          const { into } = found.movement;
+          if (inForce(await of(into)).length > 0) throw new StoreError('decanted-in-use', {});
+          await store.bottles.update(into, { deletedAt: now(), updatedAt: now() });
+        }
         await store.movements.add(
           movementOf(found.bottleId, { kind: 'undone', undoes: movementId }),
         );

@@ -3,6 +3,7 @@ import { wearerOn } from '@jubbet/core/brief';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { openDatabase, type Database } from './database';
 import { patchTestsStore } from './patchTests';
+import { reactedBatches, reactionsToFollow } from './reactions';
 import { recipientsStore } from './recipients';
 import { seedOnce } from './seed.testing';
 
@@ -158,4 +159,43 @@ test('a name that is typed is whoever bears it in the house, in any letters', as
     ))!.test.personId;
   expect(await begun(` ${name.toUpperCase()} `)).toBe('ines');
   expect(await begun('Somebody from the stalls')).toBeNull();
+});
+
+describe('who got some of a batch', () => {
+  const friend = (pieces: number, name = 'A friend') =>
+    recipientsStore(db).add({
+      ...{ batchId, personId: null, name, which: '', on: '2026-11-26' },
+      pieces,
+    });
+
+  test('nobody gets more pieces than came out', async () => {
+    await expect(friend(1000)).rejects.toMatchObject({ code: 'more-than-made' });
+    const { params } = (await friend(1000).catch((error: unknown) => error)) as {
+      params: { left: number; made: number };
+    };
+    expect(params.left).toBeLessThanOrEqual(params.made);
+    await friend(params.left);
+    await expect(friend(1)).rejects.toMatchObject({ code: 'more-than-made', params: { left: 0 } });
+  });
+
+  test('a reaction is a task until it is followed, stays with them and holds the batch back', async () => {
+    const given = recipientsStore(db);
+    const id = await given.add({
+      ...{ batchId, pieces: 1, which: '', on: '2026-11-26', personId: null },
+      name: 'ines',
+    });
+    await given.react(id, 'red wrists');
+    expect(await reactionsToFollow(db)).toMatchObject([{ id, name: 'ines', what: 'red wrists' }]);
+    expect(await reactedBatches(db)).toContain(batchId);
+    const suspected = (await db.people.get('ines'))?.person.reactions ?? [];
+    expect(suspected.length).toBeGreaterThan(1);
+    expect(suspected.every((reaction) => reaction.suspected)).toBe(true);
+    await expect(give()).rejects.toMatchObject({
+      code: 'not-cleared',
+      params: { clearance: 'reacted' },
+    });
+    await given.follow(id);
+    expect(await reactionsToFollow(db)).toEqual([]);
+    expect(await reactedBatches(db)).toContain(batchId);
+  });
 });

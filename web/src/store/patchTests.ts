@@ -6,11 +6,11 @@ import {
   type ReadAt,
   type SkinSign,
 } from '@jubbet/core/batch';
-import type { Reaction } from '@jubbet/core/brief';
 import { skinWords } from '@jubbet/core/words';
 import { db, type Database, type PatchTestRecord } from './database';
 import { now, today } from './now';
 import { personNamed } from './people';
+import { addReactions, rememberReaction } from './reactions';
 import { StoreError } from './storeError';
 
 /** What is reported when a patch is looked at. */
@@ -36,20 +36,11 @@ export const patchTestsStore = (store: Database = db) => {
     (await store.patchTests.toArray())
       .filter(({ deletedAt }) => deletedAt === null)
       .sort((a, b) => b.test.startedAt.localeCompare(a.test.startedAt));
-  /** What is in a batch, by what was counted and measured; each material once. */
-  const materialsOf = async (batchId: string): Promise<readonly string[]> => {
-    const contents = (await store.batches.get(batchId))?.made?.contents ?? [];
-    return [
-      ...new Set(contents.flatMap(({ oils, bases }) => [...oils, ...bases].map(({ id }) => id))),
-    ];
-  };
   /** A reaction is with the person from then on: a caution on each of several, an avoid on one. */
   const remember = async (
     { of, personId }: PatchTest,
     { skin, words }: NewReading,
   ): Promise<void> => {
-    const person = personId === null ? undefined : await store.people.get(personId);
-    if (!person) return;
     const what = [
       of.kind === 'batch'
         ? `patch test of batch ${of.number}: ${skinWords(skin)}`
@@ -58,24 +49,8 @@ export const patchTestsStore = (store: Database = db) => {
     ]
       .filter(Boolean)
       .join(', ');
-    const known = person.person.reactions ?? [];
-    const on = today();
-    const more: readonly Reaction[] =
-      of.kind === 'material'
-        ? [{ materialId: of.materialId, on, what }]
-        : (await materialsOf(of.batchId))
-            .filter((id) => !known.some(({ materialId }) => materialId === id))
-            .map((id) => ({ materialId: id, on, what, suspected: true as const }));
-    // What was only suspected is known now.
-    const before = known.filter(
-      (reaction) =>
-        !(reaction.suspected && more.some(({ materialId }) => materialId === reaction.materialId)),
-    );
-    await store.people.put({
-      ...person,
-      person: { ...person.person, reactions: [...before, ...more].slice(-100) },
-      updatedAt: now(),
-    });
+    if (of.kind === 'batch') await rememberReaction(store, personId, of.batchId, what);
+    else await addReactions(store, personId, [{ materialId: of.materialId, on: today(), what }]);
   };
   /** Read clear after two days, a material that was suspected is not any more. */
   const acquit = async ({ of, personId }: PatchTest): Promise<void> => {

@@ -20,3 +20,25 @@ export const takeNumber = async (store: Database, prefix: string, madeOn: Day): 
   await store.settings.put({ key, value: serialOf(number, year, prefix) });
   return number;
 };
+
+/** Before the numbers of practice: they are none of the year's. */
+const practicePrefix = 'PRACTICE-';
+
+/**
+ * A number of practice in place of one of the year, which goes to the next batch where it was the
+ * last. Within a transaction of the caller's.
+ */
+export const takePracticeNumber = async (
+  store: Database,
+  number: string,
+  madeOn: Day,
+): Promise<string> => {
+  if (number.startsWith(practicePrefix)) return number;
+  const year = Number(madeOn.slice(0, 4));
+  const prefix = number.slice(0, Math.max(0, number.lastIndexOf(`${year}-`)));
+  const key = serialKey(prefix, year);
+  const serial = serialOf(number, year, prefix);
+  const last: unknown = (await store.settings.get(key))?.value;
+  if (serial > 0 && last === serial) await store.settings.put({ key, value: serial - 1 });
+  return takeNumber(store, practicePrefix, madeOn);
+};

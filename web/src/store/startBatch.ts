@@ -5,9 +5,10 @@ import { analysesInUse } from '@jubbet/core/stock';
 import { materialsUsed } from '@jubbet/core/catalog';
 import { oilIdsIn, pouredIds, type Recipe } from '@jubbet/core/recipe';
 import { addToLog } from './batchLog';
+import { byIndex } from './byIndex';
 import type { Database } from './database';
 import { keepDraft } from './drafts';
-import { now, today } from './now';
+import { laterThan, now, today } from './now';
 import { settingsStore } from './settings';
 import { takeNumber } from './serials';
 import { StoreError } from './storeError';
@@ -45,7 +46,9 @@ export const startBatch = async (
     const made = asSettled(recipe, blend, evaluation);
     const ids = pouredIds(recipe);
     const id = crypto.randomUUID();
-    const at = now();
+    const last = (await byIndex(store.batches, 'startedAt').last())?.startedAt ?? '';
+    // A clock that was set back never puts a batch before the one that was begun first.
+    const at = laterThan(last, now());
     await store.batches.add({
       id,
       number,

@@ -6,7 +6,8 @@ import {
   type UseQueryResult,
 } from '@tanstack/react-query';
 import { liveQuery, type Subscription } from 'dexie';
-import { useEffect } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
+import { onNewDay, today } from './now';
 
 /** One reading of the store that goes on, however many parts of the screen show it. */
 interface Reading {
@@ -71,6 +72,8 @@ export const useStored = <T>(
 ): UseQueryResult<T> => {
   const client = useQueryClient();
   const name = hashKey(key);
+  // What is late, or how old someone is, hangs on the day: what shows records shows it anew.
+  useSyncExternalStore(onNewDay, today, today);
   useEffect(() => {
     const reading = readingOf(client, key, read);
     reading.readers += 1;

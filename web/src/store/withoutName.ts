@@ -28,3 +28,11 @@ export const withoutName = <T>(value: T, pattern: RegExp): T => {
     Object.entries(value).map(([key, entry]) => [key, withoutName(entry, pattern)]),
   ) as T;
 };
+
+/** Every text of a record in which a name stands. */
+export const textsWith = (value: unknown, pattern: RegExp): readonly string[] => {
+  if (typeof value === 'string') return value.search(pattern) >= 0 ? [value] : [];
+  if (Array.isArray(value)) return value.flatMap((entry) => textsWith(entry, pattern));
+  if (!isObject(value) || Object.getPrototypeOf(value) !== Object.prototype) return [];
+  return Object.values(value).flatMap((entry) => textsWith(entry, pattern));
+};

@@ -25,9 +25,11 @@ import {
   formatDrops,
   formatMl,
   formatPercent,
+  piecesWords,
   strengthWords,
   verdictWords,
 } from '@jubbet/core/words';
+import { madePieces } from '@jubbet/core/label';
 import { useState } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -37,6 +39,7 @@ import { useWrite } from '../../parts/useWrite';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
+import { CameOut } from '../../parts/CameOut';
 import { Correct } from './Correct';
 
 type Unit = Added['amount']['unit'];
@@ -49,8 +52,9 @@ const units = [
 /** What was added after the end, and that printed labels no longer tell the truth. */
 const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const catalog = useCatalog();
-  const { amended, corrected } = made.tally;
-  if (amended.length + corrected.length === 0) return null;
+  const { amended, corrected, cameOut } = made.tally;
+  const cameOutLater = cameOut !== null && cameOut.words !== '';
+  if (amended.length + corrected.length === 0 && !cameOutLater) return null;
   return (
     <div className="rounded-lg bg-amber-wash px-4 py-2">
       <p>
@@ -74,6 +78,11 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
             : {correction.words}
           </li>
         ))}
+        {cameOutLater && (
+          <li>
+            {piecesWords(madePieces(made))} came out: {cameOut.words}
+          </li>
+        )}
       </ul>
       <p className="mt-1">
         {batch.made && `Checked again on ${dayWords(batch.made.judgedOn)}. `}
@@ -248,17 +257,33 @@ export const Amend = ({
   made: Made;
   events: readonly BenchEvent[];
 }) => {
-  const [open, setOpen] = useState<'add' | 'correct' | null>(null);
+  const write = useWrite();
+  const [open, setOpen] = useState<'add' | 'correct' | 'came-out' | null>(null);
   const close = () => setOpen(null);
   return (
     <section aria-label="Corrections" className="grid gap-2">
       <Amended batch={batch} made={made} />
       {open === 'add' && <Add batch={batch} made={made} events={events} onDone={close} />}
       {open === 'correct' && <Correct batch={batch} made={made} events={events} onDone={close} />}
+      {open === 'came-out' && (
+        <CameOut
+          made={made}
+          isAfterEnd
+          onSave={async (event) =>
+            (await write('What came out', () =>
+              batches.amend(batch.id, [event]).then(() => true),
+            )) ?? false
+          }
+          onDone={close}
+        />
+      )}
       {open === null && (
         <div className="flex flex-wrap gap-2">
           <Button onClick={() => setOpen('add')}>Something was added to it later</Button>
           <Button onClick={() => setOpen('correct')}>Something was counted wrong</Button>
+          {made.blend.inOne && !made.isEmpty && (
+            <Button onClick={() => setOpen('came-out')}>More or fewer came out</Button>
+          )}
         </div>
       )}
     </section>

@@ -3,6 +3,7 @@ import {
   dayWords,
   findingMessage,
   fillingsWords,
+  piecesWords,
   volumeWords,
   formatList,
   formatPercent,
@@ -23,6 +24,7 @@ import { Link, useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Missing } from '../../parts/Missing';
+import { timeOfDay } from '../../parts/moments';
 import { useWrite } from '../../parts/useWrite';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { SmellNotes } from '../../parts/SmellNotes';
@@ -31,6 +33,7 @@ import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
+import { reactedBatches } from '../../store/reactions';
 import { useStored } from '../../store/useStored';
 import { Amend } from './Amend';
 import { BatchActions } from './BatchActions';
@@ -48,12 +51,8 @@ import { useUnits } from '../../parts/useUnits';
 /** What it really went into; planned containers where nothing is in any yet. */
 const intoWords = (made: Made): string => {
   const pieces = madePieces(made);
-  return fillingsWords(pieces.length > 0 ? pieces : made.blend.fillings);
+  return pieces.length > 0 ? piecesWords(pieces) : fillingsWords(made.blend.fillings);
 };
-
-/** `14:05`, by the clock on the wall. */
-const timeOfDay = (at: string): string =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 const Happened = ({ tally }: { tally: Tally }) => {
   const catalog = useCatalog();
@@ -189,6 +188,8 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
   const findings = madeFindings(made);
   const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
   const open = batch.finishedAt === null;
+  const reacted =
+    useStored(['reacted batches'], () => reactedBatches()).data?.has(batch.id) ?? false;
   const write = useWrite();
   return (
     // By the names that the batch carries, whatever the house calls them now.
@@ -207,6 +208,14 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
             <p className="rounded-lg bg-brick-wash px-4 py-2">
               <b className="text-brick">■ Made over a limit.</b> Reason given:{' '}
               {reasons.map((reason) => `“${reason}”`).join(', then ')}
+            </p>
+          )}
+          {reacted && (
+            <p className="rounded-lg bg-brick-wash px-4 py-2">
+              <b className="text-brick">■ Someone reacted to this batch.</b>{' '}
+              <Link to={`/recall?batch=${encodeURIComponent(batch.id)}`} className="text-press">
+                Who else has some of it, or of its bottles
+              </Link>
             </p>
           )}
           {findings.length > 0 && (

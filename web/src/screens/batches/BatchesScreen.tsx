@@ -13,15 +13,19 @@ import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
+import { reactedBatches } from '../../store/reactions';
 import { useStored } from '../../store/useStored';
 
 /** What came of it; of what is still on the bench only that. */
-const Outcome = ({ batch: { made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
+const Outcome = ({ batch: { id, made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
+  const reacted = useStored(['reacted batches'], () => reactedBatches()).data;
   if (notToBeUsed) return <VerdictMark verdict="over" word="not to be used" />;
   if (finishedAt === null) return <span className="text-soft">on the bench</span>;
   if (made === null) return <span className="text-soft">not judged yet</span>;
   return made.blocking ? (
     <VerdictMark verdict="over" word="must not be used" />
+  ) : reacted?.has(id) ? (
+    <VerdictMark verdict="over" word="someone reacted" />
   ) : (
     <VerdictMark verdict={made.verdict} />
   );

@@ -1,18 +1,17 @@
 import { isVisible, shownName } from '@jubbet/core/quantity';
 import { madePieces } from '@jubbet/core/label';
 import { piecesLeft, type Made } from '@jubbet/core/batch';
-import { countedWords, dayWords } from '@jubbet/core/words';
+import { countedWords } from '@jubbet/core/words';
 import { useId, useState } from 'react';
-import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
 import { NumberUnder, TextField } from '../../parts/Field';
-import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import type { BatchRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { recipients } from '../../store/recipients';
 import { useStored } from '../../store/useStored';
+import { GivenRow } from './GivenRow';
 
 /** How many pieces a batch came to. */
 const piecesOf = (made: Made): number =>
@@ -21,14 +20,15 @@ const piecesOf = (made: Made): number =>
 /** Who got which piece, and when. */
 export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const write = useWrite();
-  const tell = useNotice();
   const listId = useId();
   const house = useStored(['people'], () => people.list()).data ?? [];
   const given = useStored(['recipients', batch.id], () => recipients.ofBatch(batch.id)).data ?? [];
   const [name, setName] = useState('');
   const [pieces, setPieces] = useState(1);
   const [which, setWhich] = useState('');
-  const [on, setOn] = useState(today());
+  // Today, whichever day that is when it is saved, until another is chosen.
+  const [chosenOn, setOn] = useState<string | null>(null);
+  const on = chosenOn ?? today();
   const all = piecesOf(made);
   const left = piecesLeft(
     all,
@@ -50,9 +50,11 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
     setName('');
     setWhich('');
     setPieces(1);
+    setOn(null);
   };
   return (
     <section
+      id="who-got-it"
       aria-label="Who got it"
       className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
     >
@@ -68,38 +70,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       {given.length > 0 && (
         <ul>
           {given.map(({ id, recipient }) => (
-            <li
-              key={id}
-              className="flex min-h-11 flex-wrap items-center gap-x-4 border-b border-line py-1 last:border-0"
-            >
-              <span className="w-28 text-sm text-soft">{dayWords(recipient.on)}</span>
-              <span className="min-w-44 flex-1">
-                {recipient.personId ? (
-                  <Link to={`/people/${recipient.personId}`} className="text-press">
-                    {recipient.name}
-                  </Link>
-                ) : (
-                  recipient.name
-                )}
-                , {countedWords(recipient.pieces, 'piece')}
-                {recipient.which && `: ${recipient.which}`}
-              </span>
-              <Button
-                look="quiet"
-                aria-label={`Remove ${recipient.name} from who got it`}
-                onClick={() =>
-                  void write('Who got it', async () => {
-                    await recipients.remove(id);
-                    tell({
-                      text: `${recipient.name} is removed from who got it.`,
-                      undo: () => void write('Who got it', () => recipients.restore(id)),
-                    });
-                  })
-                }
-              >
-                Remove
-              </Button>
-            </li>
+            <GivenRow key={id} id={id} recipient={recipient} batchId={batch.id} />
           ))}
         </ul>
       )}

@@ -1,5 +1,4 @@
 import {
-  insideBox,
   labelSizeOf,
   labelOf,
   madePieces,
@@ -16,9 +15,8 @@ import {
   type SaleChoices,
   saleText,
   settleProblemWords,
-  fillingsWords,
+  piecesWords,
   formatList,
-  formatMl,
   strengthWords,
 } from '@jubbet/core/words';
 import { madeOf } from '@jubbet/core/batch';
@@ -49,10 +47,8 @@ const pieceWords = (
   blend: Blend,
   { container, count, ml, isFull, numbers, evaluation }: Piece,
 ): string => {
-  const what = fillingsWords([{ container, count }]);
-  if (blend.inOne) {
-    return isFull ? what : `${what}, with ${formatMl(ml, 3)} in it`;
-  }
+  const what = piecesWords([{ container, count, ml, isFull }]);
+  if (blend.inOne) return what;
   const which =
     blend.count > count
       ? `Bottle${count > 1 ? 's' : ''} ${formatList(numbers.map((number) => String(number + 1)))}: `
@@ -104,7 +100,7 @@ const LabelsOf = ({
   const inAll = pieces.reduce((total, { count }) => total + count, 0);
   const kind = isBox ? box : piece.container.kind;
   const label = isBox
-    ? boxLabelText([textOf(first), ...others.map(textOf)], fillingsWords(insideBox(pieces)))
+    ? boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces))
     : textOf(piece);
   const missing = label.sale
     ? packRows(label, label.sale).flatMap(({ what, says }) => (says === null ? [what] : []))

@@ -18,6 +18,7 @@ import { useUnits } from '../../parts/useUnits';
 import type { BatchRecord } from '../../store/database';
 import { BottleNow } from './BottleNow';
 import { Clocks } from './Clocks';
+import { CameOutAtBench } from './CameOutAtBench';
 import { CoolingPanel } from './CoolingPanel';
 import { Dropper } from './Dropper';
 import { FromBottle } from './FromBottle';
@@ -148,6 +149,9 @@ export const Beside = ({
         </p>
       )}
       {step?.kind === 'cool' && <CoolingPanel step={step} tally={tally} onEvents={onEvents} />}
+      {(step?.kind === 'fill' || step?.kind === 'left') && (
+        <CameOutAtBench blend={blend} planned={planned} tally={tally} onEvents={onEvents} />
+      )}
       <BottleNow
         blend={blend}
         now={now}

@@ -14,6 +14,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
 import { useReadings } from '../../devices/useReadings';
 import { NumberField } from '../../parts/NumberField';
+import { timeOfDay } from '../../parts/moments';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { now as momentNow } from '../../store/now';
@@ -97,6 +98,26 @@ export const CoolingPanel = ({
         <Suspense fallback={null}>
           <CoolingChart readings={readings} cooling={cooling} toC={step.toC} units={units} />
         </Suspense>
+      )}
+      {taken.length > 0 && (
+        <ul className="flex flex-wrap gap-x-4 text-[15px]">
+          {taken.slice(-3).map((reading) => {
+            const words = `${temperatureWords(reading.celsius, units)} at ${timeOfDay(reading.takenAt)}`;
+            return (
+              <li key={reading.seq}>
+                {words}{' '}
+                <button
+                  type="button"
+                  className="min-h-9 px-1 underline"
+                  aria-label={`Strike out ${words}`}
+                  onClick={() => onEvents([{ kind: 'struck', undoes: reading.seq }])}
+                >
+                  strike out
+                </button>
+              </li>
+            );
+          })}
+        </ul>
       )}
       <form
         className="flex flex-wrap items-end gap-2"

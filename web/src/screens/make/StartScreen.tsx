@@ -8,6 +8,9 @@ import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { useAnswer } from '../../parts/useAnswer';
 import { answers } from '../../store/answers';
+import { batches } from '../../store/batches';
+import { useStored } from '../../store/useStored';
+import { momentWords } from '../../parts/moments';
 import { BeforeBench } from './BeforeBench';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 
@@ -36,6 +39,19 @@ const Refused = ({ done, back }: { done: Done; back: string }) => {
   );
 };
 
+/** The clock of this device is before what was written down already. */
+const ClockBehind = () => {
+  const last = useStored(['batch ahead'], () => batches.ahead()).data;
+  if (!last) return null;
+  return (
+    <p role="alert" className="mt-4 rounded-lg bg-amber-wash px-4 py-2">
+      ▲ By this device’s clock batch {last.number} was begun at a time still to come,{' '}
+      {momentWords(new Date(last.startedAt))}. Check the date and time of the device: they go on
+      labels.
+    </p>
+  );
+};
+
 const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
   const catalog = useCatalog();
   const { worked, looking } = useWorkedOut(recipe);
@@ -57,6 +73,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
         <ScreenTitle title={`Before you make ${recipe.name || 'this blend'}`} />
         <ButtonLink to={back}>Back to the blend</ButtonLink>
       </div>
+      <ClockBehind />
       {worked.state !== 'done' ? (
         <section className="mt-4 rounded-xl bg-slate-wash px-5 py-4">
           <p>

@@ -1,14 +1,32 @@
-import { formatList } from '@jubbet/core/words';
+import { countedWords, formatList } from '@jubbet/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
-import type { Erased } from '../../store/erasePerson';
+import type { Erased, NamedPlace } from '../../store/erasePerson';
 
 const counted = (count: number, text: string, many: string): string[] =>
   count === 0 ? [] : [`${count} ${count === 1 ? text : many}`];
+
+/** So many places are read before one is certain. */
+const mostPlaces = 100;
+
+const recordWords: Readonly<Record<NamedPlace['table'], string>> = {
+  blends: 'blend',
+  drafts: 'version',
+  batches: 'batch',
+  benchEvents: 'at the bench',
+  recipients: 'who got it',
+  patchTests: 'patch test',
+  photos: 'photograph',
+  people: 'person',
+  bottles: 'bottle',
+  containers: 'container',
+  materials: 'material',
+  movements: 'shelf',
+};
 
 /** What went, and where it still may be. */
 const erasedWords = ({ name, blends, drafts, batches, texts }: Erased): string => {
@@ -31,6 +49,7 @@ const erasedWords = ({ name, blends, drafts, batches, texts }: Erased): string =
 /** Takes someone out of the house for good. Asked twice: it cannot be undone. */
 export const Erase = ({ id, name }: { id: string; name: string }) => {
   const [isConfirming, setIsConfirming] = useState(false);
+  const [places, setPlaces] = useState<readonly NamedPlace[]>([]);
   const navigate = useNavigate();
   const client = useQueryClient();
   const tell = useNotice();
@@ -46,6 +65,11 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
     await navigate('/people');
     tell({ text: erasedWords(erased) });
   };
+  const ask = async (): Promise<void> => {
+    const { placesOfName } = await import('../../store/erasePerson');
+    setPlaces(await placesOfName(id, name).catch(() => []));
+    setIsConfirming(true);
+  };
   return isConfirming ? (
     <section
       aria-label={`Erase ${name}`}
@@ -56,6 +80,30 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
         blend, version and batch. What was made stays, for someone of the same age. This can’t be
         undone.
       </p>
+      {places.length > 0 && (
+        <div className="text-ink">
+          <p>
+            Your own words name {name} in {countedWords(places.length, 'place')}. There it will say
+            “a person”:
+          </p>
+          <div
+            role="region"
+            tabIndex={0}
+            aria-label="Where the name stands"
+            className="max-h-60 overflow-y-auto"
+          >
+            <ul className="list-disc pl-5">
+              {places.slice(0, mostPlaces).map(({ table, text }, n) => (
+                <li key={n} className="wrap-anywhere">
+                  <span className="text-soft">{recordWords[table]}:</span> {text.slice(0, 160)}
+                  {text.length > 160 && '…'}
+                </li>
+              ))}
+            </ul>
+          </div>
+          {places.length > mostPlaces && <p>And {places.length - mostPlaces} more.</p>}
+        </div>
+      )}
       <div className="flex flex-wrap gap-2">
         <Button look="first" onClick={() => void erase()}>
           Yes, erase {name}
@@ -65,7 +113,7 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
     </section>
   ) : (
     <div>
-      <Button look="quiet" className="wrap-anywhere" onClick={() => setIsConfirming(true)}>
+      <Button look="quiet" className="wrap-anywhere" onClick={() => void ask()}>
         Erase {name} for good
       </Button>
     </div>

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import type { MovementRecord } from '../../store/database';
 import { ledger } from '../../store/ledger';
@@ -16,25 +17,40 @@ const acts = {
   spilled: 'Spilled',
   'given-away': 'Given away',
   'thrown-away': 'Thrown away',
+  decanted: 'Decanted into another bottle',
 } as const;
 type Act = keyof typeof acts;
 
 /** One line more for the ledger. */
 const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }) => {
   const write = useWrite();
+  const tell = useNotice();
   const [act, setAct] = useState<Act>('counted');
   const [amount, setAmount] = useState<number | null>(null);
   const [why, setWhy] = useState('');
-  const canSave = amount !== null && (act !== 'counted' || why.trim() !== '');
+  const [size, setSize] = useState<number | null>(null);
+  const canSave =
+    amount !== null &&
+    (act !== 'counted' || why.trim() !== '') &&
+    (act !== 'decanted' || size !== null);
   const save = async (): Promise<void> => {
     if (amount === null) return;
     const saved = await write('The change', async () => {
-      await (act === 'counted'
-        ? ledger.countAnew(bottleId, amount, why)
-        : ledger.takeOut(bottleId, { kind: act, amount, why: why.trim() }));
+      switch (act) {
+        case 'counted':
+          await ledger.countAnew(bottleId, amount, why);
+          break;
+        case 'decanted':
+          await ledger.decant(bottleId, amount, size ?? amount);
+          break;
+        default:
+          await ledger.takeOut(bottleId, { kind: act, amount, why: why.trim() });
+      }
       return true;
     });
     if (!saved) return;
+    if (act === 'decanted') tell({ text: 'The other bottle is on the shelf, of the same lot.' });
+    setSize(null);
     setAmount(null);
     setWhy('');
   };
@@ -68,14 +84,25 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
         onNumber={setAmount}
         onEmpty={() => setAmount(null)}
       />
-      <TextField
-        label="Why"
-        className="w-64"
-        maxLength={500}
-        required={act === 'counted'}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
+      {act === 'decanted' ? (
+        <NumberUnder
+          name={`Into a bottle of, in ${bottle.unit}`}
+          className="w-24"
+          value={size}
+          rule={{ least: 0, above: true, most: 20_000 }}
+          onNumber={setSize}
+          onEmpty={() => setSize(null)}
+        />
+      ) : (
+        <TextField
+          label="Why"
+          className="w-64"
+          maxLength={500}
+          required={act === 'counted'}
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+        />
+      )}
       <Button disabled={!canSave} onClick={() => void save()}>
         Save the change
       </Button>
@@ -99,6 +126,14 @@ const Line = ({
       <span className="w-28 text-sm text-soft">{dayWords(dayOfMoment(at))}</span>
       <span className={clsx('min-w-52 flex-1', !counts && 'text-soft line-through')}>
         {movementWords(movement, unit)}
+        {movement.kind === 'decanted' && (
+          <>
+            {' into '}
+            <Link to={`/shelf/${movement.into}`} className="text-press">
+              another bottle
+            </Link>
+          </>
+        )}
         {movement.kind === 'used' && (
           <>
             {' in '}
@@ -108,7 +143,7 @@ const Line = ({
           </>
         )}
       </span>
-      {counts && movement.kind === 'used' ? null : counts ? (
+      {counts && (movement.kind === 'used' || movement.kind === 'finished') ? null : counts ? (
         <Button
           look="quiet"
           aria-label={`Undo: ${movementWords(movement, unit)}`}

@@ -3,10 +3,10 @@ import { dueAt, readAtHours } from '@jubbet/core/batch';
 import type { Todo } from '@jubbet/core/planning';
 import { dayWords, testedWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
+import { momentWords } from '../../parts/moments';
 import { PatchTestCard } from '../../parts/PatchTestCard';
 import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -17,6 +17,7 @@ import { useTodos, type OpenTest } from './useTodos';
 type Kind = Todo['kind'];
 
 const groups: readonly { readonly title: string; readonly kinds: readonly Kind[] }[] = [
+  { title: 'Reactions to follow up', kinds: ['reaction'] },
   { title: 'Patch tests to read', kinds: ['read-test'] },
   { title: 'Clocks', kinds: ['clock'] },
   { title: 'Dates', kinds: ['bottle-date', 'batch-date'] },
@@ -26,9 +27,11 @@ const groups: readonly { readonly title: string; readonly kinds: readonly Kind[]
 
 const whenWords = ({ kind, when, isLate }: Todo): string => {
   switch (kind) {
+    case 'reaction':
+      return `since ${dayWords(when)}`;
     case 'read-test':
     case 'clock':
-      return `${isLate ? 'since' : 'at'} ${format(new Date(when), 'EEE d MMM, HH:mm')}`;
+      return `${isLate ? 'since' : 'at'} ${momentWords(new Date(when), 'short')}`;
     case 'bottle-date':
     case 'batch-date':
       return isLate ? `past since ${dayWords(when)}` : `best before ${dayWords(when)}`;
@@ -40,6 +43,7 @@ const whenWords = ({ kind, when, isLate }: Todo): string => {
 };
 
 const calendarTitles: Readonly<Record<Kind, string>> = {
+  reaction: 'Follow up a reaction',
   'read-test': 'Read a patch test',
   clock: 'Clock',
   'bottle-date': 'Best before of a bottle',

@@ -10,6 +10,7 @@ import type { PatchTestRecord } from '../../store/database';
 import { keepingBatches } from '../../store/keepingBatches';
 import { today } from '../../store/now';
 import { patchTests } from '../../store/patchTests';
+import { reactionsToFollow } from '../../store/reactions';
 import { unreviewed } from '../../store/toReview';
 import { useStored } from '../../store/useStored';
 
@@ -79,8 +80,9 @@ export const useTodos = (
   const tests = useStored(['patch tests'], () => patchTests.list()).data;
   const clocks = useStored(['clocks'], () => runningClocks()).data;
   const keeps = useStored(['keeping batches', 200], () => keepingBatches(200)).data;
+  const reactions = useStored(['reactions'], () => reactionsToFollow()).data;
   const reviews = useStored(['unreviewed'], () => unreviewed()).data;
-  if (!shelf || !tests || !clocks || !keeps || !reviews) return null;
+  if (!shelf || !tests || !clocks || !keeps || !reactions || !reviews) return null;
   const day = today();
   const open = tests.flatMap((record): (OpenTest & { standing: string })[] => {
     const standing = standingOf(record.test, nowMs);
@@ -89,6 +91,13 @@ export const useTodos = (
       : [];
   });
   const todos = [
+    ...reactions.map(({ id, on, name, batchId, batch, what }): Todo<TodoText> => ({
+      kind: 'reaction',
+      id: `reaction/${id}`,
+      when: on,
+      isLate: true,
+      of: { text: `${name} reacted to ${batch}: ${what}`, to: `/batches/${batchId}#who-got-it` },
+    })),
     ...open
       .filter(({ isDue }) => isDue)
       .map(({ record: { id, test }, standing }): Todo<TodoText> => ({

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
-import { cleanup, screen } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeAll, expect, test } from 'vitest';
 import { showScreen } from '../../parts/onScreen.testing';
 import { batches } from '../../store/batches';
@@ -23,6 +23,17 @@ test('from a batch to every other that shares a bottle, with everyone who has so
     /Raffle table, 1 · 1 piece.*Raffle table, 6/,
   );
   expect(all.find((row) => row.includes('After the lift'))).toMatch(/lot LV-118.*made for Teo/);
+});
+
+test('who was told is ticked off, and that stays', async () => {
+  show('batch=batch-raffle-table');
+  const [first] = await screen.findAllByRole('checkbox', { name: 'Raffle table, 1 was told' });
+  fireEvent.click(first!);
+  await waitFor(async () => {
+    const told = (await db.recipients.toArray()).filter(({ recipient }) => recipient.toldOn);
+    expect(told.map(({ recipient }) => recipient.name)).toEqual(['Raffle table, 1']);
+  });
+  expect(await screen.findByText(/1 of \d+ told/)).toBeTruthy();
 });
 
 test('a deleted batch is still out there, and is told', async () => {

@@ -6,21 +6,24 @@ import {
   type TrailBatch,
 } from '@jubbet/core/batch';
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
-import { countedWords, dayWords, formatList, nameOrNone } from '@jubbet/core/words';
+import { formatList, nameOrNone } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
-import { useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import Papa from 'papaparse';
+import { useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
+import { useSearchParams } from 'react-router';
 import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Missing } from '../../parts/Missing';
+import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import type { RecipientRecord } from '../../store/database';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
+import type { RecipientRecord } from '../../store/database';
 import { people } from '../../store/people';
 import { recipients } from '../../store/recipients';
-import { trailedBatches, type Trailed } from '../../store/trail';
+import { trailedBatches } from '../../store/trail';
 import { useStored } from '../../store/useStored';
+import { RecallRows } from './RecallRows';
 
 /** Where a recall begins, by its address. */
 interface Begun {
@@ -83,23 +86,6 @@ const sharedWords = (
   return names.length > 0 ? formatList(names) : 'has it in it';
 };
 
-/** Who has pieces of it, each in a line. */
-const gotLines = (
-  { batch }: Trailed,
-  given: readonly RecipientRecord[],
-  names: ReadonlyMap<string, string>,
-): readonly string[] => {
-  const theirs = given.filter(({ recipient }) => recipient.batchId === batch.id);
-  if (theirs.length > 0) {
-    return theirs.map(
-      ({ recipient: { name, pieces, which, on } }) =>
-        `${name} · ${countedWords(pieces, 'piece')}${which ? ` (${which})` : ''} · ${dayWords(on)}`,
-    );
-  }
-  const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
-  return [madeFor ? `not recorded; made for ${madeFor}` : 'not recorded'];
-};
-
 /** From a bottle, a lot or a batch to every other piece that shares it, and who has it. */
 export const RecallScreen = () => {
   const catalog = useCatalog();
@@ -108,6 +94,7 @@ export const RecallScreen = () => {
   const given = useStored(['recipients'], () => recipients.list()).data;
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const house = useStored(['people'], () => people.list()).data;
+  const [isPrinting, setPrinting] = useState(false);
   const all = useMemo(() => (trailed ?? []).map(({ batch }) => batch), [trailed]);
   const begun = useMemo(
     () => (shelf ? begunFrom(catalog, params, all, shelf) : null),
@@ -130,66 +117,80 @@ export const RecallScreen = () => {
   }
   const names = new Map(house.map(({ id, person }) => [id, person.name]));
   const rows = trailed.filter(({ batch }) => found.has(batch));
+  const byBatch = new Map<string, RecipientRecord[]>();
+  for (const entry of given) {
+    const { batchId } = entry.recipient;
+    byBatch.set(batchId, [...(byBatch.get(batchId) ?? []), entry]);
+  }
+  const have = rows.flatMap(({ batch }) => byBatch.get(batch.id) ?? []);
+  const told = have.filter(({ recipient }) => recipient.toldOn).length;
+  const saveCsv = (): void =>
+    saveFile(
+      'recall.csv',
+      Papa.unparse(
+        {
+          fields: ['batch', 'name', 'made', 'shares', 'who', 'pieces', 'which', 'given', 'told'],
+          data: rows.flatMap(({ batch }) => {
+            const what = [
+              batch.number,
+              batch.name,
+              batch.madeOn,
+              sharedWords(catalog, all, batch, begun),
+            ];
+            const theirs = byBatch.get(batch.id) ?? [];
+            if (theirs.length === 0) {
+              const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
+              return [[...what, madeFor ?? '', '', '', '', '']];
+            }
+            return theirs.map(({ recipient: { name, pieces, which, on, toldOn } }) => [
+              ...what,
+              name,
+              pieces,
+              which,
+              on,
+              toldOn ?? '',
+            ]);
+          }),
+        },
+        // What begins like a formula is made harmless for spreadsheets.
+        { escapeFormulae: true },
+      ),
+      'text/csv',
+    );
   return (
     <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={begun.title}
-          aside={rows.length === 1 ? '1 batch' : `${rows.length} batches`}
+          aside={formatList([
+            rows.length === 1 ? '1 batch' : `${rows.length} batches`,
+            ...(have.length > 0 ? [`${told} of ${have.length} told`] : []),
+          ])}
         />
-        <Button onClick={() => window.print()}>
-          <Printer aria-hidden size={18} /> Print
-        </Button>
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={saveCsv}>Save as CSV</Button>
+          <Button
+            onClick={() => {
+              // Paper has every row, the window only those that are near.
+              flushSync(() => setPrinting(true));
+              window.print();
+              setPrinting(false);
+            }}
+          >
+            <Printer aria-hidden size={18} /> Print
+          </Button>
+        </div>
       </div>
       {rows.length === 0 ? (
         <p>No batch in the log was made from it.</p>
       ) : (
-        <section className="rounded-xl border border-line bg-sheet px-5 py-3">
-          <Table
-            cards
-            columns={[
-              { name: 'Batch' },
-              { name: 'Made' },
-              { name: 'Shares' },
-              { name: 'Who has it' },
-            ]}
-          >
-            <tbody>
-              {rows.map((row) => {
-                const { batch, isDeleted, isFinished } = row;
-                return (
-                  <Row key={batch.id}>
-                    <RowHead>
-                      {isDeleted ? (
-                        nameOrNone(batch.name)
-                      ) : (
-                        <Link to={`/batches/${batch.id}`} className="text-press">
-                          {nameOrNone(batch.name)}
-                        </Link>
-                      )}
-                      <span className="block text-sm whitespace-nowrap">{batch.number}</span>
-                      {isDeleted && (
-                        <span className="block text-sm text-soft">deleted from the log</span>
-                      )}
-                    </RowHead>
-                    <Cell under="Made" className="whitespace-nowrap">
-                      {dayWords(batch.madeOn)}
-                      {!isFinished && <span className="block text-sm">on the bench</span>}
-                    </Cell>
-                    <Cell under="Shares">{sharedWords(catalog, all, batch, begun)}</Cell>
-                    <Cell under="Who has it">
-                      <ul>
-                        {gotLines(row, given, names).map((line) => (
-                          <li key={line}>{line}</li>
-                        ))}
-                      </ul>
-                    </Cell>
-                  </Row>
-                );
-              })}
-            </tbody>
-          </Table>
-        </section>
+        <RecallRows
+          rows={rows}
+          givenOf={(batchId) => byBatch.get(batchId) ?? []}
+          madeFor={(personId) => names.get(personId) ?? null}
+          shares={(batch) => sharedWords(catalog, all, batch, begun)}
+          isWhole={isPrinting}
+        />
       )}
       <p className="max-w-prose text-sm text-soft">
         If something may harm, tell everyone who has it to stop using it, and keep a piece of it and
