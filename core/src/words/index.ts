@@ -3,7 +3,6 @@ export { analysisProblemWords, knownByNameWords } from './analysis';
 export {
   basesWords,
   fillingsWords,
-  piecesWords,
   looseWords,
   nameOrNone,
   recipeAmountWords,
@@ -141,3 +140,4 @@ export {
 } from './reading';
 export { rewrittenWords } from './rewritten';
 export { onPlacesWords } from './onPlaces';
+export { piecesWords } from './pieces';

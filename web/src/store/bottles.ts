@@ -1,13 +1,5 @@
-import {
-  balanceOf,
-  bottleSchema,
-  inForce,
-  leftIn,
-  type Bottle,
-  type ShelvedBottle,
-} from '@jubbet/core/stock';
+import { bottleSchema, leftIn, type Bottle, type ShelvedBottle } from '@jubbet/core/stock';
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
-import { movementOf } from './ledger';
 import { softDeletedRecords } from './softDeletedRecords';
 import { StoreError } from './storeError';
 
@@ -55,21 +47,6 @@ export const bottlesStore = (store: Database = db) => {
         await kept.write(record.id, { ...record.bottle, first: false });
     }
   };
-  /** What is still in a bottle when it is finished leaves the shelf; a bottle taken up again has it. */
-  const movedByEnd = async ({ id, bottle: before }: BottleRecord, after: Bottle): Promise<void> => {
-    if ((before.finishedOn === null) === (after.finishedOn === null)) return;
-    const moved = await store.movements.where('bottleId').equals(id).toArray();
-    if (after.finishedOn !== null) {
-      const amount = balanceOf(after, moved);
-      if (amount > 0) await store.movements.add(movementOf(id, { kind: 'finished', amount }));
-      return;
-    }
-    await store.movements.bulkAdd(
-      inForce(moved)
-        .filter(({ movement }) => movement.kind === 'finished')
-        .map((entry) => movementOf(id, { kind: 'undone', undoes: entry.id })),
-    );
-  };
   return {
     ...kept,
     /** Adds all of them, or none. */
@@ -94,17 +71,20 @@ export const bottlesStore = (store: Database = db) => {
         const moved = await store.movements.where('bottleId').equals(id).toArray();
         return shelvedOf([found], moved)[0] ?? null;
       }),
-    write: (id: string, bottle: Bottle & { readonly left?: number }): Promise<void> =>
-      store.transaction('rw', tables, async () => {
+    write: async (id: string, bottle: Bottle & { readonly left?: number }): Promise<void> => {
+      // Loaded when it is written: what only shows the shelf needs none of it.
+      const { movedByEnd } = await import('./ledger');
+      await store.transaction('rw', tables, async () => {
         const before = await store.bottles.get(id);
         const moved = await store.movements.where('bottleId').equals(id).count();
         if (before && moved > 0 && before.bottle.unit !== bottle.unit) {
           throw new StoreError('unit-in-use', {});
         }
         await kept.write(id, plainOf(bottle));
-        if (before) await movedByEnd(before, plainOf(bottle));
+        if (before) await movedByEnd(store, before, plainOf(bottle));
         if (bottle.first) await onlyFirst(id, bottle.materialId);
-      }),
+      });
+    },
     /** This bottle is taken first of its material; no other is. */
     takeFirst: (id: string): Promise<void> =>
       store.transaction('rw', tables, async () => {

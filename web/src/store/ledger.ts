@@ -5,9 +5,10 @@ import {
   inForce,
   leftIn,
   movementSchema,
+  type Bottle,
   type Movement,
 } from '@jubbet/core/stock';
-import { db, type Database, type MovementRecord } from './database';
+import { db, type BottleRecord, type Database, type MovementRecord } from './database';
 import { now, today } from './now';
 import { StoreError } from './storeError';
 
@@ -92,6 +93,29 @@ export const takeOff = async (
         movementOf(bottleId, { kind: 'used', batchId, batchNumber: number, amount }),
       ),
   ]);
+};
+
+/**
+ * What is still in a bottle when it is finished leaves the shelf; a bottle taken up again has it.
+ * Within a transaction that has the movements.
+ */
+export const movedByEnd = async (
+  store: Database,
+  { id, bottle: before }: BottleRecord,
+  after: Bottle,
+): Promise<void> => {
+  if ((before.finishedOn === null) === (after.finishedOn === null)) return;
+  const moved = await store.movements.where('bottleId').equals(id).toArray();
+  if (after.finishedOn !== null) {
+    const amount = balanceOf(after, moved);
+    if (amount > 0) await store.movements.add(movementOf(id, { kind: 'finished', amount }));
+    return;
+  }
+  await store.movements.bulkAdd(
+    inForce(moved)
+      .filter(({ movement }) => movement.kind === 'finished')
+      .map((entry) => movementOf(id, { kind: 'undone', undoes: entry.id })),
+  );
 };
 
 /** The ledger of the bottles. */

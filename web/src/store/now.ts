@@ -11,32 +11,16 @@ export const laterThan = (other: string, at: string): string =>
 export const today = (): string => formatISO(new Date(), { representation: 'date' });
 
 const dayReaders = new Set<() => void>();
-let stopLooking: (() => void) | null = null;
+let looking = false;
 
-const lookForNewDay = (): (() => void) => {
-  let day = today();
-  const look = (): void => {
-    if (today() === day) return;
-    day = today();
-    for (const changed of dayReaders) changed();
-  };
-  const timer = setInterval(look, 30_000);
-  // A page that was asleep catches up at once.
-  document.addEventListener('visibilitychange', look);
-  return () => {
-    clearInterval(timer);
-    document.removeEventListener('visibilitychange', look);
-  };
+const tellReaders = (): void => {
+  for (const changed of dayReaders) changed();
 };
 
-/** Told when the day on the wall calendar changes: a page that is left open goes on to the new day. */
+/** Told now and then, so that a page that is left open over midnight goes on to the new day. */
 export const onNewDay = (changed: () => void): (() => void) => {
   dayReaders.add(changed);
-  stopLooking ??= lookForNewDay();
-  return () => {
-    dayReaders.delete(changed);
-    if (dayReaders.size > 0) return;
-    stopLooking?.();
-    stopLooking = null;
-  };
+  if (!looking) setInterval(tellReaders, 30_000);
+  looking = true;
+  return () => dayReaders.delete(changed);
 };

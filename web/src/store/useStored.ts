@@ -73,7 +73,7 @@ export const useStored = <T>(
   const client = useQueryClient();
   const name = hashKey(key);
   // What is late, or how old someone is, hangs on the day: what shows records shows it anew.
-  useSyncExternalStore(onNewDay, today, today);
+  useSyncExternalStore(onNewDay, today);
   useEffect(() => {
     const reading = readingOf(client, key, read);
     reading.readers += 1;

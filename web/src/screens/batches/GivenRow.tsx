@@ -50,8 +50,8 @@ export const GivenRow = ({
         {which && `: ${which}`}
       </span>
       {!reaction && what === null && (
-        <Button look="quiet" aria-label={`${name} reacted to it`} onClick={() => setWhat('')}>
-          Reacted
+        <Button look="quiet" aria-label={`Note a reaction of ${name}`} onClick={() => setWhat('')}>
+          Note a reaction
         </Button>
       )}
       <Button look="quiet" aria-label={`Remove ${name} from who got it`} onClick={remove}>

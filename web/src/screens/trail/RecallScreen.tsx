@@ -162,10 +162,10 @@ export const RecallScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={begun.title}
-          aside={formatList([
+          aside={[
             rows.length === 1 ? '1 batch' : `${rows.length} batches`,
             ...(have.length > 0 ? [`${told} of ${have.length} told`] : []),
-          ])}
+          ].join(' · ')}
         />
         <div className="flex flex-wrap gap-2">
           <Button onClick={saveCsv}>Save as CSV</Button>
