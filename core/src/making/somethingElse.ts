@@ -88,7 +88,18 @@ export const withAdded = (
       };
     }
     const base = item.ingredient === null ? undefined : catalog.base(item.ingredient);
-    return base ? { ...more, bases: [...before.bases, { base, parts: ml }] } : before;
+    if (!base) return before;
+    const isThere = before.bases.some((entry) => entry.base.id === base.id);
+    return {
+      ...more,
+      bases: isThere
+        ? before.bases.map((entry) => {
+            if (entry.base.id !== base.id) return entry;
+            const { loose: _, ...rest } = entry;
+            return { ...rest, parts: entry.parts + ml };
+          })
+        : [...before.bases, { base, parts: ml }],
+    };
   }, formula);
 
 /** What cannot be judged of it: what the house does not know, and amounts that no one can say. */
