@@ -51,7 +51,10 @@ test('whatever is said came out, no label claims more than there was', () => {
           [{ kind: 'spilled', container: 0, source: 'typed', ml, words: '' }],
         );
         const there = Math.max(0, (made.containers[0]?.evaluation.mixture.fillMl ?? 0) - ml);
-        const claimed = madePieces(made).reduce((total, piece) => total + piece.count * piece.ml, 0);
+        const claimed = madePieces(made).reduce(
+          (total, piece) => total + piece.count * piece.ml,
+          0,
+        );
         expect(claimed).toBeLessThanOrEqual(there * (1 + 1e-9));
       },
     ),

@@ -6,13 +6,7 @@ type When = string;
 /** One thing that needs doing, and since when or by when. */
 export interface Todo<T = unknown> {
   readonly kind:
-    | 'reaction'
-    | 'read-test'
-    | 'clock'
-    | 'bottle-date'
-    | 'batch-date'
-    | 'running-out'
-    | 'review';
+    'reaction' | 'read-test' | 'clock' | 'bottle-date' | 'batch-date' | 'running-out' | 'review';
   /** Stays the same from day to day. */
   readonly id: string;
   readonly when: When;
