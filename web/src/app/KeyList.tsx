@@ -6,6 +6,7 @@ const groups: readonly { room: string; keys: readonly [string, string][] }[] = [
     room: 'Everywhere',
     keys: [
       ['/', 'find an oil, a blend, a person, a batch'],
+      ['u', 'to what was just said, and its undo'],
       ['?', 'this list'],
       ['Esc', 'close what is open'],
     ],

@@ -15,7 +15,7 @@ import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-rou
 import { Kbd } from '../parts/Kbd';
 import { useKeys } from '../parts/useKeys';
 import { NewVersion } from './NewVersion';
-import { NoticeProvider } from './NoticeProvider';
+import { NoticePlace, NoticeProvider } from './NoticeProvider';
 
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/blends', name: 'Blends', Icon: NotebookText },
@@ -110,6 +110,7 @@ const Rail = () => {
           </NavLink>
         ))}
       </nav>
+      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-3 py-2 text-sm max-sm:fixed max-sm:inset-x-0 max-sm:bottom-[calc(3.5rem+env(safe-area-inset-bottom))] max-sm:z-30 sm:flex-col sm:items-stretch sm:overflow-y-auto" />
       <button
         type="button"
         className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-[#b9c1d8] outline-offset-[-3px] hover:bg-[#1e2a50] focus-visible:outline-[#e3a94a] max-sm:hidden"
@@ -126,7 +127,12 @@ const Rail = () => {
 /** The bench is a room without the rail; what is not saved there is stated too. */
 export const BenchRoom = () => (
   <NoticeProvider>
-    <Outlet />
+    <div className="flex h-dvh flex-col">
+      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-6 py-1.5 text-[#eceae2] max-sm:px-3" />
+      <div className="min-h-0 flex-1 overflow-y-auto">
+        <Outlet />
+      </div>
+    </div>
   </NoticeProvider>
 );
 

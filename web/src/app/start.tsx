@@ -6,7 +6,7 @@ import { RouterProvider } from 'react-router/dom';
 import { shippedCatalog } from '@jubbet/core/catalog';
 import type { StoreTrouble } from '../parts/storeTrouble';
 import { db, refuseOtherVersions } from '../store/database';
-import { seedFirst } from '../store/seed';
+import { openFirst } from '../store/seed';
 import { today } from '../store/now';
 import { settings } from '../store/settings';
 import { chooseScheme, followScheme } from '../parts/scheme';
@@ -62,33 +62,22 @@ const show = (catalog: ReadCatalog): void =>
     </StrictMode>,
   );
 
-/** What the example house has made, once; where it fails, the next start does it. */
-let rest: Promise<void> | null = null;
-const seedRest = (): Promise<void> =>
-  (rest ??= import('../store/seedBatches')
-    .then(({ seedBatches }) => seedBatches(db, today()))
-    // Where it fails the next start does it.
-    .catch((error: unknown) => console.warn('the example was not completed', error)));
-
-/** Screens that show what was made. */
-const showsMade = (path: string): boolean =>
-  /^\/(batches|make|people|settings)|\/(drafts|make)$/.test(path);
-
 /** Long enough for the first screen to be, in ms. */
 const afterFirstScreen = 3000;
 
+/** The first page of a store that was never used asks how it begins; any other shows the example. */
+const furnished = async (): Promise<void> => {
+  if (!(await openFirst(db)) || pathWithin(window.location.pathname) === '/') return;
+  const { seedExample } = await import('../store/seedExample');
+  await seedExample(db, today());
+};
+
 // The house must be furnished before its rooms are shown; where the store cannot be
-// opened, the screens say so. What was made may come after the book of blends is.
+// opened, the screens say so.
 followScheme();
 void refuseOtherVersions()
-  .then(() => seedFirst(db, today()))
-  .then(async (more) => {
-    if (more && !showsMade(pathWithin(window.location.pathname))) {
-      window.setTimeout(() => void seedRest(), afterFirstScreen);
-      router.subscribe(({ location }) => {
-        if (showsMade(pathWithin(location.pathname))) void seedRest();
-      });
-    } else if (more) await seedRest();
+  .then(furnished)
+  .then(() => {
     // A batch that was broken off at its end is mended, and clocks are watched, once the first
     // screen is.
     window.setTimeout(() => {

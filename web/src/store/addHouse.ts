@@ -1,5 +1,7 @@
 import { clearLog } from './batchLog';
-import type { BatchRecord, Database, House } from './database';
+import { inForce } from '@jubbet/core/stock';
+import type { BatchRecord, Database, House, MovementRecord } from './database';
+import { movementOf } from './ledger';
 import { sharedHistory, thisHouse, type SharedHistory } from './exchangeHistory';
 import type { Progress } from './houseZip';
 import { mergeOutcome, type Changed, type MergeOutcome } from './merge';
@@ -122,6 +124,70 @@ const asStored = async (
   return rows;
 };
 
+/** The batch that a movement is of, as a line of it or as what undoes one; null for any other. */
+const batchOfMovement = (
+  { movement }: MovementRecord,
+  byId: ReadonlyMap<string, MovementRecord>,
+): string | null => {
+  let current: MovementRecord['movement'] | undefined = movement;
+  // A chain of undoings is never longer than all there are.
+  for (let n = 0; n <= byId.size && current?.kind === 'undone'; n += 1) {
+    current = byId.get(current.undoes)?.movement;
+  }
+  return current?.kind === 'used' ? current.batchId : null;
+};
+
+/**
+ * Movements of a file that come in: what a batch took comes from the house whose batch it is, so
+ * that no bottle is used twice for it.
+ */
+const movementsToAdd = async (
+  store: Database,
+  theirs: House['movements'],
+  outcomes: ReadonlyMap<string, MergedRow['outcome']>,
+): Promise<House['movements']> => {
+  const ours = await store.movements.toArray();
+  const byId = new Map([...theirs, ...ours].map((entry) => [entry.id, entry]));
+  const here = new Set(ours.map(({ id }) => id));
+  const takenHere = new Set(
+    ours.flatMap(({ movement }) => (movement.kind === 'used' ? [movement.batchId] : [])),
+  );
+  return theirs.filter((entry) => {
+    if (here.has(entry.id)) return true;
+    const batchId = batchOfMovement(entry, byId);
+    if (batchId === null || !takenHere.has(batchId)) return true;
+    const outcome = outcomes.get(batchId);
+    return outcome === undefined || outcome === 'new' || outcome === 'theirs';
+  });
+};
+
+/** Where a batch of the file took the place of ours, what ours alone had taken goes back. */
+const giveBackOurs = async (
+  store: Database,
+  theirs: House['movements'],
+  outcomes: ReadonlyMap<string, MergedRow['outcome']>,
+): Promise<void> => {
+  const inFile = new Set(theirs.map(({ id }) => id));
+  for (const [batchId, outcome] of outcomes) {
+    if (outcome !== 'theirs') continue;
+    const used = await store.movements.where('movement.batchId').equals(batchId).toArray();
+    const bottleIds = [...new Set(used.map(({ bottleId }) => bottleId))];
+    const all = await store.movements.where('bottleId').anyOf(bottleIds).toArray();
+    const back = inForce(all)
+      .filter(({ id, movement }) => {
+        const isOfIt = movement.kind === 'used' && movement.batchId === batchId;
+        return isOfIt && !inFile.has(id);
+      })
+      .map(({ id, bottleId }) => movementOf(bottleId, { kind: 'undone', undoes: id }));
+    await put(
+      store,
+      'movements',
+      back,
+      back.map(({ id }) => id),
+    );
+  }
+};
+
 const put = async (store: Database, table: Table, rows: readonly unknown[], keys: unknown[]) => {
   await addToRestorePoint(store, table, keys);
   await tableOf(store, table).bulkPut([...rows]);
@@ -165,11 +231,17 @@ export const addHouse = async (
   const replaced = { both: [] as string[], newest: [] as string[] };
   const all = mergedTables.reduce((total, table) => total + house[table].length, 0);
   const logs = new Map<string, string>();
+  const outcomes = new Map<string, MergedRow['outcome']>();
   let done = 0;
   for (const table of mergedTables) {
-    const rows: readonly Row[] = house[table];
-    const written = rowsToWrite(table, await mergeOutcomes(store, table, rows, known), replaced);
-    if (table === 'batches') written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
+    const rows: readonly Row[] =
+      table === 'movements' ? await movementsToAdd(store, house.movements, outcomes) : house[table];
+    const merged = await mergeOutcomes(store, table, rows, known);
+    const written = rowsToWrite(table, merged, replaced);
+    if (table === 'batches') {
+      merged.forEach(({ theirs, outcome }) => outcomes.set(theirs.id, outcome));
+      written.forEach(({ theirs, as }) => logs.set(theirs.id, as.id));
+    }
     const stored = await asStored(
       store,
       table,
@@ -184,8 +256,9 @@ export const addHouse = async (
       );
       progress((done + part.length) / all);
     }
-    done += rows.length;
+    done += house[table].length;
   }
+  await giveBackOurs(store, house.movements, outcomes);
   await addLogs(store, house.benchEvents, logs);
   return replaced;
 };

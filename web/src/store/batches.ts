@@ -12,7 +12,7 @@ import {
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
 import { addToLog, eventsIn, lastSeq, logOf } from './batchLog';
-import { finish, isReady, madeFrom, takeOffShelf } from './finishBatch';
+import { finish, isReady, judgeFinished, madeFrom, takeOffShelf } from './finishBatch';
 import { idsBy, textsOf } from './listed';
 import { giveBack } from './ledger';
 import { laterThan, now } from './now';
@@ -223,7 +223,8 @@ export const batchStore = (store: Database = db) => {
             const log = await logOf(store, batch);
             try {
               const made = madeFrom(house, batch, eventsIn(log));
-              if (batch.finishedAt !== null || isReady(batch, made))
+              if (batch.log !== null) await judgeFinished(store, batch, made);
+              else if (batch.finishedAt !== null || isReady(batch, made))
                 await finish(store, batch, made, log);
             } catch {
               // It is shown as one that cannot be read, with what can be done about it.

@@ -1,4 +1,11 @@
-import { madeOf, summaryOf, usageOf, type Made, type Taken } from '@jubbet/core/batch';
+import {
+  madeOf,
+  summaryOf,
+  usageOf,
+  type Made,
+  type MadeSummary,
+  type Taken,
+} from '@jubbet/core/batch';
 import type { Catalog } from '@jubbet/core/catalog';
 import { currentStep, gateOf, packLog, type BenchEvent, type LogEntry } from '@jubbet/core/making';
 import { clearLog, eventsIn } from './batchLog';
@@ -81,4 +88,27 @@ export const finish = async (
   });
   await clearLog(store, batch.id);
   await takeOffShelf(store, batch, made, events);
+};
+
+/** The worst first. */
+const verdictOrder = ['over', 'unknown', 'caution', 'within', null] as const;
+
+/** True where what is judged here holds back more than what was said before. */
+const isStricter = (here: MadeSummary, before: MadeSummary): boolean =>
+  (here.blocking && !before.blocking) ||
+  verdictOrder.indexOf(here.verdict) < verdictOrder.indexOf(before.verdict);
+
+/**
+ * Judges a batch that was finished elsewhere: what was said then stays, with its day, unless it is
+ * worse by what is known here. It is no change of the batch, and takes nothing off the shelf: what
+ * it took came with it. Within a transaction that has the batches.
+ */
+export const judgeFinished = async (
+  store: Database,
+  batch: BatchRecord,
+  made: Made,
+): Promise<void> => {
+  const here = summaryOf(made, batch.madeOn, today());
+  const { madeInFile: before, ...rest } = batch;
+  await store.batches.put({ ...rest, made: before && !isStricter(here, before) ? before : here });
 };

@@ -70,6 +70,14 @@ const replaceAll = async (store: Database, house: House, progress = none): Promi
   }
 };
 
+/** From now on what is here is the maker's own, and not the example. */
+const isTheirOwn = (store: Database): Promise<unknown> =>
+  store.settings.bulkPut([
+    { key: 'seeded', value: true },
+    { key: 'welcomed', value: true },
+    { key: 'exampleHere', value: false },
+  ]);
+
 const readAll = async (store: Database): Promise<House> =>
   Object.fromEntries(
     await Promise.all(
@@ -79,10 +87,13 @@ const readAll = async (store: Database): Promise<House> =>
 
 const empty = Object.fromEntries(tables.map((table) => [table, []])) as unknown as House;
 
-/** What came of a batch is not taken from a file: it is judged here, with `batches.mend`. */
+/** What a file says came of a batch is not believed: it is judged here first, with `batches.mend`. */
 const unjudged = (given: House): House => ({
   ...given,
-  batches: given.batches.map((batch): BatchRecord => ({ ...batch, made: null })),
+  batches: given.batches.map(({ madeInFile, ...batch }): BatchRecord => {
+    const said = batch.made ?? madeInFile;
+    return { ...batch, made: null, ...(said ? { madeInFile: said } : {}) };
+  }),
 });
 
 /** All data, out to one file and in again. */
@@ -167,6 +178,7 @@ export const houseStore = (store: Database = db) => ({
       if (manner === 'replace') {
         await saveRestorePoint(store, 'import');
         await replaceAll(store, house, progress);
+        await isTheirOwn(store);
       } else {
         await beginRestorePoint(store, 'import', false);
         conflicts = await addHouse(store, { house, from }, progress);
@@ -183,6 +195,7 @@ export const houseStore = (store: Database = db) => ({
       const here = await readAll(store);
       await saveRestorePoint(store, 'removing-example');
       await replaceAll(store, withoutExample(here));
+      await isTheirOwn(store);
     }),
   /** Takes all there is out, saving a restore point. */
   clear: (): Promise<void> =>
@@ -190,7 +203,7 @@ export const houseStore = (store: Database = db) => ({
       const settings = await store.settings.toArray();
       await saveRestorePoint(store, 'clearing');
       await replaceAll(store, { ...empty, settings });
-      await store.settings.put({ key: 'seeded', value: true });
+      await isTheirOwn(store);
     }),
   /** The restore point; null where there is none. */
   restorePoint: async (): Promise<Pick<RestorePoint, 'at' | 'before'> | null> =>

@@ -15,7 +15,7 @@ const isOnBench = ({ log }: Changed): boolean => log === null;
 export type MergeOutcome = 'same' | 'ours' | 'theirs' | 'both';
 
 /** Of a record by itself: counts, moments and what is worked out make no two differ. */
-const derivedFields = new Set(['updatedAt', 'createdAt', 'revision', 'made']);
+const derivedFields = new Set(['updatedAt', 'createdAt', 'revision', 'made', 'madeInFile']);
 
 const inOrder = (_: string, value: unknown): unknown =>
   typeof value === 'object' && value !== null && !Array.isArray(value)

@@ -77,6 +77,8 @@ export const settingsSchema = z.object({
   /** When all data last went out to a file; null for never. */
   lastExport: z.iso.datetime().nullable().catch(null),
   seeded: z.boolean().catch(false),
+  /** The example house is here: the book says so. */
+  exampleHere: z.boolean().catch(false),
   /** The first offer, of the example house or an empty one, was answered. */
   welcomed: z.boolean().catch(false),
   /** When the house was first opened here. */

@@ -73,10 +73,8 @@ export const withoutExample = (here: House): House => {
     settings: [
       // Nothing in a house of one's own is signed by the example's maker.
       ...here.settings.filter(
-        ({ key, value }) => key !== 'seeded' && !(key === 'maker' && value === exampleMaker),
+        ({ key, value }) => key !== 'exampleHere' && !(key === 'maker' && value === exampleMaker),
       ),
-      // What the example has made may still have been on its way.
-      { key: 'seeded', value: true },
     ],
   };
 };

@@ -21,6 +21,7 @@ const BookList = lazy(async () => ({
 const BlendCard = lazy(async () => ({ default: (await import('./BlendCard')).BlendCard }));
 const RefusedFile = lazy(async () => ({ default: (await import('./ImportBlend')).RefusedFile }));
 const ImportBlend = lazy(async () => ({ default: (await import('./ImportBlend')).ImportBlend }));
+const ExampleHere = lazy(async () => ({ default: (await import('./ExampleHere')).ExampleHere }));
 const SaveReminder = lazy(async () => ({ default: (await import('./SaveReminder')).SaveReminder }));
 
 /** Search and filters are loaded beside the names. */
@@ -110,7 +111,7 @@ export const BlendsScreen = () => {
   const [refused, setRefused] = useState<string | null>(null);
   const { data, error } = useStored(['blend ids'], () => blends.ids());
   const [named, onNamed] = useNamed(!isWhole(filter) || data?.length === 0);
-  const welcomed = useStored(['settings'], () => settings.read()).data?.welcomed;
+  const exampleHere = useStored(['settings'], () => settings.read()).data?.exampleHere;
   const write = useWrite();
   const create = () =>
     void write('The new blend', () => blends.create()).then(
@@ -144,13 +145,10 @@ export const BlendsScreen = () => {
           <RefusedFile sentence={refused} onClose={() => setRefused(null)} />
         </Suspense>
       )}
-      {welcomed === false && (
-        <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">
-          <span className="flex-1">This is an example. Everyone in it is made up.</span>
-          <ButtonLink look="quiet" to="/">
-            Start your own
-          </ButtonLink>
-        </p>
+      {exampleHere && (
+        <Suspense fallback={null}>
+          <ExampleHere />
+        </Suspense>
       )}
       {named && (
         <Suspense fallback={null}>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { Button } from '../../parts/Button';
 import { ScreenTitle } from '../../parts/ScreenTitle';
@@ -7,7 +8,7 @@ import { blends } from '../../store/blends';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 
-const house = async () => (await import('../../store/house')).house;
+const example = () => import('./putAway');
 
 /** What Jubbet does, and the two ways to begin. It is shown until one is chosen. */
 export const WelcomeScreen = () => {
@@ -15,30 +16,35 @@ export const WelcomeScreen = () => {
   const navigate = useNavigate();
   const write = useWrite();
   const tell = useNotice();
+  const [busy, setBusy] = useState(false);
   if (error) throw error;
   if (!data) return null;
   if (data.welcomed) return <Navigate to="/blends" replace />;
 
-  const look = async () => {
-    await write('Your choice', () => settings.write('welcomed', true));
-    await navigate('/blends');
+  const look = async (): Promise<void> => {
+    setBusy(true);
+    const done = await write('The example', async () => {
+      await (await example()).furnish();
+      await settings.write('welcomed', true);
+      return true;
+    });
+    setBusy(false);
+    if (done) await navigate('/blends');
   };
-  const undo = async () => {
-    await (await house()).goBack();
-    await settings.write('welcomed', false);
-    await navigate('/blends');
-  };
-  const begin = async () => {
+  const begin = async (): Promise<void> => {
+    const hadExample = data.exampleHere;
     const id = await write('The first blend', async () => {
-      await (await house()).clearExample();
+      if (hadExample) await (await example()).putExampleAway();
+      await settings.write('seeded', true);
       await settings.write('welcomed', true);
       return blends.create();
     });
     if (id === undefined) return;
     await navigate(`/blends/${id}`);
+    if (!hadExample) return;
     tell({
-      text: 'The example is put away. Settings can bring it back.',
-      undo: () => void write('The example', undo),
+      text: 'The example is put away. What you made or changed is still here.',
+      undo: () => void write('The example', async () => (await example()).bringExampleBack()),
     });
   };
   return (
@@ -56,8 +62,8 @@ export const WelcomeScreen = () => {
           <p className="text-sm text-soft">It starts empty: only what you add.</p>
         </div>
         <div className="grid content-start gap-2">
-          <Button className="min-h-12" onClick={() => void look()}>
-            Look around the example
+          <Button className="min-h-12" disabled={busy} onClick={() => void look()}>
+            {busy ? 'Furnishing the example' : 'Look around the example'}
           </Button>
           <p className="text-sm text-soft">
             Wardrobe Lane, the back room of a village theatre. Everyone in it is made up.

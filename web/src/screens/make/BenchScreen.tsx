@@ -118,7 +118,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
   return (
     // By the names that the batch carries, whatever the house calls them now.
     <CatalogContext value={blend.catalog}>
-      <div className="bench flex h-dvh flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
+      <div className="bench flex h-full flex-col gap-3 overflow-hidden px-6 py-3 max-sm:gap-2 max-sm:px-3">
         <BenchHeader
           batch={batch}
           blend={blend}
@@ -262,7 +262,7 @@ export const BenchScreen = () => {
   const { batchId = '' } = useParams();
   const { data, error } = useStored(['batch', batchId], () => batches.get(batchId));
   if (error) throw error;
-  if (data === undefined) return <div className="bench min-h-dvh" />;
+  if (data === undefined) return <div className="bench min-h-full" />;
   if (data === null) {
     return (
       <main className="p-6">

@@ -5,7 +5,7 @@ import type { BatchRecord } from '../../store/database';
 
 /** A batch that is finished is closed: nothing more is counted into it, and nothing taken out. */
 export const ClosedBatch = ({ batch }: { batch: BatchRecord }) => (
-  <main className="bench grid min-h-dvh place-items-center p-6 text-center">
+  <main className="bench grid min-h-full place-items-center p-6 text-center">
     <div className="grid gap-4">
       <ScreenTitle
         title={`${batch.notToBeUsed ? 'Not to be used' : 'Finished'}: ${nameOrNone(batch.file.name)}`}

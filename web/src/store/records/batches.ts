@@ -60,6 +60,8 @@ export const batches = recordKind({
       updatedAt: moment,
       /** What came of it, from what was counted; null until it is finished. */
       made: madeSummarySchema.nullable(),
+      /** What a file says came of it, until that is judged here. */
+      madeInFile: madeSummarySchema.optional(),
       /** What happened at its bench; null while it is on the bench, and each thing has its record. */
       log: packedLogSchema.nullable(),
       /** Finished as not to be used: its label says that, and nothing else. */

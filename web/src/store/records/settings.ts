@@ -3,7 +3,15 @@ import { isObject } from './fields';
 import { migration, recordKind } from './recordKind';
 
 /** What holds for this browser alone. */
-const ofThisDevice = ['houseId', 'readFrom', 'lastExport', 'openedAt', 'welcomed', 'seeded'];
+const ofThisDevice = [
+  'houseId',
+  'readFrom',
+  'lastExport',
+  'openedAt',
+  'welcomed',
+  'seeded',
+  'exampleHere',
+];
 
 /** What settings were called before version 14. */
 const formerKeys: Readonly<Record<string, string>> = {

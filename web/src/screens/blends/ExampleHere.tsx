@@ -1,0 +1,30 @@
+import { useState } from 'react';
+import { Button } from '../../parts/Button';
+import { useNotice } from '../../parts/notice';
+import { useWrite } from '../../parts/useWrite';
+import { bringExampleBack, putExampleAway } from './putAway';
+
+/** Over the book while the example house is in it: what that is, and the way to put it away. */
+export const ExampleHere = () => {
+  const write = useWrite();
+  const tell = useNotice();
+  const [busy, setBusy] = useState(false);
+  const putAway = async (): Promise<void> => {
+    setBusy(true);
+    const done = await write('The example', () => putExampleAway().then(() => true));
+    setBusy(false);
+    if (!done) return;
+    tell({
+      text: 'The example is put away. What you made or changed is still here.',
+      undo: () => void write('The example', bringExampleBack),
+    });
+  };
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">
+      <span className="flex-1">The example house is here. Everyone in it is made up.</span>
+      <Button look="quiet" disabled={busy} onClick={() => void putAway()}>
+        {busy ? 'Putting it away' : 'Put the example away'}
+      </Button>
+    </p>
+  );
+};
