@@ -10,6 +10,7 @@ import { openDatabase, type BatchRecord, type Database } from './database';
 import { exampleHouse } from './example';
 import { houseStore } from './house';
 import { fileOfHouse, unzipped, withRows, writtenHouse, zipped } from './houseFile.testing';
+import { photosStore } from './photos';
 import { tables } from './records';
 import { seedOnce } from './seed.testing';
 import { exampleMaker } from './exampleBlends';
@@ -287,12 +288,12 @@ describe('what comes in harms nothing', () => {
     expect(leftOut).toEqual([]);
   });
 
-  test('a zip that grows without end is stopped before it fills the memory', async () => {
+  test('a zip that grows without end is refused before it fills the memory', async () => {
     const bomb = zipSync({ 'blends.json': new Uint8Array(30_000_000).fill(97) }, { level: 9 });
     expect(bomb.length).toBeLessThan(100_000);
     const result = await houseStore(db).read(bomb);
     expect(result.ok ? '' : houseFileProblemWords(result.problem)).toMatch(
-      /longer than any record/,
+      /larger than any backup/,
     );
   });
 });
@@ -378,4 +379,32 @@ test('a blend is tagged with each word once, and a tag that is no tag is refused
   });
   await book.favour('keepsake', false);
   expect(await book.get('keepsake')).toMatchObject({ favourite: false, tags: ['Gifts', 'stall'] });
+});
+
+test('a backup keeps photographs that are not ticked only where that is asked, and Replace keeps them', async () => {
+  const photo = {
+    ...{ of: { kind: 'blend' as const, id: 'row-g' }, jpeg: btoa('x'.repeat(300)) },
+    ...{ width: 10, height: 10, words: 'The label', leaves: false },
+  };
+  await photosStore(db).add(photo);
+  const store = houseStore(db);
+  expect(await store.photographsStaying()).toEqual({ count: 1, bytes: 300 });
+  const without = await read(await writtenHouse(db));
+  expect(without.house.photos).toEqual([]);
+  expect((await store.summary(without)).onlyHere).toMatchObject({ count: 1 });
+  await store.importHouse(without, 'replace', undefined, true);
+  expect((await db.photos.toArray()).map((record) => record.photo.words)).toEqual(['The label']);
+  const { parts } = await store.write(undefined, true);
+  const withAll = await read(new Uint8Array(await new Blob([...parts]).arrayBuffer()));
+  expect(withAll.house.photos).toHaveLength(1);
+  await store.importHouse(without, 'replace', undefined, false);
+  expect(await db.photos.count()).toBe(0);
+});
+
+test('over what was put in place of the example it no longer says that it is one', async () => {
+  expect((await settingsStore(db).read()).exampleHere).toBe(true);
+  await houseStore(db).importHouse(await read(await writtenHouse(db)), 'replace');
+  expect((await settingsStore(db).read()).exampleHere).toBe(false);
+  await houseStore(db).goBack();
+  expect((await settingsStore(db).read()).exampleHere).toBe(true);
 });

@@ -1,5 +1,12 @@
 import { addHouse, mergeOutcomes, type ImportConflicts, type MergedTable } from './addHouse';
-import { db, type BatchRecord, type Database, type House, type RestorePoint } from './database';
+import {
+  db,
+  type BatchRecord,
+  type Database,
+  type House,
+  type PhotoRecord,
+  type RestorePoint,
+} from './database';
 import { sharedHistory, rememberExchange, thisHouse } from './exchangeHistory';
 import { fileVersion, packHouse, type Progress } from './houseZip';
 import { now } from './now';
@@ -33,7 +40,21 @@ export interface Summary {
   readonly both: number;
   /** In the house and not in the file: gone where data are replaced. */
   readonly gone: number;
+  /** Photographs that are here and not in the file. */
+  readonly onlyHere: Photographs;
 }
+
+/** How many photographs, and how large together, in bytes. */
+export interface Photographs {
+  readonly count: number;
+  readonly bytes: number;
+}
+
+/** Photographs as they are counted: of Base64 three quarters are the picture. */
+const counted = (records: readonly PhotoRecord[]): Photographs => ({
+  count: records.length,
+  bytes: records.reduce((total, { photo }) => total + Math.round(0.75 * photo.jpeg.length), 0),
+});
 
 /** All data as one file, in pieces; and what of it could not be read again. */
 export interface Written {
@@ -96,10 +117,19 @@ const unjudged = (given: House): House => ({
   }),
 });
 
+/** Photographs that are not in a file, of what is in it. */
+const withSubjects = (photographs: readonly PhotoRecord[], house: House): PhotoRecord[] => {
+  const subjects = new Set(
+    [...house.blends, ...house.batches, ...house.patchTests].map(({ id }) => id),
+  );
+  const inFile = new Set(house.photos.map(({ id }) => id));
+  return photographs.filter(({ id, photo }) => !inFile.has(id) && subjects.has(photo.of.id));
+};
+
 /** All data, out to one file and in again. */
 export const houseStore = (store: Database = db) => ({
   /** Everything, as one file, kind by kind and some records at a time. */
-  write: async (progress: Progress = none): Promise<Written> => {
+  write: async (progress: Progress = none, allPhotographs = false): Promise<Written> => {
     const from = await store.transaction('rw', store.settings, () => thisHouse(store));
     const forms = await formsOfAll();
     return store.transaction('r', store.tables, async () => {
@@ -114,7 +144,8 @@ export const houseStore = (store: Database = db) => ({
       });
       let done = 0;
       for (const table of tables) {
-        const leaves = kindOf(table).leaves ?? (() => true);
+        const leaves =
+          (table === 'photos' && allPhotographs ? null : kindOf(table).leaves) ?? (() => true);
         const entry = pack.table(table);
         let index = 0;
         await eachChunk(store, table, (rows) => {
@@ -133,6 +164,13 @@ export const houseStore = (store: Database = db) => ({
       return { parts: pack.end(), unreadable };
     });
   },
+  /** Photographs that are not ticked to leave in a backup. */
+  photographsStaying: async (): Promise<Photographs> =>
+    counted(
+      (await store.photos.toArray()).filter(
+        ({ photo, deletedAt }) => deletedAt === null && !photo.leaves,
+      ),
+    ),
   /** Reads a file; nothing is changed. */
   read: readHouse,
   /** What getting these data in would do. */
@@ -158,7 +196,11 @@ export const houseStore = (store: Database = db) => ({
         const keys = await tableOf(store, table).toCollection().primaryKeys();
         sum.gone += keys.filter((key) => !there.has(String(key))).length;
       }
-      return { ...counts, ...sum };
+      const inFile = new Set(house.photos.map(({ id }) => id));
+      const onlyHere = (await store.photos.toArray()).filter(
+        ({ id, deletedAt }) => deletedAt === null && !inFile.has(id),
+      );
+      return { ...counts, ...sum, onlyHere: counted(onlyHere) };
     }),
   /** Gets data in, in one transaction that saves a restore point. */
   importHouse: (
@@ -170,6 +212,7 @@ export const houseStore = (store: Database = db) => ({
     }: Pick<HouseFile, 'house' | 'savedAt'> & { from: HouseFile['from'] | null },
     manner: ImportMode,
     progress: Progress = none,
+    keepPhotographs = false,
   ): Promise<ImportConflicts> =>
     store.transaction('rw', store.tables, async () => {
       const house = unjudged(given);
@@ -177,7 +220,9 @@ export const houseStore = (store: Database = db) => ({
       let conflicts: ImportConflicts = { both: [], newest: [] };
       if (manner === 'replace') {
         await saveRestorePoint(store, 'import');
+        const photographs = keepPhotographs ? await store.photos.toArray() : [];
         await replaceAll(store, house, progress);
+        await store.photos.bulkPut(withSubjects(photographs, house));
         await isTheirOwn(store);
       } else {
         await beginRestorePoint(store, 'import', false);

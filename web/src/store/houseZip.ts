@@ -1,10 +1,12 @@
-import type { HouseFileProblem } from '@jubbet/core/words';
-import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
+import { Inflate, strToU8, Zip, ZipDeflate } from 'fflate';
 import { z } from 'zod';
+import { crcEnd, crcOf, crcStart } from './checksum';
+import { HouseFileError } from './houseFileError';
 import { firstVersion, storeVersion } from './migrate';
 import { moment } from './records/fields';
 import type { Table } from './records';
 import type { Rows } from './records/recordKind';
+import { entriesOf, packedOf, type ZipEntry } from './zipEntries';
 
 // The house file: a zip with one JSON file for each kind of record, one record a line, and what the
 // whole is of in `house.json`.
@@ -16,8 +18,6 @@ export const oldestFileVersion = firstVersion - 4;
 /** The version of house files that is written. */
 export const fileVersion = storeVersion - 4;
 
-/** Larger than this, in bytes, no house is once it is unpacked. */
-export const largestHouse = 1_500_000_000;
 /** Longer than this, in characters, no record is. */
 const longestRecord = 20_000_000;
 /** More than this no house holds. */
@@ -34,13 +34,6 @@ export const headSchema = z.strictObject({
   }),
 });
 export type Head = z.infer<typeof headSchema>;
-
-/** A zip that cannot be read as a house file. */
-export class HouseFileError extends Error {
-  constructor(readonly problem: HouseFileProblem) {
-    super(problem.code);
-  }
-}
 
 export const headName = 'house.json';
 export const fileNameOf = (table: string): string => `${table}.json`;
@@ -123,15 +116,60 @@ export interface Unpacked {
   readonly head: unknown;
   /** The rows of each table, by the name that the table has in the file. */
   readonly rows: Rows;
+  /** Tables of which something is damaged: nothing of them can be trusted. */
+  readonly damaged: readonly string[];
 }
 
-const chunkSize = 1 << 18;
+/** So much of a file is unpacked at a time, in bytes. */
+const chunkSize = 1 << 16;
+
+/** Unpacks one file of the zip: false where its checksum or its size is not what was written. */
+const unpackEntry = (
+  bytes: Uint8Array,
+  entry: ZipEntry,
+  read: (data: Uint8Array, isLast: boolean) => void,
+  progress: (packed: number) => void,
+): boolean => {
+  let size = 0;
+  let sum = crcStart;
+  let problem: unknown = null;
+  const take = (data: Uint8Array, isLast: boolean): void => {
+    size += data.length;
+    if (size > entry.size) throw new Error('more than was written');
+    sum = crcOf(data, sum);
+    if (problem !== null) return;
+    try {
+      read(data, isLast);
+    } catch (error) {
+      // Whether it was written so or is damaged, the checksum tells.
+      problem = error;
+    }
+  };
+  try {
+    const packed = packedOf(bytes, entry);
+    if (entry.isStored) take(packed, true);
+    else {
+      const inflate = new Inflate(take);
+      for (let from = 0; from < packed.length; from += chunkSize) {
+        const to = Math.min(packed.length, from + chunkSize);
+        inflate.push(packed.subarray(from, to), to === packed.length);
+        progress(to);
+      }
+    }
+  } catch {
+    return false;
+  }
+  if (size !== entry.size || crcEnd(sum) !== entry.sum) return false;
+  if (problem !== null) throw problem as Error;
+  return true;
+};
 
 /**
- * Unpacks a house file. Files in it that are neither its head nor a table are ignored.
+ * Unpacks a house file. Files in it that are neither its head nor a table are ignored; a table that
+ * is damaged is named, and the others are read.
  *
  * @param tableNames the names of tables in any version that is read
- * @throws HouseFileError where it is damaged, cut off, or larger than any house
+ * @throws HouseFileError where its head is damaged, it is cut off, or larger than any house
  */
 export const unpackHouse = (
   bytes: Uint8Array,
@@ -139,61 +177,39 @@ export const unpackHouse = (
   progress: Progress = () => undefined,
 ): Unpacked => {
   const rows: Record<string, unknown[]> = {};
-  let head = '';
-  let size = 0;
+  const damaged: string[] = [];
+  let head: string | null = null;
   let count = 0;
-  let failure: unknown = null;
-  const open = new Set<string>();
-  const seen = new Set<string>();
-  const unzip = new Unzip((file) => {
-    const table = file.name.replace(/\.json$/, '');
-    const isTable = tableNames.has(table) && file.name === fileNameOf(table);
-    if (!isTable && file.name !== headName) return;
-    if (seen.has(file.name)) throw new HouseFileError({ code: 'file-twice', file: file.name });
-    seen.add(file.name);
-    open.add(file.name);
-    const decoder = new TextDecoder();
+  let done = 0;
+  for (const entry of entriesOf(bytes)) {
+    const { name } = entry;
+    const table = name.replace(/\.json$/, '');
+    const isTable = tableNames.has(table) && name === fileNameOf(table);
+    if (!isTable && name !== headName) continue;
     const tableRows: unknown[] = [];
-    if (isTable) rows[table] = tableRows;
+    const decoder = new TextDecoder();
+    let text = '';
     const read = isTable
-      ? lineReader(file.name, (row) => {
+      ? lineReader(name, (row) => {
           count += 1;
           if (count > mostRecords) throw new HouseFileError({ code: 'too-many-records' });
           tableRows.push(row);
         })
       : (data: Uint8Array) => {
-          head += decoder.decode(data, { stream: true });
+          text += decoder.decode(data, { stream: true });
         };
-    file.ondata = (error, data, isLast) => {
-      if (failure !== null) return;
-      try {
-        if (error) throw new HouseFileError({ code: 'damaged' });
-        size += data.length;
-        if (size > largestHouse) throw new HouseFileError({ code: 'too-large' });
-        read(data, isLast);
-        if (isLast) open.delete(file.name);
-      } catch (problem) {
-        failure = problem;
-        file.terminate();
-      }
-    };
-    file.start();
-  });
-  unzip.register(UnzipInflate);
-  for (let from = 0; from < bytes.length; from += chunkSize) {
-    const to = Math.min(bytes.length, from + chunkSize);
-    try {
-      unzip.push(bytes.subarray(from, to), to === bytes.length);
-    } catch (error) {
-      failure ??= error instanceof HouseFileError ? error : new HouseFileError({ code: 'damaged' });
-    }
-    if (failure !== null) throw failure as Error;
-    progress(to / bytes.length);
+    const isWhole = unpackEntry(bytes, entry, read, (packed) =>
+      progress((done + packed) / bytes.length),
+    );
+    done += entry.packedSize;
+    if (isTable && isWhole) rows[table] = tableRows;
+    else if (isTable) damaged.push(table);
+    else if (isWhole) head = text;
+    else throw new HouseFileError({ code: 'damaged' });
   }
-  if (open.size > 0) throw new HouseFileError({ code: 'cut-off' });
-  if (!seen.has(headName)) throw new HouseFileError({ code: 'file-missing', file: headName });
+  if (head === null) throw new HouseFileError({ code: 'file-missing', file: headName });
   try {
-    return { head: JSON.parse(head), rows };
+    return { head: JSON.parse(head), rows, damaged };
   } catch {
     throw new HouseFileError({ code: 'not-json', file: headName });
   }

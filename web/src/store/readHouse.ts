@@ -7,7 +7,6 @@ import {
   fileVersion,
   headName,
   headSchema,
-  HouseFileError,
   isZip,
   oldestFileVersion,
   storeVersionOf,
@@ -15,6 +14,7 @@ import {
   type Head,
   type Progress,
 } from './houseZip';
+import { HouseFileError } from './houseFileError';
 import { migrateAll, tableNamesIn } from './migrate';
 import { withDistinctNumbers } from './distinctNumbers';
 import type { Rows } from './records/recordKind';
@@ -42,6 +42,8 @@ export interface HouseFile {
   readonly from: Head['from'];
   readonly house: House;
   readonly leftOut: readonly LeftOut[];
+  /** Kinds of record that are damaged in the file and left out, as they are called: `blend`. */
+  readonly damaged: readonly string[];
 }
 
 /** What reading a house file comes to. */
@@ -233,6 +235,11 @@ const migrated = (version: number, rows: Rows): Rows => {
   return current;
 };
 
+/** What a record is called of which the table has this name in some version: `blend`. */
+const wordOf = (name: string): string =>
+  kindOf(tables.find((table) => table === name || kindOf(table).was?.table === name) ?? 'settings')
+    .word;
+
 /** Reads a house file of any version; nothing is changed. */
 export const readHouse = async (
   bytes: Uint8Array,
@@ -242,7 +249,11 @@ export const readHouse = async (
   const forms = await formsOfAll();
   try {
     // Unpacking is about a third of the work.
-    const { head, rows } = unpackHouse(bytes, anyTableName, (share) => progress(0.3 * share));
+    const {
+      head,
+      rows: whole,
+      damaged,
+    } = unpackHouse(bytes, anyTableName, (share) => progress(0.3 * share));
     const parsed = headSchema.safeParse(head);
     if (!parsed.success) {
       const { version } = anyHeadSchema.safeParse(head).data ?? {};
@@ -257,12 +268,15 @@ export const readHouse = async (
           });
     }
     const { version, savedAt, from } = parsed.data;
+    // Of a damaged kind nothing can be trusted; the others are as they were written.
+    const rows = { ...whole, ...Object.fromEntries(damaged.map((name) => [name, []])) };
     const missing = tableNamesIn(storeVersionOf(version)).find((name) => rows[name] === undefined);
     if (missing !== undefined) return refused({ code: 'file-missing', file: fileNameOf(missing) });
     return {
       ok: true,
       savedAt,
       from,
+      damaged: damaged.map((name) => wordOf(name)),
       ...readRecords(forms, migrated(version, rows), (share) => progress(0.3 + 0.7 * share)),
     };
   } catch (error) {

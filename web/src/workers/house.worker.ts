@@ -5,7 +5,7 @@ import { batches } from '../store/batches';
 import { db } from '../store/database';
 import { house, type ImportMode, type Summary } from '../store/house';
 import type { ImportConflicts } from '../store/addHouse';
-import { largestHouse } from '../store/houseZip';
+import { largestHouse } from '../store/zipEntries';
 import { today } from '../store/now';
 import { putExampleIn } from '../store/putExample';
 import type { HouseFile, LeftOut } from '../store/readHouse';
@@ -20,6 +20,7 @@ export type ReadResult =
       readonly savedAt: string;
       readonly summary: Summary;
       readonly leftOut: readonly LeftOut[];
+      readonly damaged: readonly string[];
     }
   | { readonly ok: false; readonly problem: HouseFileProblem };
 
@@ -40,8 +41,11 @@ const throttled = (progress: Progress): Progress => {
 const read: { file: HouseFile | null } = { file: null };
 
 const worker = {
-  save: async (progress: Progress): Promise<{ blob: Blob; unreadable: readonly LeftOut[] }> => {
-    const { parts, unreadable } = await house.write(throttled(progress));
+  save: async (
+    progress: Progress,
+    allPhotographs: boolean,
+  ): Promise<{ blob: Blob; unreadable: readonly LeftOut[] }> => {
+    const { parts, unreadable } = await house.write(throttled(progress), allPhotographs);
     return { blob: new Blob([...parts], { type: 'application/zip' }), unreadable };
   },
   look: async (file: Blob, progress: Progress): Promise<ReadResult> => {
@@ -50,12 +54,21 @@ const worker = {
     const result = await house.read(bytes, throttled(progress));
     if (!result.ok) return result;
     read.file = result;
-    const { savedAt, leftOut } = result;
-    return { ok: true, savedAt, leftOut, summary: await house.summary(result) };
+    const { savedAt, leftOut, damaged } = result;
+    return { ok: true, savedAt, leftOut, damaged, summary: await house.summary(result) };
   },
-  bringIn: async (manner: ImportMode, progress: Progress): Promise<ImportConflicts> => {
+  bringIn: async (
+    manner: ImportMode,
+    keepPhotographs: boolean,
+    progress: Progress,
+  ): Promise<ImportConflicts> => {
     if (!read.file) throw new Error('no file was read');
-    const brought = await house.importHouse(read.file, manner, throttled(progress));
+    const brought = await house.importHouse(
+      read.file,
+      manner,
+      throttled(progress),
+      keepPhotographs,
+    );
     read.file = null;
     return brought;
   },

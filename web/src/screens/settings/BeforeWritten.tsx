@@ -1,7 +1,9 @@
-import { recordProblemWords } from '@jubbet/core/words';
+import { formatList, recordProblemWords } from '@jubbet/core/words';
 import { format } from 'date-fns';
+import { useState } from 'react';
 import { Button } from '../../parts/Button';
-import type { ImportMode, Summary } from '../../store/house';
+import { Tick } from '../../parts/Tick';
+import type { ImportMode, Photographs, Summary } from '../../store/house';
 import type { LeftOut } from '../../store/readHouse';
 
 /** So many records that were set aside are named; the rest is counted. */
@@ -10,11 +12,17 @@ const mostNamed = 8;
 export const counted = (count: number, text: string, many: string): string =>
   `${count} ${count === 1 ? text : many}`;
 
+/** `3 photographs, 1.2 MB,` */
+export const photographsWords = ({ count, bytes }: Photographs): string =>
+  `${counted(count, 'photograph', 'photographs')}, ${(bytes / 1_000_000).toFixed(1)} MB,`;
+
 export interface Waiting {
   readonly name: string;
   readonly savedAt: string;
   readonly summary: Summary;
   readonly leftOut: readonly LeftOut[];
+  /** Kinds of record that are damaged in the file. */
+  readonly damaged: readonly string[];
 }
 
 /** Records of a file that cannot be read, each by its name and with why. */
@@ -36,10 +44,12 @@ export const BeforeWritten = ({
   onLeave,
 }: {
   waiting: Waiting;
-  onManner: (manner: ImportMode) => void;
+  onManner: (manner: ImportMode, keepPhotographs: boolean) => void;
   onLeave: () => void;
 }) => {
-  const { summary, leftOut } = waiting;
+  const { summary, leftOut, damaged } = waiting;
+  const { onlyHere } = summary;
+  const [keepPhotographs, setKeep] = useState(true);
   return (
     <div
       role="group"
@@ -62,6 +72,18 @@ export const BeforeWritten = ({
         {summary.gone > 0 && `, ${summary.gone} of it not in the file`}. There is a way back from
         both.
       </p>
+      {damaged.length > 0 && (
+        <p role="alert" className="text-brick">
+          ■ The file is damaged: of each {formatList(damaged)} in it nothing can be trusted, and
+          none comes in. All else in it is whole, and can be added; it can’t replace what is here.
+        </p>
+      )}
+      {onlyHere.count > 0 && damaged.length === 0 && (
+        <Tick isOn={keepPhotographs} onTick={setKeep}>
+          When everything is replaced, keep {photographsWords(onlyHere)} that{' '}
+          {onlyHere.count === 1 ? 'is' : 'are'} here and not in the file
+        </Tick>
+      )}
       {leftOut.length > 0 && (
         <div className="text-brick">
           <p>
@@ -72,10 +94,14 @@ export const BeforeWritten = ({
         </div>
       )}
       <div className="flex flex-wrap gap-2">
-        <Button look="first" onClick={() => onManner('add')}>
+        <Button look="first" onClick={() => onManner('add', keepPhotographs)}>
           Add to what is here
         </Button>
-        <Button onClick={() => onManner('replace')}>Replace everything here</Button>
+        {damaged.length === 0 && (
+          <Button onClick={() => onManner('replace', keepPhotographs)}>
+            Replace everything here
+          </Button>
+        )}
         <Button look="quiet" onClick={onLeave}>
           Cancel
         </Button>

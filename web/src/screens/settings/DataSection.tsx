@@ -2,9 +2,9 @@ import { restorePointWords } from '@jubbet/core/words';
 import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
 import { Button } from '../../parts/Button';
-import { house } from '../../store/house';
+import { house, type Photographs } from '../../store/house';
 import { useStored } from '../../store/useStored';
-import { LeftOutList, BeforeWritten, counted } from './BeforeWritten';
+import { LeftOutList, BeforeWritten, counted, photographsWords } from './BeforeWritten';
 import { Storage } from './Storage';
 import { useHouseFile, type Running } from './useHouseFile';
 
@@ -56,6 +56,16 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
   const restorePoint = useStored(['restore-point'], () => house.restorePoint());
   const { running, waiting, refused, unreadable, ...file } = useHouseFile();
   const busy = running !== null;
+  const [staying, setStaying] = useState<Photographs | null>(null);
+  const save = (allPhotographs: boolean): void => {
+    setStaying(null);
+    void file.save(allPhotographs);
+  };
+  const askThenSave = async (): Promise<void> => {
+    const photographs = await house.photographsStaying().catch(() => null);
+    if (photographs && photographs.count > 0) setStaying(photographs);
+    else save(false);
+  };
   return (
     <section
       aria-label="Data"
@@ -69,7 +79,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           : 'They have never been backed up.'}
       </p>
       <div className="flex flex-wrap gap-2">
-        <Button look="first" disabled={busy} onClick={() => void file.save()}>
+        <Button look="first" disabled={busy} onClick={() => void askThenSave()}>
           Back up everything
         </Button>
         <Button disabled={busy} onClick={() => picker.current?.click()}>
@@ -94,6 +104,24 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           </Button>
         )}
       </div>
+      {staying && (
+        <div
+          role="group"
+          aria-label="Photographs in the backup"
+          className="flex flex-wrap items-center gap-2 rounded-lg bg-slate-wash px-4 py-3"
+        >
+          <p className="w-full">
+            {photographsWords(staying)} {staying.count === 1 ? 'is' : 'are'} not ticked for backups.
+          </p>
+          <Button look="first" onClick={() => save(true)}>
+            Back up with them
+          </Button>
+          <Button onClick={() => save(false)}>Without them</Button>
+          <Button look="quiet" onClick={() => setStaying(null)}>
+            Cancel
+          </Button>
+        </div>
+      )}
       {running && <Progress running={running} onStop={file.stop} />}
       {refused && (
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
@@ -113,7 +141,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
         <BeforeWritten
           waiting={waiting}
           onLeave={file.leave}
-          onManner={(manner) => void file.bringIn(manner)}
+          onManner={(manner, keep) => void file.bringIn(manner, keep)}
         />
       )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">

@@ -141,12 +141,12 @@ export const useHouseFile = () => {
       setWaiting(null);
       stop();
     },
-    save: async (): Promise<void> => {
+    save: async (allPhotographs: boolean): Promise<void> => {
       setUnreadable([]);
       const saved = await run(
         'Backing up',
         (error) => `The backup could not be saved: ${error}. Your data are still here.`,
-        ({ of, remote }, progress) => of(remote.save(progress)),
+        ({ of, remote }, progress) => of(remote.save(progress, allPhotographs)),
       );
       stop();
       if (!saved) return;
@@ -172,14 +172,14 @@ export const useHouseFile = () => {
       }
       setWaiting({ name: file.name, ...looked });
     },
-    bringIn: async (manner: ImportMode): Promise<void> => {
+    bringIn: async (manner: ImportMode, keepPhotographs: boolean): Promise<void> => {
       const worker = act.current;
       if (!waiting || !worker) return;
       setWaiting(null);
       const brought = await run(
         `Restoring ${waiting.name}`,
         failedUnchanged,
-        ({ of, remote }, progress) => of(remote.bringIn(manner, progress)),
+        ({ of, remote }, progress) => of(remote.bringIn(manner, keepPhotographs, progress)),
         worker,
       );
       stop();
