@@ -42,26 +42,26 @@ const eventsOf = ({ drops, weighed, mistake, corrected, afterwards, dropsAfter }
     events.push({
       ...{ kind: 'something-else', container: 0, ingredient: mistake.id, bottleId: null },
       ...{ source: 'typed', amount: { unit: 'g', value: mistake.g }, words: '' },
-    } as BenchEvent);
+    });
   }
   if (corrected) {
     const id = baseIds[corrected.at] ?? 'jojoba';
     events.push({
       ...{ kind: 'corrected', step: `weigh/0/${id}`, container: 0, ingredient: id },
       ...{ amount: { unit: 'g', value: corrected.g }, words: 'the scale was off' },
-    } as BenchEvent);
+    });
   }
   if (dropsAfter !== null) {
     events.push({
       ...{ kind: 'corrected', step: count, container: 0, ingredient: 'lavender' },
       ...{ amount: { unit: 'drops', value: dropsAfter }, words: 'counted wrong' },
-    } as BenchEvent);
+    });
   }
   if (afterwards !== null) {
     events.push({
       ...{ kind: 'amended', container: 0, ingredient: 'jojoba', bottleId: null },
       ...{ amount: { unit: 'g', value: afterwards }, words: 'too hard' },
-    } as BenchEvent);
+    });
   }
   return events;
 };

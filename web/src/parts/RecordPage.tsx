@@ -4,27 +4,11 @@ import { Button, ButtonLink } from './Button';
 import { errorText, type ErrorText } from './errorText';
 import { useNotice } from './notice';
 import { ScreenTitle } from './ScreenTitle';
+import { LeaveAsked } from './LeaveAsked';
 import { useLeaveGuard } from './useLeaveGuard';
 import type { RecordForm } from './useRecordForm';
 import { useWrite } from './useWrite';
 import { ErrorDetails } from './ErrorDetails';
-
-/** Whoever goes elsewhere with something typed is asked first. */
-const LeaveAsked = ({ onLeave, onStay }: { onLeave: () => void; onStay: () => void }) => (
-  <div
-    role="alertdialog"
-    aria-label="Leave without saving?"
-    className="flex flex-wrap items-center gap-2 rounded-lg bg-amber-wash px-4 py-2"
-  >
-    <p className="mr-auto">What you typed here is not saved yet.</p>
-    <Button autoFocus onClick={onStay}>
-      Stay here
-    </Button>
-    <Button look="quiet" onClick={onLeave}>
-      Leave without saving
-    </Button>
-  </div>
-);
 
 /**
  * A record on a page of its own. It is saved as a whole with one press, or left as it was;

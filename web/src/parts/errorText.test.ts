@@ -6,11 +6,15 @@ import { errorText } from './errorText';
 const wrapped = (name: string, inner: unknown) => Object.assign(new Error('x'), { name, inner });
 
 test.each([
-  ['a full disk', new DOMException('x', 'QuotaExceededError'), 'the disk is full'],
+  [
+    'a full disk',
+    new DOMException('x', 'QuotaExceededError'),
+    'the disk is full (save a backup in Settings, then delete photographs or free some space)',
+  ],
   [
     'a full disk, as the store wraps it',
     wrapped('AbortError', new DOMException('x', 'QuotaExceededError')),
-    'the disk is full',
+    'the disk is full (save a backup in Settings, then delete photographs or free some space)',
   ],
   [
     'data closed under the page',

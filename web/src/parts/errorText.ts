@@ -12,7 +12,8 @@ export interface ErrorText {
 
 /** What the browser itself reports, by the name of its error. */
 const browserReasons: Readonly<Record<string, string>> = {
-  QuotaExceededError: 'the disk is full',
+  QuotaExceededError:
+    'the disk is full (save a backup in Settings, then delete photographs or free some space)',
   DatabaseClosedError: 'the data were closed; load the page again',
   InvalidStateError: 'the data were closed; load the page again',
 };

@@ -4,6 +4,9 @@ const tame = (name: string): string => name.replace(/[\\/:*?"<>|]+/g, '-').slice
 /** By this mark a spreadsheet knows that letters with accents are UTF-8. */
 const byteOrderMark = '\ufeff';
 
+/** How long a browser has to fetch what it saves, in ms. */
+const linkStaysMs = 60_000;
+
 /** Hands the maker a file made here; nothing leaves the machine. */
 export const saveFile = (name: string, content: BlobPart, type: string): void => {
   const url = URL.createObjectURL(
@@ -13,5 +16,6 @@ export const saveFile = (name: string, content: BlobPart, type: string): void =>
   link.href = url;
   link.download = tame(name);
   link.click();
-  URL.revokeObjectURL(url);
+  // A browser may ask where to save it first: the link is taken back once that is over.
+  setTimeout(() => URL.revokeObjectURL(url), linkStaysMs);
 };

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { errorText } from './errorText';
 import { storeTroubleOf } from './storeTrouble';
 
 const named = (name: string, inner?: unknown) => Object.assign(new Error('x'), { name, inner });
@@ -23,6 +24,23 @@ test.each([
   const trouble = storeTroubleOf(error);
   expect(trouble?.title).toMatch(title);
   expect(trouble?.todo).toMatch(todo);
+});
+
+test.each([
+  [
+    'inside what several writes wrap',
+    { name: 'BulkError', failures: [named('QuotaExceededError')] },
+  ],
+  ['told in words alone', Object.assign(new Error('QuotaExceededError .'), { name: 'AbortError' })],
+  ['as a cause', Object.assign(new Error('x'), { cause: named('QuotaExceededError') })],
+])('a full disk is told, %s', (_, error) => {
+  expect(errorText(error).reason).toMatch(/the disk is full.*save a backup/);
+});
+
+test('a ring of errors is no endless search', () => {
+  const ring: Record<string, unknown> = { name: 'A' };
+  ring['inner'] = ring;
+  expect(storeTroubleOf(ring)).toBeNull();
 });
 
 test('what is not of the store is not blamed on it', () => {

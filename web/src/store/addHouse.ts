@@ -10,6 +10,7 @@ import type { HouseFile } from './readHouse';
 import { kindOf, type Table } from './records';
 import { chunked, addToRestorePoint, tableOf } from './restorePoint';
 import { byIndex } from './byIndex';
+import { newId } from './newId';
 
 // A file is added to what is here: what is new comes in, the newer of two stays, and of what was
 // changed in both houses both are kept.
@@ -81,7 +82,7 @@ const rowsToWrite = (
     if (meeting === 'same' || meeting === 'ours') return [];
     if (meeting !== 'both') return [{ theirs, as: theirs }];
     (conflictCopy ? conflicts.both : conflicts.newest).push(named(table, theirs));
-    const as = conflictCopy ? (conflictCopy(theirs, crypto.randomUUID()) as Row) : theirs;
+    const as = conflictCopy ? (conflictCopy(theirs, newId()) as Row) : theirs;
     return [{ theirs, as }];
   });
 };

@@ -233,6 +233,11 @@ export const batchStore = (store: Database = db) => {
         });
       }
     },
+    /** Gives a batch the name that it lacked. */
+    name: async (id: string, name: string): Promise<void> => {
+      const batch = await getAny(id);
+      await change(id, { file: { ...batch.file, name: name.trim().slice(0, 120) } });
+    },
     note: (id: string, notes: string): Promise<void> => change(id, { notes }),
     /** Something was added after the end: what it is now is judged, told and taken off the shelf. */
     amend: async (id: string, events: readonly BenchEvent[]): Promise<void> => {

@@ -8,6 +8,7 @@ import { now, today } from './now';
 import { settingsStore } from './settings';
 import { StoreError } from './storeError';
 import { longestTag, mostTags } from './records/blends';
+import { newId } from './newId';
 
 /** True where nothing was ever written into it. */
 const isUntouched = ({ revision, recipe }: BlendRecord): boolean =>
@@ -63,7 +64,7 @@ const forPerson = (record: BlendRecord, found: PersonRecord | undefined): BlendO
 export const blendStore = (store: Database = db) => {
   const add = async (recipe: Recipe): Promise<string> => {
     const at = now();
-    const id = crypto.randomUUID();
+    const id = newId();
     await store.blends.add({
       id,
       recipe: recipeSchema.parse(recipe),
@@ -151,6 +152,18 @@ export const blendStore = (store: Database = db) => {
         return { recipe: parsed.data, revision, overtaken: false };
       });
     },
+    /** Gives a blend the name that it lacked. */
+    name: (id: string, name: string): Promise<void> =>
+      store.transaction('rw', store.blends, async () => {
+        const found = await store.blends.get(id);
+        if (!found) throw new StoreError('deleted', { record: 'blend' });
+        await store.blends.put({
+          ...found,
+          recipe: { ...found.recipe, name: name.trim().slice(0, 120) },
+          revision: found.revision + 1,
+          updatedAt: now(),
+        });
+      }),
     /** What has changed of its wearer was seen: from now on it is written for them as they are. */
     seen: (id: string): Promise<void> =>
       store.transaction('rw', [store.blends, store.people], async () => {

@@ -14,7 +14,7 @@ const extreme = (schema: Schema, end: 'least' | 'most'): unknown => {
   if (schema.const !== undefined) return schema.const;
   if (schema.enum) return schema.enum[end === 'least' ? 0 : schema.enum.length - 1];
   const either = (schema.anyOf ?? schema.oneOf)?.filter(
-    (part) => end === 'least' || (part as Schema).type !== 'null',
+    (part) => end === 'least' || part.type !== 'null',
   );
   if (either) return extreme(either[end === 'least' ? 0 : either.length - 1] as Schema, end);
   const types = [schema.type].flat();
@@ -47,9 +47,8 @@ const extreme = (schema: Schema, end: 'least' | 'most'): unknown => {
   }
 };
 
-const kinds = (z.toJSONSchema(benchEventSchema).oneOf ??
-  z.toJSONSchema(benchEventSchema).anyOf ??
-  []) as Schema[];
+const kinds =
+  z.toJSONSchema(benchEventSchema).oneOf ?? z.toJSONSchema(benchEventSchema).anyOf ?? [];
 
 const atBounds: BenchEvent[] = kinds.flatMap((kind) =>
   (['least', 'most'] as const).map((end) => benchEventSchema.parse(extreme(kind, end))),

@@ -100,7 +100,8 @@ export const openDatabase = (name = 'jubbet'): Database => {
  */
 export const refuseOtherVersions = async (name = 'jubbet'): Promise<void> => {
   // Where a browser cannot list its databases, opening finds out.
-  const all = 'databases' in indexedDB ? await indexedDB.databases() : [];
+  const all =
+    typeof indexedDB === 'object' && 'databases' in indexedDB ? await indexedDB.databases() : [];
   // IndexedDB numbers are ten times those of Dexie.
   const found = all.find((database) => database.name === name)?.version;
   if (found === undefined) return;

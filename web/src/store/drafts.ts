@@ -1,6 +1,7 @@
 import { recipeSchema, type Recipe } from '@jubbet/core/recipe';
 import { db, type Database, type DraftRecord } from './database';
 import { now } from './now';
+import { newId } from './newId';
 
 const ofBlend = (store: Database, blendId: string): Promise<DraftRecord[]> =>
   store.drafts.where('blendId').equals(blendId).toArray();
@@ -18,7 +19,7 @@ export const keepDraft = (
   name = '',
 ): Promise<string> =>
   store.transaction('rw', store.drafts, async () => {
-    const id = crypto.randomUUID();
+    const id = newId();
     const at = now();
     const numbers = (await ofBlend(store, blendId)).map(({ number }) => number);
     await store.drafts.add({

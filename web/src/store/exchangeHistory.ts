@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Database } from './database';
 import type { Head } from './houseZip';
 import { moment } from './records/fields';
+import { newId } from './newId';
 
 // Which house this is, and what it has read of others: so that two houses can tell what was changed
 // in which of them since they last met.
@@ -12,7 +13,7 @@ const readFromSchema = z.record(z.string().max(100), moment).catch({});
 export const thisHouse = async (store: Database): Promise<Head['from']> => {
   const known: unknown = (await store.settings.get('houseId'))?.value;
   const readFrom: unknown = (await store.settings.get('readFrom'))?.value;
-  const house = typeof known === 'string' && known !== '' ? known : crypto.randomUUID();
+  const house = typeof known === 'string' && known !== '' ? known : newId();
   if (house !== known) await store.settings.put({ key: 'houseId', value: house });
   return { house, readFrom: readFromSchema.parse(readFrom ?? {}) };
 };

@@ -6,7 +6,7 @@ import type { BenchEvent } from '@jubbet/core/making';
 import { houseFileProblemWords, recordProblemWords } from '@jubbet/core/words';
 import { batchStore } from './batches';
 import { blendStore } from './blends';
-import { openDatabase, type BatchRecord, type Database } from './database';
+import { openDatabase, type Database } from './database';
 import { exampleHouse } from './example';
 import { houseStore } from './house';
 import { fileOfHouse, unzipped, withRows, writtenHouse, zipped } from './houseFile.testing';

@@ -11,11 +11,12 @@ import {
 import { db, type BottleRecord, type Database, type MovementRecord } from './database';
 import { now, today } from './now';
 import { StoreError } from './storeError';
+import { newId } from './newId';
 
 export const movementOf = (bottleId: string, movement: Movement): MovementRecord => {
   const at = now();
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     bottleId,
     at,
     updatedAt: at,
@@ -177,7 +178,7 @@ export const ledgerStore = (store: Database = db) => {
           throw new StoreError('more-than-left', {});
         }
         if (decanted > size) throw new StoreError('more-than-full', {});
-        const into = crypto.randomUUID();
+        const into = newId();
         const at = now();
         await store.bottles.add({
           id: into,

@@ -12,6 +12,7 @@ import { now, today } from './now';
 import { personNamed } from './people';
 import { addReactions, rememberReaction } from './reactions';
 import { StoreError } from './storeError';
+import { newId } from './newId';
 
 /** What is reported when a patch is looked at. */
 export interface NewReading {
@@ -76,7 +77,7 @@ export const patchTestsStore = (store: Database = db) => {
       (await list()).filter(({ test }) => test.personId === personId),
     begin: (test: Omit<PatchTest, 'startedAt' | 'readings' | 'stopped'>): Promise<string> =>
       store.transaction('rw', store.patchTests, store.people, async () => {
-        const id = crypto.randomUUID();
+        const id = newId();
         const at = now();
         const personId = await personNamed(store, {
           personId: test.personId,

@@ -53,6 +53,8 @@ export const settingsSchema = z.object({
     .string()
     .regex(/^[\w-]{1,20}$/)
     .catch('A4'),
+  /** Whose name is on labels was asked once, whatever the answer. */
+  makerAsked: z.boolean().catch(false),
   labelNames: z.enum(['common', 'botanical']).catch('common'),
   /** The recipe that was pasted last, to be read over. */
   readText: z.string().max(longestKept).catch(''),

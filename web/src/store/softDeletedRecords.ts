@@ -3,6 +3,7 @@ import type { DeletedRecord } from '@jubbet/core/words';
 import { now } from './now';
 import { StoreError } from './storeError';
 import type { StoredRecord } from './records/fields';
+import { newId } from './newId';
 
 /**
  * Adds, rewrites, takes away and brings back records that hold one thing each.
@@ -24,7 +25,7 @@ export const softDeletedRecords = <R extends StoredRecord, Key extends keyof R &
     return found && found.deletedAt === null ? found : null;
   },
   add: async (value: R[Key]): Promise<string> => {
-    const id = crypto.randomUUID();
+    const id = newId();
     const at = now();
     const record: StoredRecord = { id, createdAt: at, updatedAt: at, deletedAt: null };
     await table.add({ ...record, [key]: parse(value) } as unknown as InsertType<R, 'id'>);

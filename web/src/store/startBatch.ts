@@ -12,6 +12,7 @@ import { laterThan, now, today } from './now';
 import { settingsStore } from './settings';
 import { takeNumber } from './serials';
 import { StoreError } from './storeError';
+import { newId } from './newId';
 
 /** What a batch is begun with. */
 export interface Start {
@@ -45,7 +46,7 @@ export const startBatch = async (
     const own = (await store.materials.toArray()).filter(({ deletedAt }) => deletedAt === null);
     const made = asSettled(recipe, blend, evaluation);
     const ids = pouredIds(recipe);
-    const id = crypto.randomUUID();
+    const id = newId();
     const last = (await byIndex(store.batches, 'startedAt').last())?.startedAt ?? '';
     // A clock that was set back never puts a batch before the one that was begun first.
     const at = laterThan(last, now());

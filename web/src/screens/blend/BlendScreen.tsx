@@ -5,6 +5,7 @@ import { BrokenRecord } from '../../parts/BrokenRecord';
 import { OneBlend } from '../../parts/OneBlend';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
+import { holdOpen, whenNobodyHas } from './openTabs';
 import { Sheet } from './Sheet';
 
 /** A blend on its sheet. */
@@ -14,11 +15,15 @@ export const BlendScreen = () => {
   const leaving = useRef<number | undefined>(undefined);
   useEffect(() => {
     window.clearTimeout(leaving.current);
+    const letGo = holdOpen(blendId);
     return () => {
+      letGo();
       leaving.current = window.setTimeout(() => {
         // Its label or its carriers are still about it.
         if (!window.location.pathname.startsWith(`${import.meta.env.BASE_URL}blends/${blendId}`))
-          void blends.dropUntouched(blendId).catch((error: unknown) => console.warn(error));
+          void whenNobodyHas(blendId, () => blends.dropUntouched(blendId)).catch((error: unknown) =>
+            console.warn(error),
+          );
       });
     };
   }, [blendId]);

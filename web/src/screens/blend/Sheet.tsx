@@ -26,6 +26,7 @@ import { BaseTable } from './BaseTable';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
 import { Notes } from './Notes';
+import { NotSaved } from './NotSaved';
 import { Glasses } from './Glasses';
 import { NameTitle } from './NameTitle';
 import { SuggestedChanges } from './SuggestedChanges';
@@ -46,7 +47,6 @@ import { lineMl } from './OilTotals';
 import { useAddedHere } from './useAddedHere';
 import { useUndoKeys } from './useUndoKeys';
 import { VerdictBox } from '../../parts/VerdictBox';
-import { ErrorDetails } from '../../parts/ErrorDetails';
 
 /** What is under the sentence: the glass, the oils and bases, and what holds them back. */
 const SheetBody = ({
@@ -253,17 +253,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           )}
         </div>
       </div>
-      {failure && (
-        <div role="alert" className="flex gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          <div className="flex-1">
-            The last change could not be saved: {failure.reason}. It is still here on the sheet.
-            <ErrorDetails details={failure.details} />
-          </div>
-          <button type="button" className="underline" onClick={retry}>
-            Try again
-          </button>
-        </div>
-      )}
+      <NotSaved failure={failure} onRetry={retry} />
       {overtaken && (
         <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">
           <span className="flex-1">

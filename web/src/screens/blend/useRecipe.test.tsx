@@ -60,7 +60,11 @@ test('a write that fails is told, keeps what was typed, and is tried again', asy
     Object.assign(new Error('x'), { name: 'QuotaExceededError' }),
   );
   type('Row G');
-  await waitFor(() => expect(view.result.current.failure?.reason).toBe('the disk is full'));
+  await waitFor(() =>
+    expect(view.result.current.failure?.reason).toBe(
+      'the disk is full (save a backup in Settings, then delete photographs or free some space)',
+    ),
+  );
   expect(view.result.current.recipe.name).toBe('Row G');
   expect(await stored()).toBe('Trial');
   act(() => view.result.current.retry());

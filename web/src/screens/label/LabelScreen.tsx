@@ -32,6 +32,7 @@ import { Missing } from '../../parts/Missing';
 import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
 import { batches } from '../../store/batches';
+import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
@@ -70,6 +71,7 @@ const LabelsOf = ({
   back,
   sale = null,
   saleFields,
+  onName,
 }: {
   blend: Blend;
   pieces: readonly [Piece, ...Piece[]];
@@ -82,6 +84,8 @@ const LabelsOf = ({
   /** How it is sold; null where it is kept or given away. */
   sale?: SaleChoices | null;
   saleFields?: ReactNode;
+  /** Gives it the name that it lacks. */
+  onName: (name: string) => Promise<unknown>;
 }) => {
   const [chosen, setChosen] = useState('0');
   const isBox = chosen === box;
@@ -109,6 +113,8 @@ const LabelsOf = ({
     <Labels
       key={chosen}
       label={label}
+      isNamed={blend.name !== ''}
+      onName={onName}
       notice={
         missing.length > 0 &&
         !label.doNotUse && <StillMissing what={missing} to={`${back}/for-sale`} />
@@ -185,6 +191,7 @@ const LabelOfBatch = ({
       saleFields={fields}
       printing={printing}
       back={`/batches/${batch.id}`}
+      onName={(name) => batches.name(batch.id, name)}
     />
   );
 };
@@ -243,6 +250,7 @@ const LabelOfDraft = ({
       facts={{ batch: '', madeOn: today(), maker: printing.maker }}
       printing={printing}
       back={back}
+      onName={(name) => blends.name(blendId, name)}
     />
   );
 };

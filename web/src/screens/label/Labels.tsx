@@ -1,6 +1,6 @@
 import { type LabelText, handLabel, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { Kbd } from '../../parts/Kbd';
@@ -11,6 +11,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
+import { NamesFirst } from './NamesFirst';
 import { idOf, PaperFields, printedOn } from './PaperFields';
 import { errorText } from '../../parts/errorText';
 
@@ -18,6 +19,7 @@ import { errorText } from '../../parts/errorText';
 export type Printing = Pick<
   Settings,
   | 'maker'
+  | 'makerAsked'
   | 'responsible'
   | 'labelSizes'
   | 'labelPaper'
@@ -26,6 +28,9 @@ export type Printing = Pick<
   | 'ounces'
   | 'spoons'
 >;
+
+/** How a label goes out. */
+type Out = 'print' | 'pdf' | 'svg';
 
 /** One label, how large and how often it is printed, and on what. */
 export const Labels = ({
@@ -37,6 +42,8 @@ export const Labels = ({
   back,
   choose,
   notice,
+  isNamed,
+  onName,
 }: {
   label: LabelText;
   copies: number;
@@ -49,6 +56,9 @@ export const Labels = ({
   choose: ReactNode;
   /** What is wanting on it. */
   notice: ReactNode;
+  /** False where the blend has no name yet: that is asked for before anything is printed. */
+  isNamed: boolean;
+  onName: (name: string) => Promise<unknown>;
 }) => {
   const [cut, setCut] = useState(usual);
   const [count, setCount] = useState(copies);
@@ -90,7 +100,25 @@ export const Labels = ({
     saveFile(`${label.name}, label.svg`, svg, 'image/svg+xml');
   };
   // A sheet of labels has its places to the tenth of a millimetre: only the PDF meets them.
-  const print = () => (sheet ? void savePdf() : window.print());
+  const out: Readonly<Record<Out, () => void>> = {
+    print: () => (sheet ? void savePdf() : window.print()),
+    pdf: () => void savePdf(),
+    svg: () => void write('The label', saveSvg),
+  };
+  const [asking, setAsking] = useState<Out | null>(null);
+  const waiting = useRef<Out | null>(null);
+  const isAsked = !isNamed || (!label.sale && label.maker === '' && !printing.makerAsked);
+  useEffect(() => {
+    // Once the names are on the label, what was asked for goes on.
+    if (isAsked || waiting.current === null) return;
+    const next = waiting.current;
+    waiting.current = null;
+    out[next]();
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [isAsked]);
+  /** What goes out bears a name: the first time it is asked for. */
+  const goOut = (how: Out): void => (isAsked ? setAsking(how) : out[how]());
+  const print = () => goOut('print');
   useKeys({ p: print });
   return (
     <div className="mx-auto grid max-w-4xl gap-4">
@@ -106,8 +134,8 @@ export const Labels = ({
               Print <Kbd>P</Kbd>
             </Button>
           )}
-          <Button onClick={() => void write('The label', saveSvg)}>Save as SVG</Button>
-          <Button look="first" onClick={() => void savePdf()}>
+          <Button onClick={() => goOut('svg')}>Save as SVG</Button>
+          <Button look="first" onClick={() => goOut('pdf')}>
             Save as PDF {sheet && <Kbd>P</Kbd>}
           </Button>
         </div>
@@ -162,6 +190,24 @@ export const Labels = ({
           />
         )}
       </div>
+      {asking && (
+        <NamesFirst
+          isNamed={isNamed}
+          needsMaker={!label.sale && label.maker === ''}
+          onNames={async ({ name, maker }) => {
+            waiting.current = asking;
+            const saved = await write('The names', async () => {
+              if (name !== null) await onName(name);
+              if (maker !== '') await settings.write('maker', maker);
+              await settings.write('makerAsked', true);
+              return true;
+            });
+            if (saved) setAsking(null);
+            else waiting.current = null;
+          }}
+          onCancel={() => setAsking(null)}
+        />
+      )}
       {shownNotice && (
         <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
           {shownNotice}

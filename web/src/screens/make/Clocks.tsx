@@ -9,6 +9,7 @@ import { saveFile } from '../../parts/saveFile';
 import { useSeconds } from '../../parts/useSeconds';
 import { now as momentNow } from '../../store/now';
 import { panel, panelButton } from './panel';
+import { newId } from '../../store/newId';
 
 /** The system may tell of a clock too, where the maker allows it: asked at a press, once. */
 const askToNotify = (): void => {
@@ -22,7 +23,7 @@ const clockEvent = (step: Step | null, minutes: number, words: string): BenchEve
   const startedAt = momentNow();
   return {
     kind: 'timer',
-    timerId: crypto.randomUUID(),
+    timerId: newId(),
     step: step?.id ?? null,
     startedAt,
     endsAt: new Date(Date.parse(startedAt) + minutes * 60_000).toISOString(),

@@ -74,7 +74,11 @@ test('a press that cannot be kept is not shown, and says so', async () => {
     Object.assign(new Error('x'), { name: 'QuotaExceededError' }),
   );
   act(() => view.result.current.act('drop', 'tap'));
-  await waitFor(() => expect(view.result.current.failure?.reason).toBe('the disk is full'));
+  await waitFor(() =>
+    expect(view.result.current.failure?.reason).toBe(
+      'the disk is full (save a backup in Settings, then delete photographs or free some space)',
+    ),
+  );
   expect(view.result.current.tally?.drops.get(step)).toBe(1);
 });
 

@@ -7,6 +7,7 @@ const useStorage = () => {
   const { data } = useQuery({
     queryKey: ['storage'],
     queryFn: async () => {
+      if (!('storage' in navigator)) return null;
       const { usage = 0 } = await navigator.storage.estimate();
       return { used: usage, kept: await navigator.storage.persisted() };
     },
@@ -21,6 +22,14 @@ const useStorage = () => {
 /** What the storage holds, and the way to ask that it is kept. */
 export const Storage = () => {
   const { state, ask } = useStorage();
+  if (state === null) {
+    return (
+      <p className="border-t border-line pt-3 text-sm text-soft">
+        This browser does not say how much room is left, and can’t be asked to keep your data: back
+        them up often.
+      </p>
+    );
+  }
   if (!state) return null;
   return (
     <p className="flex flex-wrap items-center gap-2 border-t border-line pt-3 text-sm text-soft">

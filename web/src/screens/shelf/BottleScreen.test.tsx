@@ -110,7 +110,7 @@ test('a write that fails keeps what was typed and says why', async () => {
   type('Lot', 'LV-3');
   press('Add to shelf');
   expect((await screen.findByRole('alert')).textContent).toBe(
-    'It was not saved: the disk is full. What you typed is still here.',
+    'It was not saved: the disk is full (save a backup in Settings, then delete photographs or free some space). What you typed is still here.',
   );
   expect(screen.getByLabelText<HTMLInputElement>('Lot').value).toBe('LV-3');
 });

@@ -10,6 +10,7 @@ import { useStored } from '../../store/useStored';
 import { AnalysisField } from './AnalysisField';
 import { BaseFields } from './OwnBaseFields';
 import { CommonFields, FragranceFields, OilFields, ReadyMadeFields } from './OwnMaterialFields';
+import { newId } from '../../store/newId';
 
 type Kind = 'oil' | 'ready-made' | 'fragrance' | 'base';
 
@@ -32,7 +33,7 @@ const leads: Record<Kind, string> = {
 const isKind = (text: string | undefined): text is Kind => text !== undefined && text in titles;
 
 const common = () => ({
-  id: `own-${crypto.randomUUID()}`,
+  id: `own-${newId()}`,
   name: '',
   botanical: '',
   // What is not typed is not known: nothing is made up here.
@@ -166,7 +167,7 @@ const Form = ({ begun: given, isNew }: { begun: Made; isNew: boolean }) => {
 export const OwnMaterialScreen = () => {
   const { kind } = useParams();
   const [asked] = useSearchParams();
-  const [id] = useState(() => crypto.randomUUID());
+  const [id] = useState(() => newId());
   return isKind(kind) ? (
     <Form
       key={kind}
