@@ -124,7 +124,7 @@ test('a record that breaks takes down no list, and can be saved and deleted ther
 test.describe('on a first visit', () => {
   test.use({ stored: 'nothing' });
 
-  test('beginning with an empty house keeps what a visitor made, and is undone', async ({
+  test('put away, the example leaves what a visitor made, and comes back beside it', async ({
     page,
   }) => {
     await page.goto('/blends');
@@ -132,13 +132,17 @@ test.describe('on a first visit', () => {
     await page.getByLabel('Name', { exact: true }).fill('My own');
     await page.getByRole('link', { name: 'Blends' }).click();
     await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
-    await page.getByRole('link', { name: 'Start your own' }).click();
-    await page.getByRole('button', { name: 'Start my first blend' }).click();
-    await expect(page.getByRole('button', { name: 'Person: … who?' })).toBeVisible();
-    await page.getByRole('link', { name: 'Blends' }).click();
+    await page.getByRole('button', { name: 'Put the example away' }).click();
     await expect(page.getByRole('heading', { level: 2 })).toHaveCount(1);
     await expect(page.getByRole('heading', { name: 'My own' })).toBeVisible();
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('link', { name: 'Batches' }).first().click();
+    await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+    await expect(page.getByText(/\d in the log/)).toHaveCount(0);
+    // What is said is reached by its key, and brings the example back beside what is theirs.
+    await page.keyboard.press('u');
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await page.getByRole('link', { name: 'Blends' }).first().click();
     await expect(page.getByRole('heading', { level: 2 })).toHaveCount(22);
   });
 });

@@ -84,6 +84,7 @@ void refuseOtherVersions()
       void import('./Moved').then(({ isAtFormerAddress, noticeMoved: sayMoved }) => {
         if (isAtFormerAddress(window.location)) sayMoved();
       });
+      void import('./folderWatch').then(({ watchFolder }) => watchFolder());
       void import('./ClockWatch').then(({ watchClocks }) =>
         watchClocks(client, (path) => void router.navigate(path)),
       );

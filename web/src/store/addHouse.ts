@@ -16,7 +16,7 @@ import { newId } from './newId';
 // changed in both houses both are kept.
 
 /** Kinds of record that are met one by one. Events come with their batch; settings stay. */
-const mergedTables = [
+export const mergedTables = [
   'materials',
   'blends',
   'people',

@@ -1,4 +1,10 @@
-import { addHouse, mergeOutcomes, type ImportConflicts, type MergedTable } from './addHouse';
+import {
+  addHouse,
+  mergedTables,
+  mergeOutcomes,
+  type ImportConflicts,
+  type MergedTable,
+} from './addHouse';
 import {
   db,
   type BatchRecord,
@@ -42,6 +48,8 @@ export interface Summary {
   readonly gone: number;
   /** Photographs that are here and not in the file. */
   readonly onlyHere: Photographs;
+  /** Records of any kind that adding would bring in. */
+  readonly changes: number;
 }
 
 /** How many photographs, and how large together, in bytes. */
@@ -196,11 +204,16 @@ export const houseStore = (store: Database = db) => ({
         const keys = await tableOf(store, table).toCollection().primaryKeys();
         sum.gone += keys.filter((key) => !there.has(String(key))).length;
       }
+      let changes = 0;
+      for (const table of mergedTables) {
+        const merged = await mergeOutcomes(store, table, house[table], met);
+        changes += merged.filter(({ outcome }) => outcome !== 'same' && outcome !== 'ours').length;
+      }
       const inFile = new Set(house.photos.map(({ id }) => id));
       const onlyHere = (await store.photos.toArray()).filter(
         ({ id, deletedAt }) => deletedAt === null && !inFile.has(id),
       );
-      return { ...counts, ...sum, onlyHere: counted(onlyHere) };
+      return { ...counts, ...sum, onlyHere: counted(onlyHere), changes };
     }),
   /** Gets data in, in one transaction that saves a restore point. */
   importHouse: (

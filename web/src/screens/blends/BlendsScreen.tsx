@@ -21,6 +21,7 @@ const BookList = lazy(async () => ({
 const BlendCard = lazy(async () => ({ default: (await import('./BlendCard')).BlendCard }));
 const RefusedFile = lazy(async () => ({ default: (await import('./ImportBlend')).RefusedFile }));
 const ImportBlend = lazy(async () => ({ default: (await import('./ImportBlend')).ImportBlend }));
+const FolderNews = lazy(async () => ({ default: (await import('./FolderNews')).FolderNews }));
 const ExampleHere = lazy(async () => ({ default: (await import('./ExampleHere')).ExampleHere }));
 const SaveReminder = lazy(async () => ({ default: (await import('./SaveReminder')).SaveReminder }));
 
@@ -153,6 +154,7 @@ export const BlendsScreen = () => {
       {named && (
         <Suspense fallback={null}>
           <SaveReminder />
+          <FolderNews />
         </Suspense>
       )}
       {data?.length === 0 && (

@@ -5,6 +5,7 @@ import { Button } from '../../parts/Button';
 import { house, type Photographs } from '../../store/house';
 import { useStored } from '../../store/useStored';
 import { LeftOutList, BeforeWritten, counted, photographsWords } from './BeforeWritten';
+import { SharedFolder } from './SharedFolder';
 import { Storage } from './Storage';
 import { useHouseFile, type Running } from './useHouseFile';
 
@@ -150,6 +151,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
         </Button>
         <EmptyHouse disabled={busy} onClear={() => void file.clear()} />
       </div>
+      <SharedFolder />
       <Storage />
     </section>
   );

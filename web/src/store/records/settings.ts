@@ -4,13 +4,8 @@ import { migration, recordKind } from './recordKind';
 
 /** What holds for this browser alone. */
 const ofThisDevice = [
-  'houseId',
-  'readFrom',
-  'lastExport',
-  'openedAt',
-  'welcomed',
-  'seeded',
-  'exampleHere',
+  ...['houseId', 'readFrom', 'lastExport', 'openedAt', 'welcomed', 'seeded', 'exampleHere'],
+  ...['sharedFolder', 'folderSeen', 'folderKeptAt', 'folderDirty'],
 ];
 
 /** What settings were called before version 14. */
