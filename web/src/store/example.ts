@@ -107,7 +107,7 @@ const movementsOf = (
   });
 
 /** What the example house has made of its blends, with the drops as they fell. */
-export const exampleBatches = (
+const exampleBatches = (
   day: string,
   blends: readonly BlendRecord[],
   shelf: readonly BottleRecord[],
@@ -187,7 +187,7 @@ export const exampleBatches = (
 };
 
 /** The containers that the example house has measured. */
-export const exampleContainers = (day: string): ContainerRecord[] => {
+const exampleContainers = (day: string): ContainerRecord[] => {
   const at = startOf(daysBefore(day, 60));
   return ownContainers.map(({ id, ...container }) => ({
     id,

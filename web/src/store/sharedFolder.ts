@@ -7,7 +7,7 @@ import { now } from './now';
 // there, and reads those of the others. Nothing is sent by Jubbet.
 
 /** What is used of a folder that a browser hands out. */
-export interface Folder extends FileSystemDirectoryHandle {
+interface Folder extends FileSystemDirectoryHandle {
   queryPermission?(of: { readonly mode: 'readwrite' }): Promise<PermissionState>;
   requestPermission?(of: { readonly mode: 'readwrite' }): Promise<PermissionState>;
 }
@@ -26,7 +26,7 @@ export interface Kept {
 }
 
 /** Where the folder is with the browser; `ask` where it wants to be asked again by a press. */
-export interface FolderState {
+interface FolderState {
   readonly folder: Folder;
   readonly may: 'write' | 'ask' | 'no';
   readonly keptAt: string | null;
