@@ -69,7 +69,7 @@ test('a container written on a sheet is kept for others, and undo takes it off a
   await expect(containers.getByLabel('Size', { exact: true }).locator('option:checked')).toHaveText(
     /8\.4\sml: Thin blue, my own/,
   );
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByRole('banner').getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: /^Container:/ }).click();
   await expect(containers.getByRole('button', { name: 'Save for other blends' })).toBeVisible();
   await page.keyboard.press('Escape');

@@ -88,8 +88,9 @@ const asAgain = (page: Page): Promise<void> =>
 test('a full disk is said in words, with the way out, and leaving asks first', async ({ page }) => {
   // As a browser does it: what was written is taken back, and the transaction says why.
   await page.addInitScript(() => {
-    const put = IDBObjectStore.prototype.put;
-    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args) {
+    const { prototype } = IDBObjectStore;
+    const put = Reflect.get(prototype, 'put') as (...args: unknown[]) => IDBRequest<IDBValidKey>;
+    prototype.put = function (this: IDBObjectStore, ...args) {
       const request = put.apply(this, args);
       const { transaction } = this;
       if ((window as { full?: boolean }).full) {

@@ -44,7 +44,21 @@ export { once } from './once';
 export { searchBases, searchOils } from './search';
 export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
-export { inciIn, inciOfBase, inciOfOil, type Region } from './inci';
+export {
+  casOf,
+  type PackName,
+  packNameOfBase,
+  packNameOfOil,
+  type Region,
+  regions,
+} from './packNames';
+export {
+  allergenSource,
+  allergensFor,
+  longListFrom,
+  namedAbove,
+  type SaleAllergen,
+} from './saleAllergens';
 export { isMelted } from './isMelted';
 export { type Form, forms, looseDensity, looseUnits, measures, usualForm } from './measures';
 export {

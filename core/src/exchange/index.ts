@@ -11,3 +11,4 @@ export { type ReadingReport, readingReport } from './readReport';
 export { blendHowTo, blendMarkdown, type BlendOut, readAnyBlend } from './forms';
 export { blendOfRows, formulaRows } from './formulaTable';
 export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';
+export { packOf, type PackReport, type Packed } from './packOf';

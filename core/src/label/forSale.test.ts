@@ -1,15 +1,26 @@
 import { describe, expect, test } from 'vitest';
-import { inciIn } from '../catalog';
+import {
+  allergensFor,
+  chemistryOf,
+  packNameOfBase,
+  packNameOfOil,
+  shippedCatalog,
+} from '../catalog';
 import { evaluate } from '../drops';
 import { blendOf } from '../drops/blend.testing';
-import { saleFactsOf } from './forSale';
+import { saleFactsOf, type SoldWhere } from './forSale';
+import { saleStanding } from './saleStanding';
 
 type Oils = Readonly<Record<string, number>>;
 
 /** Drops of 0.05 ml in 9.5 ml of jojoba and oils. */
-const factsOf = (oils: Oils, use: 'leave-on' | 'rinse-off' = 'leave-on') => {
+const factsOf = (
+  oils: Oils,
+  use: 'leave-on' | 'rinse-off' = 'leave-on',
+  where: SoldWhere = { region: 'eu', on: '2026-07-30' },
+) => {
   const blend = blendOf({ oils });
-  return saleFactsOf(evaluate(blend).mixture, { ...blend.brief, use });
+  return saleFactsOf(evaluate(blend).mixture, { ...blend.brief, use }, where);
 };
 
 /** By hand: g of each oil over g of the whole, with their densities; 0.867 for jojoba. */
@@ -71,9 +82,9 @@ describe('five blends, compared with a table by hand', () => {
   ])('%o', (oils, ingredients, allergens) => {
     const facts = factsOf(oils);
     const share = Object.values(sharesByHand(oils))[0] ?? 0;
-    expect(facts.ingredients.map(({ inci }) => inciIn('eu', inci ?? '', ''))).toEqual(ingredients);
+    expect(facts.ingredients.map(({ name }) => name)).toEqual(ingredients);
     expect(facts.ingredients[1]?.percent).toBeCloseTo(share, 2);
-    expect(facts.allergens.map(({ inci }) => inci)).toEqual(allergens.map(([inci]) => inci));
+    expect(facts.allergens.map(({ label }) => label)).toEqual(allergens.map(([inci]) => inci));
     facts.allergens.forEach(({ percent }, n) =>
       expect(percent.likely).toBeCloseTo((share * (allergens[n]?.[1] ?? 0)) / 100, 3),
     );
@@ -83,7 +94,7 @@ describe('five blends, compared with a table by hand', () => {
 
 test('what is rinsed off names an allergen from ten times as much on', () => {
   // 1 drop of peppermint is 0.548 %: linalool at the most 0.6 % of it, 0.0033 %.
-  expect(factsOf({ peppermint: 1 }, 'rinse-off').allergens.map(({ inci }) => inci)).toEqual([
+  expect(factsOf({ peppermint: 1 }, 'rinse-off').allergens.map(({ label }) => label)).toEqual([
     'Limonene',
   ]);
 });
@@ -91,7 +102,7 @@ test('what is rinsed off names an allergen from ten times as much on', () => {
 test('two oils add up to one allergen', () => {
   const shares = sharesByHand({ lavender: 1, peppermint: 1 });
   const linalool = factsOf({ lavender: 1, peppermint: 1 }).allergens.find(
-    ({ inci }) => inci === 'Linalool',
+    ({ label }) => label === 'Linalool',
   );
   expect(linalool?.percent.likely).toBeCloseTo(
     ((shares['lavender'] ?? 0) * 32.5 + (shares['peppermint'] ?? 0) * 0.3) / 100,
@@ -100,21 +111,136 @@ test('two oils add up to one allergen', () => {
   expect(linalool?.from).toEqual(['lavender', 'peppermint']);
 });
 
-test('a name that was made of genus and species is told as that', () => {
-  const [, petitgrain] = factsOf({ petitgrain: 1 }).ingredients;
-  expect(petitgrain).toMatchObject({ inci: 'Citrus Aurantium Oil', isDerived: true });
-  expect(factsOf({ lavender: 1 }).ingredients[1]?.isDerived).toBe(false);
+test('names are of the plant and its part, in the style of where it is sold', () => {
+  const named = (id: string, region: 'eu' | 'us') => {
+    const oil = shippedCatalog.oil(id);
+    return oil ? packNameOfOil(oil, region).names : [];
+  };
+  // Three ingredients of one tree.
+  expect(['neroli', 'petitgrain', 'bitter-orange'].flatMap((id) => named(id, 'eu'))).toEqual([
+    'Citrus Aurantium Amara Flower Oil',
+    'Citrus Aurantium Amara Leaf/Twig Oil',
+    'Citrus Aurantium Amara Peel Oil',
+  ]);
+  expect(named('lavender', 'us')).toEqual(['Lavandula Angustifolia (Lavender) Oil']);
+  // Absolutes are extracts.
+  for (const { id } of shippedCatalog.oils.filter((oil) => oil.id.endsWith('-absolute'))) {
+    expect([id, named(id, 'eu').join()]).toEqual([id, expect.stringMatching(/Extract|Wax/)]);
+  }
 });
 
-test('names have the style of the place where it is sold', () => {
-  expect(inciIn('us', 'Lavandula Angustifolia Oil', 'Lavender')).toBe(
-    'Lavandula Angustifolia (Lavender) Oil',
-  );
-  expect(inciIn('us', 'Simmondsia Chinensis (Jojoba) Seed Oil', 'Jojoba oil')).toBe(
-    'Simmondsia Chinensis (Jojoba) Seed Oil',
-  );
-  expect(inciIn('eu', 'Simmondsia Chinensis (Jojoba) Seed Oil', '')).toBe(
-    'Simmondsia Chinensis Seed Oil',
-  );
-  expect(inciIn('us', 'Cera Alba', 'Beeswax')).toBe('Cera Alba');
+test('every oil and base of the library has a name that is one, or says that its bottle has it', () => {
+  const all = [
+    ...shippedCatalog.oils.map((oil) => [oil.id, packNameOfOil(oil, 'eu')] as const),
+    ...shippedCatalog.bases.map((base) => [base.id, packNameOfBase(base, 'eu')] as const),
+  ];
+  for (const [id, { names, isFromBottle }] of all) {
+    expect([id, names.length > 0 || isFromBottle]).toEqual([id, true]);
+    for (const name of names)
+      expect([id, name]).toEqual([id, expect.not.stringMatching(/e\.g|\(/)]);
+  }
+  expect(
+    all
+      .filter(([, { names }]) => names.length === 0)
+      .map(([id]) => id)
+      .sort(),
+  ).toEqual(['hydrosol', 'liquid_castile_soap', 'unscented_lotion']);
+});
+
+test('the list is of the region and the day', () => {
+  expect(allergensFor('eu', '2026-12-01')).toHaveLength(80);
+  expect(allergensFor('ni', '2026-12-01')).toHaveLength(80);
+  expect(allergensFor('eu', '2026-07-30')).toHaveLength(24);
+  expect(allergensFor('gb', '2026-12-01')).toHaveLength(24);
+  expect(allergensFor('us', '2026-12-01')).toEqual([]);
+});
+
+describe('since 31 July 2026', () => {
+  const now = { region: 'eu', on: '2026-12-01' } as const;
+  const labels = (oils: Oils, use: 'leave-on' | 'rinse-off' = 'leave-on') =>
+    factsOf(oils, use, now).allergens.map(({ label }) => label);
+
+  test('an oil that is listed as such is named, and what is in it beside it', () => {
+    // Lavender 1.606 %: linalyl acetate 34 % of it, beta-caryophyllene 4, terpineol, terpinen-4-ol …
+    expect(labels({ lavender: 3 })).toEqual(
+      expect.arrayContaining([
+        'Lavandula Oil/Extract',
+        'Linalool',
+        'Linalyl Acetate',
+        'Beta-Caryophyllene',
+        'Limonene',
+        'Geraniol',
+        'Coumarin',
+      ]),
+    );
+    const [first] = factsOf({ lavender: 3 }, 'leave-on', now).allergens;
+    expect(first).toMatchObject({ label: 'Lavandula Oil/Extract', isWhole: true });
+    expect(first?.percent.likely).toBeCloseTo(1.606, 2);
+  });
+
+  test('constituents of one label are added up: citral is geranial and neral', () => {
+    const citral = factsOf({ lemon: 2 }, 'leave-on', now).allergens.find(
+      ({ label }) => label === 'Citral',
+    );
+    const share = sharesByHand({ lemon: 2 })['lemon'] ?? 0;
+    expect(citral?.percent.likely).toBeCloseTo((share * 2.15) / 100, 4);
+    expect(labels({ lemon: 2 })).toContain('Citrus Limon Peel Oil');
+  });
+
+  test('kin of what is listed is named too, and marked as doubtful', () => {
+    const spike = factsOf({ 'lavender-spike': 2 }, 'leave-on', now).allergens.find(
+      ({ label }) => label === 'Lavandula Oil/Extract',
+    );
+    expect(spike).toMatchObject({ isDoubtful: true, isWhole: true });
+  });
+
+  test('every oil alone at 2 %: what is due is named, by a count of its own', () => {
+    let due = 0;
+    let named = 0;
+    for (const { id } of shippedCatalog.oils) {
+      const facts = factsOf({ [id]: 4 }, 'leave-on', now);
+      named += facts.allergens.length;
+      // By hand: share of the oil by weight, times the most of each constituent.
+      const [, oil] = facts.ingredients;
+      const share = oil?.percent ?? 0;
+      const contents = chemistryOf(shippedCatalog.oil(id)!)?.constituents ?? [];
+      for (const { members, doubtfulMembers, oils, doubtfulOils } of allergensFor('eu', now.on)) {
+        const all = [...members, ...doubtfulMembers];
+        const inIt = contents
+          .filter(([name]) => all.includes(name))
+          .reduce((total, [, , , high]) => total + (share * high) / 100, 0);
+        if (inIt > 0.001 || [...oils, ...doubtfulOils].includes(id)) due += 1;
+      }
+    }
+    expect(named).toBe(due);
+    expect(due).toBeGreaterThan(700);
+  });
+});
+
+test('what the law of the region restricts is not for sale there, elsewhere it is a note', () => {
+  const blend = blendOf({ oils: { wintergreen: 1 } });
+  const { mixture } = evaluate(blend);
+  const eu = saleStanding(blend, mixture, 'eu');
+  expect(eu.forbidden.map(({ rule, subject }) => [rule, subject])).toContainEqual([
+    'sale',
+    'methyl salicylate',
+  ]);
+  const us = saleStanding(blend, mixture, 'us');
+  expect(us.forbidden).toEqual([]);
+  expect(us.elsewhere.map(({ subject }) => subject)).toContain('methyl salicylate');
+});
+
+test('a macerate is its oil and its extract, and one name appears once', () => {
+  const blend = blendOf({ oils: { 'rosemary-cineole': 1, 'rosemary-camphor': 1 } });
+  const { ingredients } = saleFactsOf(evaluate(blend).mixture, blend.brief, {
+    region: 'eu',
+    on: '2026-12-01',
+  });
+  const names = ingredients.map(({ name }) => name);
+  expect(names).toEqual(['Simmondsia Chinensis Seed Oil', 'Rosmarinus Officinalis Leaf Oil']);
+  const base = shippedCatalog.base('calendula_infused');
+  expect(base && packNameOfBase(base, 'eu').names).toEqual([
+    'Helianthus Annuus Seed Oil',
+    'Calendula Officinalis Flower Extract',
+  ]);
 });

@@ -1,115 +1,186 @@
 import {
+  allergensFor,
   chemistryOf,
-  findConstituent,
-  inciOfBase,
-  inciOfOil,
+  constituentNamed,
+  namedAbove,
+  packNameOfBase,
+  packNameOfOil,
   type Base,
-  type Content,
   type Oil,
+  type PackName,
+  type Region,
+  type SaleAllergen,
 } from '../catalog';
-import { byName } from '../quantity';
+import { byName, type Day } from '../quantity';
 import type { Brief } from '../brief';
 import { mixtureSeen } from '../limits';
 import type { Mixture } from '../mixture';
 
 /** An ingredient as it is in the list on a pack. */
 export interface Ingredient {
-  readonly materialId: string;
-  /** Null where its name is not known: the list is incomplete without it. */
-  readonly inci: string | null;
-  /** Made of genus and species: to be checked against the supplier’s papers. */
-  readonly isDerived: boolean;
-  /** In percent of the finished product, by weight. */
-  readonly percent: number;
+  /** As it is printed. */
+  readonly name: string;
+  /** Materials that it came from: one name appears once. */
+  readonly materialIds: readonly string[];
+  /**
+   * In percent of the finished product, by weight; null of what a mixture holds in a share that only
+   * its maker knows.
+   */
+  readonly percent: number | null;
+  /** What is not settled of the name; empty where nothing is. */
+  readonly doubt: string;
 }
 
 /** An allergen that must be named beside the ingredients. */
 export interface NamedAllergen {
-  readonly inci: string;
+  readonly label: string;
   /** In percent of the finished product: with what the oils usually hold, and with the most. */
   readonly percent: { readonly likely: number; readonly high: number };
   readonly from: readonly string[];
+  /** Oils are listed as such, whatever is in them. */
+  readonly isWhole: boolean;
+  /** Named by the careful reading alone: by kin of what is listed. */
+  readonly isDoubtful: boolean;
+  readonly confidence: string;
+  readonly note: string;
 }
 
 /** What the list on a pack says of what is in it. */
 export interface SaleFacts {
-  /** In falling order of weight. */
+  /** In falling order of weight; those of unknown share last. */
   readonly ingredients: readonly Ingredient[];
-  /** By name, the most first. */
+  /** The most first. */
   readonly allergens: readonly NamedAllergen[];
   /** Oils of which the chemistry is not known: their allergens cannot be listed. */
   readonly unknown: readonly string[];
+  /** Materials that have a name on their bottle alone. */
+  readonly unnamed: readonly string[];
 }
 
-/** Above this, in percent by weight, an allergen is named (Regulation (EC) 1223/2009, Annex III). */
-export const namedAbove = { leaveOn: 0.001, rinseOff: 0.01 } as const;
+/** Where and when a pack is sold. */
+export interface SoldWhere {
+  readonly region: Region;
+  /** The day on which it is first supplied. */
+  readonly on: Day;
+}
 
 const shareOf = (mixture: Mixture, g: number): number =>
   mixture.totalG.likely > 0 ? (100 * g) / mixture.totalG.likely : 0;
 
-const ingredientsOf = (mixture: Mixture): readonly Ingredient[] => {
-  const entry = (material: Oil | Base, g: number, name: ReturnType<typeof inciOfOil>) => ({
-    materialId: material.id,
-    inci: name?.inci ?? null,
-    isDerived: name?.isDerived ?? false,
-    percent: shareOf(mixture, g),
-  });
-  const all = [
-    ...mixture.oils.map(({ oil, g }) => entry(oil, g.likely, inciOfOil(oil))),
-    ...mixture.bases.map(({ base, g }) => entry(base, g.likely, inciOfBase(base))),
-  ].filter(({ percent }) => percent > 0);
-  // One name appears once, whatever it came from: two kinds of rosemary are one ingredient.
+const doubtOf = ({ confidence, isFromBottle, note }: PackName): string =>
+  confidence === 'low' || isFromBottle ? note || 'The name on the bottle decides.' : '';
+
+const ingredientsOf = (
+  mixture: Mixture,
+  region: Region,
+): Pick<SaleFacts, 'ingredients' | 'unnamed'> => {
+  const unnamed: string[] = [];
   const once = new Map<string, Ingredient>();
-  for (const item of all) {
-    const key = item.inci ?? item.materialId;
-    const before = once.get(key);
-    once.set(key, before ? { ...before, percent: before.percent + item.percent } : item);
-  }
-  return [...once.values()].sort((a, b) => b.percent - a.percent);
+  const add = (material: Oil | Base, g: number, pack: PackName): void => {
+    const percent = shareOf(mixture, g);
+    if (percent <= 0) return;
+    if (pack.names.length === 0) unnamed.push(material.id);
+    pack.names.forEach((name, n) => {
+      // Of a mixture the first has the weight: what the rest has only its maker knows.
+      const share = n === 0 ? percent : null;
+      const before = once.get(name);
+      const shares = [before?.percent ?? null, share].filter((one) => one !== null);
+      once.set(name, {
+        name,
+        materialIds: [...new Set([...(before?.materialIds ?? []), material.id])],
+        percent: shares.length > 0 ? shares.reduce((a, b) => a + b, 0) : null,
+        doubt: before?.doubt || doubtOf(pack),
+      });
+    });
+  };
+  for (const { oil, g } of mixture.oils) add(oil, g.likely, packNameOfOil(oil, region));
+  for (const { base, g } of mixture.bases) add(base, g.likely, packNameOfBase(base, region));
+  const ingredients = [...once.values()].sort((a, b) => (b.percent ?? -1) - (a.percent ?? -1));
+  return { ingredients, unnamed };
 };
 
-/** What must be named of what an oil holds, by the name under which it is on a pack. */
-const allergensIn = (contents: readonly Content[]): readonly [string, number, number][] =>
-  contents.flatMap(([name, , typical, high]): [string, number, number][] => {
-    const constituent = findConstituent(name);
-    return constituent?.euAllergen2003 && constituent.inci
-      ? [[constituent.inci, typical, high]]
-      : [];
-  });
+/** What of an oil counts under an allergen, in percent of the oil: usually, and at the most. */
+const contentOf = (
+  oil: Oil,
+  members: readonly string[],
+): { readonly likely: number; readonly high: number } =>
+  (chemistryOf(oil)?.constituents ?? []).reduce(
+    (sum, [name, , typical, high]) =>
+      members.includes(constituentNamed(name) ?? name.toLowerCase())
+        ? { likely: sum.likely + typical, high: sum.high + high }
+        : sum,
+    { likely: 0, high: 0 },
+  );
+
+interface Sum {
+  readonly likely: number;
+  readonly high: number;
+  readonly from: readonly string[];
+}
+
+/** What all oils bring under an allergen, with or without what only a careful reader counts. */
+const sumOf = (
+  mixture: Mixture,
+  { members, doubtfulMembers, oils, doubtfulOils }: SaleAllergen,
+  isCareful: boolean,
+): Sum => {
+  const counted = isCareful ? [...members, ...doubtfulMembers] : members;
+  const listed = isCareful ? [...oils, ...doubtfulOils] : oils;
+  return mixture.oils.reduce(
+    (sum: Sum, { oil, g }) => {
+      const share = shareOf(mixture, g.likely);
+      const isListed = listed.includes(oil.id);
+      const content = isListed ? { likely: 100, high: 100 } : contentOf(oil, counted);
+      return content.high > 0 && share > 0
+        ? {
+            likely: sum.likely + (share * content.likely) / 100,
+            high: sum.high + (share * content.high) / 100,
+            from: [...sum.from, oil.id],
+          }
+        : sum;
+    },
+    { likely: 0, high: 0, from: [] },
+  );
+};
 
 /**
- * Ingredients and allergens of a product for its pack. An allergen is named where it is above the
- * threshold with the most that its oils may hold: named once too often does no harm.
+ * Ingredients and allergens of a product for its pack. An allergen is named where it exceeds the
+ * threshold with the most that its oils may hold, and by the careful reading of its entry: named once
+ * too often does no harm.
  */
-export const saleFactsOf = (poured: Mixture, { use }: Pick<Brief, 'use'>): SaleFacts => {
+export const saleFactsOf = (
+  poured: Mixture,
+  { use }: Pick<Brief, 'use'>,
+  { region, on }: SoldWhere,
+): SaleFacts => {
   const mixture = mixtureSeen(poured);
   const threshold = use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
-  const sums = new Map<string, { likely: number; high: number; from: Set<string> }>();
-  const unknown: string[] = [];
-  for (const { oil, g } of mixture.oils) {
-    const share = shareOf(mixture, g.likely);
-    if (share <= 0) continue;
-    const chemistry = chemistryOf(oil);
-    if (!chemistry || chemistry.isPartial) unknown.push(oil.id);
-    for (const [inci, typical, high] of allergensIn(chemistry?.constituents ?? [])) {
-      const sum = sums.get(inci) ?? { likely: 0, high: 0, from: new Set<string>() };
-      sums.set(inci, {
-        likely: sum.likely + (share * typical) / 100,
-        high: sum.high + (share * high) / 100,
-        from: sum.from.add(oil.id),
-      });
-    }
-  }
+  const inIt = mixture.oils.filter(({ g }) => shareOf(mixture, g.likely) > 0);
+  const allergens = allergensFor(region, on)
+    .flatMap((allergen): NamedAllergen[] => {
+      const careful = sumOf(mixture, allergen, true);
+      if (careful.high <= threshold) return [];
+      return [
+        {
+          label: allergen.label,
+          percent: { likely: careful.likely, high: careful.high },
+          from: careful.from,
+          isWhole: careful.from.some(
+            (id) => allergen.oils.includes(id) || allergen.doubtfulOils.includes(id),
+          ),
+          isDoubtful: sumOf(mixture, allergen, false).high <= threshold,
+          confidence: allergen.confidence,
+          note: allergen.note ?? '',
+        },
+      ];
+    })
+    .sort((a, b) => b.percent.likely - a.percent.likely || byName(a.label, b.label));
   return {
-    ingredients: ingredientsOf(mixture),
-    allergens: [...sums]
-      .filter(([, { high }]) => high > threshold)
-      .map(([inci, { likely, high, from }]) => ({
-        inci,
-        percent: { likely, high },
-        from: [...from],
-      }))
-      .sort((a, b) => b.percent.likely - a.percent.likely || byName(a.inci, b.inci)),
-    unknown,
+    ...ingredientsOf(mixture, region),
+    allergens,
+    unknown: inIt.flatMap(({ oil }) => {
+      const chemistry = chemistryOf(oil);
+      return !chemistry || chemistry.isPartial ? [oil.id] : [];
+    }),
   };
 };

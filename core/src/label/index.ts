@@ -13,9 +13,10 @@ export { madePieces, type Piece, plannedPieces } from './pieces';
 export { claimsIn, type FoundClaim } from './claims';
 export {
   type Ingredient,
-  namedAbove,
   type NamedAllergen,
   type SaleFacts,
   saleFactsOf,
+  type SoldWhere,
 } from './forSale';
+export { type SaleStanding, saleStanding } from './saleStanding';
 export { type PieceCosts, pieceCosts } from './pieceCost';

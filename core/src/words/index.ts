@@ -123,6 +123,8 @@ export {
 export { correctedAmountWords, smelledWords, somethingElseWords, spilledWords } from './mishaps';
 export {
   notByJubbet,
+  packNames,
+  regionWords,
   type PackRow,
   packRows,
   type SaleChoices,

@@ -1,6 +1,7 @@
-import { inciIn, nameIn, type Catalog, type Region } from '../catalog';
+import { nameIn, type Catalog, type Region } from '../catalog';
 import type { Label, SaleFacts } from '../label';
 import { dayWords } from './days';
+import { formatList } from './numbers';
 import { massWords, volumeWords, type Units } from './units';
 
 /** How a product is sold. */
@@ -31,16 +32,30 @@ export interface SaleText {
   readonly warnings: readonly string[];
   /** Materials whose INCI name is not known: the list is incomplete without them. */
   readonly unnamed: readonly string[];
+  /** Materials of which the allergens are not known. */
+  readonly unknown: readonly string[];
 }
 
 /** The names that are on a pack, in falling order of weight, with the allergens behind them. */
-const packNames = (catalog: Catalog, facts: SaleFacts, region: Region): readonly string[] => [
-  ...facts.ingredients.flatMap(({ inci, materialId }) =>
-    inci === null ? [] : [inciIn(region, inci, nameIn(catalog, materialId))],
-  ),
-  // The US names no allergens of a scent yet.
-  ...(region === 'eu' ? facts.allergens.map(({ inci }) => inci) : []),
+export const packNames = (facts: SaleFacts): readonly string[] => [
+  ...new Set([
+    ...facts.ingredients.map(({ name }) => name),
+    ...facts.allergens.map(({ label }) => label),
+  ]),
 ];
+
+/** `Ingredients: …, Linalool. Allergens of cypriol are not known.` */
+const ingredientLine = (catalog: Catalog, facts: SaleFacts, region: Region): string => {
+  const unknown = facts.unknown.map((id) => lowerName(nameIn(catalog, id)));
+  return `Ingredients: ${packNames(facts).join(', ')}.${
+    region !== 'us' && unknown.length > 0
+      ? ` Allergens of ${formatList(unknown)} are not known.`
+      : ''
+  }`;
+};
+
+/** Small inside a sentence. */
+const lowerName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** Below this no content need be stated in the EU, in ml and in g. */
 const smallest = 5;
@@ -56,20 +71,27 @@ export const saleText = (
   return {
     region,
     content: by === 'weight' ? massWords(g, measures) : volumeWords(ml, measures),
-    isSmall: region === 'eu' && ml < smallest && g < smallest,
+    isSmall: region !== 'us' && ml < smallest && g < smallest,
     responsible: responsible.trim(),
-    ingredients: `Ingredients: ${packNames(catalog, facts, region).join(', ')}.`,
+    ingredients: ingredientLine(catalog, facts, region),
     isBoxed,
     storage: 'Keep cool, dark and tightly closed.',
     warnings:
       region === 'us' && !isShownSafe
         ? ['Warning: The safety of this product has not been determined.']
         : [],
-    unnamed: facts.ingredients.flatMap(({ inci, materialId }) =>
-      inci === null ? [nameIn(catalog, materialId)] : [],
-    ),
+    unnamed: facts.unnamed.map((id) => nameIn(catalog, id)),
+    unknown: region === 'us' ? [] : facts.unknown.map((id) => nameIn(catalog, id)),
   };
 };
+
+/** Where the one who answers for it is. */
+const responsibleIn = {
+  eu: 'in the EU',
+  ni: 'in Northern Ireland or the EU',
+  gb: 'in the United Kingdom',
+  us: '',
+} as const;
 
 /** Something that must be on the pack, and what this one has to say; null where that is wanting. */
 export interface PackRow {
@@ -82,11 +104,11 @@ export const packRows = (
   { purpose, bestBefore, batch }: Pick<Label, 'purpose' | 'bestBefore' | 'batch'>,
   sale: SaleText,
 ): readonly PackRow[] => {
-  const inEu = sale.region === 'eu';
+  const inEu = sale.region !== 'us';
   return [
     {
       what: inEu
-        ? 'Responsible person, with address'
+        ? `Responsible person, with an address ${responsibleIn[sale.region]}`
         : 'Name and place of business, and where harm is reported',
       says: sale.responsible || null,
     },
@@ -105,6 +127,17 @@ export const packRows = (
       what: 'Ingredients',
       says: sale.unnamed.length > 0 ? null : sale.isBoxed ? 'as below, on the box' : 'as below',
     },
+    ...(inEu
+      ? [
+          {
+            what: 'Allergens of the scent',
+            says:
+              sale.unknown.length > 0
+                ? null
+                : `${sale.region === 'gb' ? 'the 24 of 2003' : 'of the 80 since 31 July 2026'}, behind the ingredients`,
+          },
+        ]
+      : []),
     { what: 'Precautions', says: 'as on the label' },
     ...(inEu
       ? []
@@ -117,26 +150,45 @@ export const packRows = (
   ];
 };
 
+const inEurope = (portal: string): readonly string[] => [
+  'a product safety report by a qualified assessor, before anything is sold',
+  'a product information file, kept for ten years after the last batch',
+  `the notification: ${portal}`,
+  'good manufacturing practice, as ISO 22716 describes it',
+  'the language of the country in which it is sold, and where it comes from if it is imported',
+  'serious harm is reported to the authority at once',
+  'peroxide values of limonene, pine, fir and cypress oils: ask your supplier for them',
+  'insurance for what is sold',
+];
+
 /** What the law wants and no program can do. */
 export const notByJubbet: Readonly<Record<Region, readonly string[]>> = {
-  eu: [
-    'a product safety report by a qualified assessor, before anything is sold',
-    'a product information file, kept for ten years after the last batch',
-    'the notification: the EU portal (CPNP), and for Great Britain its own (SCPN), each with a responsible person there',
-    'good manufacturing practice, as ISO 22716 describes it',
-    'the language of the country in which it is sold, and where it comes from if it is imported',
-    'insurance for what is sold',
-  ],
+  eu: inEurope('the EU portal (CPNP)'),
+  ni: inEurope('the EU portal (CPNP): Northern Ireland follows the EU'),
+  gb: inEurope('the portal of Great Britain (SCPN), with a responsible person there'),
   us: [
     'registering where it is made, and listing the product, where the law of 2022 asks you to',
     'records that show that it is safe',
-    'reports of harm, kept and passed on',
+    'reports of harm, kept, and the serious ones passed on within 15 business days',
     'insurance for what is sold',
   ],
 };
 
+const askInEurope =
+  'Ask the authority for cosmetics of your country, or the trading standards office of your council.';
+
 /** Who knows. */
 export const whoKnows: Readonly<Record<Region, string>> = {
-  eu: 'Ask the authority for cosmetics of your country, or the trading standards office of your council.',
+  eu: askInEurope,
+  ni: askInEurope,
+  gb: askInEurope,
   us: 'Ask the FDA’s office for cosmetics, and your state.',
+};
+
+/** Where it is sold, as one chooses it. */
+export const regionWords: Readonly<Record<Region, string>> = {
+  eu: 'the EU',
+  ni: 'Northern Ireland',
+  gb: 'Great Britain',
+  us: 'the United States',
 };

@@ -233,6 +233,8 @@ export const batchStore = (store: Database = db) => {
         });
       }
     },
+    /** Why it is sold past a limit. */
+    sellBecause: (id: string, saleReason: string): Promise<void> => change(id, { saleReason }),
     /** Gives a batch the name that it lacked. */
     name: async (id: string, name: string): Promise<void> => {
       const batch = await getAny(id);

@@ -17,13 +17,14 @@ export const BlendScreen = () => {
     window.clearTimeout(leaving.current);
     const letGo = holdOpen(blendId);
     return () => {
-      letGo();
+      const released = letGo();
       leaving.current = window.setTimeout(() => {
         // Its label or its carriers are still about it.
-        if (!window.location.pathname.startsWith(`${import.meta.env.BASE_URL}blends/${blendId}`))
-          void whenNobodyHas(blendId, () => blends.dropUntouched(blendId)).catch((error: unknown) =>
-            console.warn(error),
-          );
+        if (window.location.pathname.startsWith(`${import.meta.env.BASE_URL}blends/${blendId}`))
+          return;
+        void released
+          .then(() => whenNobodyHas(blendId, () => blends.dropUntouched(blendId)))
+          .catch((error: unknown) => console.warn(error));
       });
     };
   }, [blendId]);

@@ -5,14 +5,17 @@ const nameOf = (blendId: string): string => `jubbet/blend/${blendId}`;
 
 const locks = (): LockManager | null => ('locks' in navigator ? navigator.locks : null);
 
-/** Says that a blend is open here, until it is let go. */
-export const holdOpen = (blendId: string): (() => void) => {
+/** Says that a blend is open here, until it is let go; that ends once all tabs know. */
+export const holdOpen = (blendId: string): (() => Promise<void>) => {
   let letGo = (): void => undefined;
   const held = new Promise<void>((done) => {
     letGo = done;
   });
-  void locks()?.request(nameOf(blendId), { mode: 'shared' }, () => held);
-  return letGo;
+  const released = locks()?.request(nameOf(blendId), { mode: 'shared' }, () => held);
+  return async () => {
+    letGo();
+    await released;
+  };
 };
 
 /** Does something where no tab has the blend open. */

@@ -1,6 +1,6 @@
 import { madeOf } from '@jubbet/core/batch';
-import type { Region } from '@jubbet/core/catalog';
-import { claimsIn, labelOf, madePieces, saleFactsOf } from '@jubbet/core/label';
+import { regions, type Region } from '@jubbet/core/catalog';
+import { claimsIn, labelOf, madePieces, saleFactsOf, saleStanding } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
 import {
   fillingsWords,
@@ -8,6 +8,7 @@ import {
   nameOrNone,
   notByJubbet,
   packRows,
+  regionWords,
   saleText,
   whoKnows,
 } from '@jubbet/core/words';
@@ -24,9 +25,11 @@ import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
+import { today } from '../../store/now';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { unitsOf } from '../../parts/useUnits';
+import { AgainstSelling } from './AgainstSelling';
 import { SaleIngredients } from './SaleIngredients';
 import { Section } from '../../parts/Section';
 
@@ -55,7 +58,8 @@ const ForSale = ({
     { batch: batch.number, madeOn: batch.madeOn, maker: set.maker },
     batch.notToBeUsed,
   );
-  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief);
+  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief, { region, on: today() });
+  const standing = saleStanding(made.blend, piece.evaluation.mixture, region);
   const sale = saleText(catalog, label, facts, {
     region,
     responsible: set.responsible,
@@ -73,24 +77,24 @@ const ForSale = ({
           title={`For sale: ${nameOrNone(batch.file.name)}`}
           aside={`batch ${batch.number}`}
         />
-        <ButtonLink look="first" to={`/batches/${batch.id}/label?for=${region}`}>
-          Label to sell it
-        </ButtonLink>
+        {standing.forbidden.length === 0 && !label.doNotUse && (
+          <ButtonLink look="first" to={`/batches/${batch.id}/label?for=${region}`}>
+            Label to sell it
+          </ButtonLink>
+        )}
       </div>
       {label.doNotUse && (
         <p className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
           ■ This batch is not to be used, so it can’t be sold. You can’t override this.
         </p>
       )}
+      <AgainstSelling catalog={made.blend.catalog} standing={standing} region={region} />
       <Section title="Where it is sold">
         <Choices
           legend="Whose law"
           name="region"
           value={region}
-          choices={[
-            { value: 'eu', text: 'EU and Great Britain' },
-            { value: 'us', text: 'United States' },
-          ]}
+          choices={regions.map((value) => ({ value, text: regionWords[value] }))}
           onChoose={setRegion}
         />
         {pieces.length > 1 && (
@@ -106,9 +110,9 @@ const ForSale = ({
         )}
         <TextField
           label={
-            region === 'eu'
-              ? 'Responsible person, name and address'
-              : 'Name and place of business, and where harm is reported'
+            region === 'us'
+              ? 'Name and place of business, and where harm is reported'
+              : 'Responsible person, name and address'
           }
           maxLength={300}
           className="w-full max-w-xl"

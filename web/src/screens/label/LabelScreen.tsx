@@ -5,7 +5,9 @@ import {
   plannedPieces,
   type LabelFacts,
   type Piece,
+  claimsIn,
   saleFactsOf,
+  saleStanding,
 } from '@jubbet/core/label';
 import {
   boxLabelText,
@@ -15,8 +17,8 @@ import {
   type SaleChoices,
   saleText,
   settleProblemWords,
-  piecesWords,
   formatList,
+  piecesWords,
   strengthWords,
 } from '@jubbet/core/words';
 import { madeOf } from '@jubbet/core/batch';
@@ -31,6 +33,7 @@ import { SelectField } from '../../parts/Field';
 import { Missing } from '../../parts/Missing';
 import { OneBlend } from '../../parts/OneBlend';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
 import type { BatchRecord } from '../../store/database';
@@ -39,6 +42,7 @@ import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
+import { HeldBack } from './HeldBack';
 import { Labels, type Printing } from './Labels';
 import { StillMissing, useSale } from './SaleFields';
 import { unitsOf } from '../../parts/useUnits';
@@ -72,6 +76,8 @@ const LabelsOf = ({
   sale = null,
   saleFields,
   onName,
+  reason = '',
+  onReason = () => Promise.resolve(),
 }: {
   blend: Blend;
   pieces: readonly [Piece, ...Piece[]];
@@ -86,6 +92,9 @@ const LabelsOf = ({
   saleFields?: ReactNode;
   /** Gives it the name that it lacks. */
   onName: (name: string) => Promise<unknown>;
+  /** Why it is sold past a limit; empty where no one has said. */
+  reason?: string;
+  onReason?: (words: string) => Promise<unknown>;
 }) => {
   const [chosen, setChosen] = useState('0');
   const isBox = chosen === box;
@@ -97,7 +106,12 @@ const LabelsOf = ({
       units: unitsOf(printing),
       sale:
         sale &&
-        saleText(blend.catalog, label, saleFactsOf(entry.evaluation.mixture, blend.brief), sale),
+        saleText(
+          blend.catalog,
+          label,
+          saleFactsOf(entry.evaluation.mixture, blend.brief, { region: sale.region, on: today() }),
+          sale,
+        ),
     });
   };
   const [first, ...others] = pieces;
@@ -106,6 +120,25 @@ const LabelsOf = ({
   const label = isBox
     ? boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces))
     : textOf(piece);
+  const standing = sale && saleStanding(blend, piece.evaluation.mixture, sale.region);
+  if (
+    sale &&
+    standing &&
+    (standing.forbidden.length > 0 || (standing.over.length > 0 && !reason))
+  ) {
+    return (
+      <HeldBack
+        name={label.name}
+        catalog={blend.catalog}
+        standing={standing}
+        region={sale.region}
+        fields={saleFields}
+        back={back}
+        onReason={onReason}
+      />
+    );
+  }
+  const claims = sale ? claimsIn([blend.name, label.purpose, label.directions].join('. ')) : [];
   const missing = label.sale
     ? packRows(label, label.sale).flatMap(({ what, says }) => (says === null ? [what] : []))
     : [];
@@ -116,8 +149,17 @@ const LabelsOf = ({
       isNamed={blend.name !== ''}
       onName={onName}
       notice={
-        missing.length > 0 &&
-        !label.doNotUse && <StillMissing what={missing} to={`${back}/for-sale`} />
+        !label.doNotUse && (
+          <>
+            {missing.length > 0 && <StillMissing what={missing} to={`${back}/for-sale`} />}
+            {claims.length > 0 && (
+              <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
+                ▲ Words on this label make it a medicine in the eyes of the law:{' '}
+                {formatList(claims.map(({ words }) => `“${words}”`))}.
+              </p>
+            )}
+          </>
+        )
       }
       kind={kind}
       printing={printing}
@@ -167,6 +209,7 @@ const LabelOfBatch = ({
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const [first, ...others] = useMemo(() => madePieces(made), [made]);
   const { sale, fields } = useSale(printing);
+  const write = useWrite();
   if (!first) {
     return (
       <NoLabel
@@ -192,6 +235,8 @@ const LabelOfBatch = ({
       printing={printing}
       back={`/batches/${batch.id}`}
       onName={(name) => batches.name(batch.id, name)}
+      reason={batch.saleReason ?? ''}
+      onReason={(words) => write('The reason', () => batches.sellBecause(batch.id, words))}
     />
   );
 };

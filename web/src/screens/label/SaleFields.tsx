@@ -1,4 +1,5 @@
-import { notByJubbet, type SaleChoices } from '@jubbet/core/words';
+import { regions } from '@jubbet/core/catalog';
+import { regionWords, type SaleChoices } from '@jubbet/core/words';
 import { useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { z } from 'zod';
@@ -7,14 +8,11 @@ import type { Settings } from '../../store/settings';
 import { unitsOf } from '../../parts/useUnits';
 import { Tick } from '../../parts/Tick';
 
-const goals = ['gift', ...(Object.keys(notByJubbet) as (keyof typeof notByJubbet)[])] as const;
+const goals = ['gift', ...regions] as const;
 const goalSchema = z.enum(goals).catch('gift');
 
-const goalWords: Record<(typeof goals)[number], string> = {
-  gift: 'to keep or give away',
-  eu: 'to sell in the EU or Great Britain',
-  us: 'to sell in the United States',
-};
+const goalWords = (goal: (typeof goals)[number]): string =>
+  goal === 'gift' ? 'to keep or give away' : `to sell in ${regionWords[goal]}`;
 
 /** Whether labels are for what is sold, and where: it is in the address. */
 export const useSale = (
@@ -40,7 +38,7 @@ export const useSale = (
         <SelectField
           label="These labels are"
           value={goal}
-          choices={goals.map((entry) => [entry, goalWords[entry]] as const)}
+          choices={goals.map((entry) => [entry, goalWords(entry)] as const)}
           onChoose={(next) => setParams(next === 'gift' ? {} : { for: next }, { replace: true })}
         />
         {goal !== 'gift' && (

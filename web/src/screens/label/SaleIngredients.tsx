@@ -1,6 +1,6 @@
-import { nameIn } from '@jubbet/core/catalog';
 import type { Brief } from '@jubbet/core/brief';
-import { namedAbove, type SaleFacts } from '@jubbet/core/label';
+import { allergenSource, namedAbove, nameIn } from '@jubbet/core/catalog';
+import type { SaleFacts } from '@jubbet/core/label';
 import { formatList, formatPercent, type SaleText } from '@jubbet/core/words';
 import { Button } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -21,7 +21,7 @@ export const SaleIngredients = ({
   const catalog = useCatalog();
   const tell = useNotice();
   const common = (id: string): string => nameIn(catalog, id);
-  const derived = facts.ingredients.filter(({ isDerived }) => isDerived);
+  const doubted = facts.ingredients.filter(({ doubt }) => doubt !== '');
   const threshold = use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
   const copy = async (): Promise<void> => {
     try {
@@ -41,16 +41,23 @@ export const SaleIngredients = ({
       </div>
       {unnamed.length > 0 && (
         <p className="text-brick">
-          ■ Not in it, as their INCI name is not known: {formatList(unnamed)}.
+          ■ Not in it: {formatList(unnamed)}. Their names are on the bottles they came in; write
+          them into the list.
         </p>
       )}
-      {derived.length > 0 && (
-        <p className="max-w-prose text-[15px]">
-          ▲ Built from genus and species. Compare with your supplier’s papers, which also name the
-          part of the plant: {formatList(derived.map(({ inci }) => inci ?? ''))}.
-        </p>
+      {doubted.length > 0 && (
+        <div className="max-w-prose text-[15px]">
+          <p>▲ Compare these names with your supplier’s papers:</p>
+          <ul className="list-disc pl-5">
+            {doubted.map(({ name, doubt }) => (
+              <li key={name}>
+                <b>{name}</b>: {doubt}
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
-      {region === 'eu' && (
+      {region !== 'us' && (
         <>
           {facts.allergens.length > 0 && (
             <Table
@@ -63,9 +70,16 @@ export const SaleIngredients = ({
               ]}
             >
               <tbody>
-                {facts.allergens.map(({ inci, percent, from }) => (
-                  <Row key={inci}>
-                    <RowHead>{inci}</RowHead>
+                {facts.allergens.map(({ label, percent, from, isDoubtful, note }) => (
+                  <Row key={label}>
+                    <RowHead>
+                      {label}
+                      {isDoubtful && (
+                        <span className="block text-sm text-soft">
+                          ▲ by a careful reading{note && `: ${note}`}
+                        </span>
+                      )}
+                    </RowHead>
                     <Cell right under="Usually">
                       {formatPercent(percent.likely, 2)}
                     </Cell>
@@ -79,12 +93,10 @@ export const SaleIngredients = ({
             </Table>
           )}
           <p className="max-w-prose text-sm text-soft">
-            Allergens are listed where they may be above {formatPercent(threshold, 2)} at the most
-            that the oils usually contain. The list covers those of 2003 that occur in essential
-            oils. Since 31 July 2026 new products in the EU must name about 80; the rest are not in
-            Jubbet: take them from your supplier’s allergen statements.
+            Named where they may exceed {formatPercent(threshold, 2)} at the most that the oils
+            usually contain. {allergenSource.source}: {allergenSource.note}
             {facts.unknown.length > 0 &&
-              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough, so its allergens are missing here.`}
+              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough, so its allergens are missing here, and the label says so.`}
           </p>
         </>
       )}

@@ -152,6 +152,7 @@ describe('what is sold', () => {
       storage: 'Keep cool, dark and tightly closed.',
       warnings: [],
       unnamed: [],
+      unknown: [],
     },
   };
   const textOf = (laidOut: ReturnType<typeof layOut>, face: number) =>

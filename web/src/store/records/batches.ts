@@ -55,6 +55,8 @@ export const batches = recordKind({
         .optional(),
       /** What the maker wrote before going past a soft limit; empty where none was passed. */
       reason: z.string().max(10_000),
+      /** Why it is sold past a limit, in the maker's words. */
+      saleReason: z.string().max(2000).optional(),
       startedAt: moment,
       finishedAt: moment.nullable(),
       updatedAt: moment,

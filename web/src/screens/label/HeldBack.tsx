@@ -1,0 +1,73 @@
+import type { Catalog, Region } from '@jubbet/core/catalog';
+import type { SaleStanding } from '@jubbet/core/label';
+import { isReason } from '@jubbet/core/making';
+import { useState, type ReactNode } from 'react';
+import { Button, ButtonLink } from '../../parts/Button';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { AgainstSelling } from './AgainstSelling';
+
+/** Why something is sold past a limit: it stays with the batch, for whoever assesses it. */
+const SaleReason = ({ onReason }: { onReason: (words: string) => Promise<unknown> }) => {
+  const [words, setWords] = useState('');
+  return (
+    <form
+      aria-label="Why it is sold past this limit"
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isReason(words)) void onReason(words.trim());
+      }}
+    >
+      <label className="grid gap-1">
+        <span className="font-semibold">Why is it sold past this limit?</span>
+        <span className="text-sm text-soft">
+          A few words, for example what your assessor has said. They stay with the batch.
+        </span>
+        <textarea
+          rows={3}
+          maxLength={2000}
+          className="rounded-md border border-field bg-transparent px-2 py-1.5"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+      </label>
+      <div>
+        <Button type="submit" look="first" disabled={!isReason(words)}>
+          Save the reason
+        </Button>
+      </div>
+    </form>
+  );
+};
+
+/** In place of a label to sell it with: why there is none, and what would bring it. */
+export const HeldBack = ({
+  name,
+  catalog,
+  standing,
+  region,
+  fields,
+  back,
+  onReason,
+}: {
+  name: string;
+  catalog: Catalog;
+  standing: SaleStanding;
+  region: Region;
+  /** What these labels are for: to keep, or to sell somewhere else. */
+  fields: ReactNode;
+  back: string;
+  onReason: (words: string) => Promise<unknown>;
+}) => (
+  <div className="mx-auto grid max-w-4xl gap-4">
+    <div className="flex flex-wrap items-center justify-between gap-3">
+      <ScreenTitle title={`Label: ${name}`} aside="none to sell it with" />
+      <ButtonLink to={back}>Back</ButtonLink>
+    </div>
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+      {fields}
+    </div>
+    <AgainstSelling catalog={catalog} standing={standing} region={region} />
+    {standing.forbidden.length === 0 && <SaleReason onReason={onReason} />}
+  </div>
+);
