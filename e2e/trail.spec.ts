@@ -212,3 +212,23 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   await expect(list).not.toContainText('Linalool');
   await expectAccessible(page);
 });
+
+test('what the law does not let be sold has no label for it, and no way past', async ({ page }) => {
+  await page.goto('/blends/row-g');
+  await page.getByLabel('Add an oil').fill('rose otto');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Enter');
+  await make(page, 'row-g');
+  await page.getByRole('link', { name: 'For sale' }).click();
+  const against = page.getByRole('alert').filter({ hasText: 'Not for sale in the EU' });
+  await expect(against).toContainText('methyl eugenol');
+  await expect(page.getByRole('link', { name: 'Label to sell it' })).toHaveCount(0);
+  // Nor at the address of the label.
+  await page.goto(page.url().replace(/for-sale$/, 'label?for=eu'));
+  await expect(against).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Labels' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /Print|PDF/ })).toHaveCount(0);
+  // To keep or give it away is another matter.
+  await page.getByLabel('These labels are').selectOption('to keep or give away');
+  await expect(page.getByRole('group', { name: 'Labels' })).toBeVisible();
+});

@@ -11,7 +11,7 @@ interface Checked {
   readonly status: number;
 }
 
-const run = (script: 'check' | 'read', ...files: string[]): Promise<Checked> =>
+const run = (script: 'check' | 'read' | 'pack', ...files: string[]): Promise<Checked> =>
   new Promise((done) => {
     const args = ['scripts/run.mjs', `scripts/${script}.ts`, ...files];
     execFile(process.execPath, args, (error, stdout, stderr) => {
@@ -48,6 +48,29 @@ test('npm run read prints what a text holds, nothing of nonsense, and one senten
   expect([nonsense.status, JSON.parse(nonsense.stdout)]).toEqual([0, { recipes: [] }]);
   expect([none.status, none.stdout]).toEqual([2, '']);
   expect(none.stderr).toMatch(/^file: .*three\.txt cannot be opened\.\n$/);
+}, 60_000);
+
+test('npm run pack prints what a pack must bear by region and day, and one sentence of a bad word', async () => {
+  const file = 'docs/formats/examples/within.json';
+  const [eu, us, bad] = await Promise.all([
+    run('pack', file, '--on', '2026-12-01'),
+    run('pack', file, '--region', 'us'),
+    run('pack', file, '--region', 'fr'),
+  ]);
+  expect(eu.status).toBe(0);
+  expect(JSON.parse(eu.stdout)).toMatchObject({
+    region: 'eu',
+    on: '2026-12-01',
+    ingredients: expect.arrayContaining(['Simmondsia Chinensis Seed Oil', 'Linalool']),
+    allergens: expect.arrayContaining([
+      expect.objectContaining({ label: 'Lavandula Oil/Extract', from: ['lavender'], whole: true }),
+    ]),
+    must: expect.arrayContaining([{ what: 'Batch', missing: true }]),
+    notForSale: [],
+  });
+  expect(JSON.parse(us.stdout)).toMatchObject({ allergens: [] });
+  expect([bad.status, bad.stdout]).toEqual([2, '']);
+  expect(bad.stderr).toMatch(/^--region: is one of eu, ni, gb, us\.\n$/);
 }, 60_000);
 
 // Each waits for a process of its own most of the time.
