@@ -12,6 +12,8 @@ export interface BottleInUse {
   readonly because: 'printed' | 'opened';
   /** True where that day is past. */
   readonly past: boolean;
+  /** Ingredients as they are printed on it, where someone has copied them. */
+  readonly inci?: string;
 }
 
 /** What a laboratory found in one bottle. */

@@ -46,6 +46,7 @@ export { flashPointOf, handbook } from './handbook';
 export { houseMaterials } from './houseMaterials';
 export {
   casOf,
+  isNamedOnBottle,
   type PackName,
   packNameOfBase,
   packNameOfOil,

@@ -80,5 +80,10 @@ export const packNameOfBase = (base: Base, region: Region): PackName => {
   return { names, confidence: 'medium', isFromBottle: false, note: '' };
 };
 
+/** True of a material of which the list on the bottle that was bought decides. */
+export const isNamedOnBottle = (oil: Oil | undefined, base: Base | undefined): boolean =>
+  (oil && packNameOfOil(oil, 'eu').isFromBottle) ??
+  (base !== undefined && packNameOfBase(base, 'eu').isFromBottle);
+
 /** Numbers of the Chemical Abstracts Service of a material of the library, as they are recalled. */
 export const casOf = (materialId: string): readonly string[] => entryOf(materialId)?.cas ?? [];

@@ -1,6 +1,13 @@
 import { catalogCarrying, longListFrom, shippedCatalog, type Region } from '../catalog';
 import { workOut } from '../drops';
-import { claimsIn, labelOf, plannedPieces, saleFactsOf, saleStanding } from '../label';
+import {
+  claimsIn,
+  labelOf,
+  plannedPieces,
+  saleFactsOf,
+  saleQuestions,
+  saleStanding,
+} from '../label';
 import type { Day } from '../quantity';
 import {
   fileProblemWords,
@@ -9,6 +16,7 @@ import {
   metricUnits,
   packNames,
   packRows,
+  saleQuestionWords,
   saleText,
   settleProblemWords,
 } from '../words';
@@ -94,8 +102,13 @@ export const packOf = (text: string, region: Region, on: Day): Packed => {
         ...facts.ingredients.flatMap(({ name, doubt }) => (doubt ? [`${name}: ${doubt}`] : [])),
         ...facts.unnamed.map((id) => `${id}: its name is on its bottle.`),
         ...facts.unknown.map((id) => `${id}: its allergens are not known.`),
-        ...claimsIn([blend.name, blend.purpose, directions].join('. ')).map(
-          ({ words }) => `“${words}” makes it a medicine in the eyes of the law.`,
+        ...saleQuestions(mixture, blend.brief, region).map((entry) =>
+          saleQuestionWords(catalog, entry),
+        ),
+        ...claimsIn([blend.name, blend.purpose, directions].join('. ')).map(({ words, about }) =>
+          about === 'health'
+            ? `“${words}” makes it a medicine in the eyes of the law.`
+            : `“${words}” needs proof that the law asks for.`,
         ),
         ...(region !== 'us' && on < longListFrom
           ? [`Before ${longListFrom} the list of 2003.`]

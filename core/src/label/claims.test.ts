@@ -11,6 +11,7 @@ test.each([
   ['cures insomnia', 'insomnia'],
   ['Kills head lice', 'head lice'],
   ['therapeutic grade', 'therapeutic grade'],
+  ['An eco-friendly balm', 'eco-friendly'],
 ])('“%s” is pointed at', (text, claim) => {
   expect(words(text)).toContain(claim);
 });
@@ -32,4 +33,11 @@ test('a plain alternative stands beside it, where there is one', () => {
 
 test('one stretch of words is told once', () => {
   expect(words('heals scars')).toEqual(['heals scars']);
+});
+
+test('what promises the environment something is no medicine, and needs proof', () => {
+  expect(claimsIn('climate neutral, cures colds').map(({ about }) => about)).toEqual([
+    'health',
+    'environment',
+  ]);
 });

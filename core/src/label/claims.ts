@@ -4,6 +4,8 @@ interface Claim {
   readonly pattern: RegExp;
   /** What may be said in its place; null where nothing may. */
   readonly instead: string | null;
+  /** Of the environment: it needs proof. Any other is of health, and makes it a medicine. */
+  readonly about?: 'environment';
 }
 
 const claims: readonly Claim[] = [
@@ -55,6 +57,13 @@ const claims: readonly Claim[] = [
       /\btherapeutic grade\b|\bclinically proven\b|\bdoctor recommended\b|\bsafe in pregnancy\b|\bhypo-?allergenic\b|\bchemical[- ]free\b|\bnon-?toxic\b/,
     instead: null,
   },
+  {
+    // Without proof of the kind that the directive of 2024 asks for.
+    pattern:
+      /\beco[- ]?friendly\b|\benvironmentally friendly\b|\bplanet[- ]friendly\b|\b(?:climate|carbon)[- ](?:neutral|positive)\b|\bbiodegradable\b|\bsustainable\b/,
+    instead: null,
+    about: 'environment',
+  },
 ];
 
 /** A claim that was found in a text. */
@@ -62,18 +71,19 @@ export interface FoundClaim {
   /** As it is in the text. */
   readonly words: string;
   readonly instead: string | null;
+  readonly about: 'health' | 'environment';
 }
 
 /** Claims in a name, a purpose or directions; what a claim holds of another is reported once. */
 export const claimsIn = (text: string): readonly FoundClaim[] => {
   const plain = text.toLowerCase().slice(0, 5000);
   const taken: [number, number][] = [];
-  return claims.flatMap(({ pattern, instead }): FoundClaim[] =>
+  return claims.flatMap(({ pattern, instead, about }): FoundClaim[] =>
     [...plain.matchAll(new RegExp(pattern, 'g'))].flatMap((match) => {
       const [from, to] = [match.index, match.index + match[0].length];
       if (taken.some(([a, b]) => from < b && a < to)) return [];
       taken.push([from, to]);
-      return [{ words: text.slice(from, to), instead }];
+      return [{ words: text.slice(from, to), instead, about: about ?? 'health' }];
     }),
   );
 };

@@ -244,3 +244,24 @@ test('a macerate is its oil and its extract, and one name appears once', () => {
     'Calendula Officinalis Flower Extract',
   ]);
 });
+
+test('what only its bottle names is missing, until someone copies it from there', () => {
+  const blend = blendOf({ oils: { lavender: 1 } });
+  const soap = shippedCatalog.base('liquid_castile_soap');
+  if (!soap) throw new Error('no soap');
+  const { mixture } = evaluate({
+    ...blend,
+    formula: { ...blend.formula, bases: [{ base: soap, parts: 1 }] },
+  });
+  const of = (inci: string | null) =>
+    saleFactsOf(mixture, blend.brief, { region: 'eu', on: '2026-12-01', onBottle: () => inci });
+  expect(of(null).unnamed).toEqual(['liquid_castile_soap']);
+  const copied = of('Aqua, Potassium Olivate; Glycerin');
+  expect(copied.unnamed).toEqual([]);
+  expect(copied.ingredients.map(({ name }) => name)).toEqual([
+    'Aqua',
+    'Lavandula Angustifolia Oil',
+    'Potassium Olivate',
+    'Glycerin',
+  ]);
+});

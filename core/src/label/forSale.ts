@@ -62,6 +62,8 @@ export interface SoldWhere {
   readonly region: Region;
   /** The day on which it is first supplied. */
   readonly on: Day;
+  /** Ingredients as they are printed on the bottle of a material; null where no one has said. */
+  readonly onBottle?: (materialId: string) => string | null;
 }
 
 const shareOf = (mixture: Mixture, g: number): number =>
@@ -72,12 +74,23 @@ const doubtOf = ({ confidence, isFromBottle, note }: PackName): string =>
 
 const ingredientsOf = (
   mixture: Mixture,
-  region: Region,
+  { region, onBottle = () => null }: Pick<SoldWhere, 'region' | 'onBottle'>,
 ): Pick<SaleFacts, 'ingredients' | 'unnamed'> => {
   const unnamed: string[] = [];
   const once = new Map<string, Ingredient>();
-  const add = (material: Oil | Base, g: number, pack: PackName): void => {
+  const add = (material: Oil | Base, g: number, known: PackName): void => {
     const percent = shareOf(mixture, g);
+    // Where the list on the bottle decides, what the maker has copied from it is the name.
+    const copied = known.isFromBottle ? (onBottle(material.id) ?? '').trim() : '';
+    const pack: PackName =
+      copied === ''
+        ? known
+        : {
+            names: copied.split(/\s*[,;]\s*/).filter((name) => name !== ''),
+            confidence: 'high',
+            isFromBottle: false,
+            note: '',
+          };
     if (percent <= 0) return;
     if (pack.names.length === 0) unnamed.push(material.id);
     pack.names.forEach((name, n) => {
@@ -151,7 +164,7 @@ const sumOf = (
 export const saleFactsOf = (
   poured: Mixture,
   { use }: Pick<Brief, 'use'>,
-  { region, on }: SoldWhere,
+  { region, on, onBottle }: SoldWhere,
 ): SaleFacts => {
   const mixture = mixtureSeen(poured);
   const threshold = use === 'rinse-off' ? namedAbove.rinseOff : namedAbove.leaveOn;
@@ -176,7 +189,7 @@ export const saleFactsOf = (
     })
     .sort((a, b) => b.percent.likely - a.percent.likely || byName(a.label, b.label));
   return {
-    ...ingredientsOf(mixture, region),
+    ...ingredientsOf(mixture, { region, ...(onBottle ? { onBottle } : {}) }),
     allergens,
     unknown: inIt.flatMap(({ oil }) => {
       const chemistry = chemistryOf(oil);

@@ -19,4 +19,6 @@ export {
   type SoldWhere,
 } from './forSale';
 export { type SaleStanding, saleStanding } from './saleStanding';
+export { type SaleQuestion, saleQuestions } from './saleQuestions';
+export { assessorSheet, type SheetLine } from './assessorSheet';
 export { type PieceCosts, pieceCosts } from './pieceCost';

@@ -43,6 +43,8 @@ export const bottleSchema = z
       .max(20),
     /** Constituents by a batch analysis of this bottle; null where there is none. */
     analysis: analysisSchema.nullable(),
+    /** Ingredients as they are printed on it, where that is what decides. */
+    inci: z.string().max(1000).optional(),
     /** Taken first, whatever the dates of the others say. */
     first: z.boolean(),
     /** Emptied or thrown away. */

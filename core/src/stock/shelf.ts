@@ -162,6 +162,7 @@ export const bottlesInUse = (
               lot: bottle.lot,
               keepsUntil: keeps.until,
               because: keeps.because,
+              ...(bottle.inci ? { inci: bottle.inci } : {}),
               past: keeps.until < today,
             },
             id: bottle.id ?? null,

@@ -125,6 +125,7 @@ export {
   notByJubbet,
   packNames,
   regionWords,
+  saleQuestionWords,
   type PackRow,
   packRows,
   type SaleChoices,

@@ -1,7 +1,7 @@
 import { nameIn, type Catalog, type Region } from '../catalog';
-import type { Label, SaleFacts } from '../label';
+import type { Label, SaleFacts, SaleQuestion } from '../label';
 import { dayWords } from './days';
-import { formatList } from './numbers';
+import { formatList, formatPercent } from './numbers';
 import { massWords, volumeWords, type Units } from './units';
 
 /** How a product is sold. */
@@ -157,7 +157,6 @@ const inEurope = (portal: string): readonly string[] => [
   'good manufacturing practice, as ISO 22716 describes it',
   'the language of the country in which it is sold, and where it comes from if it is imported',
   'serious harm is reported to the authority at once',
-  'peroxide values of limonene, pine, fir and cypress oils: ask your supplier for them',
   'insurance for what is sold',
 ];
 
@@ -191,4 +190,18 @@ export const regionWords: Readonly<Record<Region, string>> = {
   ni: 'Northern Ireland',
   gb: 'Great Britain',
   us: 'the United States',
+};
+
+/** What a supplier or an assessor has to be asked, in a sentence. */
+export const saleQuestionWords = (catalog: Catalog, question: SaleQuestion): string => {
+  switch (question.code) {
+    case 'tea-tree':
+      return `Tea tree oil (${formatPercent(question.percent, 2)}) was being classified in the EU when this was written, in late 2026: ask your assessor before you sell it. Above 0.1 % in what stays on the skin may not hold.`;
+    case 'peanut':
+      return 'Peanut oil may have at most 0.5 ppm of peanut protein (Annex III 306): ask your supplier for its sheet.';
+    case 'phenoxyethanol':
+      return `Phenoxyethanol: at most 1.0 % (Annex V 29). The preservative is ${formatPercent(question.percent, 2)}${question.isOver ? ': that is more' : ''}.`;
+    case 'peroxides':
+      return `Ask your supplier for the peroxide value of ${formatList(question.oils.map((id) => lowerName(nameIn(catalog, id))))}: the law limits it.`;
+  }
 };

@@ -1,6 +1,13 @@
 import { madeOf } from '@jubbet/core/batch';
 import { regions, type Region } from '@jubbet/core/catalog';
-import { claimsIn, labelOf, madePieces, saleFactsOf, saleStanding } from '@jubbet/core/label';
+import {
+  claimsIn,
+  labelOf,
+  madePieces,
+  saleFactsOf,
+  saleQuestions,
+  saleStanding,
+} from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
 import {
   fillingsWords,
@@ -9,12 +16,13 @@ import {
   notByJubbet,
   packRows,
   regionWords,
+  saleQuestionWords,
   saleText,
   whoKnows,
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Choices } from '../../parts/Choices';
 import { SelectField, TextField } from '../../parts/Field';
@@ -29,6 +37,7 @@ import { today } from '../../store/now';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { unitsOf } from '../../parts/useUnits';
+import { saveAssessorSheet } from './saveAssessorSheet';
 import { AgainstSelling } from './AgainstSelling';
 import { SaleIngredients } from './SaleIngredients';
 import { Section } from '../../parts/Section';
@@ -58,7 +67,11 @@ const ForSale = ({
     { batch: batch.number, madeOn: batch.madeOn, maker: set.maker },
     batch.notToBeUsed,
   );
-  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief, { region, on: today() });
+  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief, {
+    region,
+    on: today(),
+    onBottle: (id) => made.blend.catalog.openBottle(id)?.bottle.inci ?? null,
+  });
   const standing = saleStanding(made.blend, piece.evaluation.mixture, region);
   const sale = saleText(catalog, label, facts, {
     region,
@@ -67,6 +80,7 @@ const ForSale = ({
     isBoxed: false,
     units: unitsOf(set),
   });
+  const questions = saleQuestions(piece.evaluation.mixture, made.blend.brief, region);
   const rows = packRows(label, sale);
   const directions = labelText(catalog, label).directions;
   const claims = claimsIn([batch.file.name, made.blend.purpose, directions].join('. '));
@@ -77,6 +91,11 @@ const ForSale = ({
           title={`For sale: ${nameOrNone(batch.file.name)}`}
           aside={`batch ${batch.number}`}
         />
+        <Button
+          onClick={() => saveAssessorSheet(batch.number, piece.evaluation.mixture, facts, region)}
+        >
+          Sheet for the assessor
+        </Button>
         {standing.forbidden.length === 0 && !label.doNotUse && (
           <ButtonLink look="first" to={`/batches/${batch.id}/label?for=${region}`}>
             Label to sell it
@@ -142,12 +161,16 @@ const ForSale = ({
         </Table>
       </Section>
       {claims.length > 0 && (
-        <Section title="Words that make it a medicine">
+        <Section title="Words that the law reads closely">
           <ul className="grid gap-1">
-            {claims.map(({ words, instead }) => (
+            {claims.map(({ words, instead, about }) => (
               <li key={words}>
                 ▲ “{words}”:{' '}
-                {instead === null ? 'leave it out.' : `say instead, for example, “${instead}”.`}
+                {about === 'environment'
+                  ? 'shown to be true as the law asks, or left out.'
+                  : instead === null
+                    ? 'leave it out.'
+                    : `say instead, for example, “${instead}”.`}
               </li>
             ))}
           </ul>
@@ -155,6 +178,15 @@ const ForSale = ({
             A claim to treat, cure or prevent makes it a medicine in the eyes of the law, whatever
             is in it; others must be shown to be true.
           </p>
+        </Section>
+      )}
+      {questions.length > 0 && (
+        <Section title="Ask your supplier or assessor">
+          <ul className="list-disc pl-5">
+            {questions.map((question) => (
+              <li key={question.code}>{saleQuestionWords(catalog, question)}</li>
+            ))}
+          </ul>
         </Section>
       )}
       <SaleIngredients facts={facts} sale={sale} use={made.blend.brief.use} />

@@ -1,13 +1,14 @@
 import { oilsToAsk } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import {
-  type Catalog,
+  type Base,
   botanicalOf,
+  type Catalog,
+  isNamedOnBottle,
+  type Oil,
   searchBases,
   searchOils,
   tellApart,
-  type Base,
-  type Oil,
 } from '@jubbet/core/catalog';
 import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/stock';
 import { useMemo, type ReactNode } from 'react';
@@ -167,6 +168,14 @@ const BottleForm = ({
             {...line('openedOn', dayOf)}
           />
           <TextField label="Date printed on it" type="date" {...line('printedDate', dayOf)} />
+          {isNamedOnBottle(catalog.oil(bottle.materialId), catalog.base(bottle.materialId)) && (
+            <TextField
+              label="Ingredients (INCI) as printed on it"
+              maxLength={1000}
+              className="w-72"
+              {...line('inci')}
+            />
+          )}
         </div>
         <div className="flex flex-wrap gap-4">
           <SelectField

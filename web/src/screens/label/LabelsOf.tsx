@@ -1,0 +1,171 @@
+import {
+  labelSizeOf,
+  labelOf,
+  type LabelFacts,
+  type Piece,
+  claimsIn,
+  saleFactsOf,
+  saleStanding,
+} from '@jubbet/core/label';
+import {
+  boxLabelText,
+  labelText,
+  type LabelText,
+  packRows,
+  type SaleChoices,
+  saleText,
+  formatList,
+  piecesWords,
+  strengthWords,
+} from '@jubbet/core/words';
+import type { Blend } from '@jubbet/core/drops';
+import { type ReactNode, useState } from 'react';
+import { SelectField } from '../../parts/Field';
+import { today } from '../../store/now';
+import { HeldBack } from './HeldBack';
+import { Labels, type Printing } from './Labels';
+import { StillMissing } from './SaleFields';
+import { unitsOf } from '../../parts/useUnits';
+
+/** `Bottle 2: 10 ml roll-on, 3.2 %`, `2 tins of 15 ml`, `1 tin of 15 ml, with 5.5 ml in it`. */
+const pieceWords = (
+  blend: Blend,
+  { container, count, ml, isFull, numbers, evaluation }: Piece,
+): string => {
+  const what = piecesWords([{ container, count, ml, isFull }]);
+  if (blend.inOne) return what;
+  const which =
+    blend.count > count
+      ? `Bottle${count > 1 ? 's' : ''} ${formatList(numbers.map((number) => String(number + 1)))}: `
+      : '';
+  return `${which}${what}, ${strengthWords(evaluation.mixture, blend.formula.by)}`;
+};
+
+/** The label of the box that holds all of them, and how large it is unless it was changed. */
+const box = 'box';
+const boxSize = { width: 99, height: 68 };
+
+/** Labels of containers, of those that hold the same at a time. */
+export const LabelsOf = ({
+  blend,
+  pieces,
+  facts,
+  notToBeUsed = false,
+  printing,
+  back,
+  sale = null,
+  saleFields,
+  onName,
+  reason = '',
+  onReason = () => Promise.resolve(),
+}: {
+  blend: Blend;
+  pieces: readonly [Piece, ...Piece[]];
+  facts: LabelFacts;
+  /** The batch was finished so. */
+  notToBeUsed?: boolean;
+  /** How labels were printed last. */
+  printing: Printing;
+  back: string;
+  /** How it is sold; null where it is kept or given away. */
+  sale?: SaleChoices | null;
+  saleFields?: ReactNode;
+  /** Gives it the name that it lacks. */
+  onName: (name: string) => Promise<unknown>;
+  /** Why it is sold past a limit; empty where no one has said. */
+  reason?: string;
+  onReason?: (words: string) => Promise<unknown>;
+}) => {
+  const [chosen, setChosen] = useState('0');
+  const isBox = chosen === box;
+  const piece = pieces[Number(chosen)] ?? pieces[0];
+  const textOf = (entry: Piece): LabelText => {
+    const label = labelOf(blend, entry, facts, notToBeUsed);
+    return labelText(blend.catalog, label, {
+      names: printing.labelNames,
+      units: unitsOf(printing),
+      sale:
+        sale &&
+        saleText(
+          blend.catalog,
+          label,
+          saleFactsOf(entry.evaluation.mixture, blend.brief, {
+            region: sale.region,
+            on: today(),
+            onBottle: (id) => blend.catalog.openBottle(id)?.bottle.inci ?? null,
+          }),
+          sale,
+        ),
+    });
+  };
+  const [first, ...others] = pieces;
+  const inAll = pieces.reduce((total, { count }) => total + count, 0);
+  const kind = isBox ? box : piece.container.kind;
+  const label = isBox
+    ? boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces))
+    : textOf(piece);
+  const standing = sale && saleStanding(blend, piece.evaluation.mixture, sale.region);
+  if (
+    sale &&
+    standing &&
+    (standing.forbidden.length > 0 || (standing.over.length > 0 && !reason))
+  ) {
+    return (
+      <HeldBack
+        name={label.name}
+        catalog={blend.catalog}
+        standing={standing}
+        region={sale.region}
+        fields={saleFields}
+        back={back}
+        onReason={onReason}
+      />
+    );
+  }
+  const claims = sale ? claimsIn([blend.name, label.purpose, label.directions].join('. ')) : [];
+  const missing = label.sale
+    ? packRows(label, label.sale).flatMap(({ what, says }) => (says === null ? [what] : []))
+    : [];
+  return (
+    <Labels
+      key={chosen}
+      label={label}
+      isNamed={blend.name !== ''}
+      onName={onName}
+      notice={
+        !label.doNotUse && (
+          <>
+            {missing.length > 0 && <StillMissing what={missing} to={`${back}/for-sale`} />}
+            {claims.length > 0 && (
+              <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
+                ▲ Words on this label that the law reads closely:{' '}
+                {formatList(claims.map(({ words }) => `“${words}”`))}.
+              </p>
+            )}
+          </>
+        )
+      }
+      kind={kind}
+      printing={printing}
+      copies={isBox ? 1 : Math.min(100, piece.count)}
+      size={printing.labelSizes[kind] ?? (isBox ? boxSize : labelSizeOf(piece.container))}
+      back={back}
+      choose={
+        <>
+          {saleFields}
+          {inAll > 1 && (
+            <SelectField
+              label="For which containers"
+              value={chosen}
+              choices={[
+                ...pieces.map((entry, index) => [String(index), pieceWords(blend, entry)] as const),
+                [box, `the box with all ${inAll} in it`] as const,
+              ]}
+              onChoose={setChosen}
+            />
+          )}
+        </>
+      }
+    />
+  );
+};
