@@ -98,7 +98,7 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   await page.getByRole('button', { name: 'More or fewer' }).click();
   const cameOut = page.getByRole('form', { name: 'What came out' });
   await cameOut.getByLabel('Full tins of 15 ml').fill('8');
-  await cameOut.getByLabel('and').first().selectOption('one half full');
+  await cameOut.getByLabel('Part-filled tins of 15 ml').selectOption('one half full');
   await expect(cameOut.getByRole('status')).toHaveText(
     '8 tins of 15 ml, 1 tin of 15 ml with 6.75 ml in it and 4 sticks of 5 ml.',
   );

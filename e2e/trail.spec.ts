@@ -188,7 +188,7 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   );
   await page.getByLabel('Responsible person, name and address').fill('Wardrobe Lane 4, Marlpit');
   await expect(must.getByRole('row', { name: /Responsible person/ })).toContainText('Marlpit');
-  await expect(page.getByRole('region', { name: /Words that the law/ })).toContainText(
+  await expect(page.getByRole('region', { name: /Claims that the law/ })).toContainText(
     'for a warming rub after exercise',
   );
   // The label itself: all of it on the bottle, or the list on the box.

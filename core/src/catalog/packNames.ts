@@ -59,7 +59,7 @@ export const packNameOfOil = (oil: Oil, region: Region): PackName => {
     names: [`${words} Oil`],
     confidence: 'low',
     isFromBottle: false,
-    note: 'Made of genus and species: the part of the plant may be wanting.',
+    note: 'Built from genus and species: the plant part may be missing.',
   };
 };
 

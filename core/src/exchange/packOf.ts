@@ -1,4 +1,4 @@
-import { catalogCarrying, longListFrom, shippedCatalog, type Region } from '../catalog';
+import { catalogCarrying, longListFrom, nameIn, shippedCatalog, type Region } from '../catalog';
 import { workOut } from '../drops';
 import {
   claimsIn,
@@ -100,8 +100,8 @@ export const packOf = (text: string, region: Region, on: Day): Packed => {
         ...standing.over.map(say),
         ...standing.elsewhere.map((entry) => `Restricted in the EU: ${say(entry)}`),
         ...facts.ingredients.flatMap(({ name, doubt }) => (doubt ? [`${name}: ${doubt}`] : [])),
-        ...facts.unnamed.map((id) => `${id}: its name is on its bottle.`),
-        ...facts.unknown.map((id) => `${id}: its allergens are not known.`),
+        ...facts.unnamed.map((id) => `${nameIn(catalog, id)}: its name is on its bottle.`),
+        ...facts.unknown.map((id) => `${nameIn(catalog, id)}: its allergens are not known.`),
         ...saleQuestions(mixture, blend.brief, region).map((entry) =>
           saleQuestionWords(catalog, entry),
         ),

@@ -8,7 +8,7 @@ import { Button } from './Button';
 import { NumberUnder, SelectField, TextField } from './Field';
 
 const parts = [
-  ['0', 'no part-filled one'],
+  ['0', 'none'],
   ['25', 'one a quarter full'],
   ['50', 'one half full'],
   ['75', 'one three quarters full'],
@@ -64,7 +64,7 @@ export const CameOut = ({
         if (!container) return null;
         const size = `${containerWordsOf(container.kind).plural} of ${formatMl(container.nominalMl)}`;
         return (
-          <div key={size} className="flex flex-wrap items-end gap-3">
+          <div key={at} className="flex flex-wrap items-end gap-3">
             <NumberUnder
               name={`Full ${size}`}
               className="w-20"
@@ -73,7 +73,7 @@ export const CameOut = ({
               onNumber={(full) => change(at, { full })}
             />
             <SelectField
-              label="and"
+              label={`Part-filled ${size}`}
               value={partOf(line.lastPercent)}
               choices={parts}
               onChoose={(part) => change(at, { lastPercent: Number(part) })}

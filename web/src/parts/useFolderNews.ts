@@ -1,4 +1,4 @@
-import { houseFileProblemWords } from '@jubbet/core/words';
+import { countedWords, houseFileProblemWords } from '@jubbet/core/words';
 import { useEffect, useState } from 'react';
 import { markRead, newerInFolder, type Kept } from '../store/sharedFolder';
 import type { ReadResult } from '../workers/house.worker';
@@ -23,10 +23,10 @@ const lookForNews = async (): Promise<News | null> => {
     const act = startHouseAct();
     try {
       const looked = await look(act, kept);
-      if (looked.ok && looked.summary.changes > 0) {
+      if (looked.ok && looked.damaged.length === 0 && looked.summary.changes > 0) {
         return { kept, savedAt: looked.savedAt, changes: looked.summary.changes };
       }
-      // Half written by the service that brings it, it is looked at again when it has changed.
+      // Damaged or half written by the service that brings it, it is looked at again when it has changed.
       await markRead(kept);
     } finally {
       act.stop();
@@ -45,9 +45,11 @@ const addNews = async ({ kept }: News): Promise<string> => {
     await markRead(kept);
     void mendInWorker().catch((error: unknown) => console.warn('batches were not judged', error));
     const twice = [...both, ...newest];
+    const left = looked.leftOut.length;
+    const unread = left > 0 ? ` ${countedWords(left, 'record')} of it could not be read.` : '';
     return twice.length > 0
-      ? `What is on the other device is here too. Changed on both: ${twice.slice(0, 5).join(', ')}.`
-      : 'What is on the other device is here too.';
+      ? `What is on the other device is here too. Changed on both: ${twice.slice(0, 5).join(', ')}.${unread}`
+      : `What is on the other device is here too.${unread}`;
   } finally {
     act.stop();
   }

@@ -29,7 +29,7 @@ export const mergedTables = [
   'patchTests',
   'photos',
 ] as const;
-export type MergedTable = (typeof mergedTables)[number];
+type MergedTable = (typeof mergedTables)[number];
 
 export type Row = Changed & { readonly id: string };
 

@@ -149,7 +149,13 @@ export const erasePerson = (id: string, store: Database = db): Promise<Erased> =
       .where('recipient.personId')
       .equals(id)
       .modify((entry) => {
-        entry.recipient = { ...entry.recipient, personId: null, name: nobodyName };
+        const { reaction } = entry.recipient;
+        entry.recipient = {
+          ...entry.recipient,
+          personId: null,
+          name: nobodyName,
+          ...(reaction ? { reaction: { ...reaction, what: 'skin reacted' } } : {}),
+        };
         entry.updatedAt = at;
       });
     // Photographs of their skin go for good.

@@ -1,10 +1,4 @@
-import {
-  addHouse,
-  mergedTables,
-  mergeOutcomes,
-  type ImportConflicts,
-  type MergedTable,
-} from './addHouse';
+import { addHouse, mergedTables, mergeOutcomes, type ImportConflicts } from './addHouse';
 import {
   db,
   type BatchRecord,
@@ -58,11 +52,20 @@ export interface Photographs {
   readonly bytes: number;
 }
 
-/** Photographs as they are counted: of Base64 three quarters are the picture. */
-const counted = (records: readonly PhotoRecord[]): Photographs => ({
-  count: records.length,
-  bytes: records.reduce((total, { photo }) => total + Math.round(0.75 * photo.jpeg.length), 0),
-});
+/** Counts photographs one at a time: of Base64 three quarters are the picture. */
+const counted = async (
+  store: Database,
+  isMeant: (record: PhotoRecord) => boolean,
+): Promise<Photographs> => {
+  let count = 0;
+  let bytes = 0;
+  await store.photos.each((record) => {
+    if (record.deletedAt !== null || !isMeant(record)) return;
+    count += 1;
+    bytes += Math.round(0.75 * record.photo.jpeg.length);
+  });
+  return { count, bytes };
+};
 
 /** All data as one file, in pieces; and what of it could not be read again. */
 export interface Written {
@@ -173,12 +176,7 @@ export const houseStore = (store: Database = db) => ({
     });
   },
   /** Photographs that are not ticked to leave in a backup. */
-  photographsStaying: async (): Promise<Photographs> =>
-    counted(
-      (await store.photos.toArray()).filter(
-        ({ photo, deletedAt }) => deletedAt === null && !photo.leaves,
-      ),
-    ),
+  photographsStaying: (): Promise<Photographs> => counted(store, ({ photo }) => !photo.leaves),
   /** Reads a file; nothing is changed. */
   read: readHouse,
   /** What getting these data in would do. */
@@ -192,9 +190,14 @@ export const houseStore = (store: Database = db) => ({
       };
       const met = sharedHistory(here, from);
       const counts = { blends: 0, batches: 0, people: 0 };
-      const sum = { known: 0, newer: 0, both: 0, gone: 0 };
-      for (const table of ['blends', 'batches', 'people'] satisfies MergedTable[]) {
-        for (const { outcome: meeting } of await mergeOutcomes(store, table, house[table], met)) {
+      const sum = { known: 0, newer: 0, both: 0, gone: 0, changes: 0 };
+      for (const table of mergedTables) {
+        const merged = await mergeOutcomes(store, table, house[table], met);
+        sum.changes += merged.filter(
+          ({ outcome }) => outcome !== 'same' && outcome !== 'ours',
+        ).length;
+        if (table !== 'blends' && table !== 'batches' && table !== 'people') continue;
+        for (const { outcome: meeting } of merged) {
           if (meeting === 'new') counts[table] += 1;
           else if (meeting === 'theirs') sum.newer += 1;
           else if (meeting === 'both') sum.both += 1;
@@ -204,16 +207,9 @@ export const houseStore = (store: Database = db) => ({
         const keys = await tableOf(store, table).toCollection().primaryKeys();
         sum.gone += keys.filter((key) => !there.has(String(key))).length;
       }
-      let changes = 0;
-      for (const table of mergedTables) {
-        const merged = await mergeOutcomes(store, table, house[table], met);
-        changes += merged.filter(({ outcome }) => outcome !== 'same' && outcome !== 'ours').length;
-      }
       const inFile = new Set(house.photos.map(({ id }) => id));
-      const onlyHere = (await store.photos.toArray()).filter(
-        ({ id, deletedAt }) => deletedAt === null && !inFile.has(id),
-      );
-      return { ...counts, ...sum, onlyHere: counted(onlyHere), changes };
+      const onlyHere = await counted(store, ({ id }) => !inFile.has(id));
+      return { ...counts, ...sum, onlyHere };
     }),
   /** Gets data in, in one transaction that saves a restore point. */
   importHouse: (

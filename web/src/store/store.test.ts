@@ -171,12 +171,12 @@ describe('the example house', () => {
 
   test('arrives whole, or not at all', async () => {
     const house = exampleHouse('2026-11-25');
-    await db.containers.add(house.containers[0]!);
-    // The last table has it already: nothing of the rest stays.
+    await db.patchTests.add(house.patchTests[0]!);
+    // A late table has it already: nothing of the rest stays.
     await expect(seedOnce(db, '2026-11-25')).rejects.toThrow();
     expect(await db.blends.count()).toBe(0);
     expect(await db.batches.count()).toBe(0);
-    await db.containers.clear();
+    await db.patchTests.clear();
     await seedOnce(db, '2026-11-25');
     expect(await db.batches.count()).toBe(house.batches.length);
     expect(await db.benchEvents.count()).toBe(house.benchEvents.length);
@@ -193,6 +193,12 @@ describe('the example house', () => {
       ...{ blendId: 'b', recipe: recipe(), blend, evaluation, reason: '' },
     });
     expect((await batchStore(db).get(id))?.number).toMatch(/-001$/);
+  });
+
+  test('comes over nothing that somebody has put in, be it one container', async () => {
+    await db.containers.add(exampleHouse('2026-11-25').containers[0]!);
+    await seedOnce(db, '2026-11-25');
+    expect(await db.blends.count()).toBe(0);
   });
 
   test('leaves a house alone that somebody lives in', async () => {

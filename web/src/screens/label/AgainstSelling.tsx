@@ -15,8 +15,8 @@ export const AgainstSelling = ({
 }) => {
   const list = (findings: readonly Finding[]) => (
     <ul className="list-disc pl-5">
-      {findings.map((entry) => (
-        <li key={findingMessage(catalog, entry)}>{findingMessage(catalog, entry)}</li>
+      {[...new Set(findings.map((entry) => findingMessage(catalog, entry)))].map((message) => (
+        <li key={message}>{message}</li>
       ))}
     </ul>
   );

@@ -44,10 +44,8 @@ test('a claim in its name is pointed at, with what can be said in place of it', 
     file: { ...record!.file, name: 'Heals eczema' },
   });
   await open('batch-raffle-table');
-  expect(await screen.findByRole('region', { name: /Words that the law/ })).toBeTruthy();
-  expect(part('Words that the law reads closely').getAllByRole('listitem').length).toBeGreaterThan(
-    0,
-  );
+  expect(await screen.findByRole('region', { name: /Claims that the law/ })).toBeTruthy();
+  expect(part('Claims that the law restricts').getAllByRole('listitem').length).toBeGreaterThan(0);
 });
 
 test('a batch that is not to be used can’t be sold, and nothing gets past that', async () => {

@@ -161,7 +161,7 @@ const ForSale = ({
         </Table>
       </Section>
       {claims.length > 0 && (
-        <Section title="Words that the law reads closely">
+        <Section title="Claims that the law restricts">
           <ul className="grid gap-1">
             {claims.map(({ words, instead, about }) => (
               <li key={words}>

@@ -107,7 +107,9 @@ export const Labels = ({
   };
   const [asking, setAsking] = useState<Out | null>(null);
   const waiting = useRef<Out | null>(null);
-  const isAsked = !isNamed || (!label.sale && label.maker === '' && !printing.makerAsked);
+  // What must not be used is labelled at once, named or not.
+  const isAsked =
+    !label.doNotUse && (!isNamed || (!label.sale && label.maker === '' && !printing.makerAsked));
   useEffect(() => {
     // Once the names are on the label, what was asked for goes on.
     if (isAsked || waiting.current === null) return;

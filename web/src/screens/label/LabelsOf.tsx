@@ -6,6 +6,7 @@ import {
   claimsIn,
   saleFactsOf,
   saleStanding,
+  type SaleStanding,
 } from '@jubbet/core/label';
 import {
   boxLabelText,
@@ -18,6 +19,7 @@ import {
   piecesWords,
   strengthWords,
 } from '@jubbet/core/words';
+import type { Region } from '@jubbet/core/catalog';
 import type { Blend } from '@jubbet/core/drops';
 import { type ReactNode, useState } from 'react';
 import { SelectField } from '../../parts/Field';
@@ -39,6 +41,16 @@ const pieceWords = (
       ? `Bottle${count > 1 ? 's' : ''} ${formatList(numbers.map((number) => String(number + 1)))}: `
       : '';
   return `${which}${what}, ${strengthWords(evaluation.mixture, blend.formula.by)}`;
+};
+
+/** What stands against selling any of several pieces. */
+const standingOfAll = (blend: Blend, pieces: readonly Piece[], region: Region): SaleStanding => {
+  const all = pieces.map(({ evaluation }) => saleStanding(blend, evaluation.mixture, region));
+  return {
+    forbidden: all.flatMap(({ forbidden }) => forbidden),
+    over: all.flatMap(({ over }) => over),
+    elsewhere: all.flatMap(({ elsewhere }) => elsewhere),
+  };
 };
 
 /** The label of the box that holds all of them, and how large it is unless it was changed. */
@@ -104,7 +116,8 @@ export const LabelsOf = ({
   const label = isBox
     ? boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces))
     : textOf(piece);
-  const standing = sale && saleStanding(blend, piece.evaluation.mixture, sale.region);
+  // A box is sold with everything that is in it.
+  const standing = sale && standingOfAll(blend, isBox ? pieces : [piece], sale.region);
   if (
     sale &&
     standing &&
@@ -138,7 +151,7 @@ export const LabelsOf = ({
             {missing.length > 0 && <StillMissing what={missing} to={`${back}/for-sale`} />}
             {claims.length > 0 && (
               <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
-                ▲ Words on this label that the law reads closely:{' '}
+                ▲ Claims on this label that the law restricts:{' '}
                 {formatList(claims.map(({ words }) => `“${words}”`))}.
               </p>
             )}

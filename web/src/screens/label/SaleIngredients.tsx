@@ -41,8 +41,8 @@ export const SaleIngredients = ({
       </div>
       {unnamed.length > 0 && (
         <p className="text-brick">
-          ■ Not in it: {formatList(unnamed)}. Their names are on the bottles they came in; write
-          them into the list.
+          ■ Still missing: {formatList(unnamed)}. Copy their ingredients from the bottle onto its
+          page on the shelf.
         </p>
       )}
       {doubted.length > 0 && (

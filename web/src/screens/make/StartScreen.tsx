@@ -45,9 +45,8 @@ const ClockBehind = () => {
   if (!last) return null;
   return (
     <p role="alert" className="mt-4 rounded-lg bg-amber-wash px-4 py-2">
-      ▲ By this device’s clock batch {last.number} was begun at a time still to come,{' '}
-      {momentWords(new Date(last.startedAt))}. Check the date and time of the device: they go on
-      labels.
+      ▲ According to this device’s clock, batch {last.number} was started in the future, on{' '}
+      {momentWords(new Date(last.startedAt))}. Check the date and time: they go on labels.
     </p>
   );
 };

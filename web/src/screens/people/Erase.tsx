@@ -89,7 +89,7 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
           <div
             role="region"
             tabIndex={0}
-            aria-label="Where the name stands"
+            aria-label="Where the name appears"
             className="max-h-60 overflow-y-auto"
           >
             <ul className="list-disc pl-5">

@@ -74,8 +74,8 @@ export const BeforeWritten = ({
       </p>
       {damaged.length > 0 && (
         <p role="alert" className="text-brick">
-          ■ The file is damaged: of each {formatList(damaged)} in it nothing can be trusted, and
-          none comes in. All else in it is whole, and can be added; it can’t replace what is here.
+          ■ The file is damaged. Its {formatList(damaged)} records can’t be trusted and are left
+          out. Everything else is whole and can be added, but can’t replace what is here.
         </p>
       )}
       {onlyHere.count > 0 && damaged.length === 0 && (
