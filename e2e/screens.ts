@@ -28,6 +28,11 @@ export const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
     ['for sale', '/batches/batch-raffle-table/for-sale', 'For sale: Raffle table'],
+    [
+      'the assessor’s sheet',
+      '/batches/batch-raffle-table/for-sale/sheet',
+      'For the assessor: Raffle table',
+    ],
     ['a recall', '/recall?batch=batch-raffle-table', 'Batches from the same bottles as'],
   ],
   'people and versions': [

@@ -213,6 +213,27 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   await expectAccessible(page);
 });
 
+test('the sheet of an assessor has formula, allergens and limits, from a blend as well', async ({
+  page,
+}) => {
+  await page.goto('/blends/raffle-table');
+  await page.getByRole('link', { name: 'For sale' }).click();
+  await expect(page.getByRole('link', { name: 'Label to sell it' })).toHaveCount(0);
+  await page.getByLabel('Northern Ireland').check();
+  await page.getByRole('link', { name: 'Sheet for the assessor' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('For the assessor');
+  const formula = page.getByRole('region', { name: 'Formula by weight' });
+  await expect(formula.getByRole('row', { name: /Lavender/ })).toContainText('8000-28-0');
+  const limits = page.getByRole('region', { name: 'Limits' });
+  await expect(limits.getByRole('row', { name: /Whole blend/ })).toContainText('%');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toContain('for the assessor.csv');
+  await expectAccessible(page);
+});
+
 test('what the law does not let be sold has no label for it, and no way past', async ({ page }) => {
   await page.goto('/blends/row-g');
   await page.getByLabel('Add an oil').fill('rose otto');

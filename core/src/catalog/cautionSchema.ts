@@ -97,16 +97,30 @@ export const saleFile = z.strictObject({
       constituents: z.array(constituent),
       materials: z.array(z.string()),
       leaveOn: z.number().min(0),
-      rinseOff: z.number().min(0),
+      /** Missing where no figure for rinse-off goods is held. */
+      rinseOff: z.number().min(0).optional(),
       lips: z.number().optional(),
       perfume: z.number().optional(),
+      alcoholPerfume: z.number().optional(),
+      eauDeToilette: z.number().optional(),
+      creamPerfume: z.number().optional(),
+      bodySpray: z.number().optional(),
+      hairSpray: z.number().optional(),
+      underarmSpray: z.number().optional(),
       notUnderMonths: z.number().optional(),
       entry: z.string(),
       confidence,
     }),
   ),
+  /** A perfume in alcohol of at least this strength is a fine fragrance, below it an eau de toilette. */
+  fineFragranceFrom: z.strictObject({ percent: z.number(), source: z.string() }),
   /** The phototoxic limit that a constituent gives an oil: limit / its share in the oil. */
-  light: z.record(z.string(), z.number().positive()),
+  light: z.strictObject({
+    source: z.string(),
+    limits: z.record(z.string(), z.number().positive()),
+  }),
+  /** All furocoumarins together in goods for sun protection and bronzing. */
+  sunGoods: z.strictObject({ percent: z.number(), entry: z.string(), confidence }),
 });
 
 /** Plant families with their genera, and the name that people use where there is one. */

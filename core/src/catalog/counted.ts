@@ -17,7 +17,7 @@ export const countedNames = ({ caps, cautions, patchTests, sale }: Counting): Se
     ...cautions.cautions.flatMap(({ constituents }) => constituents),
     ...patchTests.names.flatMap(({ constituents }) => constituents),
     ...sale.restrictions.flatMap(({ constituents }) => constituents),
-    ...Object.keys(sale.light),
+    ...Object.keys(sale.light.limits),
   ]);
 
 /**

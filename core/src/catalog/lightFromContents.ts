@@ -11,7 +11,7 @@ export const lightFromContents = (
   contents: readonly Content[],
 ): number | null => {
   const limits = contents.flatMap(([name, , typical]) => {
-    const limit = euRestrictions.light[name];
+    const limit = euRestrictions.light.limits[name];
     return limit !== undefined && typical > 0 ? [(100 * limit) / typical] : [];
   });
   const least = Math.min(statedPercent ?? Infinity, ...limits);

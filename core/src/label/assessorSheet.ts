@@ -9,12 +9,18 @@ export interface SheetLine {
   /** Names on the pack, the most first. */
   readonly inci: readonly string[];
   readonly cas: readonly string[];
-  /** In what it does, by what it is; empty where that is not known. */
-  readonly use: 'perfuming' | Base['kind'];
+  /** What it does there, by what it is. */
+  readonly use: 'perfuming' | 'emollient' | 'solvent' | Base['kind'];
   readonly g: number;
   /** By weight. */
   readonly percent: number;
 }
+
+/** Oils and butters make skin supple, water and alcohol dissolve; the others are named by it. */
+const useOf = (kind: Base['kind']): SheetLine['use'] => {
+  if (kind === 'oil' || kind === 'butter') return 'emollient';
+  return kind === 'alcohol' || kind === 'aqueous' ? 'solvent' : kind;
+};
 
 /** The formula by weight, the most first: of ready-made blends what is in them. */
 export const assessorSheet = (poured: Mixture, region: Region): readonly SheetLine[] => {
@@ -31,7 +37,7 @@ export const assessorSheet = (poured: Mixture, region: Region): readonly SheetLi
   return [
     ...oils.map(({ oil, g }) => line(oil, g.likely, packNameOfOil(oil, region).names, 'perfuming')),
     ...bases.map(({ base, g }) =>
-      line(base, g.likely, packNameOfBase(base, region).names, base.kind),
+      line(base, g.likely, packNameOfBase(base, region).names, useOf(base.kind)),
     ),
   ]
     .filter(({ g }) => g > 0)

@@ -4,9 +4,13 @@ import { blendOf } from '../drops/blend.testing';
 import { assessorSheet } from './assessorSheet';
 import { saleQuestions } from './saleQuestions';
 
-const asked = (oils: Readonly<Record<string, number>>, region: 'eu' | 'us' = 'eu') => {
+const asked = (
+  oils: Readonly<Record<string, number>>,
+  region: 'eu' | 'us' = 'eu',
+  use: 'leave-on' | 'rinse-off' = 'leave-on',
+) => {
   const blend = blendOf({ oils });
-  return saleQuestions(evaluate(blend).mixture, blend.brief, region);
+  return saleQuestions(evaluate(blend).mixture, { ...blend.brief, use }, region);
 };
 
 test('tea tree that stays on the skin, and oils that oxidise, are asked about in Europe', () => {
@@ -16,6 +20,14 @@ test('tea tree that stays on the skin, and oils that oxidise, are asked about in
   ]);
   expect(asked({ lavender: 2 })).toEqual([]);
   expect(asked({ 'tea-tree': 4 }, 'us')).toEqual([]);
+});
+
+test('cumin that is rinsed off, and sun goods with phototoxic oils, are asked about', () => {
+  const codes = (...args: Parameters<typeof asked>) => asked(...args).map(({ code }) => code);
+  expect(codes({ cumin: 1 }, 'eu', 'rinse-off')).toContain('cumin-rinsed');
+  expect(codes({ cumin: 1 })).not.toContain('cumin-rinsed');
+  expect(asked({ bergamot: 1 })).toContainEqual({ code: 'sun-goods', most: 0.0001 });
+  expect(codes({ bergamot: 1 }, 'eu', 'rinse-off')).not.toContain('sun-goods');
 });
 
 test('the sheet of an assessor is the formula by weight, in hundred percent', () => {

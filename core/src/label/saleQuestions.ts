@@ -1,4 +1,4 @@
-import { chemistryOf, type Region } from '../catalog';
+import { chemistryOf, euRestrictions, packNameOfBase, type Region } from '../catalog';
 import type { Brief } from '../brief';
 import type { Mixture } from '../mixture';
 
@@ -10,6 +10,12 @@ export type SaleQuestion =
   | { readonly code: 'peanut' }
   /** As a preservative at most 1.0 %. */
   | { readonly code: 'phenoxyethanol'; readonly percent: number; readonly isOver: boolean }
+  /** As a preservative at most 1.0 %; as a part of an oil it has no maximum of its own. */
+  | { readonly code: 'benzyl-alcohol'; readonly percent: number; readonly isOver: boolean }
+  /** Restricted in what is left on; of what is rinsed off no figure is held. */
+  | { readonly code: 'cumin-rinsed'; readonly percent: number }
+  /** Sold for sun protection or bronzing it may hold next to no furocoumarins. */
+  | { readonly code: 'sun-goods'; readonly most: number }
   /** Of these oils the peroxide value is limited. */
   | { readonly code: 'peroxides'; readonly oils: readonly string[] };
 
@@ -42,6 +48,19 @@ export const saleQuestions = (
       (total, { base, g }) => total + (base.id === id ? shareOf(mixture, g.likely) : 0),
       0,
     );
+  const preservedWith = (name: string): number =>
+    mixture.bases.reduce(
+      (total, { base, g }) =>
+        base.kind === 'preservative' && packNameOfBase(base, region).names.includes(name)
+          ? total + shareOf(mixture, g.likely)
+          : total,
+      0,
+    );
+  const benzylAlcohol = preservedWith('Benzyl Alcohol');
+  const cumin = oilShare('cumin');
+  const isPhototoxic = mixture.oils.some(
+    ({ oil, g }) => oil.phototoxicLimitPercent !== null && g.likely > 0,
+  );
   const teaTree = oilShare('tea-tree');
   const preservative = baseShare('phenoxyethanol_preservative');
   const oxidising = mixture.oils
@@ -64,6 +83,15 @@ export const saleQuestions = (
             isOver: 0.9 * preservative > 1,
           } as const,
         ]
+      : []),
+    ...(benzylAlcohol > 0
+      ? [{ code: 'benzyl-alcohol', percent: benzylAlcohol, isOver: benzylAlcohol > 1 } as const]
+      : []),
+    ...(cumin > 0 && use === 'rinse-off'
+      ? [{ code: 'cumin-rinsed', percent: cumin } as const]
+      : []),
+    ...(isPhototoxic && use !== 'rinse-off'
+      ? [{ code: 'sun-goods', most: euRestrictions.sunGoods.percent } as const]
       : []),
     ...(oxidising.length > 0 ? [{ code: 'peroxides', oils: oxidising } as const] : []),
   ];

@@ -11,6 +11,8 @@ export interface SaleStanding {
   readonly over: readonly Finding[];
   /** Restrictions of other regions that it passes. */
   readonly elsewhere: readonly Finding[];
+  /** Everything that has a limit, with its figure. */
+  readonly measured: readonly Finding[];
 }
 
 /** Judges what is in it as something for sale, whatever its brief says. */
@@ -24,6 +26,7 @@ export const saleStanding = (blend: Blend, mixture: Mixture, region: Region): Sa
   return {
     forbidden: over.filter((entry) => entry.blocking || (isLaw(entry) && holds)),
     over: over.filter((entry) => !entry.blocking && !isLaw(entry)),
+    measured: findings.filter(({ value, limit }) => value !== null && limit !== null),
     elsewhere: holds ? [] : over.filter((entry) => isLaw(entry) && !entry.blocking),
   };
 };

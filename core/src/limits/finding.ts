@@ -3,6 +3,19 @@ import type { Range } from '../quantity';
 import type { RuleId } from './ruleIds';
 import type { FindingVerdict } from './verdict';
 
+/** The kinds of product that the law of goods tells apart. */
+export type SaleProduct =
+  | 'perfume'
+  | 'alcoholPerfume'
+  | 'eauDeToilette'
+  | 'creamPerfume'
+  | 'bodySpray'
+  | 'hairSpray'
+  | 'underarmSpray'
+  | 'leaveOn'
+  | 'rinseOff'
+  | 'lips';
+
 /** What a place asks beside a strength. */
 export type PlaceCaution =
   | 'mucosa'
@@ -131,7 +144,7 @@ type FindingReason =
   | { readonly code: 'not-asked'; readonly about: readonly string[] }
   | {
       readonly code: 'sale';
-      readonly product: 'perfume' | 'leaveOn' | 'rinseOff' | 'lips';
+      readonly product: SaleProduct;
       readonly oils: readonly string[];
     }
   | { readonly code: 'sale-child'; readonly belowMonths: number; readonly what: string }

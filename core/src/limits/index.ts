@@ -7,6 +7,7 @@ export {
   type KindCaution,
   type PlaceCaution,
   type PlaceWord,
+  type SaleProduct,
 } from './finding';
 export { ruleFacts, type RuleId, ruleIds } from './ruleIds';
 export { isCareful, wholeBlendLimit } from './guideline';

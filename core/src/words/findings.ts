@@ -13,7 +13,7 @@ import { guidelineWords, phototoxicWords, upTo, wholeBlendWords } from './findin
 import { doesNotApply, nothingFound } from './nothingFound';
 import { capitalised, formatList, formatMl, formatNumber, formatPercent } from './numbers';
 import { assumedDensity } from '../mixture';
-import { type Finding, mostTimesPerDay } from '../limits';
+import { type Finding, mostTimesPerDay, type SaleProduct } from '../limits';
 
 const rinsed = (finding: Finding): string =>
   finding.rinsedOff ? ' It is rinsed off, but judged as if left on, to be careful.' : '';
@@ -240,9 +240,15 @@ const saleSubject = (catalog: Catalog, subject: string): string => nameIn(catalo
 const questionWord = (catalog: Catalog, id: string): string =>
   id === 'stage' ? 'pregnancy and breastfeeding' : allergyOrCondition(catalog, id);
 
-const saleWords = {
+const saleWords: Readonly<Record<SaleProduct, string>> = {
   perfume: 'a perfume',
+  alcoholPerfume: 'a perfume in alcohol',
+  eauDeToilette: 'an eau de toilette',
+  creamPerfume: 'a cream or solid perfume',
+  bodySpray: 'a body spray',
+  hairSpray: 'a hair spray',
+  underarmSpray: 'a deodorant spray',
   leaveOn: 'something left on skin',
   rinseOff: 'something rinsed off',
   lips: 'something for lips',
-} as const;
+};

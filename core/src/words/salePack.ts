@@ -201,6 +201,12 @@ export const saleQuestionWords = (catalog: Catalog, question: SaleQuestion): str
       return 'Peanut oil may have at most 0.5 ppm of peanut protein (Annex III 306): ask your supplier for its sheet.';
     case 'phenoxyethanol':
       return `Phenoxyethanol: at most 1.0 % (Annex V 29). The preservative is ${formatPercent(question.percent, 2)}${question.isOver ? ': that is more' : ''}.`;
+    case 'benzyl-alcohol':
+      return `Benzyl alcohol: at most 1.0 % as a preservative (Annex V 34). The preservative with it is ${formatPercent(question.percent, 2)}${question.isOver ? ': that may be more' : ''}.`;
+    case 'cumin-rinsed':
+      return `Cumin oil (${formatPercent(question.percent, 2)}) is restricted in what is left on skin; for what is rinsed off no figure is held here: ask your assessor.`;
+    case 'sun-goods':
+      return `Don’t sell it for sun protection or bronzing: in those the EU allows ${formatPercent(question.most, 4)} of furocoumarins, and an oil in this has them.`;
     case 'peroxides':
       return `Ask your supplier for the peroxide value of ${formatList(question.oils.map((id) => lowerName(nameIn(catalog, id))))}: the law limits it.`;
   }

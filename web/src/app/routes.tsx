@@ -107,10 +107,18 @@ export const router = createBrowserRouter(
                 Component: (await screens.batch()).BatchScreen,
               }),
             },
-            {
-              path: 'batches/:batchId/for-sale',
-              lazy: async () => ({ Component: (await screens.forSale()).ForSaleScreen }),
-            },
+            ...['batches/:batchId/for-sale', 'blends/:blendId/for-sale'].flatMap((path) => [
+              {
+                path,
+                lazy: async () => ({ Component: (await screens.forSale()).ForSaleScreen }),
+              },
+              {
+                path: `${path}/sheet`,
+                lazy: async () => ({
+                  Component: (await screens.assessorSheet()).AssessorSheetScreen,
+                }),
+              },
+            ]),
             {
               path: 'batches/:batchId/label',
               lazy: async () => ({

@@ -27,6 +27,7 @@ export const screens = {
   firstAid: () => import('../screens/handbook/FirstAidScreen'),
   label: () => import('../screens/label/LabelScreen'),
   forSale: () => import('../screens/label/ForSaleScreen'),
+  assessorSheet: () => import('../screens/label/AssessorSheetScreen'),
   make: () => import('../screens/make/MakeScreen'),
   batches: () => import('../screens/batches/BatchesScreen'),
   batch: () => import('../screens/batches/BatchScreen'),

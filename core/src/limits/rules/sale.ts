@@ -1,31 +1,48 @@
 import { euRestrictions } from '../../catalog';
-import { categoryOf } from '../categories';
-import { finding, type Finding } from '../finding';
+import { finding, type Finding, type SaleProduct } from '../finding';
 import { knownWearer, type Question } from '../question';
 import { valueOfSum, type SumLimit } from '../sumLimit';
 import { againstLimit } from '../verdict';
 import { sureWeights } from '../../mixture';
 import { carcinogens, sumOfMembers } from './constituent';
 
-const { restrictions, source } = euRestrictions;
+const { fineFragranceFrom, restrictions, source } = euRestrictions;
 
 type Restriction = (typeof restrictions)[number];
-type Product = 'perfume' | 'leaveOn' | 'rinseOff' | 'lips';
 
-/** Of what kind of product an entry speaks, and its figure for it. */
+const thick: ReadonlySet<string> = new Set(['wax', 'butter', 'emulsion', 'emulsifier']);
+
+/** The kinds of product that this may be called, the closest first. */
+const productsOf = ({ brief, mixture, containers }: Question): readonly SaleProduct[] => {
+  if (brief.use === 'rinse-off') return ['rinseOff'];
+  if (brief.place === 'lips') return ['lips', 'leaveOn'];
+  // Everything in it has volume: what is mostly alcohol is alcohol-borne.
+  const share = (is: (kind: string) => boolean): number =>
+    mixture.bases.reduce((total, { base, ml }) => total + (is(base.kind) ? ml.likely : 0), 0) /
+    mixture.fillMl;
+  const isAlcohol = share((kind) => kind === 'alcohol') >= 0.5;
+  if (brief.place === 'perfume-small-area') {
+    if (share((kind) => thick.has(kind)) > 0) return ['creamPerfume', 'leaveOn'];
+    if (!isAlcohol) return ['perfume', 'leaveOn'];
+    return mixture.strength.byVolume.likely < fineFragranceFrom.percent
+      ? ['eauDeToilette', 'alcoholPerfume', 'leaveOn']
+      : ['perfume', 'alcoholPerfume', 'leaveOn'];
+  }
+  if (!containers.includes('spray bottle')) return ['leaveOn'];
+  if (brief.place === 'underarm') return ['underarmSpray', 'leaveOn'];
+  return [brief.place === 'scalp-or-hair' ? 'hairSpray' : 'bodySpray', 'leaveOn'];
+};
+
+/** Of what kind of product an entry speaks, and its figure for it; null where it has none. */
 const figureOf = (
   entry: Restriction,
-  { brief }: Question,
-): { readonly product: Product; readonly percent: number } => {
-  if (brief.use === 'rinse-off') return { product: 'rinseOff', percent: entry.rinseOff };
-  const category = categoryOf(brief);
-  if (category === 'lips' && entry.lips !== undefined) {
-    return { product: 'lips', percent: entry.lips };
+  question: Question,
+): { readonly product: SaleProduct; readonly percent: number } | null => {
+  for (const product of productsOf(question)) {
+    const percent = entry[product];
+    if (percent !== undefined) return { product, percent };
   }
-  if (brief.place === 'perfume-small-area' && entry.perfume !== undefined) {
-    return { product: 'perfume', percent: entry.perfume };
-  }
-  return { product: 'leaveOn', percent: entry.leaveOn };
+  return null;
 };
 
 /** What all oils bring of what an entry restricts; null where none brings any. */
@@ -54,7 +71,9 @@ const sumOf = (
 
 /** An entry that a blend for sale passes, or comes near. */
 const against = (question: Question, entry: Restriction): Finding[] => {
-  const { product, percent } = figureOf(entry, question);
+  const figure = figureOf(entry, question);
+  if (!figure) return [];
+  const { product, percent } = figure;
   const sum = sumOf(question, entry, percent);
   if (!sum) return [];
   const { value, by } = valueOfSum(question, sum);

@@ -239,6 +239,9 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           <ButtonLink to={`/blends/${record.id}/who`}>Who can use it</ButtonLink>
           <ButtonLink to={`/blends/${record.id}/versions`}>Versions</ButtonLink>
           <ButtonLink to={`/blends/${record.id}/card`}>Card</ButtonLink>
+          {recipe.brief.forSale && (
+            <ButtonLink to={`/blends/${record.id}/for-sale`}>For sale</ButtonLink>
+          )}
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>

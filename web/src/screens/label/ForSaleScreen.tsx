@@ -1,14 +1,5 @@
-import { madeOf } from '@jubbet/core/batch';
-import { regions, type Region } from '@jubbet/core/catalog';
-import {
-  claimsIn,
-  labelOf,
-  madePieces,
-  saleFactsOf,
-  saleQuestions,
-  saleStanding,
-} from '@jubbet/core/label';
-import type { BenchEvent } from '@jubbet/core/making';
+import { regions } from '@jubbet/core/catalog';
+import { claimsIn, labelOf, saleFactsOf, saleQuestions, saleStanding } from '@jubbet/core/label';
 import {
   fillingsWords,
   labelText,
@@ -20,59 +11,34 @@ import {
   saleText,
   whoKnows,
 } from '@jubbet/core/words';
-import { useMemo, useState } from 'react';
-import { useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Choices } from '../../parts/Choices';
 import { SelectField, TextField } from '../../parts/Field';
-import { Missing } from '../../parts/Missing';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Section } from '../../parts/Section';
 import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { unitsOf } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
-import { batches } from '../../store/batches';
-import type { BatchRecord } from '../../store/database';
-import { madeBlend } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { settings, type Settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
-import { unitsOf } from '../../parts/useUnits';
-import { saveAssessorSheet } from './saveAssessorSheet';
 import { AgainstSelling } from './AgainstSelling';
 import { SaleIngredients } from './SaleIngredients';
-import { Section } from '../../parts/Section';
+import { type Sold, useSoldWhere, WithSold } from './Sold';
 
-const ForSale = ({
-  batch,
-  events,
-  set,
-}: {
-  batch: BatchRecord;
-  events: readonly BenchEvent[];
-  set: Settings;
-}) => {
+const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
   const catalog = useCatalog();
   const write = useWrite();
-  const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
-  const pieces = madePieces(made);
-  const [region, setRegion] = useState<Region>('eu');
-  const [chosen, setChosen] = useState('0');
-  const piece = pieces[Number(chosen)] ?? pieces[0];
-  if (!piece) {
-    return <Missing title="Nothing is in it yet" text="Make the batch first." />;
-  }
-  const label = labelOf(
-    made.blend,
-    piece,
-    { batch: batch.number, madeOn: batch.madeOn, maker: set.maker },
-    batch.notToBeUsed,
-  );
-  const facts = saleFactsOf(piece.evaluation.mixture, made.blend.brief, {
+  const { region, piece, chosen, choose } = useSoldWhere(sold);
+  const { blend, pieces } = sold;
+  const { mixture } = piece.evaluation;
+  const label = labelOf(blend, piece, sold.labelled, sold.notToBeUsed);
+  const facts = saleFactsOf(mixture, blend.brief, {
     region,
     on: today(),
-    onBottle: (id) => made.blend.catalog.openBottle(id)?.bottle.inci ?? null,
+    onBottle: (id) => blend.catalog.openBottle(id)?.bottle.inci ?? null,
   });
-  const standing = saleStanding(made.blend, piece.evaluation.mixture, region);
+  const standing = saleStanding(blend, mixture, region);
   const sale = saleText(catalog, label, facts, {
     region,
     responsible: set.responsible,
@@ -80,24 +46,21 @@ const ForSale = ({
     isBoxed: false,
     units: unitsOf(set),
   });
-  const questions = saleQuestions(piece.evaluation.mixture, made.blend.brief, region);
+  const questions = saleQuestions(mixture, blend.brief, region);
   const rows = packRows(label, sale);
   const directions = labelText(catalog, label).directions;
-  const claims = claimsIn([batch.file.name, made.blend.purpose, directions].join('. '));
+  const claims = claimsIn([sold.name, blend.purpose, directions].join('. '));
   return (
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle
-          title={`For sale: ${nameOrNone(batch.file.name)}`}
-          aside={`batch ${batch.number}`}
-        />
-        <Button
-          onClick={() => saveAssessorSheet(batch.number, piece.evaluation.mixture, facts, region)}
+        <ScreenTitle title={`For sale: ${nameOrNone(sold.name)}`} aside={sold.aside} />
+        <ButtonLink
+          to={`${sold.path}/for-sale/sheet?${new URLSearchParams({ for: region, which: chosen }).toString()}`}
         >
           Sheet for the assessor
-        </Button>
-        {standing.forbidden.length === 0 && !label.doNotUse && (
-          <ButtonLink look="first" to={`/batches/${batch.id}/label?for=${region}`}>
+        </ButtonLink>
+        {standing.forbidden.length === 0 && !label.doNotUse && label.batch !== '' && (
+          <ButtonLink look="first" to={`${sold.path}/label?for=${region}`}>
             Label to sell it
           </ButtonLink>
         )}
@@ -107,14 +70,14 @@ const ForSale = ({
           ■ This batch is not to be used, so it can’t be sold. You can’t override this.
         </p>
       )}
-      <AgainstSelling catalog={made.blend.catalog} standing={standing} region={region} />
+      <AgainstSelling catalog={blend.catalog} standing={standing} region={region} />
       <Section title="Where it is sold">
         <Choices
           legend="Whose law"
           name="region"
           value={region}
           choices={regions.map((value) => ({ value, text: regionWords[value] }))}
-          onChoose={setRegion}
+          onChoose={(next) => choose({ for: next })}
         />
         {pieces.length > 1 && (
           <SelectField
@@ -124,7 +87,7 @@ const ForSale = ({
               ({ container, count }, n) =>
                 [String(n), fillingsWords([{ container, count }])] as const,
             )}
-            onChoose={setChosen}
+            onChoose={(next) => choose({ which: next })}
           />
         )}
         <TextField
@@ -189,7 +152,7 @@ const ForSale = ({
           </ul>
         </Section>
       )}
-      <SaleIngredients facts={facts} sale={sale} use={made.blend.brief.use} />
+      <SaleIngredients facts={facts} sale={sale} use={blend.brief.use} />
       <Section title="What Jubbet can’t do for you">
         <ul className="list-disc pl-5">
           {notByJubbet[region].map((text) => (
@@ -202,17 +165,7 @@ const ForSale = ({
   );
 };
 
-/** What the law wants of a batch that is sold, in one place. */
-export const ForSaleScreen = () => {
-  const { batchId = '' } = useParams();
-  const { data, error } = useStored(['batch with events', batchId], () =>
-    batches.withEvents(batchId),
-  );
-  const set = useStored(['settings'], () => settings.read()).data;
-  if (error) throw error;
-  if (data === undefined || !set) return null;
-  if (data === null) {
-    return <Missing title="Batch not found" text="It may have been deleted." />;
-  }
-  return <ForSale batch={data.batch} events={data.events} set={set} />;
-};
+/** What the law wants of a batch that is sold, or of a blend that is to be, in one place. */
+export const ForSaleScreen = () => (
+  <WithSold>{(sold, set) => <ForSale sold={sold} set={set} />}</WithSold>
+);

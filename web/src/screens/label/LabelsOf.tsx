@@ -50,6 +50,7 @@ const standingOfAll = (blend: Blend, pieces: readonly Piece[], region: Region): 
     forbidden: all.flatMap(({ forbidden }) => forbidden),
     over: all.flatMap(({ over }) => over),
     elsewhere: all.flatMap(({ elsewhere }) => elsewhere),
+    measured: all.flatMap(({ measured }) => measured),
   };
 };
 

@@ -1,32 +1,50 @@
-import type { Region } from '@jubbet/core/catalog';
-import { assessorSheet, type SaleFacts } from '@jubbet/core/label';
-import type { Mixture } from '@jubbet/core/mixture';
+import type { Catalog } from '@jubbet/core/catalog';
+import type { SaleFacts, SaleStanding, SheetLine } from '@jubbet/core/label';
+import { limitName } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { saveFile } from '../../parts/saveFile';
 
 const rounded = (value: number): number => Number(value.toPrecision(4));
 
-/** The formula by weight and its allergens, as a table for whoever assesses its safety. */
+/** The formula by weight, its allergens and limits, as a table for whoever assesses its safety. */
 export const saveAssessorSheet = (
   number: string,
-  mixture: Mixture,
-  { allergens }: SaleFacts,
-  region: Region,
+  {
+    lines,
+    facts: { allergens },
+    standing: { measured },
+    catalog,
+    reason,
+  }: {
+    lines: readonly SheetLine[];
+    facts: SaleFacts;
+    standing: SaleStanding;
+    catalog: Catalog;
+    reason: string;
+  },
 ): void => {
-  const formula = assessorSheet(mixture, region).map(({ name, inci, cas, use, g, percent }) => [
+  const formula = lines.map(({ name, inci, cas, use, g, percent }) => [
     ...['ingredient', name, inci.join(', ') || 'from the bottle', cas.join(', '), use],
-    ...[rounded(g), rounded(percent), ''],
+    ...[rounded(g), rounded(percent), '', ''],
   ]);
   const named = allergens.map(({ label, percent, from, isDoubtful }) => [
     ...['allergen', label, label, '', isDoubtful ? 'by a careful reading' : ''],
-    ...['', rounded(percent.high), from.join(', ')],
+    ...['', rounded(percent.high), '', from.join(', ')],
   ]);
+  const limits = measured.map((finding) => [
+    ...['limit', limitName(catalog, finding), '', '', finding.unit],
+    ...['', rounded(finding.value?.likely ?? 0), finding.limit ?? '', finding.source],
+  ]);
+  const why = reason === '' ? [] : [['reason', reason, '', '', '', '', '', '', '']];
   saveFile(
     `${number}, for the assessor.csv`,
     Papa.unparse(
       {
-        fields: ['what', 'name', 'INCI', 'CAS', 'function', 'g', 'percent by weight', 'from'],
-        data: [...formula, ...named],
+        fields: [
+          ...['what', 'name', 'INCI', 'CAS', 'function', 'g', 'percent by weight', 'limit'],
+          'from',
+        ],
+        data: [...formula, ...named, ...limits, ...why],
       },
       // What begins like a formula is made harmless for spreadsheets.
       { escapeFormulae: true },
