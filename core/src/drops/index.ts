@@ -11,6 +11,7 @@ export {
   timesAsMuch,
   timesSmaller,
   toContainers,
+  withCounts,
 } from './scale';
 export { settleMade } from './settle';
 export { isAboutRoom, type SettleProblem } from './settleProblem';

@@ -11,7 +11,7 @@ import {
   type Recipe,
   type RecipeContainer,
 } from '../recipe';
-import { isMixedInOne } from './containers';
+import { fillingsOf, isMixedInOne } from './containers';
 import type { Evaluation } from './evaluate';
 import { simpleParts, writeBases } from './rewrite';
 import { workOut, type Calculated } from './workOut';
@@ -201,6 +201,31 @@ export const timesAsMuch = (
       ? resized(catalog, recipe, evaluation, factor, next)
       : next(recipe),
   );
+};
+
+/**
+ * What is mixed in one, as much as other numbers of its containers take.
+ *
+ * @param counts one for each line of containers, of which one is above 0
+ */
+export const withCounts = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  counts: readonly number[],
+): Scaled => {
+  const fixed = writeBases(recipe, evaluation, 'amounts', recipe.by);
+  const worked = workOut(catalog, fixed);
+  if (worked.state !== 'done') return { ok: false, problem: 'not-whole' };
+  const next = (given: Recipe): Recipe => ({
+    ...given,
+    containers: given.containers
+      .map((line, n) => ({ ...line, count: counts[n] ?? 0 }))
+      .filter(({ count }) => count > 0),
+  });
+  const heldMl = (given: Recipe): number => toMixMl(fillingsOf(given), 0, 0);
+  const factor = heldMl(next(fixed)) / heldMl(fixed);
+  return asMuchAsMay(resized(catalog, fixed, worked.evaluation, factor, next));
 };
 
 /** The same strength and proportions in another container. */

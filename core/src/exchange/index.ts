@@ -12,3 +12,5 @@ export { blendHowTo, blendMarkdown, type BlendOut, readAnyBlend } from './forms'
 export { blendOfRows, formulaRows } from './formulaTable';
 export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';
 export { packOf, type PackReport, type Packed } from './packOf';
+export { planOf, type PlanRead, type PlanReport, planReport } from './planOf';
+export { planFileSchema } from './planFile';

@@ -20,6 +20,7 @@ export { preDiluteStepId } from './steps/preDilute';
 export { putsOil, type Step } from './steps/registry';
 export type { Into } from './steps/weigh';
 export { roughTime, type RoughTime } from './roughTime';
+export { stepTime, type StepPart } from './stepTime';
 export { containerOfStep, stepsOf } from './stepsOf';
 export { cameOutLines } from './cameOut';
 export { addEvent, currentStep, stepBefore, type Tally, tallyOf } from './tally';

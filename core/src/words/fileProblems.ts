@@ -70,6 +70,12 @@ const shown = (value: unknown): string => {
 
 /** What schemas say by a code of their own. */
 const ruleWords: Readonly<Record<string, string>> = {
+  'moment-form': 'should be a moment by the wall clock, as in 2026-12-12T09:00',
+  'time-form': 'should be a time of day, as in 18:30',
+  'span-empty': 'must be later than “from”: a span lies within a day',
+  'ml-or-g': 'needs exactly one of ml and g',
+  'size-empty': 'must be more than 0',
+  'ready-before-from': 'must be later than “from”',
   'range-order': 'must run from low over likely to high',
   'drop-size': 'cannot be one drop: a drop is 0.015 to 0.08 ml',
   'content-order': 'must run from low over typical to high',

@@ -144,3 +144,10 @@ export {
 export { rewrittenWords } from './rewritten';
 export { onPlacesWords } from './onPlaces';
 export { piecesWords } from './pieces';
+export {
+  containerProblems,
+  lateWords,
+  lineProblemWords,
+  plannedTaskWords,
+  supplyProblems,
+} from './giftPlan';
