@@ -6,6 +6,7 @@ export { oilsToAsk } from './oilsToAsk';
 export { oneUse, type OneUse, standingDensity } from './oneUse';
 export { overlayOf, type Overlay } from './overlay';
 export { blendOnPeople, type BlendOnPeople } from './peopleByBlends';
+export { type DropChange, type SmellSuggestion, towardsSmell } from './towardsSmell';
 export { shareChanges } from './shareChanges';
 export { suggestChanges, type Suggestion } from './suggestedChanges';
 export { variantFor, type Variant } from './family';

@@ -18,6 +18,7 @@ export type {
   PatchTestName,
   ProductCategory,
 } from './cautionSchema';
+export { type Odour, odourProvenance, odours, smellFamilies, type SmellFamily } from './odour';
 export { chemistryOf, findConstituent, goesWith } from './chemistry';
 export {
   chemistryCautions,

@@ -40,6 +40,7 @@ import dropsJson from './data/drops.json';
 import guidelinesJson from './data/guidelines.json';
 import handbookJson from './data/handbook.json';
 import originsJson from './data/origins.json';
+import odourJson from './data/odour.json';
 import oilsJson from './data/oils.json';
 import textureJson from './data/texture.json';
 import containersJson from './data/vessels.json';
@@ -51,6 +52,7 @@ import plantFamiliesJson from './data/plant-families.json';
 import categoriesJson from './data/product-categories.json';
 import saleJson from './data/sale.json';
 import { constituentNames, constituentNamesFile } from './commonNames';
+import { odourFile } from './odourSchema';
 
 /** The files of the library, each with the form that it must have. */
 const files = [
@@ -63,6 +65,7 @@ const files = [
   ['spoons and ounces', measuresFile, measuresJson],
   ['composition', compositionFile, compositionJson],
   ['constituents', constituentsFile, constituentsJson],
+  ['how constituents smell', odourFile, odourJson],
   ['caps on constituents', constituentLimitsFile, constituentLimitsJson],
   ['handbook', handbookFile, handbookJson],
   ['first aid', firstAidFile, firstAid],

@@ -14,3 +14,4 @@ export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';
 export { packOf, type PackReport, type Packed } from './packOf';
 export { planOf, type PlanRead, type PlanReport, planReport } from './planOf';
 export { planFileSchema } from './planFile';
+export { scentReport, type ScentReport } from './scentReport';

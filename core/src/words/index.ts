@@ -151,3 +151,4 @@ export {
   plannedTaskWords,
   supplyProblems,
 } from './giftPlan';
+export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
