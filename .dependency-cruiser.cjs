@@ -47,6 +47,12 @@ module.exports = {
       to: { path: '^core/src/', pathNot: '^core/src/(drops/solver|quantity)/' },
     },
     {
+      name: 'the-clock-knows-numbers-only',
+      severity: 'error',
+      from: { path: '^core/src/planning/schedule/' },
+      to: { path: '^core/src/', pathNot: '^core/src/planning/schedule/' },
+    },
+    {
       name: 'the-core-knows-no-shell',
       severity: 'error',
       from: { path: '^core/' },

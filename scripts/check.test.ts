@@ -11,7 +11,10 @@ interface Checked {
   readonly status: number;
 }
 
-const run = (script: 'check' | 'read' | 'pack', ...files: string[]): Promise<Checked> =>
+const run = (
+  script: 'check' | 'read' | 'pack' | 'plan' | 'scent',
+  ...files: string[]
+): Promise<Checked> =>
   new Promise((done) => {
     const args = ['scripts/run.mjs', `scripts/${script}.ts`, ...files];
     execFile(process.execPath, args, (error, stdout, stderr) => {
@@ -48,6 +51,29 @@ test('npm run read prints what a text holds, nothing of nonsense, and one senten
   expect([nonsense.status, JSON.parse(nonsense.stdout)]).toEqual([0, { recipes: [] }]);
   expect([none.status, none.stdout]).toEqual([2, '']);
   expect(none.stderr).toMatch(/^file: .*three\.txt cannot be opened\.\n$/);
+}, 60_000);
+
+test('npm run plan and npm run scent print one report, and one sentence of what cannot be read', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'jubbet-'));
+  const given = readFileSync('docs/formats/examples/plan/interval-table.json', 'utf8');
+  const wrong = join(folder, 'wrong.json');
+  writeFileSync(wrong, given.replace('"pieces": 12', '"pieces": 0'));
+  const [plan, badPlan, scent, noOil] = await Promise.all([
+    run('plan', 'docs/formats/examples/plan/interval-table.json'),
+    run('plan', wrong),
+    run('scent', 'docs/formats/examples/within.json'),
+    run('scent', 'docs/formats/examples/plan/interval-table.json'),
+  ]);
+  expect(plan.status).toBe(0);
+  expect(JSON.parse(plan.stdout)).toMatchObject({ feasible: true, proved: true });
+  expect([badPlan.status, badPlan.stdout]).toEqual([2, '']);
+  expect(badPlan.stderr).toMatch(/^lines\.0\.pieces: .*1.*\n$/);
+  expect(scent.status).toBe(0);
+  expect(JSON.parse(scent.stdout)).toMatchObject({
+    minutes: [0, 1, 2, 5, 10, 20, 40, 60, 120, 240, 480],
+  });
+  expect([noOil.status, noOil.stdout]).toEqual([2, '']);
+  expect(noOil.stderr).toMatch(/^format: /);
 }, 60_000);
 
 test('npm run pack prints what a pack must bear by region and day, and one sentence of a bad word', async () => {

@@ -18,7 +18,8 @@ export type {
   PatchTestName,
   ProductCategory,
 } from './cautionSchema';
-export { type Odour, odourProvenance, odours, smellFamilies, type SmellFamily } from './odour';
+export { type Odour, odours } from './odour';
+export { smellFamilies, type SmellFamily } from './smellFamilies';
 export { chemistryOf, findConstituent, goesWith } from './chemistry';
 export {
   chemistryCautions,

@@ -3,28 +3,6 @@ import type { odourFile } from './odourSchema';
 import odourJson from './data/odour.json';
 import { once } from './once';
 
-/** The families of smell, as the figures have them. */
-export const smellFamilies = [
-  'citrus',
-  'fruit',
-  'green',
-  'herbal',
-  'minty',
-  'camphor',
-  'anise',
-  'floral',
-  'sweet',
-  'spice',
-  'wood',
-  'earth',
-  'resin',
-  'balsam',
-  'smoke',
-  'animal',
-] as const;
-
-export type SmellFamily = (typeof smellFamilies)[number];
-
 export type Odour = z.infer<typeof odourFile>['constituents'][number];
 
 const byName = once(
@@ -35,6 +13,3 @@ const byName = once(
 /** The figures of all constituents, by name. Large: it is read where smells are worked out. */
 export const odours = (): ReadonlyMap<string, Odour> =>
   byName(odourJson as unknown as z.infer<typeof odourFile>);
-
-/** How the figures came about. */
-export const odourProvenance = odourJson.provenance;

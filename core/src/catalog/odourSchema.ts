@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { smellFamilies } from './odour';
+import { smellFamilies } from './smellFamilies';
 
 const factor = z.number().min(1).max(1000);
 

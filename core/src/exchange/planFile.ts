@@ -54,10 +54,7 @@ const soldSize = z
   .refine(({ ml, g }) => (ml ?? g ?? 0) > 0, { error: 'size-empty' });
 
 /** What stands twice under an id, as the bottle, line or container that it names is one. */
-const once = <T extends { readonly id: string }>(
-  rows: readonly T[],
-  ctx: z.RefinementCtx,
-): void => {
+const once = (rows: readonly { readonly id: string }[], ctx: z.RefinementCtx): void => {
   const seen = new Map<string, number>();
   rows.forEach((row, n) => {
     const first = seen.get(row.id);

@@ -2,7 +2,7 @@ import { unique, type Day } from '../quantity';
 import { cheapest } from './cheapest';
 
 /** In what a row of the shelf or of a shop is. */
-export interface Measured {
+interface Measured {
   readonly unit: 'ml' | 'g';
   readonly amount: number;
 }

@@ -10,7 +10,7 @@ const usualAreaCm2 = 10;
 const thickestCm = 0.02;
 
 /** A constituent in the film, with where it came from. */
-export interface InFilm {
+interface InFilm {
   readonly volatile: Volatile;
   /** In mol, by the oils that it is from. */
   readonly from: ReadonlyMap<string, number>;
@@ -59,7 +59,7 @@ const byNote: Readonly<Record<Oil['note'], number>> = { top: 160, middle: 235, b
 export const unknownName = (oilId: string): string => `${oilId}, composition not known`;
 
 /** What is not known by name is drawn from this share of an oil on, in percent. */
-export const muchUnnamed = 20;
+const muchUnnamed = 20;
 
 type Families = Volatile['families'];
 

@@ -8,9 +8,12 @@ const airM3PerS = 5e-4;
 
 /**
  * Smells beside one another do not add up: the strongest counts most, and the others lift it a
- * little. A norm of this power lies between the plain sum (1) and the strongest alone (∞).
+ * little. The cube root of the cubes lies between their plain sum and the strongest alone.
  */
-const togetherPower = 3;
+const together = {
+  power: (value: number): number => value * value * value,
+  root: Math.cbrt,
+};
 
 /** How strong so much of a constituent in the air is: concentration over threshold, to a power. */
 const strengthOf = ({ thresholdUgPerM3, exponent }: Volatile, ugPerM3: number): number => {
@@ -60,17 +63,15 @@ export const perceived = (
     for (const [oilId, own] of from) {
       const part = inAir * (own / mol) * (strengths.get(oilId) ?? 1);
       counted += part;
-      oils.set(
-        oilId,
-        (oils.get(oilId) ?? 0) + (strengthOf(volatile, part) / unit) ** togetherPower,
-      );
+      oils.set(oilId, (oils.get(oilId) ?? 0) + together.power(strengthOf(volatile, part) / unit));
     }
     const strength = strengthOf(volatile, counted) / unit;
     for (const family of smellFamilies) {
-      families[family] += (strength * (volatile.families[family] ?? 0)) ** togetherPower;
+      const share = volatile.families[family];
+      if (share !== undefined) families[family] += together.power(strength * share);
     }
   });
-  for (const family of smellFamilies) families[family] **= 1 / togetherPower;
-  for (const [oilId, sum] of oils) oils.set(oilId, sum ** (1 / togetherPower));
+  for (const family of smellFamilies) families[family] = together.root(families[family]);
+  for (const [oilId, sum] of oils) oils.set(oilId, together.root(sum));
   return { families, oils };
 };

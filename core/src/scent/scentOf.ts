@@ -80,11 +80,11 @@ const momentsOf = (
   const before = minutes.filter((minute) => minute < washed.minute);
   const moments = dryDown(film, [...before, washed.minute]);
   const last = moments.at(-1);
-  return minutes.map((minute, n) => {
-    const moment = minute < washed.minute ? moments[n] : last;
-    const { left, evaporated, absorbed, flux } = moment ?? dryDown(film, [0])[0]!;
+  return minutes.flatMap((minute, n) => {
     const isOver = minute >= washed.minute;
-    return { minute, left, evaporated, absorbed, flux: isOver ? flux.map(() => 0) : flux };
+    const moment = isOver ? last : moments[n];
+    if (!moment) return [];
+    return [{ ...moment, minute, flux: isOver ? moment.flux.map(() => 0) : moment.flux }];
   });
 };
 

@@ -8,7 +8,7 @@ const usualK = 298.15;
 export const gasConstant = 8.314;
 
 /** What of a constituent was estimated, as it could not be looked up. */
-export type Estimated = 'pressure' | 'threshold';
+type Estimated = 'pressure' | 'threshold';
 
 /** What decides how a constituent leaves skin and smells. */
 export interface Volatile {

@@ -1,12 +1,5 @@
 import { spanFor } from './calendar';
-import {
-  attendedMinutes,
-  minutesOf,
-  type Block,
-  type Calendar,
-  type Capacity,
-  type Segment,
-} from './problem';
+import { attendedMinutes, type Block, type Calendar, type Capacity, type Segment } from './problem';
 
 /** How much of something is taken in each minute. */
 class Taken {
@@ -95,6 +88,3 @@ export class Board {
     if (fridge) yield this.fridges;
   }
 }
-
-/** When a block ends that begins there. */
-export const endOf = (block: Block, start: number): number => start + minutesOf(block);

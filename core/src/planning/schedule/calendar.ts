@@ -1,5 +1,7 @@
 import type { Calendar } from './problem';
 
+type Span = ReturnType<Calendar['span']>;
+
 /** A span of a day of the week: minutes from midnight, Monday is 0. */
 export interface WeeklySpan {
   readonly day: number;
@@ -32,56 +34,52 @@ const merged = (spans: readonly WeeklySpan[]): { from: number; to: number }[] =>
 /** Hands may work at any time. */
 export const always: Calendar = { span: () => ({ from: 0, to: Infinity }) };
 
+/** Spans as they are asked for, one after another without an end. */
+const asked = (spans: Iterator<Span, never>): Calendar => {
+  const found: Span[] = [];
+  return {
+    span: (n) => {
+      while (found.length <= n) found.push(spans.next().value);
+      return found[n] ?? { from: Infinity, to: Infinity };
+    },
+  };
+};
+
+/** The week that a minute is in: its Monday, midnight. */
+const weekOf = (minute: number): number =>
+  Math.floor((minute - mondayBefore) / week) * week + mondayBefore;
+
+function* onward(weekly: readonly Span[], start: number): Generator<Span, never> {
+  for (let base = weekOf(start); ; base += week) {
+    for (const { from, to } of weekly) {
+      const end = base + to - start;
+      if (end > 0) yield { from: Math.max(0, base + from - start), to: end };
+    }
+  }
+}
+
+function* backward(weekly: readonly Span[], end: number): Generator<Span, never> {
+  const lastFirst = [...weekly].reverse();
+  for (let base = weekOf(end); ; base -= week) {
+    for (const { from, to } of lastFirst) {
+      const back = end - (base + from);
+      if (back > 0) yield { from: Math.max(0, end - (base + to)), to: back };
+    }
+  }
+}
+
 /**
  * When hands may work from a minute on, as minutes after it.
  *
  * @param spans of every week, at least one
  * @param startMinute by the wall clock, counted from 1970-01-01T00:00
  */
-export const openFrom = (spans: readonly WeeklySpan[], startMinute: number): Calendar => {
-  const weekly = merged(spans);
-  const found: { from: number; to: number }[] = [];
-  let base = Math.floor((startMinute - mondayBefore) / week) * week + mondayBefore;
-  let next = 0;
-  return {
-    span: (n) => {
-      while (found.length <= n) {
-        const { from, to } = weekly[next]!;
-        const end = base + to - startMinute;
-        if (end > 0) found.push({ from: Math.max(0, base + from - startMinute), to: end });
-        next += 1;
-        if (next === weekly.length) {
-          next = 0;
-          base += week;
-        }
-      }
-      return found[n]!;
-    },
-  };
-};
+export const openFrom = (spans: readonly WeeklySpan[], startMinute: number): Calendar =>
+  asked(onward(merged(spans), startMinute));
 
 /** The same before a minute, as minutes back from it. */
-export const openBefore = (spans: readonly WeeklySpan[], endMinute: number): Calendar => {
-  const weekly = merged(spans);
-  const found: { from: number; to: number }[] = [];
-  let base = Math.floor((endMinute - mondayBefore) / week) * week + mondayBefore;
-  let next = weekly.length - 1;
-  return {
-    span: (n) => {
-      while (found.length <= n) {
-        const { from, to } = weekly[next]!;
-        const end = endMinute - (base + from);
-        if (end > 0) found.push({ from: Math.max(0, endMinute - (base + to)), to: end });
-        next -= 1;
-        if (next < 0) {
-          next = weekly.length - 1;
-          base -= week;
-        }
-      }
-      return found[n]!;
-    },
-  };
-};
+export const openBefore = (spans: readonly WeeklySpan[], endMinute: number): Calendar =>
+  asked(backward(merged(spans), endMinute));
 
 /** The number of the first span in which so many minutes can lie from a minute on. */
 export const spanFor = (calendar: Calendar, from: number, minutes: number, near = 0): number => {
