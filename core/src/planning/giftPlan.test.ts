@@ -119,6 +119,27 @@ describe('on the clock', () => {
   });
 });
 
+test('forty lines: progress is told, and a stop leaves the best that was found', () => {
+  const lines = Array.from({ length: 40 }, (_, n) =>
+    line({ id: `l${n}`, pieces: 1 + (n % 7), recipe: n % 2 === 0 ? rollOn : balmInJars }),
+  );
+  const hours = [{ day: 5, from: 600, to: 960 }];
+  const told: number[] = [];
+  const run = (stopAt: number) =>
+    workOutPlan(plan({ lines, hours, capacity: { hands: 2, pans: 1, fridges: 1 } }), {
+      placements: 60_000,
+      onProgress: (share) => {
+        told.push(share);
+        return told.length >= stopAt;
+      },
+    });
+  const stopped = run(2);
+  expect(told.length).toBeLessThanOrEqual(4);
+  expect(told.every((share) => share >= 0 && share <= 1)).toBe(true);
+  expect(stopped.ok && stopped.plan.tookMinutes >= stopped.plan.boundMinutes).toBe(true);
+  expect(stopped.ok && new Set(stopped.plan.batches.map((batch) => batch.line)).size).toBe(40);
+});
+
 test('containers come in packs, and what there is goes first', () => {
   const [needed] = out({
     lines: [line({ pieces: 24 })],

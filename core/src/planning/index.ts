@@ -15,3 +15,4 @@ export type { LineProblem, PlannedBatch, PlannedLine } from './lineBatches';
 export type { ShelfRow, SoldSize, Supply } from './materials';
 export type { Effort, WeeklySpan } from './schedule';
 export type { Moment } from './wallClock';
+export { ownPace, type TimedBatch } from './ownPace';

@@ -1,12 +1,14 @@
 import { always, firstWithin } from './calendar';
-import { attendedMinutes, minutesOf, takenApart, type Block, type Problem } from './problem';
+import { attendedMinutes, minutesOf, type Problem, type Segment } from './problem';
 
-/** One step, with the earliest it can begin and how its batch goes on. */
+/** A stretch of a block that takes something, with the earliest it can begin and how its batch goes on. */
 interface Step {
   readonly job: number;
   readonly block: number;
   readonly minutes: number;
   readonly from: number;
+  /** Minutes of its block after it. */
+  readonly rest: number;
   /** Minutes from its end to the end of its batch, as if hands could always work. */
   readonly after: number;
 }
@@ -100,9 +102,9 @@ const sharedBound = (problem: Problem, { steps, capacity, inSpans }: Shared): nu
           : null;
       const done = doneBy(where, from, work, capacity, lengths);
       const ready = members.reduce(
-        (least, { job, block }) =>
+        (least, { job, block, rest }) =>
           // One that is sure to be no later than the best so far needs no closer look.
-          least <= best ? least : Math.min(least, readyAlone(problem, job, block + 1, done)),
+          least <= best ? least : Math.min(least, readyAlone(problem, job, block + 1, done + rest)),
         Infinity,
       );
       best = Math.max(best, ready);
@@ -111,37 +113,67 @@ const sharedBound = (problem: Problem, { steps, capacity, inSpans }: Shared): nu
   return best;
 };
 
-const stepsWith = (problem: Problem, of: (block: Block) => boolean): readonly Step[] =>
-  problem.jobs.flatMap(({ blocks, head, tail }, job) => {
+/** Stretches of blocks that take something, each without a break. */
+const stretches = (
+  { jobs, calendar }: Problem,
+  of: (segment: Segment) => boolean,
+): readonly Step[] =>
+  jobs.flatMap(({ blocks, head, tail }, job) => {
     let at = head;
     let after = tail + blocks.reduce((total, block) => total + minutesOf(block), 0);
     return blocks.flatMap((block, n): readonly Step[] => {
       const attended = attendedMinutes(block);
-      const from = attended > 0 ? firstWithin(problem.calendar, at, attended) : at;
-      const minutes = minutesOf(block);
-      at = from + minutes;
-      after -= minutes;
-      return of(block) ? [{ job, block: n, minutes, from, after }] : [];
+      const whole = minutesOf(block);
+      let minute = attended > 0 ? firstWithin(calendar, at, attended) : at;
+      at = minute + whole;
+      after -= whole;
+      let rest = whole;
+      const found: Step[] = [];
+      let isOpen = false;
+      for (const segment of block) {
+        rest -= segment.minutes;
+        const last = found.at(-1);
+        if (!of(segment)) isOpen = false;
+        else {
+          const before = isOpen ? last : undefined;
+          if (before) found.pop();
+          found.push({
+            ...{ job, block: n, rest, after: after + rest },
+            from: before?.from ?? minute,
+            minutes: (before?.minutes ?? 0) + segment.minutes,
+          });
+          isOpen = true;
+        }
+        minute += segment.minutes;
+      }
+      return found;
     });
   });
 
 /**
- * The least number of minutes in which all can be ready. It holds also where a batch may pause
- * between any two of its steps. Each batch needs as long as it needs alone; and of every set of steps
- * that need hands (pans, fridges) the work fits in no less than the spans give, after which the
- * batch of the last has to go on.
+ * The least number of minutes in which all can be ready. Each batch needs as long as it needs alone;
+ * and of every set of steps that need hands (pans, fridges) the work fits in no less than the spans
+ * give, after which the batch of the last has to go on.
  */
-export const lowerBound = (whole: Problem): number => {
-  const problem: Problem = { ...whole, jobs: takenApart(whole.jobs) };
+export const lowerBound = (problem: Problem): number => {
   const { capacity, jobs } = problem;
   const alone = Math.max(0, ...jobs.map(({ head }, job) => readyAlone(problem, job, 0, head)));
-  const hands = stepsWith(problem, (block) => attendedMinutes(block) > 0);
-  const pans = stepsWith(problem, (block) => block.some(({ pan }) => pan));
-  const fridges = stepsWith(problem, (block) => block.some(({ fridge }) => fridge));
+  const shared = (of: keyof Omit<Segment, 'minutes'>, count: number, inSpans: boolean): number =>
+    sharedBound(problem, {
+      steps: stretches(problem, (segment) => segment[of]),
+      capacity: count,
+      inSpans,
+    });
+  // What is in a pan is attended to its end, so that it lies within a span as work does.
+  const isAttended = jobs.every(({ blocks }) =>
+    blocks.every(
+      (block) => !block.some(({ pan }) => pan) || attendedMinutes(block) === minutesOf(block),
+    ),
+  );
   return Math.max(
     alone,
-    sharedBound(problem, { steps: hands, capacity: capacity.hands, inSpans: true }),
-    sharedBound(problem, { steps: pans, capacity: capacity.pans, inSpans: false }),
-    sharedBound(problem, { steps: fridges, capacity: capacity.fridges, inSpans: false }),
+    shared('hands', capacity.hands, true),
+    shared('pan', capacity.pans, isAttended),
+    shared('fridge', capacity.fridges, false),
   );
 };
