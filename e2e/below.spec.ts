@@ -75,7 +75,7 @@ test('the built folder works below a path, from its addresses, and without a net
     if (answer.status() >= 400 && isAsked) missing.push(pathname);
   });
   await page.goto(address);
-  await page.getByRole('button', { name: 'Look around the example' }).click();
+  await page.getByRole('button', { name: 'Look around an example house' }).click();
   await expect(page).toHaveURL(`${address}blends`);
   await page.getByRole('link', { name: 'Prompt desk' }).first().click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Prompt desk');

@@ -154,8 +154,8 @@ test('two batches with clocks at once, the page closed between: what is over is 
   await clocks.getByLabel('Minutes of a clock of your own').fill('5');
   await clocks.getByRole('button', { name: 'Start' }).click();
   await expect(clocks).toContainText('Your clock of 5 minutes');
-  // Make shows both, and what is next at each.
-  await page.goto('/make');
+  // Today shows both, and what is next at each.
+  await page.goto('/today');
   await expect(page.getByText('Next: Cardamom')).toBeVisible();
   await expect(page.getByText('Your clock of 20 minutes')).toBeVisible();
   await expect(page.getByText('Your clock of 5 minutes')).toBeVisible();

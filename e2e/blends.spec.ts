@@ -7,7 +7,7 @@ test.describe('on a first visit', () => {
 
   test('the example house is there on first opening, each blend worked out', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('button', { name: 'Look around the example' }).click();
+    await page.getByRole('button', { name: 'Look around an example house' }).click();
     await expect(page).toHaveURL(/\/blends$/);
     await expect(page.getByRole('listitem')).toHaveCount(21);
     await expect(page.getByRole('listitem').filter({ hasText: 'Prompt desk' })).toContainText(

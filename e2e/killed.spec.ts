@@ -174,7 +174,7 @@ test(`a batch killed around its last step is finished or goes on, never stuck, $
         `after kill ${time}, seed ${seed}`,
       ).not.toContainText('on the bench');
       await again.goto(`${base}/make`);
-      await expect(again.getByRole('heading', { name: 'Make' })).toBeVisible();
+      await expect(again.getByRole('heading', { name: 'Today' })).toBeVisible();
       await expect(
         again.getByRole('link', { name: 'Go on with Prompt desk' }),
         `after kill ${time}, seed ${seed}`,

@@ -78,7 +78,7 @@ const screens = [
   '/blends/prompt-desk/label',
   '/blends/prompt-desk/who',
   '/blends/curtain-call',
-  '/make',
+  '/today',
   '/make/batch-prompt-desk',
   '/batches',
   '/batches/batch-after-the-lift',

@@ -20,8 +20,7 @@ export const rooms: Readonly<Record<string, readonly Screen[]>> = {
     ['a bench that is closed', '/make/batch-curtain-call', 'Finished: Curtain call'],
     ['before the bench', '/blends/prompt-desk/make', 'Before you make Prompt desk'],
     ['the bench', '/make/batch-prompt-desk', 'Making: Prompt desk'],
-    ['what is on the bench', '/make', 'Make'],
-    ['what needs doing', '/todo', 'What needs doing'],
+    ['today', '/today', 'Today'],
   ],
   'the log': [
     ['the log', '/batches', 'Batches'],

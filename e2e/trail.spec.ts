@@ -98,10 +98,12 @@ test('a patch test is read after two days, and lets the batch go', async ({ page
   await given(page).getByRole('button', { name: 'Save who got it' }).click();
   await expect(page.getByText(/once it is read clear after 48 hours/)).toBeVisible();
   await page.clock.setFixedTime(new Date('2026-11-27T10:30:00'));
-  await page.goto('/todo');
-  await expect(page.getByRole('region', { name: 'Patch tests to read' })).toContainText(
-    'Ines, Curtain call',
-  );
+  await page.goto('/today');
+  await expect(
+    page.getByRole('list', { name: 'What is due' }).getByRole('listitem').filter({
+      hasText: 'Ines, Curtain call',
+    }),
+  ).toContainText('Read a patch test');
   const card = page.getByRole('region', { name: 'Patch test on Ines' }).filter({
     hasText: 'Curtain call',
   });

@@ -15,7 +15,7 @@ const median = (times: readonly number[]): number =>
 const lists: readonly (readonly [string, string])[] = [
   ['/blends', 'main article h2'],
   ['/batches', 'main tbody tr th'],
-  ['/make', 'main h1'],
+  ['/today', 'main h1'],
   ['/people', 'main li h2'],
   ['/shelf', 'main li a'],
 ];

@@ -24,7 +24,7 @@ const walk = async (page: EnginePage): Promise<void> => {
   await page.see(/Prompt desk/);
   await page.goto('/batches');
   await page.see(/After the lift/);
-  await page.goto('/make');
+  await page.goto('/today');
   await page.see(/Go on/);
 };
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Evaluation } from '../drops';
 import { balmInJars, madeOut, workedOut } from '../drops/worked.testing';
-import { enoughFor } from './enough';
+import { enoughFor, timesFromShelf } from './enough';
 
 const counted = madeOut({
   container: { id: 'dropper-10' },
@@ -47,4 +47,17 @@ describe('what the shelf is enough for', () => {
     );
     expect(both).toMatchObject({ unit: 'g', times: expect.closeTo(5) });
   });
+});
+
+test('it can be made from the shelf only where all of it is there', () => {
+  const stock = new Map([
+    ['lavender', { ml: 0.6, g: 0 }],
+    ['jojoba', { ml: 100, g: 0 }],
+  ]);
+  expect(timesFromShelf(counted, 1, stock)).toBeNull();
+  // One drop of petitgrain, 0.05 ml, is there three times; lavender six.
+  stock.set('petitgrain', { ml: 0.15, g: 0 });
+  expect(timesFromShelf(counted, 1, stock)).toBeCloseTo(3, 9);
+  stock.set('petitgrain', { ml: 0, g: 0 });
+  expect(timesFromShelf(counted, 1, stock)).toBeNull();
 });

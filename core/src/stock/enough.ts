@@ -38,3 +38,20 @@ export const enoughFor = (
     })
     .sort((a, b) => a.times - b.times);
 };
+
+/**
+ * How many such batches everything on the shelf is enough for; null where something of it is not there
+ * at all.
+ *
+ * @param count how many of what the evaluation is of
+ */
+export const timesFromShelf = (
+  evaluation: Pick<Evaluation, 'mixture'>,
+  count: number,
+  stock: ReadonlyMap<string, Stock>,
+): number | null => {
+  const { oils, bases } = evaluation.mixture;
+  const needed = [...oils, ...bases].filter(({ ml }) => ml.likely > 0);
+  const there = enoughFor(evaluation, count, stock).filter(({ times }) => times > 0);
+  return needed.length > 0 && there.length === needed.length ? (there[0]?.times ?? null) : null;
+};

@@ -18,7 +18,7 @@ export {
   type TimeLine,
 } from './timeLine';
 export { type Cost, costsOf, priceAtMargin, type Priced } from './cost';
-export { enoughFor } from './enough';
+export { enoughFor, timesFromShelf } from './enough';
 export { inForce, balanceOf, leftIn, type Moved, type ShelvedBottle } from './ledger';
 export { type Movement, movementSchema } from './movement';
 export { onTheTable, type OnTheTable } from './onTheTable';

@@ -156,7 +156,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         kind: 'oil',
         name: oil.name,
         aside: 'start a new blend with it',
-        open: async () => `/blends/${await blends.create(oil.id)}`,
+        open: async () => `/blends/${await blends.create({ oilId: oil.id })}`,
       })),
     ...[...searchOils(catalog, query), ...searchBases(catalog, query)]
       .slice(0, mostOfAKind)

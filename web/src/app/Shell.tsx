@@ -2,11 +2,11 @@ import { clsx } from 'clsx';
 import {
   BookOpen,
   ClipboardList,
-  Droplet,
   FlaskConical,
   NotebookText,
   Search,
   SlidersHorizontal,
+  Sun,
   UserRound,
   type LucideIcon,
 } from 'lucide-react';
@@ -19,7 +19,7 @@ import { NoticePlace, NoticeProvider } from './NoticeProvider';
 
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/blends', name: 'Blends', Icon: NotebookText },
-  { to: '/make', name: 'Make', Icon: Droplet },
+  { to: '/today', name: 'Today', Icon: Sun },
   { to: '/batches', name: 'Batches', Icon: ClipboardList },
   { to: '/people', name: 'People', Icon: UserRound },
   { to: '/shelf', name: 'Shelf', Icon: FlaskConical },

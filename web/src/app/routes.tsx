@@ -83,14 +83,16 @@ export const router = createBrowserRouter(
               }),
             },
             {
-              path: 'make',
-              lazy: async () => ({
-                Component: (await screens.make()).MakeScreen,
-              }),
+              path: 'today',
+              lazy: async () => ({ Component: (await screens.today()).TodayScreen }),
             },
+            // What Today has taken the place of: addresses that were kept lead there.
+            ...['make', 'todo'].map((path) => ({
+              path,
+              element: <Navigate to="/today" replace />,
+            })),
             { path: 'read', lazy: async () => ({ Component: (await screens.read()).ReadScreen }) },
             { path: 'scan', lazy: async () => ({ Component: (await screens.scan()).ScanScreen }) },
-            { path: 'todo', lazy: async () => ({ Component: (await screens.todo()).TodoScreen }) },
             {
               path: 'recall',
               lazy: async () => ({ Component: (await screens.recall()).RecallScreen }),

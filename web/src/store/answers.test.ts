@@ -17,7 +17,7 @@ const house = async () => {
     skin: 'normal',
   });
   const blends = blendStore(store);
-  const id = await blends.create('lavender');
+  const id = await blends.create({ oilId: 'lavender' });
   const record = await blends.get(id);
   if (!record) throw new Error('no blend');
   const { recipe } = record;

@@ -3,6 +3,7 @@ import { nameOrNone } from '@jubbet/core/words';
 import { recipeSchema, emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { isAskedAboutPlace, personSchema, wearerOn } from '@jubbet/core/brief';
 import { db, type BlendRecord, type Database, type PersonRecord } from './database';
+import { byIndex } from './byIndex';
 import { idsBy, textsOf } from './listed';
 import { now, today } from './now';
 import { settingsStore } from './settings';
@@ -96,11 +97,12 @@ export const blendStore = (store: Database = db) => {
         for (const recipe of recipes) ids.push(await add(recipe));
         return ids;
       }),
-    /** A new blend, as the settings say; with an oil in it where one is named. */
-    create: async (oilId?: string) => {
+    /** A new blend, as the settings say; with an oil in it, or for anyone, where that is said. */
+    create: async ({ oilId, wearer }: { oilId?: string; wearer?: 'anyone' } = {}) => {
       const { dropSize, guideline } = await settingsStore(store).read();
       return add({
         ...emptyRecipe(),
+        ...(wearer ? { brief: { ...emptyRecipe().brief, wearer } } : {}),
         dropsPerMl: dropsPerMlOf(dropSize),
         guideline,
         oils:
@@ -114,6 +116,20 @@ export const blendStore = (store: Database = db) => {
     },
     /** Ids of all blends, the last changed first. */
     ids: async (): Promise<string[]> => (await idsBy(store.blends, 'updatedAt')).reverse(),
+    /** The blends that were changed last. */
+    recent: async (most: number): Promise<BlendOfToday[]> => {
+      const last = await byIndex(store.blends, 'updatedAt').reverse().limit(most).toArray();
+      const kept = last.filter(({ deletedAt }) => deletedAt === null);
+      return Promise.all(
+        kept.map(async (record) => {
+          try {
+            return forPerson(record, await personOf(record));
+          } catch {
+            return record;
+          }
+        }),
+      );
+    },
     /** Names and purposes of all blends, to find one by. */
     names: () => textsOf(store.blends, ['recipe.name', 'recipe.purpose']),
     /** How many were changed after a moment. */

@@ -71,10 +71,11 @@ export const Token = ({
         )}
       >
         {({ close }) => {
-          const leave = (): void => {
+          const leave = (isAnswered: boolean): void => {
             close();
-            // Once the answer is in the sentence, what it still lacks can be seen.
-            if (wasGap.current) requestAnimationFrame(openFirstGap);
+            // Once the answer is in the sentence, what it still lacks can be seen. What was left open
+            // stays closed: Done is a way out, whatever is answered.
+            if (wasGap.current && isAnswered) requestAnimationFrame(openFirstGap);
           };
           return (
             // Hears the Enter of the fields inside it; nothing is done to the element itself.
@@ -86,16 +87,16 @@ export const Token = ({
                 const field = event.target as HTMLElement;
                 if (event.key !== 'Enter' || event.defaultPrevented || gap) return;
                 if (field.matches('input[type=text]:not([role=combobox]):not([aria-invalid=true])'))
-                  leave();
+                  leave(true);
               }}
             >
               <div className="relative min-h-0 overflow-y-auto p-4 pb-2">
                 {children(() => {
-                  if (wasGap.current) leave();
+                  if (wasGap.current) leave(true);
                 })}
               </div>
               <div className="flex flex-none justify-end px-4 pt-1 pb-4">
-                <Button className="max-sm:min-h-12 max-sm:w-full" onClick={leave}>
+                <Button className="max-sm:min-h-12 max-sm:w-full" onClick={() => leave(!gap)}>
                   Done
                 </Button>
               </div>

@@ -3,6 +3,7 @@ import { type Edit, changeBrief, setWearer } from '@jubbet/core/recipe';
 import { wearerOn, type Wearer } from '@jubbet/core/brief';
 import { wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
+import { useOpenedWith } from '../../parts/openedWith';
 import { Link } from 'react-router';
 import { Choices } from '../../parts/Choices';
 import type { PersonRecord } from '../../store/database';
@@ -37,6 +38,7 @@ const wornBy = (wearer: Wearer | null, personId: string | null): Edit =>
   setWearer(wearer, personId);
 
 const other = 'someone else';
+const me = 'me';
 
 const choiceOf = ({ wearer, personId }: TokenProps['recipe']['brief']): string | null => {
   if (wearer === 'anyone') return 'anyone';
@@ -49,6 +51,7 @@ const choicesFrom = (house: readonly PersonRecord[]) => [
     value: id,
     text: wearerWords(wearerOn(person, today())),
   })),
+  { value: me, text: me },
   { value: other, text: house.length > 0 ? other : 'someone I know' },
   {
     value: 'anyone',
@@ -61,17 +64,27 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
   const { wearer } = recipe.brief;
   const house = useStored(['people'], () => people.list()).data ?? [];
   // What was typed before the age was known, or before another was chosen.
+  const who = useOpenedWith()?.who;
   const [aside, setAside] = useState<WearerDraft>(blank);
-  const [isConfirming, setIsConfirming] = useState(false);
+  // Who is said, before the age is known: oneself, or someone else.
+  const [said, setSaid] = useState<typeof me | typeof other | null>(
+    who === undefined || who === 'anyone' ? null : who === 'me' ? me : other,
+  );
   const shown = recipe.brief.personId === null ? (written(recipe.brief) ?? aside) : aside;
-  const choice = choiceOf(recipe.brief) ?? (isConfirming ? other : null);
+  const known = choiceOf(recipe.brief);
+  const choice = known === other || known === null ? (said ?? known) : known;
+  const isNamed = (value: string | null): value is typeof me | typeof other =>
+    value === other || value === me;
   const choose = (value: string): void => {
-    setIsConfirming(value === other);
-    if (choice === other) setAside(shown);
+    setSaid(isNamed(value) ? value : null);
+    if (isNamed(choice)) setAside(shown);
+    if (isNamed(value)) {
+      change(wornBy(whole(isNamed(choice) ? shown : aside), null));
+      return;
+    }
     const person = house.find(({ id }) => id === value);
     if (person) change(wornBy(wearerOn(person.person, today()), person.id));
-    else if (value === 'anyone') change(setWearer('anyone', null));
-    else change(wornBy(whole(choice === other ? shown : aside), null));
+    else change(setWearer('anyone', null));
   };
   return (
     <Token
@@ -93,10 +106,10 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
             choices={choicesFrom(house)}
             onChoose={(value) => {
               choose(value);
-              if (value !== other) answered();
+              if (!isNamed(value)) answered();
             }}
           />
-          {choice === other && (
+          {isNamed(choice) && (
             <WearerForm
               wearer={shown}
               onChange={(next) => {

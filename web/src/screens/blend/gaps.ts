@@ -1,3 +1,8 @@
+/** Opens a part of the sentence by what it is about. */
+export const openPart = (label: string): void => {
+  document.querySelector<HTMLButtonElement>(`[aria-label^="${label}:"]`)?.click();
+};
+
 /** Opens what the sentence still lacks; where it lacks nothing, the next is an oil. */
 export const openFirstGap = (): void => {
   const gap = document.querySelector<HTMLButtonElement>(

@@ -37,7 +37,7 @@ export const BenchHeader = ({
 }) => (
   <header className="grid grid-cols-[minmax(0,1fr)] gap-3">
     <div className="flex items-center gap-x-4 max-sm:flex-wrap max-sm:gap-x-1">
-      <Link to="/make" className={headerButton}>
+      <Link to="/today" className={headerButton}>
         <ArrowLeft aria-hidden size={20} /> Leave
       </Link>
       <div className="min-w-0 flex-1 truncate max-sm:order-first max-sm:basis-full">

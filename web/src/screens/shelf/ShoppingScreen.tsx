@@ -1,5 +1,5 @@
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
-import { toBuy, type ToBuy } from '@jubbet/core/stock';
+import type { ToBuy } from '@jubbet/core/stock';
 import { countedWords, formatNumber, moneyWords } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { useNavigate } from 'react-router';
@@ -9,9 +9,9 @@ import { useNotice } from '../../parts/notice';
 import { OilName } from '../../parts/OilName';
 import { saveFile } from '../../parts/saveFile';
 import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useToBuy } from '../../parts/useToBuy';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
-import { ledger } from '../../store/ledger';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -40,18 +40,9 @@ export const ShoppingScreen = () => {
   const navigate = useNavigate();
   const tell = useNotice();
   const write = useWrite();
-  const shelf = useStored(['bottles'], () => bottles.list()).data;
-  const moved = useStored(['all movements'], () => ledger.all()).data;
+  const list = useToBuy();
   const set = useStored(['settings'], () => settings.read()).data;
-  if (!shelf || !moved || !set) return null;
-  const list = toBuy(
-    shelf.map(({ id, bottle }) => ({
-      id,
-      bottle,
-      moved: moved.filter(({ bottleId }) => bottleId === id),
-    })),
-    today(),
-  );
+  if (!list || !set) return null;
   const ticked = new Set(set.shoppingTicked);
   const open = list.filter((entry) => !ticked.has(keyOf(entry)));
   const tick = (entry: ToBuy, isTicked: boolean): void => {

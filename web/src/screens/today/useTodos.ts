@@ -14,8 +14,8 @@ import { reactionsToFollow } from '../../store/reactions';
 import { unreviewed } from '../../store/toReview';
 import { useStored } from '../../store/useStored';
 
-/** What a thing that needs doing is of: what it says, and where it is done. */
-interface TodoText {
+/** What a thing that is due is of: what it says, and where it is done. */
+export interface TodoText {
   readonly text: string;
   readonly to: string;
 }

@@ -11,7 +11,6 @@ import { evaluate, fillingsOf } from '@jubbet/core/drops';
 import { useMemo } from 'react';
 import { ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
-import { ScreenTitle } from '../../parts/ScreenTitle';
 import { useClocks } from '../../parts/useClocks';
 import { useUnits } from '../../parts/useUnits';
 import { OneRecord } from '../../parts/OneRecord';
@@ -37,7 +36,7 @@ const Next = ({ batch }: { batch: BatchRecord }) => {
     <>
       {step && <p>Next: {stepTitle(catalog, step, units)}</p>}
       {clocks.map(({ timerId, words, left }) => (
-        <p key={timerId} className={left > 0 ? '' : 'font-semibold text-amber'}>
+        <p key={timerId} className={left > 0 ? '' : 'font-semibold text-[#e3a94a]'}>
           <b className="tabular-nums">{left > 0 ? leftWords(left) : overdueWords(-left)}</b> {words}
         </p>
       ))}
@@ -49,58 +48,41 @@ const Card = ({ batch }: { batch: BatchRecord }) => {
   const recipe = plannedRecipe(batch);
   const name = nameOrNone(recipe.name);
   return (
-    <div className="flex flex-wrap items-center justify-between gap-3 rounded-xl border border-line bg-sheet px-4 py-3">
+    <div className="flex flex-wrap items-center justify-between gap-3 rounded-xl bg-night px-5 py-4 text-[#eceae2] on-night">
       <div>
-        <h2 className="text-lg">{name}</h2>
-        <p className="text-sm text-soft">
+        <p className="text-sm text-[#b9c1d8]">On the bench</p>
+        <h2 className="text-xl text-[#fbfaf6]">{name}</h2>
+        <p className="text-sm text-[#b9c1d8]">
           batch {batch.number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
           {wearerWords(recipe.brief.wearer ?? 'anyone')}
         </p>
         <Next batch={batch} />
       </div>
-      <ButtonLink look="first" to={`/make/${batch.id}`} aria-label={`Go on with ${name}`}>
+      <ButtonLink
+        className="bg-[#e3a94a]! text-[#16203c]!"
+        look="first"
+        to={`/make/${batch.id}`}
+        aria-label={`Go on with ${name}`}
+      >
         Go on
       </ButtonLink>
     </div>
   );
 };
 
-/** What is on the bench now. */
-export const MakeScreen = () => {
-  const { data: ids, error } = useStored(['open batch ids'], () => batches.openIds());
-  if (error) throw error;
-  return (
-    <div className="mx-auto max-w-3xl">
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="Make" />
-        <ButtonLink to="/todo">What needs doing</ButtonLink>
-      </div>
-      {ids?.length === 0 && (
-        <>
-          <p className="mt-4 max-w-prose">
-            Nothing is on the bench. Open a blend and press “Make this”: Jubbet counts every drop
-            with you and never loses the count.
-          </p>
-          <ButtonLink look="first" className="mt-4" to="/blends">
-            To the blends
-          </ButtonLink>
-        </>
-      )}
-      {ids && (
-        <WindowList ids={ids} rowPx={82} className="mt-4">
-          {(id) => (
-            <OneRecord
-              what="batch"
-              of={['batch', id]}
-              read={() => batches.get(id)}
-              nameOf={({ number }) => number}
-              onDelete={() => batches.remove(id)}
-            >
-              {(batch) => <Card batch={batch} />}
-            </OneRecord>
-          )}
-        </WindowList>
-      )}
-    </div>
-  );
-};
+/** What is on the bench now, a card each. */
+export const OnTheBench = ({ ids }: { ids: readonly string[] }) => (
+  <WindowList ids={ids} rowPx={128}>
+    {(id) => (
+      <OneRecord
+        what="batch"
+        of={['batch', id]}
+        read={() => batches.get(id)}
+        nameOf={({ number }) => number}
+        onDelete={() => batches.remove(id)}
+      >
+        {(batch) => <Card batch={batch} />}
+      </OneRecord>
+    )}
+  </WindowList>
+);
