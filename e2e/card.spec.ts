@@ -1,3 +1,4 @@
+import { more } from './sheet';
 import { type Page, expect, test } from './test';
 
 const pagesOf = async (page: Page): Promise<number> =>
@@ -7,7 +8,7 @@ test('a blend on one page of paper: ingredients, steps, limits, cautions, and no
   page,
 }) => {
   await page.goto('/blends/curtain-call');
-  await page.getByRole('link', { name: 'Card' }).click();
+  await more(page, 'Card');
   const card = page.getByRole('article', { name: 'Recipe card' });
   await expect(card).toContainText('9 tins of 15 ml and 4 sticks of 5 ml, for anyone');
   // 13 drops of 0.05 ml; orange weighs 0.845 g/ml.

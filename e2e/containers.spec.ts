@@ -1,3 +1,4 @@
+import { more } from './sheet';
 import { expect, test } from './test';
 
 test('a container measured with water once takes any blend', async ({ page }) => {
@@ -112,7 +113,7 @@ test('what is solid stands on the shelf by weight, and runs out by weight', asyn
 
   // 310 g of beeswax on the shelf; the sheet says it in g, as it is there.
   await page.goto('/blends/curtain-call');
-  await page.getByRole('button', { name: 'Scale' }).click();
+  await more(page, 'Scale');
   await expect(page.getByRole('dialog', { name: 'Scale' })).toContainText(
     /runs out first: .*(ml|g) on the shelf/,
   );

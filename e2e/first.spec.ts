@@ -39,7 +39,9 @@ test('from an empty house to the label of a first roll-on in ten presses', async
   expect(presses).toBeLessThanOrEqual(10);
 });
 
-test('a gap of the first page opens on the sheet; anyone goes on to the place', async ({ page }) => {
+test('a gap of the first page opens on the sheet; anyone goes on to the place', async ({
+  page,
+}) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'how strong?' }).click();
   const strength = page.getByRole('dialog', { name: 'Strength' });

@@ -1,3 +1,4 @@
+import { more } from './sheet';
 import { type Page, expect, test } from './test';
 
 /** A new sheet for anyone, on a place. */
@@ -200,13 +201,13 @@ test('an oil of which nobody has the density counts with one that is assumed, an
   // No one here has the density of vanilla.
   await addOil(page, 'vanilla');
   await expect(page.getByRole('columnheader', { name: '% by weight' })).toHaveCount(2);
-  await page.getByText(/^Good to know/).click();
+  await page.getByText(/\d notes?$/).click();
   await expect(page.getByText(/Vanilla.*: its density is not known; 0\.85 to 1/)).toBeVisible();
 });
 
 test('twice as much in one press, and back with undo', async ({ page }) => {
   await page.goto('/blends/stage-left');
-  await page.getByRole('button', { name: 'Scale' }).click();
+  await more(page, 'Scale');
   await page.getByRole('button', { name: 'Double' }).click();
   await expect(page.getByRole('button', { name: 'Container: 4 jars of 60 ml' })).toBeVisible();
   await expect(page.getByRole('dialog', { name: 'Scale' })).toContainText('runs out first');

@@ -1,3 +1,4 @@
+import { more } from './sheet';
 import { expect, test } from './test';
 
 test('a bottle on the shelf tells every blend its drop, its age and its chemistry', async ({
@@ -97,7 +98,7 @@ test('a ready-made blend of unknown strength can’t be checked', async ({ page 
 
 test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
-  await page.getByRole('link', { name: 'Who can use it' }).click();
+  await more(page, 'Who can use it');
   await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not use it');
   await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('within limits');
   await expect(page.getByRole('row', { name: /Someone breastfeeding/ })).toContainText('over');

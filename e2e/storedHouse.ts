@@ -52,8 +52,19 @@ const houseOf = (today: Date): string => {
   return house;
 };
 
-/** Puts the house into the browser of a page, on the page’s own address. */
-export const storeHouse = async (page: Page): Promise<void> => {
+/** The same, with everything unfolded, as a maker has it who wants to see all. */
+const unfolded = (house: string): string =>
+  house.replace(
+    /"settings":\s*\[/,
+    (found) => `${found}${JSON.stringify({ key: 'unfolded', value: ['sheet/amounts'] })},`,
+  );
+
+/**
+ * Puts the house into the browser of a page, on the page’s own address.
+ *
+ * @param isFolded as on a first day: else its maker has unfolded everything
+ */
+export const storeHouse = async (page: Page, isFolded = false): Promise<void> => {
   // A small file of the address: nothing of the application runs yet.
   await page.goto('/icon.svg');
   await page.evaluate(
@@ -75,6 +86,6 @@ export const storeHouse = async (page: Page): Promise<void> => {
         };
       }),
     // As text: values are taken apart on their way into a page, and that takes longer.
-    houseOf(new Date()),
+    isFolded ? houseOf(new Date()) : unfolded(houseOf(new Date())),
   );
 };

@@ -8,15 +8,18 @@ export const saved = (page: Page): Promise<void> =>
   expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 
 interface Options {
-  /** What the browser holds at first: the house of the tests, or nothing, as on a first visit. */
-  readonly stored: 'house' | 'nothing';
+  /**
+   * What the browser holds at first: the house of the tests, with everything unfolded or as it is on a
+   * first day, or nothing, as on a first visit.
+   */
+  readonly stored: 'house' | 'folded' | 'nothing';
 }
 
 /** A page that is left, as people leave it, once what was typed on it is on the disk. */
 export const test = base.extend<Options>({
   stored: ['house', { option: true }],
   page: async ({ page, stored }, use) => {
-    if (stored === 'house') await storeHouse(page);
+    if (stored !== 'nothing') await storeHouse(page, stored === 'folded');
     const goto = page.goto.bind(page);
     const reload = page.reload.bind(page);
     page.goto = async (...args) => {

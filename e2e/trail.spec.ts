@@ -1,3 +1,4 @@
+import { more } from './sheet';
 import { type Page, expect, test } from './test';
 import { expectAccessible } from './axe';
 
@@ -219,7 +220,7 @@ test('the sheet of an assessor has formula, allergens and limits, from a blend a
   page,
 }) => {
   await page.goto('/blends/raffle-table');
-  await page.getByRole('link', { name: 'For sale' }).click();
+  await more(page, 'For sale');
   await expect(page.getByRole('link', { name: 'Label to sell it' })).toHaveCount(0);
   await page.getByLabel('Northern Ireland').check();
   await page.getByRole('link', { name: 'Sheet for the assessor' }).click();

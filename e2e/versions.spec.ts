@@ -1,9 +1,10 @@
+import { more } from './sheet';
 import { expect, test } from './test';
 
 test('a making keeps a version; two stand side by side; one goes back', async ({ page }) => {
   await page.goto('/blends/row-g');
   await page.getByLabel('Drops of Lavender', { exact: true }).fill('2');
-  await page.getByRole('link', { name: 'Versions' }).click();
+  await more(page, 'Versions');
   await expect(page.getByRole('heading', { level: 2, name: 'Version 1' })).toBeVisible();
   await page.getByLabel('compare Version 1').check();
   const table = page.getByRole('region', { name: 'Side by side' });

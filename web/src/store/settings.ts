@@ -74,6 +74,8 @@ export const settingsSchema = z.object({
   shoppingTicked: z.array(z.string().max(200)).max(500).catch([]),
   /** Light or dark, or as the system has it. */
   scheme: z.enum(['system', 'light', 'dark']).catch('system'),
+  /** What the maker has unfolded, by what it is of: it stays so. */
+  unfolded: z.array(z.string().max(60)).max(100).catch([]),
   /** Comes before the year in batch numbers. */
   batchPrefix: z.string().max(8).catch(''),
   /** When all data last went out to a file; null for never. */

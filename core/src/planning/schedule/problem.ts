@@ -67,13 +67,3 @@ export const reversed = (jobs: readonly Job[]): readonly Job[] =>
     head: tail,
     tail: head,
   }));
-
-/**
- * The same with every block taken apart, for a bound that holds however the steps of a batch are
- * kept together.
- */
-export const takenApart = (jobs: readonly Job[]): readonly Job[] =>
-  jobs.map((job) => ({
-    ...job,
-    blocks: job.blocks.flatMap((block) => block.map((segment) => [segment])),
-  }));

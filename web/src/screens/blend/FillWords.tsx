@@ -17,6 +17,7 @@ import type { Blend, Calculated } from '@jubbet/core/drops';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
+import { openPart } from './gaps';
 import type { TokenProps } from './tokenProps';
 
 /** Of most things for skin, morning and evening. */
@@ -39,16 +40,26 @@ const DoseWords = ({
   container,
   blend,
   mixture,
+  isShort,
 }: {
   container: Container;
   blend: Blend;
   mixture: Mixture;
+  isShort: boolean;
 }) => {
   const use = oneUse(container, blend, mixture);
+  if (!use && isShort) return null;
   if (!use) {
     return (
       <p className="mt-1 text-sm text-soft">
-        One use: not known. Weigh the container before and after ten uses, and enter it there.
+        How much is one use?{' '}
+        <button
+          type="button"
+          className="text-press underline underline-offset-2"
+          onClick={() => openPart('Container')}
+        >
+          Measure it
+        </button>
       </p>
     );
   }
@@ -126,7 +137,13 @@ export const FillWords = ({
   recipe,
   change,
   done,
-}: TokenProps & { container: Container; done: Calculated | null }) => {
+  isShort,
+}: TokenProps & {
+  container: Container;
+  done: Calculated | null;
+  /** What one use takes is asked elsewhere, where it is not known. */
+  isShort: boolean;
+}) => {
   const units = useUnits();
   const { nominalMl, workingFillPercent } = container;
   const line = (nominalMl * workingFillPercent) / 100;
@@ -174,19 +191,23 @@ export const FillWords = ({
         </>
       ) : (
         <p className="mt-2 font-semibold">
-          {nonBreaking(`${volumeWords(carrier, units)} carrier, ${massWords(carrierG, units)}`)}
+          {nonBreaking(
+            isShort
+              ? `Fill to ${volumeWords(line, units)}`
+              : `${volumeWords(carrier, units)} carrier, ${massWords(carrierG, units)}`,
+          )}
         </p>
       )}
       <p className="text-sm text-soft">
         {nonBreaking(
-          blend.inOne
+          blend.inOne || isShort
             ? containerWordsOf(container.kind).fillWhy
             : `Fill line at ${volumeWords(line, units)}. ${containerWordsOf(container.kind).fillWhy}`,
         )}
       </p>
       <Overfull containers={blend.fillings.map((filling) => filling.container)} />
       <LeftWords recipe={recipe} change={change} done={done} />
-      <DoseWords container={container} blend={blend} mixture={mixture} />
+      <DoseWords container={container} blend={blend} mixture={mixture} isShort={isShort} />
     </>
   );
 };

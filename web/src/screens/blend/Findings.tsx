@@ -4,9 +4,12 @@ import {
   capitalised,
   explain,
   findingMessage,
+  countedWords,
+  formatList,
   formatNumber,
   formatPercent,
   limitName,
+  noteWords,
 } from '@jubbet/core/words';
 import {
   figureOfFinding,
@@ -26,14 +29,14 @@ import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 
 /** Tracks that are shown at once, whatever they come to. */
-const shownTracks = 3;
+const shownTracks = 2;
 
 const trackValue = (entry: Finding): string => {
   if (!entry.value || entry.limit === null) return '';
   if (entry.unit === 'ratio') {
     return `${formatNumber(shareOfLimit(entry.value, entry.limit)?.likely ?? 0)} % of the limit`;
   }
-  return formatPercent(entry.value.likely);
+  return `${formatPercent(entry.value.likely)} of ${formatPercent(entry.limit)}`;
 };
 
 /** The word of the field in its title, where that is not everyday. */
@@ -132,8 +135,9 @@ const Track = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
         />
       )}
       <Why entry={entry} {...judged}>
-        <VerdictMark verdict={entry.verdict} />
-        {entry.unit !== 'ratio' && entry.limit !== null && ` · limit ${formatPercent(entry.limit)}`}
+        {entry.verdict !== 'within' && entry.verdict !== 'note' && (
+          <VerdictMark verdict={entry.verdict} />
+        )}
         {entry.by === 'weight' && ' by weight'}
         {isOwnFigure(catalog, entry) && ' · your own figure'}
       </Why>
@@ -152,7 +156,6 @@ const Small = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
           {entry.rule === 'constituent' ? capitalised(entry.subject) : limitName(catalog, entry)}
         </span>
         {trackValue(entry)}
-        {entry.unit !== 'ratio' && entry.limit !== null && ` of ${formatPercent(entry.limit)}`}
         {isOwnFigure(catalog, entry) && ' · your own figure'}
       </Why>
     </li>
@@ -190,13 +193,14 @@ export const Findings = memo(
     // Notes without a number are by themselves, outside the verdict.
     const raised = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
     const quiet = rest.filter(({ verdict }) => verdict === 'within');
+    const notes = noteWords(catalog, findings);
     return (
       <section
         aria-label="Limits that apply"
         className="rounded-xl border border-line bg-sheet px-4 py-3"
       >
         <h2 className="flex items-baseline justify-between font-sans text-[15px] font-semibold">
-          Limits that apply <span className="text-xs font-normal text-soft">closest first</span>
+          Limits that apply
         </h2>
         <ul>
           {raised
@@ -217,11 +221,23 @@ export const Findings = memo(
               <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
             ))}
         </ul>
-        {quiet.length + far.length > 0 && (
+        {quiet.length + far.length + notes.length > 0 && (
           <details className="text-[14px]">
             <summary className="py-1 text-press">
-              {quiet.length + far.length} other checks passed
+              {formatList([
+                ...(quiet.length + far.length > 0
+                  ? [`${quiet.length + far.length} other checks passed`]
+                  : []),
+                ...(notes.length > 0 ? [countedWords(notes.length, 'note')] : []),
+              ])}
             </summary>
+            {notes.length > 0 && (
+              <ul aria-label="Good to know" className="my-1 grid list-disc gap-1 pl-4">
+                {notes.map((note) => (
+                  <li key={note}>{nonBreaking(note)}</li>
+                ))}
+              </ul>
+            )}
             <ul className="grid grid-cols-2 gap-x-3">
               {far.map((entry) => (
                 <Small key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />

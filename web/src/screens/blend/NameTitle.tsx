@@ -2,15 +2,7 @@ import { useEffect } from 'react';
 import { useHeadingFocus } from '../../parts/useHeadingFocus';
 
 /** The title of the sheet is the name of the blend, and is written on the spot. */
-export const NameTitle = ({
-  name,
-  aside,
-  onName,
-}: {
-  name: string;
-  aside: string;
-  onName: (name: string) => void;
-}) => {
+export const NameTitle = ({ name, onName }: { name: string; onName: (name: string) => void }) => {
   const title = name || 'A new blend';
   useEffect(() => {
     document.title = `${title} · Jubbet`;
@@ -30,7 +22,6 @@ export const NameTitle = ({
         value={name}
         onChange={(event) => onName(event.target.value)}
       />
-      <span className="text-sm text-soft">{aside}</span>
     </div>
   );
 };

@@ -20,10 +20,12 @@ const OwnLimit = ({
   oil,
   mixed,
   own,
+  isShort,
 }: {
   oil: Oil;
   mixed: OilInBlend | null;
   own?: Finding | undefined;
+  isShort: boolean;
 }) => {
   if (oil.keepOffSkin || oil.notForHomeBlending)
     return <VerdictMark verdict="over" word="do not use" />;
@@ -31,6 +33,7 @@ const OwnLimit = ({
   const light = oil.phototoxicLimitPercent;
   const counted = limit ?? light;
   if (counted === null) {
+    if (isShort && status === 'none stated') return null;
     return status === 'none stated' ? (
       <span className="block text-xs leading-tight whitespace-normal text-soft">
         no published maximum
@@ -41,6 +44,14 @@ const OwnLimit = ({
   }
   const share = mixed && shareOfLimit(mixed.percent, counted);
   const ink = own && own.verdict !== 'within' ? verdictInk[own.verdict] : '';
+  if (isShort) {
+    return (
+      <span className={clsx(ink || 'text-soft', ink && 'font-semibold')}>
+        · limit {formatPercent(counted)}
+        {limit === null && ' in sun'}
+      </span>
+    );
+  }
   return (
     <span className={clsx(ink, ink && 'font-semibold')}>
       {share ? formatRange(share, '%') : `at most ${formatPercent(counted)}`}
@@ -66,6 +77,7 @@ export const OilRow = ({
   writtenBy,
   mixed,
   own,
+  isShort,
   onAmount,
   wayBack: undoOf,
   readTyped,
@@ -84,6 +96,8 @@ export const OilRow = ({
   /** Worked out; null while the sentence has gaps. */
   mixed: OilInBlend | null;
   own?: Finding | undefined;
+  /** Drops and percent alone. */
+  isShort: boolean;
   onAmount: (amount: OilAmount | null) => void;
   /** Back to the amounts from before something was typed that cannot are. */
   wayBack: () => () => void;
@@ -102,39 +116,57 @@ export const OilRow = ({
             <OilName name={oil.name} />
           </span>
           <span
-            className="block truncate text-xs text-soft"
+            className={clsx('block text-xs text-soft', !isShort && 'truncate')}
             title={oil.madeOf ? madeOfWords(oil.madeOf) : botanicalOf(oil)}
           >
             {oil.madeOf ? (
               madeOfWords(oil.madeOf)
             ) : (
               <>
-                {oil.note} · <i>{botanicalOf(oil)}</i>
+                {oil.note}
+                {isShort ? (
+                  <span className="[&_span]:inline">
+                    {' '}
+                    <OwnLimit oil={oil} mixed={mixed} own={own} isShort />
+                  </span>
+                ) : (
+                  <>
+                    {' '}
+                    · <i>{botanicalOf(oil)}</i>
+                  </>
+                )}
               </>
             )}
           </span>
           {/* What the columns say that there is no room for. */}
-          <span className="flex flex-wrap items-baseline gap-x-2 text-xs @lg:hidden">
+          <span
+            className={clsx(
+              'flex flex-wrap items-baseline gap-x-2 text-xs @lg:hidden',
+              isShort && 'hidden',
+            )}
+          >
             {mixed && <b>{formatPercent(shareBy(mixed, percentBy).likely)}</b>}
             <span className="[&_span]:inline">
-              <OwnLimit oil={oil} mixed={mixed} own={own} />
+              <OwnLimit oil={oil} mixed={mixed} own={own} isShort={false} />
             </span>
           </span>
         </span>
       </span>
     </RowHead>
-    <Cell right>
-      <NumberField
-        label={`Parts of ${oil.name}`}
-        className={clsx('w-11', isIn(entry.amount, 'parts') && 'font-semibold')}
-        value={valueIn(entry.amount, 'parts') ?? null}
-        placeholder="–"
-        rule={{ least: 0, above: true, most: 1_000_000 }}
-        readTyped={readTyped}
-        undoOf={undoOf}
-        onNumber={(value) => onAmount({ unit: 'parts', value })}
-      />
-    </Cell>
+    {!isShort && (
+      <Cell right>
+        <NumberField
+          label={`Parts of ${oil.name}`}
+          className={clsx('w-11', isIn(entry.amount, 'parts') && 'font-semibold')}
+          value={valueIn(entry.amount, 'parts') ?? null}
+          placeholder="–"
+          rule={{ least: 0, above: true, most: 1_000_000 }}
+          readTyped={readTyped}
+          undoOf={undoOf}
+          onNumber={(value) => onAmount({ unit: 'parts', value })}
+        />
+      </Cell>
+    )}
     <Cell right>
       <DropStepper
         ref={dropsRef}
@@ -148,61 +180,70 @@ export const OilRow = ({
         onArrow={onArrow}
       />
     </Cell>
-    <Cell right wide>
-      {by === 'weight' ? (
-        <NumberField
-          label={`g of ${oil.name}`}
-          className={clsx('w-14', isIn(entry.amount, 'g') && 'font-semibold')}
-          value={
-            valueIn(entry.amount, 'g') ?? (mixed ? Number(formatNumber(mixed.g.likely)) : null)
-          }
-          placeholder="–"
-          rule={{ least: 0, most: 20_000 }}
-          readTyped={readTyped}
-          undoOf={undoOf}
-          title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
-          onNumber={(value) => onAmount({ unit: 'g', value })}
-        />
-      ) : (
-        <NumberField
-          label={`ml of ${oil.name}`}
-          className={clsx('w-14', isIn(entry.amount, 'ml') && 'font-semibold')}
-          value={
-            valueIn(entry.amount, 'ml') ?? (mixed ? Number(formatNumber(mixed.ml.likely)) : null)
-          }
-          placeholder="–"
-          rule={{ least: 0, most: 20_000 }}
-          readTyped={readTyped}
-          undoOf={undoOf}
-          title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
-          onNumber={(value) => onAmount({ unit: 'ml', value })}
-        />
-      )}
-    </Cell>
-    <Cell right wide className="whitespace-nowrap">
-      {percentBy === writtenBy ? (
-        <NumberField
-          label={`Percent of ${oil.name}`}
-          className={clsx('w-13', isIn(entry.amount, 'percent') && 'font-semibold')}
-          value={
-            valueIn(entry.amount, 'percent') ??
-            (mixed ? Number(formatNumber(shareBy(mixed, percentBy).likely)) : null)
-          }
-          placeholder="–"
-          rule={{ least: 0, most: 100 }}
-          readTyped={readTyped}
-          undoOf={undoOf}
-          onNumber={(value) => onAmount({ unit: 'percent', value })}
-        />
-      ) : (
-        <span className="px-1.5">
-          {mixed ? formatNumber(shareBy(mixed, percentBy).likely) : '–'}
-        </span>
-      )}
-    </Cell>
-    <Cell right wide className="whitespace-nowrap">
-      <OwnLimit oil={oil} mixed={mixed} own={own} />
-    </Cell>
+    {isShort ? (
+      <Cell right className="font-semibold whitespace-nowrap">
+        {mixed ? formatPercent(shareBy(mixed, percentBy).likely) : '–'}
+      </Cell>
+    ) : (
+      <>
+        <Cell right wide>
+          {by === 'weight' ? (
+            <NumberField
+              label={`g of ${oil.name}`}
+              className={clsx('w-14', isIn(entry.amount, 'g') && 'font-semibold')}
+              value={
+                valueIn(entry.amount, 'g') ?? (mixed ? Number(formatNumber(mixed.g.likely)) : null)
+              }
+              placeholder="–"
+              rule={{ least: 0, most: 20_000 }}
+              readTyped={readTyped}
+              undoOf={undoOf}
+              title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
+              onNumber={(value) => onAmount({ unit: 'g', value })}
+            />
+          ) : (
+            <NumberField
+              label={`ml of ${oil.name}`}
+              className={clsx('w-14', isIn(entry.amount, 'ml') && 'font-semibold')}
+              value={
+                valueIn(entry.amount, 'ml') ??
+                (mixed ? Number(formatNumber(mixed.ml.likely)) : null)
+              }
+              placeholder="–"
+              rule={{ least: 0, most: 20_000 }}
+              readTyped={readTyped}
+              undoOf={undoOf}
+              title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
+              onNumber={(value) => onAmount({ unit: 'ml', value })}
+            />
+          )}
+        </Cell>
+        <Cell right wide className="whitespace-nowrap">
+          {percentBy === writtenBy ? (
+            <NumberField
+              label={`Percent of ${oil.name}`}
+              className={clsx('w-13', isIn(entry.amount, 'percent') && 'font-semibold')}
+              value={
+                valueIn(entry.amount, 'percent') ??
+                (mixed ? Number(formatNumber(shareBy(mixed, percentBy).likely)) : null)
+              }
+              placeholder="–"
+              rule={{ least: 0, most: 100 }}
+              readTyped={readTyped}
+              undoOf={undoOf}
+              onNumber={(value) => onAmount({ unit: 'percent', value })}
+            />
+          ) : (
+            <span className="px-1.5">
+              {mixed ? formatNumber(shareBy(mixed, percentBy).likely) : '–'}
+            </span>
+          )}
+        </Cell>
+        <Cell right wide className="whitespace-nowrap">
+          <OwnLimit oil={oil} mixed={mixed} own={own} isShort={isShort} />
+        </Cell>
+      </>
+    )}
     <Cell right>
       <button
         type="button"

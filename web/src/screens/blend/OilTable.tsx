@@ -24,7 +24,7 @@ import { oneDropPercent } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
 import { useNotice } from '../../parts/notice';
-import { Table } from '../../parts/Table';
+import { Table, type Column } from '../../parts/Table';
 import { Term } from '../../parts/Term';
 import { DropSizes } from './DropSizes';
 import { OilRow } from './OilRow';
@@ -63,6 +63,13 @@ const wayNow = {
   several: 'in several ways',
 } as const;
 
+const shortColumns = (by: By): readonly Column[] => [
+  { name: 'Oil', width: 'w-auto' },
+  { name: 'Drops', centre: true, width: 'w-[118px]' },
+  { name: by === 'weight' ? '% by weight' : '% of all', right: true, width: 'w-[72px]' },
+  { name: <span className="sr-only">Remove</span>, width: 'w-[34px]' },
+];
+
 /** The oils, a row each, with what they come to. */
 export const OilTable = memo(
   ({
@@ -70,7 +77,13 @@ export const OilTable = memo(
     change,
     worked,
     addRef,
-  }: TokenProps & { worked: WorkedOut; addRef: RefObject<HTMLInputElement | null> }) => {
+    isShort,
+  }: TokenProps & {
+    worked: WorkedOut;
+    addRef: RefObject<HTMLInputElement | null>;
+    /** Drops and percent alone: what else they come to is folded. */
+    isShort: boolean;
+  }) => {
     const catalog = useCatalog();
     const fields = useRef(new Map<string, HTMLInputElement>());
     const done = worked.state === 'done' ? worked : null;
@@ -96,77 +109,81 @@ export const OilTable = memo(
         <div>
           <Table
             rows="fields"
-            columns={[
-              {
-                name: (
-                  <>
-                    Oil{' '}
-                    {done && recipe.oils.length > 0 && (
-                      <select
-                        aria-label="Enter the oils"
-                        className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
-                        value=""
-                        onChange={(event) => {
-                          const way = ways.find(({ value }) => value === event.target.value);
-                          if (way)
-                            changeAndSay(
-                              way.text,
-                              asWorkedOut(catalog, (before, all) =>
-                                writeOils(before, all, way.value),
-                              ),
-                            );
-                        }}
-                      >
-                        <option value="">{wayNow[oilsWrittenBy(recipe)]}</option>
-                        {ways.map(({ value, text }) => (
-                          <option key={value} value={value}>
-                            write {text}
-                          </option>
-                        ))}
-                      </select>
-                    )}
-                  </>
-                ),
-                width: 'w-auto',
-              },
-              { name: 'Parts', right: true, width: 'w-[52px]' },
-              { name: 'Drops', centre: true, width: 'w-[118px]' },
-              {
-                name: (
-                  <button
-                    type="button"
-                    className="rounded-xs font-semibold text-press underline underline-offset-2"
-                    aria-label={by === 'volume' ? 'ml; show g instead' : 'g; show ml instead'}
-                    onClick={() => setShown(by === 'volume' ? 'weight' : 'volume')}
-                  >
-                    {by === 'volume' ? 'ml' : 'g'}
-                  </button>
-                ),
-                right: true,
-                wide: true,
-                width: 'w-[64px]',
-              },
-              {
-                name: by === 'weight' ? '% by weight' : '% of all',
-                right: true,
-                wide: true,
-                width: 'w-[56px]',
-              },
-              {
-                name: (
-                  <>
-                    of{' '}
-                    <Term term="dermal maximum">
-                      <span className="sr-only">dermal</span> maximum
-                    </Term>
-                  </>
-                ),
-                right: true,
-                wide: true,
-                width: 'w-[94px]',
-              },
-              { name: <span className="sr-only">Remove</span>, width: 'w-[30px]' },
-            ]}
+            columns={
+              isShort
+                ? shortColumns(by)
+                : [
+                    {
+                      name: (
+                        <>
+                          Oil{' '}
+                          {done && recipe.oils.length > 0 && (
+                            <select
+                              aria-label="Enter the oils"
+                              className="ml-1 w-24 rounded-xs bg-transparent font-normal text-press max-sm:ml-0"
+                              value=""
+                              onChange={(event) => {
+                                const way = ways.find(({ value }) => value === event.target.value);
+                                if (way)
+                                  changeAndSay(
+                                    way.text,
+                                    asWorkedOut(catalog, (before, all) =>
+                                      writeOils(before, all, way.value),
+                                    ),
+                                  );
+                              }}
+                            >
+                              <option value="">{wayNow[oilsWrittenBy(recipe)]}</option>
+                              {ways.map(({ value, text }) => (
+                                <option key={value} value={value}>
+                                  write {text}
+                                </option>
+                              ))}
+                            </select>
+                          )}
+                        </>
+                      ),
+                      width: 'w-auto',
+                    },
+                    { name: 'Parts', right: true, width: 'w-[52px]' },
+                    { name: 'Drops', centre: true, width: 'w-[118px]' },
+                    {
+                      name: (
+                        <button
+                          type="button"
+                          className="rounded-xs font-semibold text-press underline underline-offset-2"
+                          aria-label={by === 'volume' ? 'ml; show g instead' : 'g; show ml instead'}
+                          onClick={() => setShown(by === 'volume' ? 'weight' : 'volume')}
+                        >
+                          {by === 'volume' ? 'ml' : 'g'}
+                        </button>
+                      ),
+                      right: true,
+                      wide: true,
+                      width: 'w-[64px]',
+                    },
+                    {
+                      name: by === 'weight' ? '% by weight' : '% of all',
+                      right: true,
+                      wide: true,
+                      width: 'w-[56px]',
+                    },
+                    {
+                      name: (
+                        <>
+                          of{' '}
+                          <Term term="dermal maximum">
+                            <span className="sr-only">dermal</span> maximum
+                          </Term>
+                        </>
+                      ),
+                      right: true,
+                      wide: true,
+                      width: 'w-[94px]',
+                    },
+                    { name: <span className="sr-only">Remove</span>, width: 'w-[30px]' },
+                  ]
+            }
           >
             <tbody>
               {recipe.oils.map((entry, index) => {
@@ -182,6 +199,7 @@ export const OilTable = memo(
                     percentBy={by}
                     writtenBy={recipe.by}
                     mixed={done?.evaluation.mixture.oils[index] ?? null}
+                    isShort={isShort}
                     own={done?.evaluation.findings.find(
                       ({ rule, subject }) => rule === 'oil-maximum' && subject === entry.id,
                     )}
@@ -210,7 +228,7 @@ export const OilTable = memo(
                   <NotHere
                     key={entry.id}
                     id={entry.id}
-                    columns={6}
+                    columns={isShort ? 3 : 6}
                     onRemove={() => change(removeOil(entry.id))}
                   />
                 );
@@ -218,7 +236,13 @@ export const OilTable = memo(
             </tbody>
             {recipe.oils.length > 0 && (
               <tfoot>
-                <OilTotals recipe={recipe} change={change} worked={worked} by={by} />
+                <OilTotals
+                  recipe={recipe}
+                  change={change}
+                  worked={worked}
+                  by={by}
+                  isShort={isShort}
+                />
               </tfoot>
             )}
           </Table>
@@ -226,7 +250,7 @@ export const OilTable = memo(
         {drop && (
           <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[13px] text-soft [&_button]:leading-6 [&_summary]:leading-6">
             <span>
-              One drop changes the strength by{' '}
+              {isShort ? 'One drop is ' : 'One drop changes the strength by '}
               <b className="text-ink">
                 {formatNumber(drop.least) === formatNumber(drop.most)
                   ? formatPercent(drop.least)
@@ -234,8 +258,8 @@ export const OilTable = memo(
               </b>
               .
             </span>
-            <DropSizes recipe={recipe} done={done} />
-            {recipe.oils.length > 1 && (
+            {!isShort && <DropSizes recipe={recipe} done={done} />}
+            {!isShort && recipe.oils.length > 1 && (
               <button
                 type="button"
                 className="text-press underline underline-offset-2"

@@ -18,7 +18,8 @@ export const OilTotals = ({
   change,
   worked,
   by,
-}: TokenProps & { worked: WorkedOut; by: By }) => {
+  isShort,
+}: TokenProps & { worked: WorkedOut; by: By; isShort: boolean }) => {
   const parts = recipe.oils.reduce(
     (total, { amount }) => total + (valueIn(amount, 'parts') ?? 0),
     0,
@@ -62,6 +63,20 @@ export const OilTotals = ({
     ) : (
       formatNumber(value, whole ? 6 : 2)
     );
+  if (isShort) {
+    return (
+      <Row className="border-t-2 border-ink">
+        <RowHead className="font-semibold">Total</RowHead>
+        <Cell centre className={cell}>
+          {drops === undefined ? '–' : formatNumber(drops, 6)}
+        </Cell>
+        <Cell right className={cell}>
+          {strength ? formatPercent(strength.likely) : '–'}
+        </Cell>
+        <Cell right />
+      </Row>
+    );
+  }
   return (
     <Row className="border-t-2 border-ink">
       <RowHead className="font-semibold">Total ({targetText})</RowHead>

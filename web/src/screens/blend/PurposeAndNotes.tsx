@@ -1,10 +1,37 @@
+import { useState } from 'react';
 import type { TokenProps } from './tokenProps';
 
 const field =
   'w-full rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft';
 
-/** What it is for, as the label says it, and notes for the maker. */
-export const PurposeAndNotes = ({ recipe, change }: TokenProps) => (
+/** The same as text, which becomes fields when it is pressed. */
+const InWords = ({
+  recipe: { purpose, notes },
+  onEdit,
+}: Pick<TokenProps, 'recipe'> & { onEdit: () => void }) => (
+  <button
+    type="button"
+    aria-label={purpose || notes ? 'Edit what it is for, and the notes' : undefined}
+    className="rounded-xl border border-line bg-sheet px-4 py-2 text-left whitespace-pre-line hover:border-press"
+    onClick={onEdit}
+  >
+    {purpose && <span className="block">{purpose}</span>}
+    {notes && <span className="line-clamp-3 text-soft">{notes}</span>}
+    {!purpose && !notes && <span className="text-press">Add what it is for, or a note</span>}
+  </button>
+);
+
+/** What it is for, as the label says it, and notes for the maker; as text until they are pressed. */
+export const PurposeAndNotes = ({ isFolded, ...token }: TokenProps & { isFolded: boolean }) => {
+  const [isEdited, setEdited] = useState(false);
+  return isFolded && !isEdited ? (
+    <InWords recipe={token.recipe} onEdit={() => setEdited(true)} />
+  ) : (
+    <Fields {...token} isFocused={isEdited} />
+  );
+};
+
+const Fields = ({ recipe, change, isFocused }: TokenProps & { isFocused: boolean }) => (
   <section
     aria-label="Purpose and notes"
     className="grid items-start gap-3 rounded-xl border border-line bg-sheet px-4 py-2 sm:grid-cols-2"
@@ -12,9 +39,12 @@ export const PurposeAndNotes = ({ recipe, change }: TokenProps) => (
     <label className="grid gap-1">
       <span className="text-sm text-soft">What it is for</span>
       <input
+        ref={(input) => {
+          if (isFocused && document.activeElement === document.body) input?.focus();
+        }}
         className={field}
         maxLength={200}
-        placeholder="In your own words; no promise to heal"
+        placeholder="As the label will say it"
         value={recipe.purpose}
         onChange={(event) => {
           const purpose = event.target.value;

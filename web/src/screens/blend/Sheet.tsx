@@ -1,14 +1,16 @@
 import type { Answer } from '@jubbet/core/brief';
-import type { WorkedOut } from '@jubbet/core/drops';
-import { answerBrief, firstLine } from '@jubbet/core/recipe';
+import { isMixedInOne, type WorkedOut } from '@jubbet/core/drops';
+import { answerBrief, firstLine, isIn } from '@jubbet/core/recipe';
 import { stillNeededWords } from '@jubbet/core/words';
-import { formatDistanceToNow } from 'date-fns';
+import { clsx } from 'clsx';
 import { ListFilter, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useRef, type RefObject } from 'react';
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
+import { FoldButton, useFold } from '../../parts/Fold';
 import { Kbd } from '../../parts/Kbd';
+import { More, MoreAct, MoreLink } from '../../parts/More';
 import { useNotice } from '../../parts/notice';
 import { NoteBar } from '../../parts/NoteBar';
 import { PreDilutions } from '../../parts/PreDilutions';
@@ -26,14 +28,13 @@ import { AddBase } from './AddBase';
 import { BaseTable } from './BaseTable';
 import { FillWords } from './FillWords';
 import { Findings } from './Findings';
-import { Notes } from './Notes';
 import { NotSaved } from './NotSaved';
 import { Glasses } from './Glasses';
 import { NameTitle } from './NameTitle';
 import { SuggestedChanges } from './SuggestedChanges';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
-import { ScaleButton } from './ScaleButton';
+import { ScaleDialog } from './ScaleDialog';
 import { openFirstGap, openPart } from './gaps';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
@@ -63,6 +64,7 @@ const SheetBody = ({
   addRef: RefObject<HTMLInputElement | null>;
   onAnswer: (answer: Answer) => void;
 }) => {
+  const catalog = useCatalog();
   const latest = useRef(recipe);
   useEffect(() => {
     latest.current = recipe;
@@ -71,6 +73,11 @@ const SheetBody = ({
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
   const mixture = evaluation?.mixture ?? null;
+  const fold = useFold('sheet/amounts');
+  // Carriers by parts alone stand in the sentence; what is weighed or melted is written here.
+  const isOneCarrier =
+    !isMixedInOne(catalog, recipe) && recipe.bases.every(({ amount }) => isIn(amount, 'parts'));
+  const hasBases = fold.isOpen || !isOneCarrier;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[150px_minmax(0,1fr)] xl:grid-cols-[172px_minmax(0,1fr)_300px]">
       <section
@@ -83,15 +90,29 @@ const SheetBody = ({
           recipe={recipe}
           change={change}
           done={worked.state === 'done' ? worked : null}
+          isShort={!fold.isOpen}
         />
         {mixture && <NoteBar mixture={mixture} words className="mt-2 w-full" />}
       </section>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
         <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
-          <OilTable recipe={recipe} change={change} worked={worked} addRef={addRef} />
+          <OilTable
+            recipe={recipe}
+            change={change}
+            worked={worked}
+            addRef={addRef}
+            isShort={!fold.isOpen}
+          />
           {worked.state === 'done' && <PreDilutions done={worked} />}
-          <BaseTable recipe={recipe} change={change} worked={worked} />
-          <div className="mt-2 grid items-start gap-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]">
+          {hasBases && <BaseTable recipe={recipe} change={change} worked={worked} />}
+          <div
+            className={clsx(
+              'mt-2 grid items-start gap-2',
+              hasBases
+                ? 'sm:grid-cols-[minmax(0,1fr)_auto_auto_minmax(0,1fr)]'
+                : 'sm:grid-cols-[minmax(0,1fr)_auto_auto]',
+            )}
+          >
             <AddOil
               ref={addRef}
               taken={recipe.oils.map(({ id }) => id).join()}
@@ -109,16 +130,23 @@ const SheetBody = ({
             >
               <ListFilter aria-hidden size={18} />
             </ButtonLink>
-            <AddBase
-              taken={recipe.bases.map(({ id }) => id).join()}
-              latest={latest}
-              change={change}
-            />
+            {hasBases && (
+              <AddBase
+                taken={recipe.bases.map(({ id }) => id).join()}
+                latest={latest}
+                change={change}
+              />
+            )}
           </div>
+          {fold.isKnown && (
+            <FoldButton isOpen={fold.isOpen} onToggle={fold.toggle}>
+              {isOneCarrier ? 'ml, g, parts and carriers' : 'ml, g and parts'}
+            </FoldButton>
+          )}
         </div>
         {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
         {evaluation && <PastePanel change={change} evaluation={evaluation} />}
-        <PurposeAndNotes recipe={recipe} change={change} />
+        <PurposeAndNotes recipe={recipe} change={change} isFolded={!fold.isOpen} />
       </div>
       <div className="grid content-start gap-3 max-xl:contents">
         <div className="max-xl:order-1 max-xl:col-span-full">
@@ -140,18 +168,14 @@ const SheetBody = ({
         </div>
         <div className="grid gap-3 max-xl:order-3 max-xl:col-span-full">
           {worked.state === 'done' && (
-            <>
-              <Findings
-                findings={worked.evaluation.findings}
-                blend={worked.blend}
-                mixture={worked.evaluation.mixture}
-              />
-              <Notes findings={worked.evaluation.findings} />
-            </>
+            <Findings
+              findings={worked.evaluation.findings}
+              blend={worked.blend}
+              mixture={worked.evaluation.mixture}
+            />
           )}
           <p className="px-1 text-[13px] text-soft">
-            Published guidance, not medical advice. Local rules, the supplier’s sheet and a licensed
-            practitioner come first.
+            Published guidance, not medical advice. Local rules and licensed practice come first.
           </p>
         </div>
       </div>
@@ -183,6 +207,7 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   const { isKnown } = useSpoons();
   const painted = useAfterPaint('sheet') && isKnown;
   const addRef = useRef<HTMLInputElement>(null);
+  const [isScaling, setScaling] = useState(false);
   const openedWith = useOpenedWith();
   const isOpened = useRef(false);
   useEffect(() => {
@@ -205,7 +230,6 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   };
   const evaluation = worked.state === 'done' ? worked.evaluation : null;
   const blend = worked.state === 'done' ? worked.blend : null;
-  const changed = formatDistanceToNow(new Date(record.updatedAt), { addSuffix: true });
   return (
     <div
       aria-busy={!painted || saving}
@@ -214,7 +238,6 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <NameTitle
           name={recipe.name}
-          aside={`changed ${changed}`}
           onName={(name) => change((before) => ({ ...before, name }), 'name')}
         />
         <div className="flex flex-wrap gap-2">
@@ -238,18 +261,18 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           >
             <Redo2 aria-hidden size={18} />
           </Button>
-          <ScaleButton
-            recipe={recipe}
-            change={change}
-            evaluation={evaluation}
-            count={blend?.count ?? 1}
-          />
-          <ButtonLink to={`/blends/${record.id}/who`}>Who can use it</ButtonLink>
-          <ButtonLink to={`/blends/${record.id}/versions`}>Versions</ButtonLink>
-          <ButtonLink to={`/blends/${record.id}/card`}>Card</ButtonLink>
-          {recipe.brief.forSale && (
-            <ButtonLink to={`/blends/${record.id}/for-sale`}>For sale</ButtonLink>
-          )}
+          <More>
+            <MoreAct disabled={!evaluation} onClick={() => setScaling(true)}>
+              Scale
+            </MoreAct>
+            <MoreLink to={`/blends/${record.id}/who`}>Who can use it</MoreLink>
+            <MoreLink to={`/blends/${record.id}/versions`}>Versions</MoreLink>
+            <MoreLink to={`/blends/${record.id}/card`}>Card</MoreLink>
+            <MoreLink to={`/blends/${record.id}/share`}>Share</MoreLink>
+            {recipe.brief.forSale && (
+              <MoreLink to={`/blends/${record.id}/for-sale`}>For sale</MoreLink>
+            )}
+          </More>
           <ButtonLink to={labelPath}>
             Label <Kbd>L</Kbd>
           </ButtonLink>
@@ -264,6 +287,15 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           )}
         </div>
       </div>
+      {isScaling && evaluation && (
+        <ScaleDialog
+          recipe={recipe}
+          change={change}
+          evaluation={evaluation}
+          count={blend?.count ?? 1}
+          onClose={() => setScaling(false)}
+        />
+      )}
       <NotSaved failure={failure} onRetry={retry} />
       {overtaken && (
         <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">

@@ -21,7 +21,7 @@ import {
 } from '@jubbet/core/words';
 import { outOfBottles, preDilutedIn, strengthBy } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState } from 'react';
 import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
@@ -161,26 +161,19 @@ const Panel = ({
 };
 
 /** Half, double, another container, or what the shelf allows: whole drops found again each time. */
-export const ScaleButton = ({
-  recipe,
-  change,
-  evaluation,
-  count,
-}: TokenProps & { evaluation: Evaluation | null; count: number }) => (
-  <Popover>
-    <PopoverButton as={Button} disabled={!evaluation}>
-      Scale
-    </PopoverButton>
-    <PopoverPanel
-      focus
-      role="dialog"
-      aria-label="Scale"
-      anchor={{ to: 'bottom end', gap: 8, padding: 12 }}
-      className="z-40 w-[min(28rem,calc(100vw-24px))] rounded-lg border border-line bg-sheet p-4 font-sans text-[15px] shadow-lg"
-    >
-      {evaluation && (
-        <Panel recipe={recipe} change={change} evaluation={evaluation} count={count} />
-      )}
-    </PopoverPanel>
-  </Popover>
+export const ScaleDialog = ({
+  onClose,
+  ...panel
+}: TokenProps & { evaluation: Evaluation; count: number; onClose: () => void }) => (
+  <Dialog open onClose={onClose} className="relative z-50" aria-label="Scale">
+    <div className="fixed inset-0 grid place-items-center overflow-y-auto bg-black/30 p-3">
+      <DialogPanel className="grid w-full max-w-md gap-4 rounded-xl border border-line bg-sheet p-5 text-ink">
+        <DialogTitle className="text-xl">Scale</DialogTitle>
+        <Panel {...panel} />
+        <div className="flex justify-end">
+          <Button onClick={onClose}>Done</Button>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
 );

@@ -1,0 +1,64 @@
+import { more } from './sheet';
+import { expect, test } from './test';
+
+test.use({ stored: 'folded', viewport: { width: 1280, height: 800 } });
+
+const inSight = `(() => {
+  const seen = (element) =>
+    !element.disabled &&
+    element.checkVisibility({ visibilityProperty: true }) &&
+    element.getBoundingClientRect().width > 1;
+  const pressed = [...document.querySelectorAll('a, button, input, select, textarea, summary')];
+  const main = document.querySelector('main');
+  // What is there for readers alone is not in sight.
+  for (const hidden of main.querySelectorAll('.sr-only')) hidden.style.display = 'none';
+  return {
+    toPress: pressed.filter(seen).length,
+    words: main.innerText.split(/\\s+/).filter((word) => /[\\p{L}\\p{N}]/u.test(word)).length,
+  };
+})()`;
+
+test('a blend of four oils shows at most 45 things to press and 160 words', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Within limits');
+  await expect(page.getByRole('button', { name: /^ml, g, parts/ })).toBeVisible();
+  const { toPress, words } = await page.evaluate<{ toPress: number; words: number }>(inSight);
+  expect(toPress).toBeLessThanOrEqual(45);
+  expect(words).toBeLessThanOrEqual(160);
+});
+
+test('what a maker unfolds stays unfolded for them', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  await expect(page.getByLabel('ml of Petitgrain')).toHaveCount(0);
+  await page.getByRole('button', { name: /^ml, g, parts/ }).click();
+  await expect(page.getByLabel('ml of Petitgrain')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Bases' })).toBeVisible();
+  await page.goto('/blends/row-g');
+  await expect(page.getByRole('button', { name: /^ml, g, parts/ })).toHaveAttribute(
+    'aria-expanded',
+    'true',
+  );
+});
+
+test('a balm has its waxes in sight, folded or not', async ({ page }) => {
+  await page.goto('/blends/curtain-call');
+  await expect(page.getByRole('region', { name: 'Bases' })).toContainText('Beeswax');
+});
+
+test('the rest is in one menu, by keys as by hand, and closing it gives the focus back', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  const menu = page.getByRole('main').getByRole('button', { name: 'More', exact: true });
+  await menu.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitem', { name: 'Scale' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(menu).toBeFocused();
+  await more(page, 'Scale');
+  const scale = page.getByRole('dialog', { name: 'Scale' });
+  await scale.getByRole('button', { name: 'Double' }).click();
+  await expect(scale).toContainText('2 roll-ons');
+  await scale.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('button', { name: /^Container: 2 / })).toBeVisible();
+});
