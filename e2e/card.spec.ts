@@ -13,7 +13,7 @@ test('a blend on one page of paper: ingredients, steps, limits, cautions, and no
   await expect(card).toContainText('9 tins of 15 ml and 4 sticks of 5 ml, for anyone');
   // 13 drops of 0.05 ml; orange weighs 0.845 g/ml.
   await expect(card.getByRole('row', { name: /Sweet orange/ })).toContainText(/13\s*0\.65\s*0\.55/);
-  await expect(card.getByRole('region', { name: 'Steps' })).toContainText('Melt beeswax, yellow.');
+  await expect(card.getByRole('region', { name: 'Steps' })).toContainText('Melt yellow beeswax.');
   await expect(card.getByRole('region', { name: 'Steps' })).toContainText(/sets at about 53\s°C/);
   await expect(card.getByRole('region', { name: 'Cautions' })).toContainText('Contains beeswax');
   await expect(card.getByRole('button')).toHaveCount(0);

@@ -50,7 +50,7 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
 
   await addBase(page, 'jojoba');
   await addBase(page, 'beeswax, yellow');
-  await page.getByLabel('Percent of beeswax, yellow').fill('20');
+  await page.getByLabel('Percent of yellow beeswax').fill('20');
   await page.getByRole('button', { name: /^Strength:/ }).click();
   await page.getByLabel('Essential oil, in percent').fill('1');
   await page.keyboard.press('Escape');
@@ -67,7 +67,7 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   const texture = page.getByRole('region', { name: 'Texture' });
   await expect(texture).toContainText('Sticks want it firmer, 25 to 33 % of wax');
   await texture.getByRole('button', { name: 'Make it 25 %' }).click();
-  await expect(page.getByLabel('Percent of beeswax, yellow')).toHaveValue('25');
+  await expect(page.getByLabel('Percent of yellow beeswax')).toHaveValue('25');
   await expect(texture).not.toContainText('Sticks want it firmer');
   await expect(texture).toContainText('Sets at about');
 

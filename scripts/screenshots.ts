@@ -39,9 +39,9 @@ const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'oils',
-    path: '/blends/prompt-desk/oils',
-    act: (page) => page.getByText(/^\d+ oils$/).waitFor(),
+    name: 'today',
+    path: '/today',
+    act: (page) => page.getByText('You could make now').waitFor(),
   },
   {
     name: 'blends',
@@ -60,7 +60,7 @@ const shots: readonly Shot[] = [
     size: { width: 1280, height: 1300 },
     act: (page) => page.locator('.recharts-bar-rectangle').first().waitFor(),
   },
-  { name: 'handbook', path: '/handbook' },
+  { name: 'first', path: '/' },
   {
     name: 'make',
     path: '/make/batch-prompt-desk',

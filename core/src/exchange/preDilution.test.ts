@@ -75,7 +75,7 @@ test('its steps come before its drops are counted, with what is left', () => {
   expect(kinds.indexOf('pre-dilute')).toBeLessThan(kinds.indexOf('count'));
   const step = steps.find(({ kind }) => kind === 'pre-dilute');
   expect(step && stepDetail(blend.catalog, step, metricUnits)).toBe(
-    'In a small clean bottle mix 1 drop each of lavender and mandarin, expressed in 2.5 ml of jojoba oil. Close it and shake. That is 2.6 ml at 3.8 %; 0.4 ml goes in, 2.2 ml is left over. Label what is left: it is not for skin as it is.',
+    'In a small clean bottle mix 1 drop each of lavender and expressed mandarin in 2.5 ml of jojoba oil. Close it and shake. That is 2.6 ml at 3.8 %; 0.4 ml goes in, 2.2 ml is left over. Label what is left: it is not for skin as it is.',
   );
   const layOut = steps.find(({ kind }) => kind === 'lay-out');
   expect(layOut).toMatchObject({ oilIds: ['lavender', 'mandarin'] });
@@ -128,7 +128,7 @@ test('it leaves with the blend and comes back: as a file, as Markdown and as a t
   expect(back.ok && back.recipe.preDilutions).toEqual(recipe.preDilutions);
   const text = blendMarkdown(shippedCatalog, { recipe, file, steps: [] });
   expect(text).toContain(
-    'Pre-dilution: mix 1 drop each of lavender and mandarin, expressed in 2.5 ml of jojoba oil. That is 2.6 ml at 3.8 %; the drops in the recipe are drops of this.',
+    'Pre-dilution: mix 1 drop each of lavender and expressed mandarin in 2.5 ml of jojoba oil. That is 2.6 ml at 3.8 %; the drops in the recipe are drops of this.',
   );
   const again = readAnyBlend(text);
   expect(again?.ok && again.recipe.preDilutions).toEqual(recipe.preDilutions);

@@ -1,7 +1,8 @@
 import type { SaidProblem } from '../recipe';
-import { nameIn, type Catalog } from '../catalog';
+import { type Catalog } from '../catalog';
 import type { AmountProblem, NumberProblem, Range } from '../quantity';
 import { formatG, formatRange } from './numbers';
+import { nameInSentence } from './inSentence';
 
 /** Why an amount cannot be read, in a sentence for people. */
 const amountProblemWords = ({
@@ -67,7 +68,7 @@ export const saidProblemWords = (catalog: Catalog, problem: SaidProblem): string
     case 'drops-of-solid':
       return 'Only liquids can be counted in drops. Use g.';
     case 'weight-unknown':
-      return `The weight of that much ${nameIn(catalog, problem.baseId).toLowerCase()} is not known unless it is melted: weigh it, or say “melted”.`;
+      return `The weight of that much ${nameInSentence(catalog, problem.baseId)} is not known unless it is melted: weigh it, or say “melted”.`;
     case 'a-heap':
       return 'A cup of it can weigh more or less, depending on how it is packed: weigh it.';
     case 'density-unknown':

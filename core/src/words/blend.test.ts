@@ -65,7 +65,7 @@ describe('what carries it, in words', () => {
         { id: 'jojoba', parts: 1 },
         { id: 'beeswax_yellow', percent: 25 },
       ],
-      '25 % beeswax, yellow and jojoba',
+      '25 % yellow beeswax and jojoba',
     ],
     [
       [
@@ -73,7 +73,7 @@ describe('what carries it, in words', () => {
         { id: 'jojoba', parts: 2 },
         { id: 'olive', parts: 1 },
       ],
-      '25 % beeswax, yellow, 2 jojoba and 1 olive',
+      '25 % yellow beeswax, 2 jojoba and 1 olive',
     ],
     [
       [

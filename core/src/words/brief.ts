@@ -1,7 +1,8 @@
 import type { Carrier, PlaceId, Container } from '../catalog';
-import { formatNumber, uncapitalised } from './numbers';
+import { formatNumber } from './numbers';
 import { oneOf } from './containers';
 import { ageInWords, type WearerOrAnyone } from '../brief';
+import { inSentence } from './inSentence';
 
 /** Places by name. */
 export const placeWords: Record<PlaceId, string> = {
@@ -84,7 +85,7 @@ export const wearerWords = (wearer: WearerOrAnyone): string => {
 /** A carrier as it is spoken of among others: `jojoba`, `fractionated coconut`, `St John's wort`. */
 export const carrierWords = ({ name }: Pick<Carrier, 'name'>): string => {
   const short = name.replace(/,? \(.*\)$/, '').replace(/ (seed |kernel |infused )*oil$/i, '');
-  return uncapitalised(short);
+  return inSentence(short);
 };
 
 /** How often in a day: `once a day`, `up to 3 times a day`. */

@@ -152,3 +152,4 @@ export {
   supplyProblems,
 } from './giftPlan';
 export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
+export { inSentence, nameInSentence } from './inSentence';

@@ -1,4 +1,4 @@
-import { botanicalOf, cautions, guidelines, nameIn, type Catalog } from '../catalog';
+import { botanicalOf, cautions, guidelines, type Catalog } from '../catalog';
 import type { Label, LabelCaution } from '../label';
 import type { KindCaution, PlaceCaution } from '../limits';
 import { unique, type Day } from '../quantity';
@@ -9,8 +9,9 @@ import { allergyWords, conditionWords } from './conditions';
 import { dayWords } from './days';
 import { massWords, metricUnits, volumeWords, type Units } from './units';
 import { findingMessage } from './findings';
-import { capitalised, formatList, formatMl, formatPercent, uncapitalised } from './numbers';
+import { capitalised, formatList, formatMl, formatPercent } from './numbers';
 import type { SaleText } from './salePack';
+import { nameInSentence } from './inSentence';
 
 /** A label as it is read: every line of it in words. */
 export interface LabelText {
@@ -95,7 +96,7 @@ const cautionWords = (catalog: Catalog, caution: LabelCaution): string | undefin
     case 'allergies':
       return `Do not use if allergic to ${formatList(caution.to.map((id) => allergyWords(catalog, id)))}.`;
     case 'contains':
-      return `Contains ${uncapitalised(nameIn(catalog, caution.id))} (${formatList(caution.to.map((id) => allergyWords(catalog, id)))}).`;
+      return `Contains ${nameInSentence(catalog, caution.id)} (${formatList(caution.to.map((id) => allergyWords(catalog, id)))}).`;
     case 'finding':
       return findingMessage(catalog, caution.finding);
     case 'kind':

@@ -15,7 +15,7 @@ test('what the label must tell of somebody not known is one line, oils without a
   expect(notes.join(' ')).toMatch(/blood thinners/);
   expect(notes.join(' ')).toMatch(/an allergy to tree nuts/);
   expect(notes.at(-1)).toBe(
-    'Lemon, expressed and mandarin, expressed oxidise quickly, and no bottle is on the shelf: check when they were opened.',
+    'Expressed lemon and expressed mandarin oxidise quickly, and no bottle is on the shelf: check when they were opened.',
   );
 });
 

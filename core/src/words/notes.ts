@@ -1,10 +1,11 @@
-import { nameIn, type Catalog } from '../catalog';
+import { type Catalog } from '../catalog';
 import type { Finding } from '../limits';
 import { ageWords } from './brief';
 import { allergyWords, conditionWords } from './conditions';
 import { findingMessage } from './findings';
 import { capitalised, formatList } from './numbers';
 import { unique } from '../quantity';
+import { nameInSentence } from './inSentence';
 
 /** Of whom a finding for someone not known speaks. */
 const whom = (catalog: Catalog, { reason }: Finding): string => {
@@ -33,7 +34,7 @@ export const noteWords = (catalog: Catalog, findings: readonly Finding[]): strin
       !anyone.includes(entry) && !undated.includes(entry) && entry.reason.code !== 'not-asked',
   );
   const warned = unique(anyone.map((entry) => whom(catalog, entry)).filter(Boolean));
-  const names = unique(undated.map(({ subject }) => nameIn(catalog, subject).toLowerCase()));
+  const names = unique(undated.map(({ subject }) => nameInSentence(catalog, subject)));
   return [
     ...unique(others.map((entry) => findingMessage(catalog, entry))),
     ...(warned.length > 0 ? [`The label warns about: ${formatList(warned)}.`] : []),

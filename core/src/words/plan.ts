@@ -1,6 +1,7 @@
 import { nameIn, type Catalog } from '../catalog';
 import type { DropPlan, LimitName } from '../drops';
 import { formatList, formatMl, formatPercent } from './numbers';
+import { nameInSentence } from './inSentence';
 
 const limitWords = (catalog: Catalog, { rule, subject }: LimitName): string => {
   switch (rule) {
@@ -9,7 +10,7 @@ const limitWords = (catalog: Catalog, { rule, subject }: LimitName): string => {
     case 'light-sum':
       return 'the phototoxic limit';
     case 'oil-maximum':
-      return `${nameIn(catalog, subject).toLowerCase()}’s dermal maximum`;
+      return `${nameInSentence(catalog, subject)}’s dermal maximum`;
     case 'constituent':
       return `the combined ${subject} limit`;
     case 'fill':

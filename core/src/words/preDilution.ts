@@ -1,7 +1,8 @@
-import { nameIn, type Catalog } from '../catalog';
+import { type Catalog } from '../catalog';
 import { preDilutedIn, type PreDilutionNeed } from '../mixture';
 import { preDilutionsIn, type PreDilution, type Recipe } from '../recipe';
-import { formatDrops, formatList, formatMl, formatPercent, uncapitalised } from './numbers';
+import { formatDrops, formatList, formatMl, formatPercent } from './numbers';
+import { nameInSentence } from './inSentence';
 
 /** What a pre-dilution is mixed from: `1 drop each of lavender and mandarin in 2.5 ml of jojoba`. */
 export const mixedWords = (
@@ -9,7 +10,7 @@ export const mixedWords = (
   { oils, carrier }: Pick<PreDilution, 'oils' | 'carrier'>,
   times = 1,
 ): string => {
-  const named = (id: string): string => uncapitalised(nameIn(catalog, id));
+  const named = (id: string): string => nameInSentence(catalog, id);
   const [first] = oils;
   const drops =
     first && oils.length > 1 && oils.every((oil) => oil.drops === first.drops)

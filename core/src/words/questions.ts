@@ -1,7 +1,8 @@
-import { nameIn, type Catalog } from '../catalog';
+import { type Catalog } from '../catalog';
 import type { OpenQuestion } from '../limits';
 import { allergyWords, conditionWords } from './conditions';
 import { capitalised, formatList } from './numbers';
+import { nameInSentence } from './inSentence';
 
 const either = (names: readonly string[]): string =>
   names.length < 3
@@ -10,7 +11,7 @@ const either = (names: readonly string[]): string =>
 
 /** A question that matters for what is in a blend: `Blood thinners or aspirin allergy? (wintergreen)`. */
 export const questionWords = (catalog: Catalog, { about, what, because }: OpenQuestion): string => {
-  const names = formatList(because.map((id) => nameIn(catalog, id).toLowerCase()));
+  const names = formatList(because.map((id) => nameInSentence(catalog, id)));
   switch (about) {
     case 'stage':
       return `Pregnant or breastfeeding? (${names})`;

@@ -1,8 +1,9 @@
 import { nameIn, type Catalog, type Region } from '../catalog';
 import type { Label, SaleFacts, SaleQuestion } from '../label';
 import { dayWords } from './days';
-import { formatList, formatPercent, uncapitalised } from './numbers';
+import { formatList, formatPercent } from './numbers';
 import { massWords, volumeWords, type Units } from './units';
+import { nameInSentence } from './inSentence';
 
 /** How a product is sold. */
 export interface SaleChoices {
@@ -46,7 +47,7 @@ export const packNames = (facts: SaleFacts): readonly string[] => [
 
 /** `Ingredients: …, Linalool. Allergens of cypriol are not known.` */
 const ingredientLine = (catalog: Catalog, facts: SaleFacts, region: Region): string => {
-  const unknown = facts.unknown.map((id) => uncapitalised(nameIn(catalog, id)));
+  const unknown = facts.unknown.map((id) => nameInSentence(catalog, id));
   return `Ingredients: ${packNames(facts).join(', ')}.${
     region !== 'us' && unknown.length > 0
       ? ` Allergens of ${formatList(unknown)} are not known.`
@@ -205,6 +206,6 @@ export const saleQuestionWords = (catalog: Catalog, question: SaleQuestion): str
     case 'sun-goods':
       return `Don’t sell it for sun protection or bronzing: in those the EU allows ${formatPercent(question.most, 4)} of furocoumarins, and an oil in this has them.`;
     case 'peroxides':
-      return `Ask your supplier for the peroxide value of ${formatList(question.oils.map((id) => uncapitalised(nameIn(catalog, id))))}: the law limits it.`;
+      return `Ask your supplier for the peroxide value of ${formatList(question.oils.map((id) => nameInSentence(catalog, id)))}: the law limits it.`;
   }
 };

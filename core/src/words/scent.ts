@@ -1,13 +1,7 @@
 import { nameIn, type Catalog, type SmellFamily } from '../catalog';
 import { hardlySmelt, type Assumption, type Phase } from '../scent';
-import {
-  capitalised,
-  countedWords,
-  formatList,
-  formatMl,
-  formatNumber,
-  uncapitalised,
-} from './numbers';
+import { capitalised, countedWords, formatList, formatMl, formatNumber } from './numbers';
+import { nameInSentence } from './inSentence';
 
 /** Families of smell as adjectives: `floral`, `woody`. */
 const familyWords: Readonly<Record<SmellFamily, string>> = {
@@ -50,7 +44,7 @@ export const phaseWords = (
       : `After ${afterWords(minute)} hardly anything is left to smell.`;
   }
   const smells = formatList(families.map((family) => familyWords[family]));
-  const names = formatList(oils.map((id) => uncapitalised(nameIn(catalog, id))));
+  const names = formatList(oils.map((id) => nameInSentence(catalog, id)));
   const verb = oils.length === 1 ? 'leads' : 'lead together';
   const leads = names === '' ? '' : `${capitalised(names)} ${verb}.`;
   return smells === ''
@@ -66,9 +60,9 @@ export const assumptionWords = (catalog: Catalog, assumption: Assumption): strin
         ? `One use is ${formatMl(assumption.ml)}, as you measured it, on skin at 32 °C in still air.`
         : `One use is two swipes of a roll-on, ${formatMl(assumption.ml)} on 10 cm² of skin at 32 °C in still air.`;
     case 'unknown-oil':
-      return `What is in ${uncapitalised(nameIn(catalog, assumption.oilId))} is not known: it is drawn by its note and its strength alone.`;
+      return `What is in ${nameInSentence(catalog, assumption.oilId)} is not known: it is drawn by its note and its strength alone.`;
     case 'unnamed':
-      return `Not known by name are ${formatList(assumption.oils.map(({ oilId, percent }) => `${formatNumber(Math.round(percent), 2)} % of ${uncapitalised(nameIn(catalog, oilId))}`))}. From 20 % on that part is drawn by note and strength; less is left out.`;
+      return `Not known by name are ${formatList(assumption.oils.map(({ oilId, percent }) => `${formatNumber(Math.round(percent), 2)} % of ${nameInSentence(catalog, oilId)}`))}. From 20 % on that part is drawn by note and strength; less is left out.`;
     case 'pressures':
       return `Of ${formatNumber(assumption.estimated, 4)} of ${countedWords(assumption.of, 'constituent')} the vapour pressure is estimated.`;
     case 'thresholds':

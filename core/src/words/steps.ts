@@ -20,6 +20,7 @@ import {
 import { mixedAmountWords, mixedOnceWords } from './preDilution';
 import { massWords, temperatureWords, volumeWords, type Units } from './units';
 import type { Into, Step, StepContainers } from '../making';
+import { nameInSentence } from './inSentence';
 
 /** From so many drops on a scale is the better judge. */
 const manyDrops = 30;
@@ -132,9 +133,7 @@ export const stepDetail = (catalog: Catalog, step: Step, units: Units): string =
       return 'Dip one strip, smell it now and after a minute. Add a drop here and there until it is right, then go on.';
     case 'top-up':
       return `${formatList(
-        step.bases.map(
-          ({ id, ml }) => `${volumeWords(ml, units)} ${nameIn(catalog, id).toLowerCase()}`,
-        ),
+        step.bases.map(({ id, ml }) => `${volumeWords(ml, units)} ${nameInSentence(catalog, id)}`),
       )}. ${containerWordsOf(step.of).fillWhy}`;
     case 'close':
       return containerWordsOf(step.of).close;

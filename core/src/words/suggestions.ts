@@ -13,6 +13,7 @@ import {
   formatPercent,
   uncapitalised,
 } from './numbers';
+import { nameInSentence } from './inSentence';
 
 const amountWords = ({ unit, value }: OilAmount): string => {
   switch (unit) {
@@ -69,17 +70,17 @@ export const suggestionWords = (
       return spare ? `Take a ${containerWords(spare)} for what is left` : 'Take a spare one';
     }
     case 'swap':
-      return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;
+      return `${nameIn(catalog, change.to)} instead of ${nameInSentence(catalog, change.from)}`;
     case 'swap-base':
-      return `${nameIn(catalog, change.to)} instead of ${uncapitalised(nameIn(catalog, change.from))}`;
+      return `${nameIn(catalog, change.to)} instead of ${nameInSentence(catalog, change.from)}`;
     case 'remove':
-      return `Without ${formatList(change.ids.map((id) => uncapitalised(nameIn(catalog, id))))}`;
+      return `Without ${formatList(change.ids.map((id) => nameInSentence(catalog, id)))}`;
     case 'unscented':
       return 'Use the carrier alone, without essential oil';
     case 'predilute':
       return `Pre-dilute it: mix ${mixedWords(catalog, change.mixed)}, use ${formatDrops(change.drops)} of that${change.containers > 1 ? ' in each' : ''}`;
     case 'solubilise':
-      return `Add ${formatPercent(change.percent)} of ${uncapitalised(nameIn(catalog, change.id))}, which takes the oils up in water`;
+      return `Add ${formatPercent(change.percent)} of ${nameInSentence(catalog, change.id)}, which takes the oils up in water`;
     case 'feet':
       return 'Use it on hands or feet instead';
     case 'guideline':

@@ -13,10 +13,11 @@ import {
   strengthWords,
   containerWords,
   wearerWords,
+  nameInSentence,
 } from '@jubbet/core/words';
 import { madeBestBefore, madeFindings, madeOf, type Made } from '@jubbet/core/batch';
 import { madePieces } from '@jubbet/core/label';
-import { nameIn, usualContainer } from '@jubbet/core/catalog';
+import { usualContainer } from '@jubbet/core/catalog';
 import type { BenchEvent, Tally } from '@jubbet/core/making';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { useMemo } from 'react';
@@ -115,7 +116,7 @@ const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <span className="text-soft">
         ,{' '}
         {until.because
-          ? `set by ${nameIn(catalog, until.because).toLowerCase()}`
+          ? `set by ${nameInSentence(catalog, until.because)}`
           : 'twelve months after making'}
       </span>
     </>

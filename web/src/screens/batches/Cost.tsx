@@ -3,7 +3,13 @@ import { nameIn } from '@jubbet/core/catalog';
 import { madePieces, pieceCosts, type Piece, type PieceCosts } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
 import { costsOf, priceAtMargin, type Priced } from '@jubbet/core/stock';
-import { containerWords, formatList, formatMl, moneyWords } from '@jubbet/core/words';
+import {
+  containerWords,
+  formatList,
+  formatMl,
+  moneyWords,
+  nameInSentence,
+} from '@jubbet/core/words';
 import { useMemo } from 'react';
 import { useCatalog } from '../../parts/catalog';
 import { NumberUnder } from '../../parts/Field';
@@ -182,8 +188,8 @@ export const Cost = ({
       </Table>
       {unknown.length > 0 && (
         <p className="max-w-prose text-sm text-soft">
-          Not known: {formatList(unknown.map((id) => nameIn(catalog, id).toLowerCase()))}. A bottle
-          on the shelf with its price tells it.
+          Not known: {formatList(unknown.map((id) => nameInSentence(catalog, id)))}. A bottle on the
+          shelf with its price tells it.
         </p>
       )}
       {unknown.length < lines.length && (

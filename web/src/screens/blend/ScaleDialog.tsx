@@ -18,6 +18,7 @@ import {
   volumeWords,
   formatNumber,
   formatPercent,
+  nameInSentence,
 } from '@jubbet/core/words';
 import { outOfBottles, preDilutedIn, strengthBy } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
@@ -51,7 +52,7 @@ const shareWords = (catalog: Catalog, before: Evaluation, recipe: Recipe): strin
     : `Whole drops move the shares: ${formatList(
         moved.map(
           ({ oilId, before: was, after }) =>
-            `${nameIn(catalog, oilId).toLowerCase()} ${formatNumber(was)} to ${formatPercent(after)}`,
+            `${nameInSentence(catalog, oilId)} ${formatNumber(was)} to ${formatPercent(after)}`,
         ),
       )}.`;
 };

@@ -1,5 +1,11 @@
 import { isIn, setTarget, setTargetUpTo, type Guideline } from '@jubbet/core/recipe';
-import { formatNumber, formatList, formatPercent, strengthWords } from '@jubbet/core/words';
+import {
+  formatNumber,
+  formatList,
+  formatPercent,
+  strengthWords,
+  inSentence,
+} from '@jubbet/core/words';
 import { dropFigures, guidelines } from '@jubbet/core/catalog';
 import { strengthBy, type Mixture } from '@jubbet/core/mixture';
 import { wholeBlendLimit } from '@jubbet/core/limits';
@@ -22,7 +28,7 @@ const choices = guidelines.all.flatMap(({ id, name, why, usableAsLimit }) =>
 const withoutWords = (recipe: TokenProps['recipe'], mixture: Mixture): string => {
   const names = recipe.oils.flatMap(({ amount }, index) => {
     const mixed = mixture.oils[index];
-    return isIn(amount, 'parts') && mixed?.drops === 0 ? [mixed.oil.name.toLowerCase()] : [];
+    return isIn(amount, 'parts') && mixed?.drops === 0 ? [inSentence(mixed.oil.name)] : [];
   });
   return names.length > 0 ? `, without ${formatList(names)}` : '';
 };

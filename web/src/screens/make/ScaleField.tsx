@@ -1,4 +1,4 @@
-import { nameIn, usualContainer } from '@jubbet/core/catalog';
+import { usualContainer } from '@jubbet/core/catalog';
 import type { Blend } from '@jubbet/core/drops';
 import {
   overRim,
@@ -21,6 +21,7 @@ import {
   strengthWords,
   textureName,
   verdictWords,
+  nameInSentence,
 } from '@jubbet/core/words';
 import { textureOf } from '@jubbet/core/mixture';
 import { useMemo, useState } from 'react';
@@ -231,7 +232,7 @@ export const TooHeavy = ({
       className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
     >
       <h2 className="font-sans text-base font-bold text-[#f0bd66]">
-        ▲ Too much {nameIn(blend.catalog, step.baseId).toLowerCase()}
+        ▲ Too much {nameInSentence(blend.catalog, step.baseId)}
       </h2>
       <ul className="mt-2 grid gap-2">
         {ways.map((way) => {
@@ -254,7 +255,7 @@ export const TooHeavy = ({
                     [
                       ...way.more.map(
                         ({ id, amount }) =>
-                          `add ${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} of ${nameIn(blend.catalog, id).toLowerCase()}`,
+                          `add ${amount.unit === 'g' ? formatG(amount.value, 3) : formatDrops(amount.value)} of ${nameInSentence(blend.catalog, id)}`,
                       ),
                       texture ? textureName(texture) : '',
                       `${strengthWords(way.outcome.mixture, blend.formula.by)} ${way.outcome.verdict ? verdictShapes[way.outcome.verdict] : ''} ${verdictWords(way.outcome.verdict)}`,

@@ -12,6 +12,7 @@ test('each thing has its line, its act and its place; what runs out has its own 
   const rows = dueRows([
     todo('reaction', 'Row G', true),
     todo('running-out', 'Jojoba'),
+    todo('clock', 'Let it stand', true),
     todo('batch-date', 'Long interval'),
   ]);
   expect(rows.map(({ what, act, to, when }) => [what, act, to, when])).toEqual([

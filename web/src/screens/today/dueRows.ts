@@ -58,8 +58,8 @@ const whenWords = ({ kind, when, isLate }: Todo): string => {
   }
 };
 
-/** Skin comes before clocks, and clocks before dates. */
-const urgent: readonly Kind[] = ['reaction', 'read-test', 'clock'];
+/** Skin comes before dates. */
+const urgent: readonly Kind[] = ['reaction', 'read-test'];
 const urgency = ({ kind, isLate }: Todo): number => {
   const rank = urgent.indexOf(kind);
   return !isLate || rank < 0 ? urgent.length : rank;
@@ -69,12 +69,12 @@ const urgency = ({ kind, isLate }: Todo): number => {
 const mostNamed = 3;
 
 /**
- * What is due, the most urgent first. What runs out is beside it; blends that were not rated share one
- * line.
+ * What is due, the most urgent first. Clocks are with their batch on the bench, and what runs out is
+ * beside it; blends that were not rated share one line.
  */
 export const dueRows = (todos: readonly Todo<TodoText>[]): readonly DueRow[] => {
   const own = todos
-    .filter(({ kind }) => kind !== 'running-out' && kind !== 'review')
+    .filter(({ kind }) => kind !== 'running-out' && kind !== 'review' && kind !== 'clock')
     .sort((a, b) => Number(b.isLate) - Number(a.isLate) || urgency(a) - urgency(b));
   const [first, ...others] = todos.filter(({ kind }) => kind === 'review');
   const row = (todo: Todo<TodoText>, all: readonly Todo<TodoText>[]): DueRow => ({
