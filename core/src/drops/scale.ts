@@ -131,28 +131,38 @@ const asMuchAsMay = (recipe: Recipe): Scaled =>
 const isWhole = (count: number): boolean =>
   Math.abs(count - Math.round(count)) <= 1e-9 && count >= 1;
 
-/**
- * So much of what is mixed in one, in as many containers as take it: the last of a line may be
- * part full. Amounts are fixed from then on, as the containers no longer set them.
- */
-const someOfBatch = (
+/** What is mixed in one, in other containers; amounts are fixed from then on, as these no longer set them. */
+const someInContainers = (
   catalog: Catalog,
   recipe: Recipe,
   evaluation: Evaluation,
+  containers: Recipe['containers'],
   factor: number,
 ): Scaled => {
   const fixed = writeBases(recipe, evaluation, 'amounts', recipe.by);
   const worked = workOut(catalog, fixed);
   if (worked.state !== 'done') return { ok: false, problem: 'not-whole' };
-  const next = (given: Recipe): Recipe => ({
-    ...given,
-    containers: given.containers.map((line) => ({
+  const next = (given: Recipe): Recipe => ({ ...given, containers });
+  return asMuchAsMay(resized(catalog, fixed, worked.evaluation, factor, next));
+};
+
+/** So much of what is mixed in one, in as many containers as take it: the last of a line may be part full. */
+const someOfBatch = (
+  catalog: Catalog,
+  recipe: Recipe,
+  evaluation: Evaluation,
+  factor: number,
+): Scaled =>
+  someInContainers(
+    catalog,
+    recipe,
+    evaluation,
+    recipe.containers.map((line) => ({
       ...line,
       count: Math.max(1, Math.ceil(line.count * factor - 1e-9)),
     })),
-  });
-  return asMuchAsMay(resized(catalog, fixed, worked.evaluation, factor, next));
-};
+    factor,
+  );
 
 /**
  * The batch as much as its containers hold, where its amounts come to more or to less; null where
@@ -214,18 +224,12 @@ export const withCounts = (
   evaluation: Evaluation,
   counts: readonly number[],
 ): Scaled => {
-  const fixed = writeBases(recipe, evaluation, 'amounts', recipe.by);
-  const worked = workOut(catalog, fixed);
-  if (worked.state !== 'done') return { ok: false, problem: 'not-whole' };
-  const next = (given: Recipe): Recipe => ({
-    ...given,
-    containers: given.containers
-      .map((line, n) => ({ ...line, count: counts[n] ?? 0 }))
-      .filter(({ count }) => count > 0),
-  });
-  const heldMl = (given: Recipe): number => toMixMl(fillingsOf(given), 0, 0);
-  const factor = heldMl(next(fixed)) / heldMl(fixed);
-  return asMuchAsMay(resized(catalog, fixed, worked.evaluation, factor, next));
+  const containers = recipe.containers
+    .map((line, n) => ({ ...line, count: counts[n] ?? 0 }))
+    .filter(({ count }) => count > 0);
+  const heldMl = (given: Pick<Recipe, 'containers'>): number => toMixMl(fillingsOf(given), 0, 0);
+  const factor = heldMl({ containers }) / heldMl(recipe);
+  return someInContainers(catalog, recipe, evaluation, containers, factor);
 };
 
 /** The same strength and proportions in another container. */

@@ -42,6 +42,28 @@ describe('what cannot be planned is one sentence that names the line or the fiel
       /^line balm: “Melt .*in one go/,
     ],
     [
+      'more work than two years of such hours hold',
+      (plan) => ({
+        ...plan,
+        hours: [{ day: 'sat', from: '10:00', to: '11:00' }],
+        lines: plan.lines
+          .slice(0, 1)
+          .flatMap((line) =>
+            Array.from({ length: 100 }, (_, n) => ({ ...line, id: `l${n}`, pieces: 40 })),
+          ),
+      }),
+      /^hours: at these the work takes/,
+    ],
+    [
+      'more batches than are planned at once',
+      (plan) => ({
+        ...plan,
+        largestJugMl: 80,
+        lines: plan.lines.slice(2).map((line) => ({ ...line, pieces: 1000 })),
+      }),
+      /^lines: they come to more than 250 batches/,
+    ],
+    [
       'a piece larger than the jug',
       (plan) => ({ ...plan, largestJugMl: 50 }),
       /^line balm: one piece takes/,

@@ -18,6 +18,7 @@ import {
   lineProblemWords,
   plannedTaskWords,
   supplyProblems,
+  tooMuchWords,
 } from '../words';
 import { firstFormProblem } from './formProblem';
 import { type PlanFile, planFileSchema } from './planFile';
@@ -257,6 +258,7 @@ export const planOf = (text: string, effort: Effort): PlanRead => {
   if (!plan.ok) return plan;
   const worked = workOutPlan(plan.value, effort);
   if (worked.ok) return { ok: true, report: planReport(plan.value, worked.plan) };
+  if (worked.problem.line === null) return no(tooMuchWords(worked.problem.problem));
   const { line, problem } = worked.problem;
   const catalog = plan.value.lines.find(({ id }) => id === line)?.catalog ?? shippedCatalog;
   return no(`line ${line}: ${lineProblemWords(catalog, problem)}`);

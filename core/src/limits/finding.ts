@@ -149,6 +149,8 @@ type FindingReason =
     }
   | { readonly code: 'sale-child'; readonly belowMonths: number; readonly what: string }
   | { readonly code: 'sale-duties' }
+  /** It is restricted, and no figure is held of this kind of product. */
+  | { readonly code: 'sale-no-figure'; readonly product: SaleProduct }
   | {
       readonly code: 'constituent';
       readonly why: string;

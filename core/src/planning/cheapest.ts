@@ -18,6 +18,9 @@ const same = 1e-9;
 /** More of one size than this is no purchase. */
 const mostOfOne = 100_000;
 
+/** So many choices are looked at: sizes that a shop has come to far fewer. */
+const mostLooked = 200_000;
+
 interface Choice {
   readonly counts: readonly number[];
   readonly cost: number;
@@ -57,7 +60,10 @@ export const cheapest = <S extends Size>(
   let best: Choice | null = null;
   // What was tried with so much still short: the same at no less cost is not tried again.
   const tried = new Map<string, number>();
+  let looked = 0;
   const take = (n: number, left: number, counts: readonly number[], cost: number): void => {
+    looked += 1;
+    if (looked > mostLooked && best) return;
     const bottles = counts.reduce((total, count) => total + count, 0);
     if (left <= same) {
       const choice = { counts, cost, over: Math.max(0, -left), bottles };

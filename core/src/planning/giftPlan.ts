@@ -1,6 +1,4 @@
-import { containerOf } from '../drops';
-import { unique, type Day } from '../quantity';
-import type { Container } from '../catalog';
+import type { Day } from '../quantity';
 import { batchTasks, blocksOf, type BatchTask, type Pace } from './batchTasks';
 import {
   lineBatches,
@@ -13,31 +11,24 @@ import {
 import {
   inAll,
   shelfInTurn,
+  sumOf,
   supplyOf,
   type ShelfRow,
   type SoldSize,
   type Supply,
 } from './materials';
+import { containersFor, pieceCost, type ContainerNeed, type ContainerRow } from './planCost';
 import {
   attendedMinutes,
   earliestAndLatest,
   longestSpan,
+  weeklyMinutes,
   type Capacity,
   type Effort,
   type Job,
   type WeeklySpan,
 } from './schedule';
 import { minuteOf, momentOf, type Moment } from './wallClock';
-
-/** Containers in the house, and how more of them are sold. */
-export interface ContainerRow {
-  readonly id: string;
-  readonly have: number;
-  /** How many come together. */
-  readonly pack: number;
-  /** What a pack costs; null where no one has said. */
-  readonly price: number | null;
-}
 
 /** What a table of gifts is to be, from what there is. */
 export interface GiftPlan {
@@ -53,21 +44,6 @@ export interface GiftPlan {
   readonly containers: readonly ContainerRow[];
   /** How the house works, as far as its own batches say. */
   readonly pace: Pace;
-}
-
-/** Containers of one kind and size that are needed. */
-export interface ContainerNeed {
-  readonly id: string;
-  readonly container: Container;
-  readonly need: number;
-  readonly have: number;
-  readonly packs: number;
-  /** What the packs cost; null where that is not known. */
-  readonly price: number | null;
-  /** What those that are used cost; null where that is not known. */
-  readonly usedCost: number | null;
-  /** Nothing is said of it: how many there are, and how it is sold. */
-  readonly isUnknown: boolean;
 }
 
 /** Something that is done, or waits, from one minute to another. */
@@ -106,7 +82,15 @@ export interface WorkedPlan {
 export type PlanProblem =
   | { readonly line: string; readonly problem: LineProblem }
   /** What is done in one go is longer than every span of the hours. */
-  | { readonly line: string; readonly problem: TooLong };
+  | { readonly line: string; readonly problem: TooLong }
+  /** More than is planned at once: makings, or weeks of such hours. */
+  | { readonly line: null; readonly problem: TooMuch };
+
+export interface TooMuch {
+  readonly code: 'too-many-batches' | 'too-many-weeks';
+  readonly value: number;
+  readonly most: number;
+}
 
 interface TooLong {
   readonly code: 'too-long';
@@ -122,64 +106,12 @@ export type Planned =
 /** A patch test takes two days, without hands. */
 export const patchTestMinutes = 2 * 24 * 60;
 
+/** So many makings are planned at once, and so many weeks ahead: what is more takes too long to work out. */
+const mostBatches = 250;
+const mostWeeks = 104;
+
 /** The latest beginning is told to so many minutes. */
 const startGrid = 5;
-
-const sumOf = (costs: readonly (number | null)[]): number | null =>
-  costs.reduce<number | null>(
-    (total, cost) => (total === null || cost === null ? null : total + cost),
-    0,
-  );
-
-/** A container by its id; one of the maker’s own by kind and size. */
-const containerKey = ({ id, kind, nominalMl }: Container): string =>
-  id ?? `${kind} ${nominalMl} ml`;
-
-const containersFor = (
-  batches: readonly PlannedBatch[],
-  rows: readonly ContainerRow[],
-): readonly ContainerNeed[] => {
-  const needs = batches.flatMap(({ calculated: { blend } }) =>
-    blend.fillings.map(({ container, count }) => ({ container, need: count })),
-  );
-  return unique(needs.map(({ container }) => containerKey(container))).flatMap((id) => {
-    const own = needs.filter(({ container }) => containerKey(container) === id);
-    const [first] = own;
-    if (!first) return [];
-    const row = rows.find((entry) => entry.id === id);
-    const need = own.reduce((total, entry) => total + entry.need, 0);
-    const { have = 0, pack = 1, price = null } = row ?? {};
-    const packs = Math.ceil(Math.max(0, need - have) / pack);
-    return [
-      {
-        ...{ id, container: first.container, need, have, packs },
-        price: packs === 0 ? 0 : price === null ? null : packs * price,
-        usedCost: price === null ? null : (need * price) / pack,
-        isUnknown: !row,
-      },
-    ];
-  });
-};
-
-/** What one piece of a line costs, from the mean price of all that is used. */
-const pieceCost = (
-  line: PlannedLine,
-  batches: readonly PlannedBatch[],
-  supplies: readonly Supply[],
-  containers: readonly ContainerNeed[],
-): number | null => {
-  const own = batches.filter((batch) => batch.line === line.id);
-  const inIt = own.flatMap(takenFor).map(({ id, ml }) => {
-    const supply = supplies.find((entry) => entry.id === id);
-    return !supply || supply.usedCost === null ? null : (supply.usedCost * ml) / supply.ml;
-  });
-  const around = containersFor(own, []).map(({ id, need }) => {
-    const all = containers.find((entry) => entry.id === id);
-    return !all || all.usedCost === null ? null : (all.usedCost * need) / all.need;
-  });
-  const total = sumOf([...inIt, ...around]);
-  return total === null ? null : total / line.pieces;
-};
 
 /** The tasks of a batch, in the blocks in which they are put on the clock. */
 interface Made {
@@ -209,6 +141,18 @@ const tooLong = (made: readonly Made[], hours: GiftPlan['hours']): PlanProblem |
   return null;
 };
 
+/** More weeks of such hours than are planned ahead. */
+const tooMuch = (made: readonly Made[], { hours, capacity }: GiftPlan): PlanProblem | null => {
+  const minutes = made
+    .flatMap(({ tasks }) => tasks)
+    .reduce((total, task) => total + (task.hands ? task.minutes : 0), 0);
+  const aWeek = capacity.hands * (hours ? weeklyMinutes(hours) : 7 * 24 * 60);
+  const value = Math.ceil(minutes / aWeek);
+  return value > mostWeeks
+    ? { line: null, problem: { code: 'too-many-weeks', value, most: mostWeeks } }
+    : null;
+};
+
 /** Works a plan of gifts out: batches, what to buy, what it costs, and all steps on the clock. */
 export const workOutPlan = (plan: GiftPlan, effort: Effort): Planned => {
   const readyOn: Day = plan.ready.slice(0, 10);
@@ -222,6 +166,13 @@ export const workOutPlan = (plan: GiftPlan, effort: Effort): Planned => {
     const planned = lineBatches({ ...line, recipe }, plan.largestJugMl);
     if (!planned.ok) return { ok: false, problem: { line: line.id, problem: planned.problem } };
     batches.push(...planned.batches);
+    if (batches.length > mostBatches) {
+      const { length: value } = batches;
+      return {
+        ok: false,
+        problem: { line: null, problem: { code: 'too-many-batches', value, most: mostBatches } },
+      };
+    }
   }
   const catalogOf = (id: string) => plan.lines.find((line) => line.id === id)?.catalog;
   const made = batches.flatMap((batch): Made[] => {
@@ -232,7 +183,7 @@ export const workOutPlan = (plan: GiftPlan, effort: Effort): Planned => {
     const tail = patchTest ? patchTestMinutes : 0;
     return [{ batch, tasks, job: { blocks: blocksOf(tasks), head: 0, tail } }];
   });
-  const problem = tooLong(made, plan.hours);
+  const problem = tooLong(made, plan.hours) ?? tooMuch(made, plan);
   if (problem) return { ok: false, problem };
 
   const supplies = inAll(batches.flatMap(takenFor)).map((need) =>
@@ -335,6 +286,3 @@ const tasksOnClock = (
     .sort((a, b) => a.minute - b.minute)
     .map(({ minute: _minute, ...task }) => task);
 };
-
-/** True for a container that there is. */
-export const isContainer = (id: string): boolean => containerOf({ id }) !== undefined;

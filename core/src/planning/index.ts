@@ -1,16 +1,15 @@
 export { datesToMind, inTurn, runningOut, type Todo, toReview } from './needsDoing';
 export type { BatchTask, Pace } from './batchTasks';
 export {
-  type ContainerNeed,
-  type ContainerRow,
   type GiftPlan,
-  isContainer,
   patchTestMinutes,
   type PlannedTask,
   type PlanProblem,
+  type TooMuch,
   type WorkedPlan,
   workOutPlan,
 } from './giftPlan';
+export type { ContainerNeed, ContainerRow } from './planCost';
 export type { LineProblem, PlannedBatch, PlannedLine } from './lineBatches';
 export type { ShelfRow, SoldSize, Supply } from './materials';
 export type { Effort, WeeklySpan } from './schedule';

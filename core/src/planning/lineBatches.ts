@@ -41,9 +41,6 @@ type Planned =
   | { readonly ok: true; readonly batches: readonly PlannedBatch[] }
   | { readonly ok: false; readonly problem: LineProblem };
 
-/** More makings of one line than this are no plan. */
-const mostBatches = 500;
-
 /** So many things in so many lots, as even as can be. */
 const evenly = (count: number, lots: number): readonly number[] =>
   Array.from({ length: lots }, (_, n) => Math.floor(count / lots) + (n < count % lots ? 1 : 0));
@@ -181,7 +178,7 @@ export const lineBatches = (line: PlannedLine, jugMl: number): Planned => {
     Math.ceil((mixedMl(whole.calculated) / inFile) * (pieces / jugMl) - 1e-9),
   );
   let problem: LineProblem = { code: 'too-much' };
-  for (let lots = least; lots <= Math.min(pieces, mostBatches); lots += 1) {
+  for (let lots = least; lots <= pieces; lots += 1) {
     const sizes = evenly(pieces, lots);
     const made = new Map([...new Set(sizes)].map((n) => [n, sized(line, whole.calculated, n)]));
     const failed = [...made.values()].find((entry) => !entry.ok);

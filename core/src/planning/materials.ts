@@ -78,8 +78,12 @@ export const shelfInTurn = (rows: readonly ShelfRow[], readyOn: Day): readonly S
 const costFromShelf = ({ row, amount }: Supply['fromShelf'][number]): number | null =>
   row.price === null || row.size === null ? null : (row.price * amount) / row.size;
 
-const sumOf = (costs: readonly (number | null)[]): number | null =>
-  costs.reduce((total, cost) => (total === null || cost === null ? null : total + cost), 0);
+/** A sum of costs; null where one of them is not known. */
+export const sumOf = (costs: readonly (number | null)[]): number | null =>
+  costs.reduce<number | null>(
+    (total, cost) => (total === null || cost === null ? null : total + cost),
+    0,
+  );
 
 /** From which bottles a material comes, and what has to be bought. */
 export const supplyOf = (

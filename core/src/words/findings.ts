@@ -213,6 +213,8 @@ export const findingMessage = (catalog: Catalog, finding: Finding): string => {
       } ${saleSubject(catalog, finding.subject)} to ${upTo(finding)} in ${saleWords[reason.product]} for sale.`;
     case 'sale-child':
       return `The EU does not allow ${reason.what} in products for ${childPhrase(reason.belowMonths)}.`;
+    case 'sale-no-figure':
+      return `${name} is restricted in goods, and no figure is held here for ${saleWords[reason.product]}: ask your assessor.`;
     case 'sale-duties':
       return 'To sell it you also need what no program can give: a safety report by a qualified assessor, a notification and a responsible person.';
     case 'nothing-found':

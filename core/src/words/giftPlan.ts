@@ -1,11 +1,12 @@
 import { nameIn, type Catalog } from '../catalog';
 import type { Step } from '../making';
-import type { LineProblem, PlannedTask, Supply, ContainerNeed } from '../planning';
+import type { LineProblem, PlannedTask, Supply, ContainerNeed, TooMuch } from '../planning';
 import { looseWords } from './blend';
+import { containerWords } from './brief';
 import { countedContainers } from './containers';
 import { dayWords } from './days';
 import { countedWords } from './numbers';
-import { formatList, formatG, formatMl, formatNumber } from './numbers';
+import { capitalised, formatList, formatG, formatMl, formatNumber } from './numbers';
 import { settleProblemWords, stillNeededWords } from './problems';
 import { stepTitle } from './steps';
 import { metricUnits } from './units';
@@ -124,9 +125,15 @@ export const supplyProblems = (
   ];
 };
 
+/** Why a plan as a whole is not worked out. */
+export const tooMuchWords = ({ code, value, most }: TooMuch): string =>
+  code === 'too-many-batches'
+    ? `lines: they come to more than ${most} batches. Make fewer pieces, take a larger jug, or plan them in parts.`
+    : `hours: at these the work takes ${formatNumber(value, 6)} weeks, and at most ${most} are planned. Give more time, or make fewer pieces.`;
+
 /** What is amiss with containers. */
 export const containerProblems = ({
-  id,
+  container,
   need,
   isUnknown,
   price,
@@ -136,12 +143,17 @@ export const containerProblems = ({
     return [
       {
         code: 'container-unknown',
-        text: `${id}: ${formatNumber(need, 4)} are needed, and nothing is said of how many there are.`,
+        text: `${capitalised(containerWords(container))}: ${formatNumber(need, 4)} are needed, and nothing is said of how many there are.`,
       },
     ];
   }
   return price === null || usedCost === null
-    ? [{ code: 'price-unknown', text: `${id}: the price of a pack is not known.` }]
+    ? [
+        {
+          code: 'price-unknown',
+          text: `${capitalised(containerWords(container))}: the price of a pack is not known.`,
+        },
+      ]
     : [];
 };
 

@@ -150,6 +150,7 @@ export {
   lineProblemWords,
   plannedTaskWords,
   supplyProblems,
+  tooMuchWords,
 } from './giftPlan';
 export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
 export { inSentence, nameInSentence } from './inSentence';

@@ -11,10 +11,13 @@ export const useToBuy = (): readonly ToBuy[] | null => {
   const moved = useStored(['all movements'], () => ledger.all()).data;
   return useMemo(() => {
     if (!shelf || !moved) return null;
-    const kept = shelf.map(({ id, bottle }) => ({
-      ...{ id, bottle },
-      moved: moved.filter(({ bottleId }) => bottleId === id),
-    }));
+    const byBottle = new Map<string, typeof moved>();
+    for (const one of moved) {
+      const own = byBottle.get(one.bottleId);
+      if (own) own.push(one);
+      else byBottle.set(one.bottleId, [one]);
+    }
+    const kept = shelf.map(({ id, bottle }) => ({ id, bottle, moved: byBottle.get(id) ?? [] }));
     return toBuy(kept, today());
   }, [shelf, moved]);
 };

@@ -54,6 +54,12 @@ describe('for sale', () => {
   });
 
   test('cumin has no figure of what is rinsed off', () => {
+    const rinsed = { use: 'rinse-off', place: 'wash-off', forSale: true } as const;
+    // It is not taken for unrestricted either.
+    expect(found({ oils: { cumin: ml(0.1) }, brief: rinsed }, 'sale', 'cumin')).toMatchObject({
+      verdict: 'note',
+      reason: { code: 'sale-no-figure' },
+    });
     const cumin = (brief: JudgedCase['brief']) =>
       judged({ oils: { cumin: ml(0.1) }, brief: { ...brief, forSale: true } })
         .findings.filter(({ rule }) => rule === 'sale')

@@ -72,7 +72,22 @@ const sumOf = (
 /** An entry that a blend for sale passes, or comes near. */
 const against = (question: Question, entry: Restriction): Finding[] => {
   const figure = figureOf(entry, question);
-  if (!figure) return [];
+  if (!figure) {
+    // What no figure is held of is not taken for unrestricted.
+    const [product = 'leaveOn'] = productsOf(question);
+    const sum = sumOf(question, entry, 0);
+    return sum
+      ? [
+          finding({
+            rule: 'sale',
+            source: `${source}, ${entry.entry}`,
+            subject: sum.id,
+            verdict: 'note',
+            reason: { code: 'sale-no-figure', product },
+          }),
+        ]
+      : [];
+  }
   const { product, percent } = figure;
   const sum = sumOf(question, entry, percent);
   if (!sum) return [];

@@ -95,6 +95,10 @@ export const spanFor = (calendar: Calendar, from: number, minutes: number, near 
 export const firstWithin = (calendar: Calendar, from: number, minutes: number): number =>
   Math.max(from, calendar.span(spanFor(calendar, from, minutes)).from);
 
+/** All minutes of a week in which hands may work. */
+export const weeklyMinutes = (spans: readonly WeeklySpan[]): number =>
+  merged(spans).reduce((total, { from, to }) => total + to - from, 0);
+
 /** The longest span there is, in minutes. */
 export const longestSpan = (spans: readonly WeeklySpan[]): number =>
   Math.max(...merged(spans).map(({ from, to }) => to - from));

@@ -11,10 +11,10 @@ const InWords = ({
 }: Pick<TokenProps, 'recipe'> & { onEdit: () => void }) => (
   <button
     type="button"
-    aria-label={purpose || notes ? 'Edit what it is for, and the notes' : undefined}
     className="rounded-xl border border-line bg-sheet px-4 py-2 text-left whitespace-pre-line hover:border-press"
     onClick={onEdit}
   >
+    {(purpose || notes) && <span className="sr-only">Edit: </span>}
     {purpose && <span className="block">{purpose}</span>}
     {notes && <span className="line-clamp-3 text-soft">{notes}</span>}
     {!purpose && !notes && <span className="text-press">Add what it is for, or a note</span>}

@@ -3,14 +3,13 @@ import { isMixedInOne, type WorkedOut } from '@jubbet/core/drops';
 import { answerBrief, firstLine, isIn } from '@jubbet/core/recipe';
 import { stillNeededWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { ListFilter, Redo2, Undo2 } from 'lucide-react';
+import { ListFilter } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../parts/Button';
 import { useCatalog } from '../../parts/catalog';
 import { FoldButton, useFold } from '../../parts/Fold';
 import { Kbd } from '../../parts/Kbd';
-import { More, MoreAct, MoreLink } from '../../parts/More';
 import { useNotice } from '../../parts/notice';
 import { NoteBar } from '../../parts/NoteBar';
 import { PreDilutions } from '../../parts/PreDilutions';
@@ -35,7 +34,8 @@ import { SuggestedChanges } from './SuggestedChanges';
 import { PurposeAndNotes } from './PurposeAndNotes';
 import { OilTable } from './OilTable';
 import { ScaleDialog } from './ScaleDialog';
-import { openFirstGap, openPart } from './gaps';
+import { SheetActions } from './SheetActions';
+import { openAsked, openFirstGap } from './gaps';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
 import { shownContainer } from './shownContainer';
@@ -210,11 +210,13 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
   const [isScaling, setScaling] = useState(false);
   const openedWith = useOpenedWith();
   const isOpened = useRef(false);
+  const isGap = worked.state === 'gaps';
   useEffect(() => {
     if (!painted || !openedWith || isOpened.current) return;
     isOpened.current = true;
-    openPart(openedWith.opens);
-  }, [painted, openedWith]);
+    // The address keeps how it was opened: come back to, a sheet without gaps asks nothing again.
+    if (isGap) openAsked(openedWith.opens);
+  }, [painted, openedWith, isGap]);
   const navigate = useNavigate();
   const makePath = `/blends/${record.id}/make`;
   const labelPath = `/blends/${record.id}/label`;
@@ -240,52 +242,15 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
           name={recipe.name}
           onName={(name) => change((before) => ({ ...before, name }), 'name')}
         />
-        <div className="flex flex-wrap gap-2">
-          <Button
-            look="quiet"
-            className="px-2!"
-            aria-label="Undo"
-            title="Undo, Ctrl and Z"
-            disabled={steps.undo === 0}
-            onClick={undo}
-          >
-            <Undo2 aria-hidden size={18} />
-          </Button>
-          <Button
-            look="quiet"
-            className="px-2!"
-            aria-label="Redo"
-            title="Redo, Ctrl, Shift and Z"
-            disabled={steps.redo === 0}
-            onClick={redo}
-          >
-            <Redo2 aria-hidden size={18} />
-          </Button>
-          <More>
-            <MoreAct disabled={!evaluation} onClick={() => setScaling(true)}>
-              Scale
-            </MoreAct>
-            <MoreLink to={`/blends/${record.id}/who`}>Who can use it</MoreLink>
-            <MoreLink to={`/blends/${record.id}/versions`}>Versions</MoreLink>
-            <MoreLink to={`/blends/${record.id}/card`}>Card</MoreLink>
-            <MoreLink to={`/blends/${record.id}/share`}>Share</MoreLink>
-            {recipe.brief.forSale && (
-              <MoreLink to={`/blends/${record.id}/for-sale`}>For sale</MoreLink>
-            )}
-          </More>
-          <ButtonLink to={labelPath}>
-            Label <Kbd>L</Kbd>
-          </ButtonLink>
-          {worked.state === 'gaps' ? (
-            <Button look="first" onClick={sayGaps}>
-              Make this
-            </Button>
-          ) : (
-            <ButtonLink look="first" to={makePath}>
-              Make this <Kbd>M</Kbd>
-            </ButtonLink>
-          )}
-        </div>
+        <SheetActions
+          id={record.id}
+          isForSale={recipe.brief.forSale}
+          steps={steps}
+          onUndo={undo}
+          onRedo={redo}
+          onScale={evaluation ? () => setScaling(true) : null}
+          onGaps={isGap ? sayGaps : null}
+        />
       </div>
       {isScaling && evaluation && (
         <ScaleDialog
