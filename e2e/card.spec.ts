@@ -15,7 +15,9 @@ test('a blend on one page of paper: ingredients, steps, limits, cautions, and no
   await expect(card.getByRole('row', { name: /Sweet orange/ })).toContainText(/13\s*0\.65\s*0\.55/);
   await expect(card.getByRole('region', { name: 'Steps' })).toContainText('Melt yellow beeswax.');
   await expect(card.getByRole('region', { name: 'Steps' })).toContainText(/sets at about 53\s°C/);
-  await expect(card.getByRole('region', { name: 'Cautions' })).toContainText('Contains yellow beeswax');
+  await expect(card.getByRole('region', { name: 'Cautions' })).toContainText(
+    'Contains yellow beeswax',
+  );
   await expect(card.getByRole('button')).toHaveCount(0);
   expect(await pagesOf(page)).toBe(1);
   await page.emulateMedia({ media: 'print' });
