@@ -118,7 +118,7 @@ test('wax by the spoon stays as it was typed, also when the sheet is opened anew
   page,
 }) => {
   await page.goto('/blends/curtain-call');
-  const wax = page.getByLabel(/^(Parts|Percent|g|ml) of beeswax/i);
+  const wax = page.getByLabel(/^(Parts|Percent|g|ml) of yellow beeswax/i);
   await wax.fill('2 tbsp pellets');
   await page
     .getByRole('alert')

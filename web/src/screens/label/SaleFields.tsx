@@ -39,7 +39,9 @@ export const useSale = (
           label="These labels are"
           value={goal}
           choices={goals.map((entry) => [entry, goalWords(entry)] as const)}
-          onChoose={(next) => setParams(next === 'gift' ? {} : { for: next }, { replace: true })}
+          onChoose={(next) =>
+            setParams(next === 'gift' ? {} : { for: next }, { replace: true, flushSync: true })
+          }
         />
         {goal !== 'gift' && (
           <Tick isOn={isBoxed} onTick={setBoxed}>

@@ -46,7 +46,11 @@ export const useSoldWhere = ({ pieces }: Pick<Sold, 'pieces'>) => {
     chosen,
     piece: pieces[Number(chosen)] ?? pieces[0],
     choose: (next: { readonly for?: Region; readonly which?: string }): void =>
-      setParams({ for: region, which: chosen, ...next }, { replace: true }),
+      setParams(
+        { for: region, which: chosen, ...next },
+        // At once: a radio button goes back to the one before while an address is awaited.
+        { replace: true, flushSync: true },
+      ),
   };
 };
 
