@@ -12,14 +12,15 @@ export default defineConfig({
   workers: 2,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   timeout: 120_000,
-  expect: { timeout: 10_000 },
+  // Long, for machines that do much else: only what fails waits for its end.
+  expect: { timeout: 20_000 },
   // A test that passes on a second try has failed.
   retries: 0,
   use: {
     ...devices['Desktop Chrome'],
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     // A trace of every test takes as long as the tests: TRACE=1 keeps those of failures.
     trace: process.env['TRACE'] ? 'retain-on-failure' : 'off',
     // Taking the whole application in is for the test of that alone.
