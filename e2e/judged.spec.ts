@@ -124,7 +124,9 @@ test('an oil of one’s own is judged by what is in it', async ({ page }) => {
 
 test('one drop of each is too much: a pre-dilution of all, in one press', async ({ page }) => {
   await page.goto('/blends/raffle-table');
-  await page.getByRole('button', { name: /^Pre-dilute it: mix 6 drops of furanocoumarin-free bergamot/ }).click();
+  await page
+    .getByRole('button', { name: /^Pre-dilute it: mix 6 drops of furanocoumarin-free bergamot/ })
+    .click();
   await expect(verdict(page)).toContainText('Within limits');
   await expect(page.getByRole('region', { name: 'Oils' })).toContainText('Pre-dilution');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -132,7 +134,9 @@ test('one drop of each is too much: a pre-dilution of all, in one press', async 
   await page.getByRole('button', { name: 'Redo' }).click();
   // Read again later, it still says how it is mixed, and the bench begins with it.
   await page.reload();
-  await expect(page.getByText(/first mix 6 drops of furanocoumarin-free bergamot/)).toContainText(/goes in/);
+  await expect(page.getByText(/first mix 6 drops of furanocoumarin-free bergamot/)).toContainText(
+    /goes in/,
+  );
   await page.goto('/blends/raffle-table/card');
   await expect(page.getByRole('region', { name: 'Steps' })).toContainText('Mix the pre-dilution');
 });

@@ -114,8 +114,23 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   ).toBeVisible();
 
   await page.getByRole('link', { name: 'Label', exact: true }).click();
-  await expect(page.getByLabel('How many labels')).toHaveValue('8');
-  await page.getByLabel('For which containers').selectOption({ label: '4 sticks of 5 ml' });
+  // All thirteen in one print, each for what is in it, to give away and to sell.
+  const which = page.getByLabel('For which containers');
+  await expect(which.locator('option:checked')).toHaveText('all 13, each for what is in it');
+  const tins = page.getByRole('group', { name: '8 tins of 15 ml' });
+  const last = page.getByRole('group', { name: '1 tin of 15 ml with 6.75 ml in it' });
+  const sticks = page.getByRole('group', { name: '4 sticks of 5 ml' });
+  await expect(tins).toContainText('15 ml');
+  await expect(sticks).toContainText('Stick');
+  await page.getByLabel('These labels are').selectOption('to sell in the EU');
+  await expect(tins).toContainText('Ingredients:');
+  await expect(last).toContainText('6.75 ml');
+  await expect(sticks).toContainText('Ingredients:');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  expect((await download).suggestedFilename()).toMatch(/, labels\.pdf$/);
+  await page.getByLabel('These labels are').selectOption('to keep or give away');
+  await which.selectOption({ label: '4 sticks of 5 ml' });
   await expect(page.getByLabel('How many labels')).toHaveValue('4');
   await expect(page.getByRole('group', { name: 'Labels' })).toContainText('Stick');
 });

@@ -33,6 +33,7 @@ import { people } from '../../store/people';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { Tick } from '../../parts/Tick';
+import { largestSize } from './labelToPrint';
 
 /** More people than this are no family: the rest can be had one by one. */
 const mostPeople = 20;
@@ -46,7 +47,7 @@ const labelOfVariant = (catalog: Catalog, recipe: Recipe, set: Settings) => {
   const facts = { batch: '', madeOn: today(), maker: set.maker };
   return [
     {
-      text: labelText(catalog, labelOf(worked.blend, piece, facts), {
+      label: labelText(catalog, labelOf(worked.blend, piece, facts), {
         names: set.labelNames,
         units: unitsOf(set),
       }),
@@ -137,19 +138,13 @@ const Family = ({
     const [first] = all;
     if (!first) return;
     const { labelPdf } = await import('./labelPdf');
-    // One sheet has labels of one size: the largest that any of them needs.
-    const size = all.reduce(
-      (largest, entry) => ({
-        width: Math.max(largest.width, entry.size.width),
-        height: Math.max(largest.height, entry.size.height),
-      }),
-      first.size,
-    );
     const { data, left: unfit } = await labelPdf(
-      all.map(({ text }) => text),
-      size,
+      all.map(({ label }) => ({ label, count: 1 })),
+      largestSize(
+        first.size,
+        all.map(({ size }) => size),
+      ),
       set.labelPaper,
-      1,
     );
     saveFile(`${nameOrNone(recipe.name)}, labels.pdf`, new Uint8Array(data), 'application/pdf');
     if (unfit.length > 0) tell({ text: tooSmallWords(unfit), alarm: true });

@@ -49,10 +49,13 @@ export const LabelSheet = ({
   label,
   size,
   count,
+  heading = 'Labels',
 }: {
   label: LabelText;
   size: LabelSize;
   count: number;
+  /** Which of several it is. */
+  heading?: string;
 }) => {
   const whole = useRef<HTMLDivElement>(null);
   const front = useRef<HTMLDivElement>(null);
@@ -89,9 +92,6 @@ export const LabelSheet = ({
           <BackLabel label={label} />
         </div>
       </div>
-      {count > 1 && (
-        <p className="screen-only text-soft">One of {count}; all of them are printed.</p>
-      )}
       {(fit.left.length > 0 || fit.split) && (
         <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
           {fit.left.length > 0
@@ -100,7 +100,7 @@ export const LabelSheet = ({
         </p>
       )}
       <div
-        aria-label="Labels"
+        aria-label={heading}
         role="group"
         tabIndex={0}
         className="flex max-w-full flex-wrap gap-[4mm] overflow-x-auto screen-zoom print:overflow-visible"

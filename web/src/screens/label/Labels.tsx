@@ -1,6 +1,6 @@
-import { type LabelText, handLabel, tooSmallWords } from '@jubbet/core/words';
+import { handLabel, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Fragment, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
 import { Kbd } from '../../parts/Kbd';
@@ -11,6 +11,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { LabelSheet } from './LabelSheet';
+import type { LabelToPrint } from './labelToPrint';
 import { NamesFirst } from './NamesFirst';
 import { idOf, PaperFields, printedOn } from './PaperFields';
 import { errorText } from '../../parts/errorText';
@@ -32,10 +33,15 @@ export type Printing = Pick<
 /** How a label goes out. */
 type Out = 'print' | 'pdf' | 'svg';
 
-/** One label, how large and how often it is printed, and on what. */
+/** A label with what it is for. */
+export interface LabelFor extends LabelToPrint {
+  /** `Bottle 2: 10 ml roll-on, 3.2 %`. */
+  readonly heading: string;
+}
+
+/** One label or several, how large and how often they are printed, and on what. */
 export const Labels = ({
-  label,
-  copies,
+  labels,
   size: usual,
   kind,
   printing,
@@ -45,8 +51,8 @@ export const Labels = ({
   isNamed,
   onName,
 }: {
-  label: LabelText;
-  copies: number;
+  /** Several are printed together, each as often as it says. */
+  labels: readonly [LabelFor, ...LabelFor[]];
   size: LabelSize;
   /** Of the container: its labels are remembered by it. */
   kind: string;
@@ -61,7 +67,10 @@ export const Labels = ({
   onName: (name: string) => Promise<unknown>;
 }) => {
   const [cut, setCut] = useState(usual);
+  const [{ label, count: copies }, ...others] = labels;
   const [count, setCount] = useState(copies);
+  const printed: readonly LabelFor[] = others.length > 0 ? labels : [{ ...labels[0], count }];
+  const doNotUse = labels.some((entry) => entry.label.doNotUse);
   const [paper, setPaper] = useState(() => printedOn(printing.labelPaper));
   const [firstSpot, setFirstSpot] = useState(1);
   const sheet = typeof paper === 'string' ? null : paper;
@@ -78,13 +87,16 @@ export const Labels = ({
     try {
       const { labelPdf } = await import('./labelPdf');
       const { data, points, isFolded, left, pages } = await labelPdf(
-        [label],
+        printed,
         size,
         idOf(paper),
-        count,
         firstSpot,
       );
-      saveFile(`${label.name}, label.pdf`, new Uint8Array(data), 'application/pdf');
+      saveFile(
+        `${label.name}, ${others.length > 0 ? 'labels' : 'label'}.pdf`,
+        new Uint8Array(data),
+        'application/pdf',
+      );
       setShownNotice(
         left.length > 0
           ? tooSmallWords(left)
@@ -109,7 +121,7 @@ export const Labels = ({
   const waiting = useRef<Out | null>(null);
   // What must not be used is labelled at once, named or not.
   const isAsked =
-    !label.doNotUse && (!isNamed || (!label.sale && label.maker === '' && !printing.makerAsked));
+    !doNotUse && (!isNamed || (!label.sale && label.maker === '' && !printing.makerAsked));
   useEffect(() => {
     // Once the names are on the label, what was asked for goes on.
     if (isAsked || waiting.current === null) return;
@@ -127,7 +139,7 @@ export const Labels = ({
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={`Label: ${label.name}`}
-          aside={label.doNotUse ? 'must not be used' : 'true size on paper'}
+          aside={doNotUse ? 'must not be used' : 'true size on paper'}
         />
         <div className="flex flex-wrap gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
@@ -136,7 +148,7 @@ export const Labels = ({
               Print <Kbd>P</Kbd>
             </Button>
           )}
-          <Button onClick={() => goOut('svg')}>Save as SVG</Button>
+          {others.length === 0 && <Button onClick={() => goOut('svg')}>Save as SVG</Button>}
           <Button look="first" onClick={() => goOut('pdf')}>
             Save as PDF {sheet && <Kbd>P</Kbd>}
           </Button>
@@ -167,17 +179,19 @@ export const Labels = ({
           }}
           onFirstSpot={setFirstSpot}
         />
-        <label className="flex items-baseline gap-2">
-          Labels
-          <NumberField
-            label="How many labels"
-            framed
-            className="w-14"
-            value={count}
-            rule={{ least: 1, most: 100, whole: true }}
-            onNumber={setCount}
-          />
-        </label>
+        {others.length === 0 && (
+          <label className="flex items-baseline gap-2">
+            Labels
+            <NumberField
+              label="How many labels"
+              framed
+              className="w-14"
+              value={count}
+              rule={{ least: 1, most: 100, whole: true }}
+              onNumber={setCount}
+            />
+          </label>
+        )}
         {!label.sale && (
           <SelectField
             label="Names of ingredients"
@@ -216,13 +230,32 @@ export const Labels = ({
         </p>
       )}
       {notice}
-      <LabelSheet label={label} size={size} count={count} />
+      {printed.map((entry, n) => (
+        <Fragment key={n}>
+          {(others.length > 0 || entry.count > 1) && (
+            <p className="screen-only text-soft">
+              {others.length > 0 && `${entry.heading}. `}
+              {entry.count > 1 && `One of ${entry.count}; all of them are printed.`}
+            </p>
+          )}
+          <LabelSheet
+            label={entry.label}
+            size={size}
+            count={entry.count}
+            heading={others.length > 0 ? entry.heading : 'Labels'}
+          />
+        </Fragment>
+      ))}
       <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
         <h2 className="text-lg">To write by hand</h2>
         <p className="text-sm text-soft">
           For a piece of tape. Use a pencil, or a pen that oil does not smear.
         </p>
-        <p className="mt-2 font-serif text-lg whitespace-pre-line">{handLabel(label).join('\n')}</p>
+        {labels.map((entry, n) => (
+          <p key={n} className="mt-2 font-serif text-lg whitespace-pre-line">
+            {handLabel(entry.label).join('\n')}
+          </p>
+        ))}
       </section>
     </div>
   );

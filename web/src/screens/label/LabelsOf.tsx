@@ -25,7 +25,8 @@ import { type ReactNode, useState } from 'react';
 import { SelectField } from '../../parts/Field';
 import { today } from '../../store/now';
 import { HeldBack } from './HeldBack';
-import { Labels, type Printing } from './Labels';
+import { largestSize } from './labelToPrint';
+import { type LabelFor, Labels, type Printing } from './Labels';
 import { StillMissing } from './SaleFields';
 import { unitsOf } from '../../parts/useUnits';
 
@@ -53,6 +54,9 @@ const standingOfAll = (blend: Blend, pieces: readonly Piece[], region: Region): 
     measured: all.flatMap(({ measured }) => measured),
   };
 };
+
+/** Every container's own label, in one print. */
+const all = 'all';
 
 /** The label of the box that holds all of them, and how large it is unless it was changed. */
 const box = 'box';
@@ -89,9 +93,10 @@ export const LabelsOf = ({
   reason?: string;
   onReason?: (words: string) => Promise<unknown>;
 }) => {
-  const [chosen, setChosen] = useState('0');
+  const [chosen, setChosen] = useState(pieces.length > 1 ? all : '0');
   const isBox = chosen === box;
   const piece = pieces[Number(chosen)] ?? pieces[0];
+  const meant = chosen === all || isBox ? pieces : ([piece] as const);
   const textOf = (entry: Piece): LabelText => {
     const label = labelOf(blend, entry, facts, notToBeUsed);
     return labelText(blend.catalog, label, {
@@ -114,11 +119,26 @@ export const LabelsOf = ({
   const [first, ...others] = pieces;
   const inAll = pieces.reduce((total, { count }) => total + count, 0);
   const kind = isBox ? box : piece.container.kind;
-  const label = isBox
-    ? boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces))
-    : textOf(piece);
+  const [firstMeant, ...othersMeant] = meant;
+  const labelFor = (entry: Piece): LabelFor => ({
+    label: textOf(entry),
+    count: Math.min(100, entry.count),
+    heading: pieceWords(blend, entry),
+  });
+  const labels: readonly [LabelFor, ...LabelFor[]] = isBox
+    ? [
+        {
+          label: boxLabelText([textOf(first), ...others.map(textOf)], piecesWords(pieces)),
+          count: 1,
+          heading: 'The box',
+        },
+      ]
+    : [labelFor(firstMeant), ...othersMeant.map(labelFor)];
+  const [{ label }] = labels;
+  const sizeOf = ({ container }: Piece) =>
+    printing.labelSizes[container.kind] ?? labelSizeOf(container);
   // A box is sold with everything that is in it.
-  const standing = sale && standingOfAll(blend, isBox ? pieces : [piece], sale.region);
+  const standing = sale && standingOfAll(blend, meant, sale.region);
   if (
     sale &&
     standing &&
@@ -137,17 +157,25 @@ export const LabelsOf = ({
     );
   }
   const claims = sale ? claimsIn([blend.name, label.purpose, label.directions].join('. ')) : [];
-  const missing = label.sale
-    ? packRows(label, label.sale).flatMap(({ what, says }) => (says === null ? [what] : []))
-    : [];
+  const missing = [
+    ...new Set(
+      labels.flatMap((entry) =>
+        entry.label.sale
+          ? packRows(entry.label, entry.label.sale).flatMap(({ what, says }) =>
+              says === null ? [what] : [],
+            )
+          : [],
+      ),
+    ),
+  ];
   return (
     <Labels
       key={chosen}
-      label={label}
+      labels={labels}
       isNamed={blend.name !== ''}
       onName={onName}
       notice={
-        !label.doNotUse && (
+        !labels.some((entry) => entry.label.doNotUse) && (
           <>
             {missing.length > 0 && <StillMissing what={missing} to={`${back}/for-sale`} />}
             {claims.length > 0 && (
@@ -161,8 +189,11 @@ export const LabelsOf = ({
       }
       kind={kind}
       printing={printing}
-      copies={isBox ? 1 : Math.min(100, piece.count)}
-      size={printing.labelSizes[kind] ?? (isBox ? boxSize : labelSizeOf(piece.container))}
+      size={
+        isBox
+          ? (printing.labelSizes[box] ?? boxSize)
+          : largestSize(sizeOf(firstMeant), othersMeant.map(sizeOf))
+      }
       back={back}
       choose={
         <>
@@ -172,6 +203,9 @@ export const LabelsOf = ({
               label="For which containers"
               value={chosen}
               choices={[
+                ...(pieces.length > 1
+                  ? [[all, `all ${inAll}, each for what is in it`] as const]
+                  : []),
                 ...pieces.map((entry, index) => [String(index), pieceWords(blend, entry)] as const),
                 [box, `the box with all ${inAll} in it`] as const,
               ]}

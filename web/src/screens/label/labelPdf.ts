@@ -1,4 +1,4 @@
-import { type LabelText, CodedError } from '@jubbet/core/words';
+import { CodedError } from '@jubbet/core/words';
 import { labelSheets, papers, spotsOf, type LabelSize } from '@jubbet/core/label';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import boldMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
@@ -7,6 +7,7 @@ import regularMoreUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinso
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage } from '@cantoo/pdf-lib';
 import { layOut, onPaper, type Line, type Measure, type PlacedSign } from './layout';
+import type { LabelToPrint } from './labelToPrint';
 import { signPaths, signStroke } from './signs';
 import { missingFrom, stretches, type Typeface } from './typefaces';
 
@@ -87,17 +88,16 @@ export interface LabelPdf {
 /**
  * Labels as a PDF at their true size.
  *
- * @param labels what is on them, in their order; each as often as `count` says
+ * @param labels what is on them, in their order, and how many of each; each face of a label counts
+ *   as one on the sheet
  * @param size its size; a sheet that is sold has its own
  * @param paper A4, Letter, single, or the id of a sheet that is sold
- * @param count how many of each; each face of a label counts as one on the sheet
  * @param firstSpot on a sheet that is sold, the first label that is not used up yet, from 1
  */
 export const labelPdf = async (
-  labels: readonly LabelText[],
+  labels: readonly LabelToPrint[],
   requested: LabelSize,
   paper: string,
-  count: number,
   firstSpot = 1,
 ): Promise<LabelPdf> => {
   const sheetOfLabels = labelSheets.find(({ id }) => id === paper);
@@ -114,7 +114,7 @@ export const labelPdf = async (
       (total, { text: stretch, font }) => total + font.widthOfTextAtSize(stretch, points),
       0,
     );
-  const laidOut = labels.map((label) => layOut(label, size, measure));
+  const laidOut = labels.map(({ label }) => layOut(label, size, measure));
   const missing = laidOut.map((entry) => missingFrom(entry, fonts.regular)).join('');
   if (missing !== '') throw new CodedError('letters-missing', { letters: missing });
   for (const { faces, signs } of laidOut) {
@@ -134,14 +134,14 @@ export const labelPdf = async (
     throw new CodedError('label-too-large', {});
   }
   const pdf = await PDFDocument.create();
-  pdf.setTitle(`${labels.map(({ name }) => name).join(', ')}, label`);
+  pdf.setTitle(`${[...new Set(labels.map(({ label }) => label.name))].join(', ')}, label`);
   pdf.setProducer('Jubbet');
   const all = await pdf.embedPdf(await drawn.save(), drawn.getPageIndices());
   let taken = 0;
-  const placed = laidOut.flatMap(({ faces }) => {
+  const placed = laidOut.flatMap(({ faces }, n) => {
     const own = all.slice(taken, taken + faces.length);
     taken += faces.length;
-    return Array.from({ length: count }, () => own).flat();
+    return Array.from({ length: labels[n]?.count ?? 0 }, () => own).flat();
   });
   let page: PDFPage | null = null;
   const skipped = sheetOfLabels ? Math.min(spots.length, firstSpot) - 1 : 0;
