@@ -14,4 +14,5 @@ export { bytesOfShareCode, codeStart, shareCodeOf } from './shareCode';
 export { packOf, type PackReport, type Packed } from './packOf';
 export { planOf, type PlanRead, type PlanReport, planReport } from './planOf';
 export { planFileSchema } from './planFile';
+export { type HouseOfPlan, planFileOf, type PlanFileOut } from './planFileOf';
 export { scentReport, type ScentReport } from './scentReport';

@@ -1,25 +1,18 @@
 import { z } from 'zod';
-import type { WeeklySpan } from '../planning';
+import { mostInPlan, momentSchema as moment, type WeeklySpan } from '../planning';
 
-const days = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
-
-/** A moment by the wall clock that there is, without a zone. */
-const moment = z
-  .string()
-  .regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d$/, { error: 'moment-form' })
-  .refine((text) => z.iso.date().safeParse(text.slice(0, 10)).success && /^(19|20)/.test(text), {
-    error: 'moment-form',
-  });
+/** Days as a plan file writes them, Monday first. */
+export const planDays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 const timeOfDay = z.string().regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, { error: 'time-form' });
 
 const minutesOf = (time: string): number => 60 * Number(time.slice(0, 2)) + Number(time.slice(3));
 
 const span = z
-  .strictObject({ day: z.enum(days), from: timeOfDay, to: timeOfDay })
+  .strictObject({ day: z.enum(planDays), from: timeOfDay, to: timeOfDay })
   .refine(({ from, to }) => from < to, { error: 'span-empty', path: ['to'] })
   .transform(({ day, from, to }): WeeklySpan => ({
-    ...{ day: days.indexOf(day), from: minutesOf(from), to: minutesOf(to) },
+    ...{ day: planDays.indexOf(day), from: minutesOf(from), to: minutesOf(to) },
   }));
 
 const id = z.string().min(1).max(120);
@@ -71,22 +64,22 @@ export const planFileSchema = z
     name: z.string().max(120).default(''),
     from: moment,
     ready: moment,
-    hours: z.array(span).min(1).max(100).optional(),
+    hours: z.array(span).min(1).max(mostInPlan.spans).optional(),
     hands: there.default(1),
     pans: there.default(1),
     fridges: there.default(1),
-    largestJugMl: z.number().positive().max(20_000).default(500),
+    largestJugMl: z.number().positive().max(mostInPlan.jugMl).default(500),
     lines: z
       .array(
         z.strictObject({
           id,
           blend: z.unknown(),
-          pieces: z.number().int().min(1).max(1000),
+          pieces: z.number().int().min(1).max(mostInPlan.pieces),
           patchTest: z.boolean().default(false),
         }),
       )
       .min(1)
-      .max(100)
+      .max(mostInPlan.lines)
       .superRefine(once),
     shelf: z.array(shelfRow).max(2000).superRefine(once).default([]),
     sold: z
@@ -102,7 +95,7 @@ export const planFileSchema = z
           price: price.nullish(),
         }),
       )
-      .max(500)
+      .max(mostInPlan.containers)
       .superRefine(once)
       .default([]),
   })

@@ -1,8 +1,10 @@
 import { catalogCarrying, shippedCatalog, type Base, type Catalog, type Oil } from '../catalog';
 import { assumedDensity } from '../mixture';
+import { unique } from '../quantity';
 import {
   type Effort,
   type GiftPlan,
+  type Pace,
   type PlannedLine,
   type ShelfRow,
   type Supply,
@@ -79,15 +81,29 @@ export interface PlanReport {
 
 /** A plan read and worked out, or one sentence that names the line or the field. */
 export type PlanRead =
-  | { readonly ok: true; readonly report: PlanReport }
-  | { readonly ok: false; readonly sentence: string };
+  | {
+      readonly ok: true;
+      readonly report: PlanReport;
+      /** Lines that are over a limit, by their id. */
+      readonly over: readonly string[];
+    }
+  | NotRead;
 
-type Read<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly sentence: string };
+interface NotRead {
+  readonly ok: false;
+  readonly sentence: string;
+  /** The line that keeps it from being worked out, and why, in words; null where it is none alone. */
+  readonly line: { readonly id: string; readonly why: string } | null;
+}
 
-const no = (sentence: string): { readonly ok: false; readonly sentence: string } => ({
+type Read<T> = { readonly ok: true; readonly value: T } | NotRead;
+
+const no = (sentence: string): NotRead => ({ ok: false, sentence, line: null });
+
+const noLine = (id: string, why: string): NotRead => ({
   ok: false,
-  sentence,
+  sentence: `line ${id}: ${why}`,
+  line: { id, why },
 });
 
 /** To a ten-thousandth: what is beyond that is arithmetic, not measure. */
@@ -96,7 +112,7 @@ const money = (value: number | null): number | null => (value === null ? null : 
 
 const lineOf = (line: PlanFile['lines'][number], today: string): Read<PlannedLine> => {
   const read = readBlend(line.blend);
-  if (!read.ok) return no(`line ${line.id}: blend.${fileProblemWords(read.problem)}`);
+  if (!read.ok) return noLine(line.id, `blend.${fileProblemWords(read.problem)}`);
   const catalog = catalogCarrying(shippedCatalog, read.materials, { today });
   const { id, pieces, patchTest } = line;
   return { ok: true, value: { id, pieces, patchTest, catalog, recipe: read.recipe } };
@@ -143,7 +159,7 @@ const materialIn = (catalogs: readonly Catalog[], id: string): Oil | Base | unde
   return undefined;
 };
 
-const planOfFile = (file: PlanFile): Read<GiftPlan> => {
+const planOfFile = (file: PlanFile, pace: Pace): Read<GiftPlan> => {
   const lines: PlannedLine[] = [];
   for (const line of file.lines) {
     const read = lineOf(line, file.from.slice(0, 10));
@@ -178,7 +194,7 @@ const planOfFile = (file: PlanFile): Read<GiftPlan> => {
       containers: file.containers.map(({ id, have, pack, price = null }) => ({
         ...{ id, have, pack, price },
       })),
-      pace: new Map(),
+      pace,
     },
   };
 };
@@ -200,6 +216,14 @@ const materialOut = ({ id, drops, ml, g, fromShelf, buy, over }: Supply) => ({
   over: over && inUnit(over.unit, over.amount),
 });
 
+/** The lines of which any batch is over a limit. */
+const overLines = ({ batches }: WorkedPlan): readonly string[] =>
+  unique(
+    batches.flatMap(({ line, calculated: { evaluation } }) =>
+      evaluation.verdict === 'over' ? [line] : [],
+    ),
+  );
+
 /** What stands in a report of a plan that was worked out. */
 export const planReport = (plan: GiftPlan, worked: WorkedPlan): PlanReport => {
   const catalogOf = (batch: string): Catalog =>
@@ -213,13 +237,10 @@ export const planReport = (plan: GiftPlan, worked: WorkedPlan): PlanReport => {
       ...(worked.isInTime
         ? []
         : [{ code: 'too-late', text: lateWords(worked.finish, plan.ready) }]),
-      ...worked.batches
-        .filter(({ calculated: { evaluation } }) => evaluation.verdict === 'over')
-        .filter(({ line }, n, all) => all.findIndex((entry) => entry.line === line) === n)
-        .map(({ line }) => ({
-          code: 'over-limit',
-          text: `Line ${line} is over a limit: read its verdict before you make it.`,
-        })),
+      ...overLines(worked).map((line) => ({
+        code: 'over-limit',
+        text: `Line ${line} is over a limit: read its verdict before you make it.`,
+      })),
       ...worked.supplies.flatMap((supply) => supplyProblems(anyCatalog(supply.id), supply)),
       ...worked.containers.flatMap(containerProblems),
     ],
@@ -250,16 +271,26 @@ export const planReport = (plan: GiftPlan, worked: WorkedPlan): PlanReport => {
   };
 };
 
-/** Reads a plan of gifts from the text of a file and works it out. */
-export const planOf = (text: string, effort: Effort): PlanRead => {
+/**
+ * Reads a plan of gifts from the text of a file and works it out.
+ *
+ * @param pace how the house works, where its own batches say so
+ */
+export const planOf = (text: string, effort: Effort, pace: Pace = new Map()): PlanRead => {
   const file = fileOf(text);
   if (!file.ok) return file;
-  const plan = planOfFile(file.value);
+  const plan = planOfFile(file.value, pace);
   if (!plan.ok) return plan;
   const worked = workOutPlan(plan.value, effort);
-  if (worked.ok) return { ok: true, report: planReport(plan.value, worked.plan) };
+  if (worked.ok) {
+    return {
+      ok: true,
+      report: planReport(plan.value, worked.plan),
+      over: overLines(worked.plan),
+    };
+  }
   if (worked.problem.line === null) return no(tooMuchWords(worked.problem.problem));
   const { line, problem } = worked.problem;
   const catalog = plan.value.lines.find(({ id }) => id === line)?.catalog ?? shippedCatalog;
-  return no(`line ${line}: ${lineProblemWords(catalog, problem)}`);
+  return noLine(line, lineProblemWords(catalog, problem));
 };

@@ -9,9 +9,18 @@ export {
   type WorkedPlan,
   workOutPlan,
 } from './giftPlan';
-export type { ContainerNeed, ContainerRow } from './planCost';
+export { containerKey, type ContainerNeed, type ContainerRow } from './planCost';
 export type { LineProblem, PlannedBatch, PlannedLine } from './lineBatches';
 export type { ShelfRow, SoldSize, Supply } from './materials';
 export type { Effort, WeeklySpan } from './schedule';
+export {
+  emptyPlan,
+  momentSchema,
+  mostInPlan,
+  type Plan,
+  type PlanLine,
+  planSchema,
+  withContainer,
+} from './plan';
 export type { Moment } from './wallClock';
 export { ownPace, type TimedBatch } from './ownPace';

@@ -29,7 +29,7 @@ export interface ContainerNeed {
 }
 
 /** A container by its id; one of the maker’s own by kind and size. */
-const containerKey = ({ id, kind, nominalMl }: Container): string =>
+export const containerKey = ({ id, kind, nominalMl }: Container): string =>
   id ?? `${kind} ${nominalMl} ml`;
 
 /** The containers of all batches, with what there is and what has to be bought. */

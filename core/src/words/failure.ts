@@ -10,7 +10,8 @@ export type DeletedRecord =
   | 'material'
   | 'patch test'
   | 'person'
-  | 'photograph';
+  | 'photograph'
+  | 'plan';
 
 /** Why a command does not reach a device. */
 export type CommandRefusal = 'no-such-device' | 'unknown-command' | 'not-supported' | 'other';

@@ -9,17 +9,8 @@ import { countedWords } from './numbers';
 import { capitalised, formatList, formatG, formatMl, formatNumber } from './numbers';
 import { settleProblemWords, stillNeededWords } from './problems';
 import { stepTitle } from './steps';
+import { spanWords } from './planSentence';
 import { metricUnits } from './units';
-
-/** `1 h 40 min`, `35 min`. */
-const timeWords = (minutes: number): string => {
-  const hours = Math.floor(minutes / 60);
-  const rest = minutes % 60;
-  return [
-    ...(hours > 0 ? [`${hours} h`] : []),
-    ...(rest > 0 || hours === 0 ? [`${rest} min`] : []),
-  ].join(' ');
-};
 
 /** Why a line of a plan cannot be planned, in a sentence with what to do. */
 export const lineProblemWords = (
@@ -38,7 +29,7 @@ export const lineProblemWords = (
     case 'too-much':
       return 'it is more of one ingredient than a recipe may have.';
     case 'too-long':
-      return `“${taskTitle(catalog, problem.steps, 0)}” takes ${timeWords(problem.minutes)} in one go, and the longest time in your hours is ${timeWords(problem.longest)}.`;
+      return `“${taskTitle(catalog, problem.steps, 0)}” takes ${spanWords(problem.minutes)} in one go, and the longest time in your hours is ${spanWords(problem.longest)}.`;
   }
 };
 

@@ -152,5 +152,16 @@ export {
   supplyProblems,
   tooMuchWords,
 } from './giftPlan';
+export {
+  giftsWords,
+  hoursWords,
+  onTheClockWords,
+  planDayWords,
+  planMomentWords,
+  planProblemWords,
+  spanWords,
+  weekdayWords,
+  withWhatWords,
+} from './planSentence';
 export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
 export { inSentence, nameInSentence } from './inSentence';

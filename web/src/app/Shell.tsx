@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import {
   BookOpen,
+  CalendarRange,
   ClipboardList,
   FlaskConical,
   NotebookText,
@@ -20,6 +21,7 @@ import { NoticePlace, NoticeProvider } from './NoticeProvider';
 const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/blends', name: 'Blends', Icon: NotebookText },
   { to: '/today', name: 'Today', Icon: Sun },
+  { to: '/plans', name: 'Plans', Icon: CalendarRange },
   { to: '/batches', name: 'Batches', Icon: ClipboardList },
   { to: '/people', name: 'People', Icon: UserRound },
   { to: '/shelf', name: 'Shelf', Icon: FlaskConical },

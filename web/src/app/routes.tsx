@@ -86,6 +86,14 @@ export const router = createBrowserRouter(
               path: 'today',
               lazy: async () => ({ Component: (await screens.today()).TodayScreen }),
             },
+            {
+              path: 'plans',
+              lazy: async () => ({ Component: (await screens.plans()).PlansScreen }),
+            },
+            {
+              path: 'plans/:planId',
+              lazy: async () => ({ Component: (await screens.plan()).PlanScreen }),
+            },
             // What Today has taken the place of: addresses that were kept lead there.
             ...['make', 'todo'].map((path) => ({
               path,

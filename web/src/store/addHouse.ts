@@ -28,6 +28,7 @@ export const mergedTables = [
   'recipients',
   'patchTests',
   'photos',
+  'plans',
 ] as const;
 type MergedTable = (typeof mergedTables)[number];
 

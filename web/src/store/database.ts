@@ -16,6 +16,7 @@ export type { MovementRecord } from './records/movements';
 export type { PatchTestRecord } from './records/patchTests';
 export type { PersonRecord } from './records/people';
 export type { PhotoRecord } from './records/photos';
+export type { PlanRecord } from './records/plans';
 export type { RecipientRecord } from './records/recipients';
 
 /** The restore point: when it was made, and before what. */

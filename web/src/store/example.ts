@@ -22,6 +22,7 @@ import type {
   MovementRecord,
 } from './database';
 import { daysBefore, exampleBlends, startOf } from './exampleBlends';
+import { examplePlans } from './examplePlan';
 import { exampleMoved } from './exampleIds';
 import { recipientsOf, testsOf } from './exampleLife';
 import { batchIdOf, makings, ownContainers } from './exampleMakings';
@@ -206,5 +207,6 @@ export const exampleHouse = (day: string) => {
     ...exampleBatches(day, first.blends, first.bottles),
     materials: [],
     containers: exampleContainers(day),
+    plans: examplePlans(day, startOf(daysBefore(day, 2))),
   };
 };

@@ -2,6 +2,7 @@ import { exampleRecipients, exampleTests } from './exampleLife';
 import { batchIdOf, makings, ownContainers } from './exampleMakings';
 import { melts } from './exampleMelts';
 import { people, pouring, exampleEntries } from './exampleEntries';
+import { examplePlanId } from './examplePlan';
 import { shelved } from './exampleShelf';
 
 const blends = [...exampleEntries, ...pouring, ...melts].map(({ id }) => id);
@@ -11,6 +12,7 @@ export const exampleIds: ReadonlySet<string> = new Set([
   ...blends,
   ...Object.keys(people),
   ...shelved.map(({ id }) => id),
+  examplePlanId,
   ...ownContainers.map(({ id }) => id),
   ...makings.map(batchIdOf),
   ...exampleRecipients.map(({ id }) => id),

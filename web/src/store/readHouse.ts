@@ -200,6 +200,7 @@ const readRecords = (
       recipients: rows('recipients', once()),
       patchTests: rows('patchTests', once()),
       photos: rows('photos', once()),
+      plans: rows('plans', once()),
     },
     leftOut,
   };

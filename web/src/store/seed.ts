@@ -2,7 +2,15 @@ import type { Database } from './database';
 import { now } from './now';
 
 /** What somebody has put in: where there is any, the example does not come over it. */
-const lived = ['blends', 'batches', 'people', 'bottles', 'materials', 'containers'] as const;
+const lived = [
+  'blends',
+  'batches',
+  'people',
+  'bottles',
+  'materials',
+  'containers',
+  'plans',
+] as const;
 
 /**
  * Notes when a store was first opened.

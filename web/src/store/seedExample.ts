@@ -21,6 +21,7 @@ export const seedExample = async (store: Database, day: string): Promise<void> =
     await store.recipients.bulkAdd(example.recipients);
     await store.patchTests.bulkAdd(example.patchTests);
     await store.containers.bulkAdd(example.containers);
+    await store.plans.bulkAdd(example.plans);
     await store.settings.bulkPut([
       { key: 'seeded', value: true },
       { key: 'exampleHere', value: true },

@@ -70,6 +70,7 @@ export const withoutExample = (here: House): House => {
     recipients: here.recipients.filter(isTheirs),
     patchTests: here.patchTests.filter(isTheirs),
     photos: here.photos,
+    plans: here.plans.filter(isTheirs),
     settings: [
       // Nothing in a house of one's own is signed by the example's maker.
       ...here.settings.filter(

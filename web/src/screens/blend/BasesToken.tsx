@@ -11,7 +11,7 @@ import { PickByName } from '../../parts/PickByName';
 import { asWorkedOut } from './asWorkedOut';
 import { CompareCarriers } from './CompareCarriers';
 import type { TokenProps } from './tokenProps';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 
 const nameOf = (catalog: Catalog, id: string): string => {
   const base = catalog.base(id);

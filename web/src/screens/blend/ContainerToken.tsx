@@ -13,7 +13,7 @@ import { measuredOf, OwnContainerFields, type Measured } from './OwnContainerFie
 import { ContainerGallery } from './ContainerGallery';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 import { useUnits } from '../../parts/useUnits';
 
 const kinds = containerKinds.map((kind) => [kind, oneOf(kind)] as const);

@@ -2,7 +2,7 @@ import { onPlacesWords } from '@jubbet/core/words';
 import { choosePlace, toggleAlsoOn } from '@jubbet/core/recipe';
 import { PlacePanel } from './place/PlacePanel';
 import type { TokenProps } from './tokenProps';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 
 export const PlaceToken = ({ recipe, change }: TokenProps) => {
   const { place } = recipe.brief;

@@ -13,7 +13,7 @@ import { Button } from '../../parts/Button';
 import { NumberField } from '../../parts/NumberField';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 
 const limitOf = ({ brief, guideline }: TokenProps['recipe']) =>
   brief.wearer === null || brief.place === null

@@ -5,7 +5,7 @@ import { NumberField } from '../../parts/NumberField';
 import { Tick } from '../../parts/Tick';
 import { Choices } from '../../parts/Choices';
 import type { TokenProps } from './tokenProps';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 
 export const UseToken = ({ recipe, change }: TokenProps) => (
   <Token

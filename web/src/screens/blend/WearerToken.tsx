@@ -10,7 +10,7 @@ import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
-import { Token } from './Token';
+import { Token } from '../../parts/Token';
 import type { TokenProps } from './tokenProps';
 import { WearerForm, type WearerDraft } from './WearerForm';
 import { Tick } from '../../parts/Tick';

@@ -1,32 +1,14 @@
 import { restorePointWords } from '@jubbet/core/words';
 import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
+import { Progress } from '../../parts/Progress';
 import { Button } from '../../parts/Button';
 import { house, type Photographs } from '../../store/house';
 import { useStored } from '../../store/useStored';
 import { LeftOutList, BeforeWritten, counted, photographsWords } from './BeforeWritten';
 import { SharedFolder } from './SharedFolder';
 import { Storage } from './Storage';
-import { useHouseFile, type Running } from './useHouseFile';
-
-const Progress = ({ running, onStop }: { running: Running; onStop: () => void }) => (
-  <div
-    role="status"
-    className="flex flex-wrap items-center gap-3 rounded-lg bg-slate-wash px-4 py-2"
-  >
-    <span className="min-w-40">
-      {running.what}
-      {running.share !== null && `: ${Math.round(100 * running.share)} %`}
-    </span>
-    <progress
-      aria-label={running.what}
-      className="h-2 flex-1 accent-press"
-      max={1}
-      {...(running.share === null ? {} : { value: running.share })}
-    />
-    <Button onClick={onStop}>Stop</Button>
-  </div>
-);
+import { useHouseFile } from './useHouseFile';
 
 /** Asked twice: all there is goes. */
 const EmptyHouse = ({ disabled, onClear }: { disabled: boolean; onClear: () => void }) => {
@@ -123,7 +105,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           </Button>
         </div>
       )}
-      {running && <Progress running={running} onStop={file.stop} />}
+      {running && <Progress {...running} onStop={file.stop} />}
       {refused && (
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
           {refused}

@@ -3,4 +3,5 @@ export { madeSummarySchema, patchTestSchema, recipientSchema } from '@jubbet/cor
 export { ownContainerSchema, ownMaterialSchema } from '@jubbet/core/catalog';
 export { blendFileSchema } from '@jubbet/core/exchange';
 export { logEntrySchema, packedLogSchema } from '@jubbet/core/making';
+export { planSchema } from '@jubbet/core/planning';
 export { analysisSchema, bottleSchema, movementSchema } from '@jubbet/core/stock';

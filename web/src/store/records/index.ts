@@ -10,6 +10,7 @@ import { patchTests } from './patchTests';
 import { people } from './people';
 import { photos } from './photos';
 import { recipients } from './recipients';
+import { plans } from './plans';
 import { settings } from './settings';
 import type { RecordKind, RecordOf } from './recordKind';
 import type { z } from 'zod';
@@ -28,6 +29,7 @@ const records = {
   recipients,
   patchTests,
   photos,
+  plans,
   settings,
 } as const;
 

@@ -1,8 +1,8 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { clsx } from 'clsx';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { Button } from '../../parts/Button';
-import { openFirstGap } from './gaps';
+import { Button } from './Button';
+import { openFirstGap } from './openFirstGap';
 
 /**
  * A part of the sentence that opens in place; on a phone it comes up from below. `children` is

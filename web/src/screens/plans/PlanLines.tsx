@@ -1,0 +1,156 @@
+import { fillingsOf } from '@jubbet/core/drops';
+import type { PlanRead } from '@jubbet/core/exchange';
+import { mostInPlan, type Plan } from '@jubbet/core/planning';
+import { fillingsWords, moneyWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import { Link } from 'react-router';
+import { Button } from '../../parts/Button';
+import { SelectField } from '../../parts/Field';
+import { useNotice } from '../../parts/notice';
+import { NumberField } from '../../parts/NumberField';
+import { Section } from '../../parts/Section';
+import { Tick } from '../../parts/Tick';
+import { blends } from '../../store/blends';
+import type { BlendRecord } from '../../store/database';
+import { newId } from '../../store/newId';
+import { useStored } from '../../store/useStored';
+import type { ChangePlan } from './usePlan';
+
+type Line = Plan['lines'][number];
+
+const pieces = { least: 1, most: mostInPlan.pieces, whole: true };
+
+/** What a line says of its blend: how it is filled, for whom, and what is against it. */
+const About = ({
+  blend,
+  answer,
+  line,
+}: {
+  blend: BlendRecord | undefined;
+  answer: PlanRead | null;
+  line: Line;
+}) => {
+  if (!blend) {
+    return (
+      <p className="text-sm text-brick">■ This blend is no longer in the book. Remove the line.</p>
+    );
+  }
+  const { recipe } = blend;
+  const why = answer?.ok === false && answer.line?.id === line.id ? answer.line.why : null;
+  const isOver = answer?.ok === true && answer.over.includes(line.id);
+  return (
+    <>
+      <p className="text-sm text-soft">
+        {recipe.containers.length > 0 && `${fillingsWords(fillingsOf(recipe))}, `}for{' '}
+        {wearerWords(recipe.brief.wearer ?? 'anyone')}
+      </p>
+      {why !== null && (
+        <p role="alert" className="text-sm text-brick">
+          ■ It can’t be planned: {why}
+        </p>
+      )}
+      {isOver && (
+        <p role="alert" className="text-sm text-brick">
+          ■ It is over a limit. Read its verdict before you make it.
+        </p>
+      )}
+    </>
+  );
+};
+
+/** The blends of a plan, how many of each, and what one costs. */
+export const PlanLines = ({
+  plan,
+  change,
+  here,
+  answer,
+  currency,
+}: {
+  plan: Plan;
+  change: ChangePlan;
+  here: ReadonlyMap<string, BlendRecord>;
+  answer: PlanRead | null;
+  currency: string;
+}) => {
+  const tell = useNotice();
+  const names = useStored(['blend names'], () => blends.names()).data ?? [];
+  const choices = names
+    .map(({ id, ...of }) => [id, nameOrNone(of['recipe.name'] ?? '')] as const)
+    .sort(([, a], [, b]) => a.localeCompare(b));
+  const set = (line: Line): void =>
+    change((now) => ({
+      ...now,
+      lines: now.lines.map((entry) => (entry.id === line.id ? line : entry)),
+    }));
+  const remove = (line: Line): void => {
+    const at = plan.lines.indexOf(line);
+    change((now) => ({ ...now, lines: now.lines.filter(({ id }) => id !== line.id) }));
+    tell({
+      text: `${nameOrNone(here.get(line.blendId)?.recipe.name ?? '')} removed from the plan.`,
+      undo: () => change((now) => ({ ...now, lines: now.lines.toSpliced(at, 0, line) })),
+    });
+  };
+  return (
+    <Section title="What is made">
+      <ul>
+        {plan.lines.map((line) => {
+          const blend = here.get(line.blendId);
+          const name = nameOrNone(blend?.recipe.name ?? '');
+          const cost = answer?.ok ? (answer.report.cost.perPiece[line.id] ?? null) : undefined;
+          return (
+            <li key={line.id} className="border-b border-line py-2 first:pt-0">
+              <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+                <NumberField
+                  label={`How many of ${name}`}
+                  framed
+                  className="w-14"
+                  value={line.pieces}
+                  rule={pieces}
+                  onNumber={(next) => set({ ...line, pieces: next })}
+                />
+                <Link to={`/blends/${line.blendId}`} className="font-semibold text-press">
+                  {name}
+                </Link>
+                {cost !== undefined && (
+                  <span className="ml-auto text-sm">
+                    {cost === null ? (
+                      <span className="text-soft">cost not known</span>
+                    ) : (
+                      <b>{moneyWords(cost, currency)} each</b>
+                    )}
+                  </span>
+                )}
+              </div>
+              <About blend={blend} answer={answer} line={line} />
+              <div className="flex flex-wrap items-center justify-between gap-x-3 print:hidden">
+                <Tick
+                  isOn={line.patchTest}
+                  label={`Patch test of ${name}, 48 hours`}
+                  onTick={(patchTest) => set({ ...line, patchTest })}
+                >
+                  Patch test, 48 hours
+                </Tick>
+                <Button look="quiet" aria-label={`Remove ${name}`} onClick={() => remove(line)}>
+                  Remove
+                </Button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {plan.lines.length < mostInPlan.lines && (
+        <div className="print:hidden">
+          <SelectField
+            label="Add a blend"
+            value=""
+            choices={[['', 'Choose a blend'] as const, ...choices]}
+            onChoose={(blendId) => {
+              if (blendId === '') return;
+              const line = { id: newId(), blendId, pieces: 1, patchTest: false };
+              change((now) => ({ ...now, lines: [...now.lines, line] }));
+            }}
+          />
+        </div>
+      )}
+    </Section>
+  );
+};

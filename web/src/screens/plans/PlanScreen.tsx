@@ -1,0 +1,212 @@
+import { fillingsOf } from '@jubbet/core/drops';
+import { planFileOf } from '@jubbet/core/exchange';
+import { containerKey } from '@jubbet/core/planning';
+import { capitalised, containerWords, nameOrNone } from '@jubbet/core/words';
+import { useEffect, useMemo } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Button } from '../../parts/Button';
+import { useCatalog } from '../../parts/catalog';
+import { Missing } from '../../parts/Missing';
+import { useNotice } from '../../parts/notice';
+import { Progress } from '../../parts/Progress';
+import { saveFile } from '../../parts/saveFile';
+import { useAutosavedText } from '../../parts/useAutosavedText';
+import { useHeadingFocus } from '../../parts/useHeadingFocus';
+import { useWrite } from '../../parts/useWrite';
+import { bottles, type ShelvedRecord } from '../../store/bottles';
+import type { BlendRecord, PlanRecord } from '../../store/database';
+import { materials } from '../../store/materials';
+import { plans } from '../../store/plans';
+import { settings } from '../../store/settings';
+import { useStored } from '../../store/useStored';
+import { PlanLines } from './PlanLines';
+import { PlanOrder } from './PlanOrder';
+import { PlanSentence } from './PlanSentence';
+import { PlanToBuy } from './PlanToBuy';
+import { PlanWhen } from './PlanWhen';
+import { usePlan } from './usePlan';
+import { usePlanned } from './usePlanned';
+
+const NameOfPlan = ({ name, onName }: { name: string; onName: (name: string) => void }) => {
+  const title = name || 'A new plan';
+  useEffect(() => {
+    document.title = `${title} · Jubbet`;
+  }, [title]);
+  const heading = useHeadingFocus();
+  const field = useAutosavedText(name, onName);
+  return (
+    <div className="min-w-0 flex-1">
+      <h1 ref={heading} tabIndex={-1} className="sr-only">
+        {title}
+      </h1>
+      <input
+        aria-label="Name"
+        maxLength={120}
+        placeholder="Name this plan"
+        className="-ml-1.5 max-w-full rounded-md border border-dashed border-field bg-transparent px-1.5 font-serif text-[26px] leading-tight font-semibold [field-sizing:content] placeholder:text-soft placeholder:italic focus:border-press"
+        {...field}
+      />
+    </div>
+  );
+};
+
+/** What of the house a plan speaks of. */
+interface Here {
+  readonly blends: ReadonlyMap<string, BlendRecord>;
+  readonly shelf: readonly ShelvedRecord[];
+  readonly own: Awaited<ReturnType<typeof materials.list>>;
+  readonly currency: string;
+}
+
+const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
+  const catalog = useCatalog();
+  const navigate = useNavigate();
+  const tell = useNotice();
+  const write = useWrite();
+  const { plan, problem, change } = usePlan(record);
+  const recipes = useMemo(
+    () => new Map([...here.blends].map(([id, { recipe }]) => [id, recipe])),
+    [here.blends],
+  );
+  const text = useMemo(() => {
+    const file = planFileOf(plan, {
+      catalog,
+      recipes,
+      own: here.own.map(({ own }) => own),
+      bottles: here.shelf,
+    });
+    return file.lines.length === 0 || problem !== null ? null : JSON.stringify(file);
+  }, [plan, problem, catalog, recipes, here.own, here.shelf]);
+  const { answer, share, isLooking, stop } = usePlanned(text);
+  const report = answer?.ok ? answer.report : null;
+  const lots = useMemo(
+    () => new Map(here.shelf.map(({ id, bottle }) => [id, bottle.lot])),
+    [here.shelf],
+  );
+  const containerNames = new Map(
+    plan.lines.flatMap(({ blendId }) => {
+      const recipe = recipes.get(blendId);
+      return recipe
+        ? fillingsOf(recipe).map(
+            ({ container }) =>
+              [containerKey(container), capitalised(containerWords(container))] as const,
+          )
+        : [];
+    }),
+  );
+  const nameOf = (batch: string): string => {
+    const made = report?.batches.find(({ id }) => id === batch);
+    const line = plan.lines.find(({ id }) => id === made?.line);
+    const name = nameOrNone(recipes.get(line?.blendId ?? '')?.name ?? '');
+    const several = report?.batches.filter((other) => other.line === made?.line) ?? [];
+    return several.length > 1
+      ? `${name} (${several.findIndex(({ id }) => id === batch) + 1} of ${several.length})`
+      : name;
+  };
+  const remove = async (): Promise<void> => {
+    const removed = await write('The plan', async () => {
+      await plans.remove(record.id);
+      return true;
+    });
+    if (!removed) return;
+    await navigate('/plans');
+    tell({
+      text: `${nameOrNone(plan.name)} deleted.`,
+      undo: () => void write('The plan', () => plans.restore(record.id)),
+    });
+  };
+  return (
+    <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-4">
+      <div className="flex flex-wrap items-center gap-2">
+        <NameOfPlan name={plan.name} onName={(name) => change((now) => ({ ...now, name }))} />
+        <Button look="quiet" onClick={() => void remove()}>
+          Delete
+        </Button>
+        <Button
+          disabled={text === null}
+          onClick={() =>
+            saveFile(`${nameOrNone(plan.name)}, plan.json`, text ?? '', 'application/json')
+          }
+        >
+          Export
+        </Button>
+        <Button look={report ? 'first' : 'plain'} onClick={() => window.print()}>
+          Print
+        </Button>
+      </div>
+      <PlanSentence plan={plan} change={change} />
+      {problem !== null && (
+        <p role="alert" className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+          ▲ {problem}
+        </p>
+      )}
+      {answer?.ok === false && answer.line === null && (
+        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+          ■ It can’t be planned: {answer.sentence}
+        </p>
+      )}
+      {isLooking && (
+        <Progress
+          what={answer ? 'Looking for a better order' : 'Working it out'}
+          share={share}
+          stop={answer ? 'Stop and take this one' : 'Stop'}
+          onStop={stop}
+        />
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
+          <PlanLines
+            plan={plan}
+            change={change}
+            here={here.blends}
+            answer={answer}
+            currency={here.currency}
+          />
+          {report && (
+            <PlanToBuy
+              {...{ plan, change, report, containerNames, lots }}
+              currency={here.currency}
+            />
+          )}
+        </div>
+        {report && (
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
+            <PlanWhen report={report} nameOf={nameOf} />
+            <PlanOrder report={report} nameOf={nameOf} />
+          </div>
+        )}
+      </div>
+    </div>
+  );
+};
+
+/** A plan of gifts: what is made, what to buy, when to do what. */
+export const PlanScreen = () => {
+  const { planId = '' } = useParams();
+  const found = useStored(['plan record', planId], () => plans.get(planId));
+  const lines = found.data?.plan.lines ?? [];
+  const blends = useStored(['plan blends', ...lines.map(({ blendId }) => blendId).sort()], () =>
+    plans.blendsOf({ lines }),
+  );
+  const shelf = useStored(['bottles'], () => bottles.list());
+  const own = useStored(['own materials'], () => materials.list());
+  const set = useStored(['settings'], () => settings.read());
+  const error = [found, blends, shelf, own, set].find((entry) => entry.error)?.error;
+  if (error) throw error;
+  if (found.data === null) {
+    return <Missing title="Plan not found" text="It may have been deleted." />;
+  }
+  if (!found.data || !shelf.data || !own.data || !set.data) return null;
+  return (
+    <PlanPage
+      key={planId}
+      record={found.data}
+      here={{
+        blends: blends.data ?? new Map(),
+        shelf: shelf.data,
+        own: own.data,
+        currency: set.data.currency,
+      }}
+    />
+  );
+};

@@ -1,0 +1,63 @@
+import { giftsWords, nameOrNone, planMomentWords } from '@jubbet/core/words';
+import { Link, useNavigate } from 'react-router';
+import { Button } from '../../parts/Button';
+import { OneRecord } from '../../parts/OneRecord';
+import { ScreenTitle } from '../../parts/ScreenTitle';
+import { useWrite } from '../../parts/useWrite';
+import { WindowList } from '../../parts/WindowList';
+import { plans } from '../../store/plans';
+import { useStored } from '../../store/useStored';
+
+/** All plans, and the way to a new one. */
+export const PlansScreen = () => {
+  const { data, error } = useStored(['plan ids'], () => plans.ids());
+  const write = useWrite();
+  const navigate = useNavigate();
+  if (error) throw error;
+  const begin = async (): Promise<void> => {
+    const id = await write('The plan', () => plans.begin());
+    if (id !== undefined) await navigate(`/plans/${id}`);
+  };
+  return (
+    <div className="mx-auto max-w-3xl">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle title="Plans" />
+        <Button look="first" onClick={() => void begin()}>
+          New plan
+        </Button>
+      </div>
+      {data?.length === 0 && (
+        <p className="mt-4 max-w-prose">
+          Several blends by a day: say how many of each, and see what to buy, when to start, what to
+          do in which order, and what it costs.
+        </p>
+      )}
+      {data && (
+        <WindowList ids={data} rowPx={80} className="mt-4">
+          {(id) => (
+            <OneRecord
+              what="plan"
+              of={['plan record', id]}
+              read={() => plans.get(id)}
+              nameOf={({ plan }) => plan.name}
+              onDelete={() => plans.remove(id)}
+            >
+              {({ plan }) => (
+                <div className="rounded-xl border border-line bg-sheet px-4 py-3">
+                  <h2 className="text-lg">
+                    <Link to={`/plans/${id}`} className="text-press no-underline hover:underline">
+                      {nameOrNone(plan.name)}
+                    </Link>
+                  </h2>
+                  <p className="text-sm text-soft">
+                    {giftsWords(plan.lines)}, ready by {planMomentWords(plan.ready)}
+                  </p>
+                </div>
+              )}
+            </OneRecord>
+          )}
+        </WindowList>
+      )}
+    </div>
+  );
+};
