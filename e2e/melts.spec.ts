@@ -120,11 +120,11 @@ test('a solid perfume for nine tins and four sticks, from the sheet to the label
   const tins = page.getByRole('group', { name: '8 tins of 15 ml' });
   const last = page.getByRole('group', { name: '1 tin of 15 ml with 6.75 ml in it' });
   const sticks = page.getByRole('group', { name: '4 sticks of 5 ml' });
-  await expect(tins).toContainText('15 ml');
+  await expect(tins).toContainText('Tin, 12 g, 13.5 ml');
   await expect(sticks).toContainText('Stick');
   await page.getByLabel('These labels are').selectOption('to sell in the EU');
   await expect(tins).toContainText('Ingredients:');
-  await expect(last).toContainText('6.75 ml');
+  await expect(last).toContainText('6 g');
   await expect(sticks).toContainText('Ingredients:');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as PDF' }).click();

@@ -24,6 +24,8 @@ export const rooms: Readonly<Record<string, readonly Screen[]>> = {
   ],
   'the log': [
     ['the log', '/batches', 'Batches'],
+    ['plans', '/plans', 'Plans'],
+    ['a plan', '/plans/plan-interval-table', 'Interval table'],
     ['a batch', '/batches/batch-after-the-lift', 'After the lift, batch'],
     ['the label', '/batches/batch-raffle-table/label', 'Label: Raffle table'],
     ['for sale', '/batches/batch-raffle-table/for-sale', 'For sale: Raffle table'],

@@ -4,6 +4,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { constituentLimits, shippedCatalog } from '@jubbet/core/catalog';
 import { evaluate, workOut, type Blend } from '@jubbet/core/drops';
 import { readBlend } from '@jubbet/core/exchange';
+import { benchCores } from './benchCores';
 import { benchHouse, type Row } from './benchHouse';
 import { readingScores, recipeTexts } from '../core/src/reading/recipe/texts.testing';
 import { timeBoth } from '../core/src/drops/againstHighs.testing';
@@ -219,6 +220,8 @@ row(
   'none, or said so',
   unproved > 0,
 );
+
+benchCores(row);
 
 const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

@@ -49,9 +49,10 @@ const shots: readonly Shot[] = [
     act: (page) => page.getByText('made once').first().waitFor(),
   },
   {
-    name: 'before',
-    path: '/blends/prompt-desk/make',
-    act: (page) => page.getByText('lot PG-07').waitFor(),
+    name: 'plan',
+    path: '/plans/plan-interval-table',
+    size: { width: 1280, height: 1000 },
+    act: (page) => page.getByText('No order of the steps is sooner.').waitFor(),
   },
   { name: 'shelf', path: '/shelf' },
   {

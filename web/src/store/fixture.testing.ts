@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { exampleMaker } from './exampleBlends';
 import { openDatabase } from './database';
 import { seedOnce } from './seed.testing';
 
@@ -9,6 +10,9 @@ const day = '2026-11-25';
 export const storedFixture = async () => {
   const db = openDatabase('fixture');
   await seedOnce(db, day);
+  // A house that is lived in: its maker is known, and nothing offers to take the example out.
+  await db.settings.delete('exampleHere');
+  await db.settings.put({ key: 'maker', value: exampleMaker });
   await db.settings.put({ key: 'openedAt', value: `${day}T09:00:00.000Z` });
   const tables = await Promise.all(
     db.tables.map(async (table) => [table.name, await table.toArray()] as const),

@@ -146,7 +146,7 @@ describe('a file that cannot be read is told, and changes nothing', () => {
   });
 
   test.each([
-    ['of a later version', { version: 99 }, /version 99; this Jubbet reads versions 9 to 11/],
+    ['of a later version', { version: 99 }, /version 99; this Jubbet reads versions 9 to 12/],
     ['of before the first release', { version: 4 }, /version 4; this Jubbet reads/],
     ['without a moment', { savedAt: 'yesterday' }, /^house\.json: savedAt/],
   ])('a backup %s', async (_, head, sentence) => {

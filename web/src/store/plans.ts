@@ -1,4 +1,5 @@
-import { emptyPlan, planSchema, type Plan } from '@jubbet/core/planning';
+import { emptyPlan, planSchema } from '@jubbet/core/planning';
+import { unique } from '@jubbet/core/quantity';
 import { addDays, formatISO, parseISO } from 'date-fns';
 import { db, type BlendRecord, type Database, type PlanRecord } from './database';
 import { listedBy } from './listed';
@@ -7,6 +8,11 @@ import { softDeletedRecords } from './softDeletedRecords';
 
 const dayAfter = (day: string, days: number): string =>
   formatISO(addDays(parseISO(day), days), { representation: 'date' });
+
+interface PlanWithBlends {
+  readonly record: PlanRecord;
+  readonly blends: ReadonlyMap<string, BlendRecord | null>;
+}
 
 /** Plans of gifts. */
 export const plansStore = (store: Database = db) => {
@@ -28,15 +34,16 @@ export const plansStore = (store: Database = db) => {
       const from = dayAfter(today(), 1);
       return records.add(emptyPlan(from, dayAfter(from, 9)));
     },
-    /** The blends of a plan that are in the book, by their ids. */
-    blendsOf: async ({ lines }: Pick<Plan, 'lines'>): Promise<ReadonlyMap<string, BlendRecord>> => {
-      const found = await store.blends.bulkGet([...new Set(lines.map(({ blendId }) => blendId))]);
-      return new Map(
-        found.flatMap((record) =>
-          record && record.deletedAt === null ? [[record.id, record]] : [],
-        ),
-      );
-    },
+    /** A plan with its blends, by their ids; null for one that is no longer in the book. */
+    withBlends: (id: string): Promise<PlanWithBlends | null> =>
+      store.transaction('r', [store.plans, store.blends], async () => {
+        const record = await records.get(id);
+        if (!record) return null;
+        const ids = unique(record.plan.lines.map(({ blendId }) => blendId));
+        const found = await store.blends.bulkGet(ids);
+        const here = found.map((blend) => (blend && blend.deletedAt === null ? blend : null));
+        return { record, blends: new Map(ids.map((blendId, n) => [blendId, here[n] ?? null])) };
+      }),
   };
 };
 

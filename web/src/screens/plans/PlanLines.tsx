@@ -1,7 +1,13 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import type { PlanRead } from '@jubbet/core/exchange';
 import { mostInPlan, type Plan } from '@jubbet/core/planning';
-import { fillingsWords, moneyWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import {
+  containerWords,
+  formatList,
+  moneyWords,
+  nameOrNone,
+  wearerWords,
+} from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { Button } from '../../parts/Button';
 import { SelectField } from '../../parts/Field';
@@ -25,23 +31,27 @@ const About = ({
   answer,
   line,
 }: {
-  blend: BlendRecord | undefined;
+  /** Null where it is no longer in the book; undefined until it is read. */
+  blend: BlendRecord | null | undefined;
   answer: PlanRead | null;
   line: Line;
 }) => {
-  if (!blend) {
+  if (blend === undefined) return null;
+  if (blend === null) {
     return (
       <p className="text-sm text-brick">■ This blend is no longer in the book. Remove the line.</p>
     );
   }
   const { recipe } = blend;
+  const fillings = fillingsOf(recipe);
   const why = answer?.ok === false && answer.line?.id === line.id ? answer.line.why : null;
   const isOver = answer?.ok === true && answer.over.includes(line.id);
   return (
     <>
       <p className="text-sm text-soft">
-        {recipe.containers.length > 0 && `${fillingsWords(fillingsOf(recipe))}, `}for{' '}
-        {wearerWords(recipe.brief.wearer ?? 'anyone')}
+        {fillings.length > 0 &&
+          `${formatList(fillings.map(({ container }) => containerWords(container)))}, `}
+        for {wearerWords(recipe.brief.wearer ?? 'anyone')}
       </p>
       {why !== null && (
         <p role="alert" className="text-sm text-brick">
@@ -67,7 +77,7 @@ export const PlanLines = ({
 }: {
   plan: Plan;
   change: ChangePlan;
-  here: ReadonlyMap<string, BlendRecord>;
+  here: ReadonlyMap<string, BlendRecord | null>;
   answer: PlanRead | null;
   currency: string;
 }) => {
@@ -76,6 +86,9 @@ export const PlanLines = ({
   const choices = names
     .map(({ id, ...of }) => [id, nameOrNone(of['recipe.name'] ?? '')] as const)
     .sort(([, a], [, b]) => a.localeCompare(b));
+  const nameOf = ({ blendId }: Line): string =>
+    here.get(blendId)?.recipe.name ||
+    nameOrNone(names.find(({ id }) => id === blendId)?.['recipe.name'] ?? '');
   const set = (line: Line): void =>
     change((now) => ({
       ...now,
@@ -85,7 +98,7 @@ export const PlanLines = ({
     const at = plan.lines.indexOf(line);
     change((now) => ({ ...now, lines: now.lines.filter(({ id }) => id !== line.id) }));
     tell({
-      text: `${nameOrNone(here.get(line.blendId)?.recipe.name ?? '')} removed from the plan.`,
+      text: `${nameOf(line)} removed from the plan.`,
       undo: () => change((now) => ({ ...now, lines: now.lines.toSpliced(at, 0, line) })),
     });
   };
@@ -94,7 +107,7 @@ export const PlanLines = ({
       <ul>
         {plan.lines.map((line) => {
           const blend = here.get(line.blendId);
-          const name = nameOrNone(blend?.recipe.name ?? '');
+          const name = nameOf(line);
           const cost = answer?.ok ? (answer.report.cost.perPiece[line.id] ?? null) : undefined;
           return (
             <li key={line.id} className="border-b border-line py-2 first:pt-0">

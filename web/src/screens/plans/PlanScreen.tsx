@@ -35,7 +35,7 @@ const NameOfPlan = ({ name, onName }: { name: string; onName: (name: string) => 
   const heading = useHeadingFocus();
   const field = useAutosavedText(name, onName);
   return (
-    <div className="min-w-0 flex-1">
+    <div className="min-w-0 flex-1 max-sm:basis-full">
       <h1 ref={heading} tabIndex={-1} className="sr-only">
         {title}
       </h1>
@@ -52,7 +52,7 @@ const NameOfPlan = ({ name, onName }: { name: string; onName: (name: string) => 
 
 /** What of the house a plan speaks of. */
 interface Here {
-  readonly blends: ReadonlyMap<string, BlendRecord>;
+  readonly blends: ReadonlyMap<string, BlendRecord | null>;
   readonly shelf: readonly ShelvedRecord[];
   readonly own: Awaited<ReturnType<typeof materials.list>>;
   readonly currency: string;
@@ -65,7 +65,7 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
   const write = useWrite();
   const { plan, problem, change } = usePlan(record);
   const recipes = useMemo(
-    () => new Map([...here.blends].map(([id, { recipe }]) => [id, recipe])),
+    () => new Map([...here.blends].flatMap(([id, blend]) => (blend ? [[id, blend.recipe]] : []))),
     [here.blends],
   );
   const text = useMemo(() => {
@@ -130,9 +130,7 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
         >
           Export
         </Button>
-        <Button look={report ? 'first' : 'plain'} onClick={() => window.print()}>
-          Print
-        </Button>
+        <Button onClick={() => window.print()}>Print</Button>
       </div>
       <PlanSentence plan={plan} change={change} />
       {problem !== null && (
@@ -183,30 +181,22 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
 /** A plan of gifts: what is made, what to buy, when to do what. */
 export const PlanScreen = () => {
   const { planId = '' } = useParams();
-  const found = useStored(['plan record', planId], () => plans.get(planId));
-  const lines = found.data?.plan.lines ?? [];
-  const blends = useStored(['plan blends', ...lines.map(({ blendId }) => blendId).sort()], () =>
-    plans.blendsOf({ lines }),
-  );
+  const found = useStored(['plan', planId], () => plans.withBlends(planId));
   const shelf = useStored(['bottles'], () => bottles.list());
-  const own = useStored(['own materials'], () => materials.list());
+  const own = useStored(['materials'], () => materials.list());
   const set = useStored(['settings'], () => settings.read());
-  const error = [found, blends, shelf, own, set].find((entry) => entry.error)?.error;
+  const error = [found, shelf, own, set].find((entry) => entry.error)?.error;
   if (error) throw error;
   if (found.data === null) {
     return <Missing title="Plan not found" text="It may have been deleted." />;
   }
   if (!found.data || !shelf.data || !own.data || !set.data) return null;
+  const { record, blends } = found.data;
   return (
     <PlanPage
       key={planId}
-      record={found.data}
-      here={{
-        blends: blends.data ?? new Map(),
-        shelf: shelf.data,
-        own: own.data,
-        currency: set.data.currency,
-      }}
+      record={record}
+      here={{ blends, shelf: shelf.data, own: own.data, currency: set.data.currency }}
     />
   );
 };

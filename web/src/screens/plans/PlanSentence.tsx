@@ -6,6 +6,7 @@ import {
   weekdayWords,
   withWhatWords,
 } from '@jubbet/core/words';
+import { X } from 'lucide-react';
 import { Button } from '../../parts/Button';
 import { NumberUnder, SelectField, TextField } from '../../parts/Field';
 import { Token } from '../../parts/Token';
@@ -129,7 +130,7 @@ const Hours = ({ plan, change }: Props) => {
                     type="time"
                     aria-label={`${end === 'from' ? 'From' : 'To'}, line ${n + 1}`}
                     className="rounded-md border border-field bg-transparent px-2 py-1.5"
-                    defaultValue={timeOf(span[end])}
+                    value={timeOf(span[end])}
                     onChange={({ target }) =>
                       target.value !== '' && setSpan(n, { [end]: minuteOf(target.value) })
                     }
@@ -140,7 +141,7 @@ const Hours = ({ plan, change }: Props) => {
                   aria-label={`Remove line ${n + 1}`}
                   onClick={() => set(hours.filter((_, at) => at !== n))}
                 >
-                  Remove
+                  <X aria-hidden size={16} />
                 </Button>
               </li>
             ))}

@@ -3,7 +3,7 @@ import type { PlanReport } from '@jubbet/core/exchange';
 type Task = PlanReport['tasks'][number];
 
 /** Minutes from midnight of a moment. */
-export const minuteOfDay = (moment: string): number =>
+const minuteOfDay = (moment: string): number =>
   60 * Number(moment.slice(11, 13)) + Number(moment.slice(14, 16));
 
 export const dayOf = (moment: string): string => moment.slice(0, 10);

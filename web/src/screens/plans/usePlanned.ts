@@ -22,7 +22,7 @@ export const usePlanned = (
   const client = useQueryClient();
   const [told, setTold] = useState<Told | null>(null);
   const [stoppedAt, setStoppedAt] = useState<string | null>(null);
-  const key = ['plan', text];
+  const key = ['plan worked out', text];
   const { data, isFetching, error } = useQuery({
     queryKey: key,
     queryFn: async ({ signal }) => {
