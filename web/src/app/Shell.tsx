@@ -112,7 +112,7 @@ const Rail = () => {
           </NavLink>
         ))}
       </nav>
-      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-3 py-2 text-sm max-sm:fixed max-sm:inset-x-0 max-sm:bottom-[calc(3.5rem+env(safe-area-inset-bottom))] max-sm:z-30 sm:flex-col sm:items-stretch sm:overflow-y-auto" />
+      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-3 py-2 text-sm max-sm:fixed max-sm:inset-x-0 max-sm:bottom-[calc(3.5rem+var(--dock,0rem)+env(safe-area-inset-bottom))] max-sm:z-30 sm:flex-col sm:items-stretch sm:overflow-y-auto" />
       <button
         type="button"
         className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-[#b9c1d8] outline-offset-[-3px] hover:bg-[#1e2a50] focus-visible:outline-[#e3a94a] max-sm:hidden"
@@ -149,7 +149,10 @@ export const Shell = () => (
     </a>
     <div className="flex min-h-dvh max-sm:flex-col">
       <Rail />
-      <main id="room" className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-24">
+      <main
+        id="room"
+        className="min-w-0 flex-1 px-6 py-3 max-sm:px-4 max-sm:pb-[calc(6rem+var(--dock,0rem))]"
+      >
         <Outlet />
       </main>
     </div>

@@ -58,7 +58,8 @@ export const DropStepper = ({
     const next = (drops ?? 0) + by;
     if (next >= 0 && next <= most) onDrops(next);
   };
-  const side = 'grid h-8 w-8 place-items-center text-press hover:bg-slate-wash disabled:opacity-40';
+  const side =
+    'grid size-8 max-sm:size-11 place-items-center text-press hover:bg-slate-wash disabled:opacity-40';
   return (
     <span className="inline-flex items-center rounded-md border border-line">
       <button

@@ -107,7 +107,12 @@ export const OilRow = ({
   onArrow: (by: 1 | -1) => void;
   dropsRef: Ref<HTMLInputElement>;
 }) => (
-  <Row>
+  // On a phone its name and its percent, and under them what is pressed.
+  <Row
+    className={clsx(
+      isShort && 'max-sm:grid max-sm:grid-cols-[minmax(0,1fr)_auto] max-sm:items-center',
+    )}
+  >
     <RowHead>
       <span className="flex items-center gap-2.5">
         <OilSwatch oil={oil} />
@@ -167,7 +172,7 @@ export const OilRow = ({
         />
       </Cell>
     )}
-    <Cell right>
+    <Cell right className="max-sm:order-2">
       <DropStepper
         ref={dropsRef}
         name={oil.name}
@@ -181,7 +186,7 @@ export const OilRow = ({
       />
     </Cell>
     {isShort ? (
-      <Cell right className="font-semibold whitespace-nowrap">
+      <Cell right className="font-semibold whitespace-nowrap max-sm:order-1 max-sm:text-right!">
         {mixed ? formatPercent(shareBy(mixed, percentBy).likely) : '–'}
       </Cell>
     ) : (
@@ -244,11 +249,11 @@ export const OilRow = ({
         </Cell>
       </>
     )}
-    <Cell right>
+    <Cell right className="max-sm:order-3">
       <button
         type="button"
         aria-label={`Remove ${oil.name}`}
-        className="rounded p-1.5 text-soft hover:text-brick"
+        className="inline-grid place-items-center rounded p-1.5 max-sm:size-11 text-soft hover:text-brick"
         onClick={onRemove}
       >
         <X aria-hidden size={16} />

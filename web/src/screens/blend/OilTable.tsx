@@ -109,6 +109,7 @@ export const OilTable = memo(
         <div>
           <Table
             rows="fields"
+            cards={isShort}
             columns={
               isShort
                 ? shortColumns(by)
@@ -235,7 +236,7 @@ export const OilTable = memo(
               })}
             </tbody>
             {recipe.oils.length > 0 && (
-              <tfoot>
+              <tfoot className={isShort ? 'max-sm:block' : undefined}>
                 <OilTotals
                   recipe={recipe}
                   change={change}

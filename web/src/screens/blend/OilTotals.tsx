@@ -3,6 +3,7 @@ import { fillMl } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { firstLine, setTarget, valueIn, type By } from '@jubbet/core/recipe';
 import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
+import { clsx } from 'clsx';
 import { NumberField } from '../../parts/NumberField';
 import { Cell, Row, RowHead } from '../../parts/Table';
 import { shownContainer } from './shownContainer';
@@ -65,15 +66,15 @@ export const OilTotals = ({
     );
   if (isShort) {
     return (
-      <Row className="border-t-2 border-ink">
+      <Row className="border-t-2 border-ink max-sm:grid max-sm:grid-cols-[minmax(0,1fr)_auto_4rem] max-sm:border-t-2">
         <RowHead className="font-semibold">Total</RowHead>
-        <Cell centre className={cell}>
+        <Cell centre under="Drops" className={cell}>
           {drops === undefined ? '–' : formatNumber(drops, 6)}
         </Cell>
-        <Cell right className={cell}>
+        <Cell right className={clsx(cell, 'max-sm:text-right!')}>
           {strength ? formatPercent(strength.likely) : '–'}
         </Cell>
-        <Cell right />
+        <Cell right className="max-sm:hidden" />
       </Row>
     );
   }

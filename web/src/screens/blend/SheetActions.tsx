@@ -1,7 +1,59 @@
+import { clsx } from 'clsx';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Button, ButtonLink } from '../../parts/Button';
 import { Kbd } from '../../parts/Kbd';
 import { More, MoreAct, MoreLink } from '../../parts/More';
+
+interface StepsProps {
+  /** How many steps can be undone, and done again. */
+  readonly steps: { readonly undo: number; readonly redo: number };
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+}
+
+const Steps = ({ steps, onUndo, onRedo, className }: StepsProps & { className: string }) => (
+  <div className={clsx('flex gap-2', className)}>
+    <Button
+      look="quiet"
+      className="px-2! max-sm:min-w-11"
+      aria-label="Undo"
+      title="Undo, Ctrl and Z"
+      disabled={steps.undo === 0}
+      onClick={onUndo}
+    >
+      <Undo2 aria-hidden size={18} />
+    </Button>
+    <Button
+      look="quiet"
+      className="px-2! max-sm:min-w-11"
+      aria-label="Redo"
+      title="Redo, Ctrl, Shift and Z"
+      disabled={steps.redo === 0}
+      onClick={onRedo}
+    >
+      <Redo2 aria-hidden size={18} />
+    </Button>
+  </div>
+);
+
+const Make = ({
+  id,
+  onGaps,
+  className,
+}: {
+  id: string;
+  onGaps: (() => void) | null;
+  className: string;
+}) =>
+  onGaps ? (
+    <Button look="first" className={className} onClick={onGaps}>
+      Make this
+    </Button>
+  ) : (
+    <ButtonLink look="first" className={className} to={`/blends/${id}/make`}>
+      Make this <Kbd>M</Kbd>
+    </ButtonLink>
+  );
 
 /** What can be done with a blend: made, labelled, and the rest in one menu. */
 export const SheetActions = ({
@@ -12,39 +64,16 @@ export const SheetActions = ({
   onRedo,
   onScale,
   onGaps,
-}: {
+}: StepsProps & {
   id: string;
   isForSale: boolean;
-  /** How many steps can be undone, and done again. */
-  steps: { readonly undo: number; readonly redo: number };
-  onUndo: () => void;
-  onRedo: () => void;
   /** Null while it cannot be worked out. */
   onScale: (() => void) | null;
   /** Says what the sentence still lacks; null where it lacks nothing. */
   onGaps: (() => void) | null;
 }) => (
   <div className="flex flex-wrap gap-2">
-    <Button
-      look="quiet"
-      className="px-2!"
-      aria-label="Undo"
-      title="Undo, Ctrl and Z"
-      disabled={steps.undo === 0}
-      onClick={onUndo}
-    >
-      <Undo2 aria-hidden size={18} />
-    </Button>
-    <Button
-      look="quiet"
-      className="px-2!"
-      aria-label="Redo"
-      title="Redo, Ctrl, Shift and Z"
-      disabled={steps.redo === 0}
-      onClick={onRedo}
-    >
-      <Redo2 aria-hidden size={18} />
-    </Button>
+    <Steps steps={steps} onUndo={onUndo} onRedo={onRedo} className="max-sm:hidden" />
     <More>
       <MoreAct disabled={!onScale} onClick={() => onScale?.()}>
         Scale
@@ -58,14 +87,14 @@ export const SheetActions = ({
     <ButtonLink to={`/blends/${id}/label`}>
       Label <Kbd>L</Kbd>
     </ButtonLink>
-    {onGaps ? (
-      <Button look="first" onClick={onGaps}>
-        Make this
-      </Button>
-    ) : (
-      <ButtonLink look="first" to={`/blends/${id}/make`}>
-        Make this <Kbd>M</Kbd>
-      </ButtonLink>
-    )}
+    <Make id={id} onGaps={onGaps} className="max-sm:hidden" />
+    {/* On a phone it is always under the thumb. */}
+    <div
+      data-dock
+      className="fixed inset-x-0 flex gap-2 bottom-[calc(3.5rem+env(safe-area-inset-bottom))] z-20 border-t border-line bg-paper px-4 py-2 sm:hidden print:hidden"
+    >
+      <Steps steps={steps} onUndo={onUndo} onRedo={onRedo} className="flex-none" />
+      <Make id={id} onGaps={onGaps} className="min-h-11 flex-1" />
+    </div>
   </div>
 );
