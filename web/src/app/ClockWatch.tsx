@@ -2,7 +2,7 @@ import { leftWords, overdueWords } from '@jubbet/core/words';
 import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 import { chime } from '../parts/sound';
 import { useClocks, type Ticking } from '../parts/useClocks';
 import { batches } from '../store/batches';

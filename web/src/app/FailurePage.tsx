@@ -1,8 +1,8 @@
 import { useRouteError } from 'react-router';
-import { Button, ButtonLink } from '../parts/Button';
+import { Button, ButtonLink } from '../ui/Button';
 import { ErrorDetails } from '../parts/ErrorDetails';
 import { detailsOf } from '../parts/detailsOf';
-import { ScreenTitle } from '../parts/ScreenTitle';
+import { ScreenTitle } from '../ui/ScreenTitle';
 import { storeTroubleOf } from '../parts/storeTrouble';
 
 /** What is shown where a screen broke: what happened, that nothing is lost, what to do. */

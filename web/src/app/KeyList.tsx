@@ -1,5 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 
 const groups: readonly { room: string; keys: readonly [string, string][] }[] = [
   {

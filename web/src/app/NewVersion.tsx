@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { useNavigation } from 'react-router';
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 import type { Versions } from './versions';
 
 /** What comes first is the page: being offline is seen to when it rests, in ms. */

@@ -8,7 +8,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 import { ErrorDetails } from '../parts/ErrorDetails';
 import { useCutNotice } from '../parts/useCutNotice';
 import { useKeys } from '../parts/useKeys';

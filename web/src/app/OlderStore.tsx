@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 import { ErrorDetails } from '../parts/ErrorDetails';
 import { errorText, type ErrorText } from '../parts/errorText';
 import { saveFile } from '../parts/saveFile';

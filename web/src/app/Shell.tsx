@@ -13,7 +13,7 @@ import {
 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
-import { Kbd } from '../parts/Kbd';
+import { Kbd } from '../ui/Kbd';
 import { useKeys } from '../parts/useKeys';
 import { NewVersion } from './NewVersion';
 import { NoticePlace, NoticeProvider } from './NoticeProvider';

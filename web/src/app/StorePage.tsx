@@ -1,4 +1,4 @@
-import { Button } from '../parts/Button';
+import { Button } from '../ui/Button';
 import type { StoreTrouble } from '../parts/storeTrouble';
 import { OlderStore } from './OlderStore';
 

@@ -2,10 +2,11 @@ import { readNumber, type NumberRule } from '@jubbet/core/quantity';
 import { readAmountInUnit, type AmountOf } from '@jubbet/core/recipe';
 import type { ComponentProps } from 'react';
 import { useCatalog } from './catalog';
-import { NumberUnder } from './Field';
-import { NumberField } from './NumberField';
+import { NumberUnder } from '../ui/Field';
+import { NumberField } from '../ui/NumberField';
 import { useSpoons } from './useSpoons';
-import { refusalOf, refusalOfNumber, type Refusal } from './refusal';
+import { refusalOfNumber, type Refusal } from '../ui/refusal';
+import { refusalOf } from './refusal';
 
 /** Reads what is no plain number: `2 fl oz`, `1 lb`, `1 tsp`, in the spoons that were chosen. */
 const useTypedAmount = (

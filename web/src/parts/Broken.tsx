@@ -1,4 +1,4 @@
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 import { ErrorDetails } from './ErrorDetails';
 import { errorText } from './errorText';
 import { saveFile } from './saveFile';

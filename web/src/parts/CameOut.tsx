@@ -4,8 +4,8 @@ import { madePieces } from '@jubbet/core/label';
 import { cameOutLines, type CameOutLine, type EventOf } from '@jubbet/core/making';
 import { containerWords, containerWordsOf, formatMl, piecesWords } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from './Button';
-import { NumberUnder, SelectField, TextField } from './Field';
+import { Button } from '../ui/Button';
+import { NumberUnder, SelectField, TextField } from '../ui/Field';
 
 const parts = [
   ['0', 'none'],

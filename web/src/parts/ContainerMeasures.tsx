@@ -1,7 +1,7 @@
 import { containerWordsOf, formatMl } from '@jubbet/core/words';
 import { fillMl, largestContainerMl, type OwnContainer } from '@jubbet/core/catalog';
 import { AmountUnder } from './AmountField';
-import { NumberUnder } from './Field';
+import { NumberUnder } from '../ui/Field';
 
 type Measured = Omit<OwnContainer, 'name'>;
 

@@ -9,9 +9,9 @@ import {
 import { typedAllergyWords, typedConditionWords } from '@jubbet/core/words';
 import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
-import { Choices } from './Choices';
-import { Ticks } from './Ticks';
-import { Tick } from './Tick';
+import { Choices } from '../ui/Choices';
+import { Ticks } from '../ui/Ticks';
+import { Tick } from '../ui/Tick';
 
 /** What the rules read of a wearer beside the age. */
 export type Health = Omit<Wearer, 'ageMonths' | 'name'>;

@@ -1,4 +1,4 @@
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 
 /** Whoever goes elsewhere with something typed is asked first. */
 export const LeaveAsked = ({ onLeave, onStay }: { onLeave: () => void; onStay: () => void }) => (

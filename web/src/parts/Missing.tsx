@@ -1,5 +1,5 @@
-import { ButtonLink } from './Button';
-import { ScreenTitle } from './ScreenTitle';
+import { ButtonLink } from '../ui/Button';
+import { ScreenTitle } from '../ui/ScreenTitle';
 
 /** Something that was looked for and is not there, with ways on. */
 export const Missing = ({ title, text }: { title: string; text: string }) => (

@@ -1,6 +1,6 @@
 import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
 import { useState } from 'react';
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 import { useCatalog } from './catalog';
 import { PickByName } from './PickByName';
 

@@ -11,12 +11,12 @@ import { dayWords, skinWords, standingWords, testAdvice, testedWords } from '@ju
 import { useState } from 'react';
 import type { PatchTestRecord } from '../store/database';
 import { patchTests, type NewReading } from '../store/patchTests';
-import { Button } from './Button';
-import { TextField } from './Field';
+import { Button } from '../ui/Button';
+import { TextField } from '../ui/Field';
 import { momentWords } from './moments';
 import { Photos } from './Photos';
 import { SkinPicture } from './SkinPicture';
-import { useSeconds } from './useSeconds';
+import { useSeconds } from '../ui/useSeconds';
 import { useWrite } from './useWrite';
 
 /** One patch test: where it is, what was read, and the next reading. */

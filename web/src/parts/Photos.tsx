@@ -5,11 +5,11 @@ import type { PhotoRecord } from '../store/database';
 import { photos } from '../store/photos';
 import type { PhotoOf } from '../store/records/photos';
 import { useStored } from '../store/useStored';
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 import { useNotice } from './notice';
-import { useAutosavedText } from './useAutosavedText';
+import { useAutosavedText } from '../ui/useAutosavedText';
 import { useWrite } from './useWrite';
-import { Tick } from './Tick';
+import { Tick } from '../ui/Tick';
 
 /** Shows a picture in an image for as long as that is there. */
 const usePicture = (jpeg: string) => {

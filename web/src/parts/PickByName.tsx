@@ -10,10 +10,10 @@ import { forbiddenNamed, plainName } from '@jubbet/core/catalog';
 import { clsx } from 'clsx';
 import { useId, useState, type ReactNode, type Ref } from 'react';
 import { Link } from 'react-router';
-import { Button } from './Button';
-import { FieldProblem } from './FieldProblem';
+import { Button } from '../ui/Button';
+import { FieldProblem } from '../ui/FieldProblem';
 import { OilName } from './OilName';
-import type { Refusal } from './refusal';
+import type { Refusal } from '../ui/refusal';
 
 /**
  * Picks a material by any of its names: three letters and enter. What is taken

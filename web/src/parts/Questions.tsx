@@ -10,7 +10,7 @@ import {
 import type { Mixture } from '@jubbet/core/mixture';
 import { answerWords, questionWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 import { useCatalog } from './catalog';
 
 /** What applies of a question, as an answer. */

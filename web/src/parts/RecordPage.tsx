@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
-import { Button, ButtonLink } from './Button';
+import { Button, ButtonLink } from '../ui/Button';
 import { errorText, type ErrorText } from './errorText';
 import { useNotice } from './notice';
-import { ScreenTitle } from './ScreenTitle';
+import { ScreenTitle } from '../ui/ScreenTitle';
 import { LeaveAsked } from './LeaveAsked';
 import { useLeaveGuard } from './useLeaveGuard';
 import type { RecordForm } from './useRecordForm';

@@ -1,6 +1,6 @@
 import { smelledWhen, type BenchEvent, type EventOf, type Tally } from '@jubbet/core/making';
 import { smelledWords } from '@jubbet/core/words';
-import { useAutosavedText } from './useAutosavedText';
+import { useAutosavedText } from '../ui/useAutosavedText';
 
 const Note = ({
   when,

@@ -1,7 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { clsx } from 'clsx';
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { Button } from './Button';
+import { Button } from '../ui/Button';
 import { openFirstGap } from './openFirstGap';
 
 /**

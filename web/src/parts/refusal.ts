@@ -1,23 +1,7 @@
 import type { Catalog } from '@jubbet/core/catalog';
-import type { ReadNumber } from '@jubbet/core/quantity';
 import type { SaidProblem } from '@jubbet/core/recipe';
-import { numberProblemWords, saidProblemWords } from '@jubbet/core/words';
-
-/** Why something typed is not taken, and the ways in which it may have been meant. */
-export interface Refusal {
-  readonly sentence: string;
-  /** Texts that are read without doubt, to be pressed; none where nothing is in doubt. */
-  readonly readings: readonly string[];
-}
-
-/** Why a number is not taken. */
-export const refusalOfNumber = ({
-  problem,
-  readings,
-}: Extract<ReadNumber, { ok: false }>): Refusal => ({
-  sentence: numberProblemWords(problem),
-  readings,
-});
+import { saidProblemWords } from '@jubbet/core/words';
+import type { Refusal } from '../ui/refusal';
 
 /** Why an amount in words is not taken, as a field says it. */
 export const refusalOf = (catalog: Catalog, problem: SaidProblem): Refusal => ({

@@ -1,6 +1,6 @@
 import { runningClocks, type RunningClock } from '../store/clocks';
 import { useStored } from '../store/useStored';
-import { useSeconds } from './useSeconds';
+import { useSeconds } from '../ui/useSeconds';
 
 /** A clock with what is left of it, in seconds; below zero once it is over. */
 export interface Ticking extends RunningClock {

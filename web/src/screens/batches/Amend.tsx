@@ -31,9 +31,9 @@ import {
 } from '@jubbet/core/words';
 import { madePieces } from '@jubbet/core/label';
 import { useState } from 'react';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { PickByName } from '../../parts/PickByName';
 import { useWrite } from '../../parts/useWrite';
 import { verdictShapes } from '../../parts/VerdictMark';

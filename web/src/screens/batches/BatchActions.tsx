@@ -13,7 +13,7 @@ import type { Bottle } from '@jubbet/core/stock';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';

@@ -27,7 +27,7 @@ import { BrokenRecord } from '../../parts/BrokenRecord';
 import { Missing } from '../../parts/Missing';
 import { timeOfDay } from '../../parts/moments';
 import { useWrite } from '../../parts/useWrite';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { SmellNotes } from '../../parts/SmellNotes';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';

@@ -12,9 +12,9 @@ import {
 } from '@jubbet/core/words';
 import { useMemo } from 'react';
 import { useCatalog } from '../../parts/catalog';
-import { NumberUnder } from '../../parts/Field';
+import { NumberUnder } from '../../ui/Field';
 import { OilName } from '../../parts/OilName';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useWrite } from '../../parts/useWrite';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
 import type { BatchRecord } from '../../store/database';

@@ -1,6 +1,6 @@
 import { nameIn } from '@jubbet/core/catalog';
 import { useCatalog } from '../../parts/catalog';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { OilName } from '../../parts/OilName';
 import { Link } from 'react-router';
 import type { BatchRecord } from '../../store/database';

@@ -1,7 +1,7 @@
 import { dayOfMoment } from '@jubbet/core/quantity';
 import { dayWords } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';

@@ -12,7 +12,7 @@ import { weighedAs } from '@jubbet/core/making';
 import { asItLies, type OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useUnits } from '../../parts/useUnits';
 
 /** Bottles with the same in them are in one column; what comes from one jug is that jug. */

@@ -20,12 +20,13 @@ import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
 import { X } from 'lucide-react';
 import { memo } from 'react';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { useNotice } from '../../parts/notice';
 import { useSpoons } from '../../parts/useSpoons';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { NotHere } from './NotHere';
-import { refusalOf, type Refusal } from '../../parts/refusal';
+import { refusalOf } from '../../parts/refusal';
+import type { Refusal } from '../../ui/refusal';
 import type { TokenProps } from './tokenProps';
 
 /** What a number that is typed is of. Of spoons, which are words, it is in g. */

@@ -11,20 +11,21 @@ import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
 import { baseFacts } from '@jubbet/core/catalog';
 import { allergyWords, countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
+import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
 import { OneBlend } from '../../parts/OneBlend';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { bottles } from '../../store/bottles';
 import type { BlendRecord } from '../../store/database';
 import { useStored } from '../../store/useStored';
 import { CarrierMap } from './CarrierMap';
 import { useRecipe } from './useRecipe';
-import { Cell, Row, RowHead, Table, type Column } from '../../parts/Table';
-import { Tick } from '../../parts/Tick';
+import { Cell, Row, RowHead, Table, type Column } from '../../ui/Table';
+import { Tick } from '../../ui/Tick';
 
 const kinds: Record<CarrierKind, string> = {
   oil: 'Carrier oils',
@@ -223,7 +224,9 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
 export const CarriersScreen = () => {
   const { data, error } = useStored(['bottles'], () => bottles.list());
   const shelf = useMemo(() => data?.map(({ bottle }) => bottle), [data]);
-  if (error) throw error;
-  if (!shelf) return null;
-  return <OneBlend>{(record) => <Carriers record={record} shelf={shelf} />}</OneBlend>;
+  return (
+    <StoredScreen of={{ data: shelf, error }}>
+      {(here) => <OneBlend>{(record) => <Carriers record={record} shelf={here} />}</OneBlend>}
+    </StoredScreen>
+  );
 };

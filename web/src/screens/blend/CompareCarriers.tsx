@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 
 /** The way to all bases side by side, with what they are for this wearer. */
 export const CompareCarriers = () => {

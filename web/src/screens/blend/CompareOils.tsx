@@ -2,10 +2,10 @@ import type { OilForBrief } from '@jubbet/core/advice';
 import { botanicalOf, looksOf, type Oil } from '@jubbet/core/catalog';
 import { countedWords, formatNumber, formatPercent, maximumWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { VerdictMark } from '../../parts/VerdictMark';
 
 /** A few oils side by side; what differs is set in bold. */

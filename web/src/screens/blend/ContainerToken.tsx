@@ -4,9 +4,9 @@ import { containerKinds, fillMl, usualContainers, type Container } from '@jubbet
 import { capitalised, fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
 import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
-import { Button } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
-import { NumberField } from '../../parts/NumberField';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { NumberField } from '../../ui/NumberField';
 import { useStored } from '../../store/useStored';
 import { MixingFields } from './MixingFields';
 import { measuredOf, OwnContainerFields, type Measured } from './OwnContainerFields';

@@ -2,8 +2,8 @@ import { readNumber, type NumberRule } from '@jubbet/core/quantity';
 import { Minus, Plus } from 'lucide-react';
 import { clsx } from 'clsx';
 import type { ComponentProps, Ref } from 'react';
-import { isTyping, NumberField } from '../../parts/NumberField';
-import { refusalOfNumber, type Refusal } from '../../parts/refusal';
+import { isTyping, NumberField } from '../../ui/NumberField';
+import { refusalOfNumber, type Refusal } from '../../ui/refusal';
 
 const most = 10_000;
 

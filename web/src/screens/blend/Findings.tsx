@@ -24,7 +24,7 @@ import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { FigureChecks } from '../../parts/FigureChecks';
 import { LimitTrack } from '../../parts/LimitTrack';
-import { Term } from '../../parts/Term';
+import { Term } from '../../ui/Term';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 

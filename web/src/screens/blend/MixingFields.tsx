@@ -5,9 +5,9 @@ import { setMixing, type Recipe } from '@jubbet/core/recipe';
 import { useMemo } from 'react';
 import { AmountField } from '../../parts/AmountField';
 import { useCatalog } from '../../parts/catalog';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import type { TokenProps } from './tokenProps';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const densityOf = (catalog: Catalog, recipe: Recipe): number | null => {
   const worked = workOut(catalog, recipe);

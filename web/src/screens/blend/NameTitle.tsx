@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useHeadingFocus } from '../../parts/useHeadingFocus';
+import { useHeadingFocus } from '../../ui/useHeadingFocus';
 
 /** The title of the sheet is the name of the blend, and is written on the spot. */
 export const NameTitle = ({ name, onName }: { name: string; onName: (name: string) => void }) => {

@@ -1,6 +1,6 @@
 import { nameFromId } from '@jubbet/core/words';
 import { X } from 'lucide-react';
-import { Cell, Row, RowHead } from '../../parts/Table';
+import { Cell, Row, RowHead } from '../../ui/Table';
 
 /** A row for what this house does not know: it can be taken out, or added to the house. */
 export const NotHere = ({

@@ -1,4 +1,4 @@
-import type { Refusal } from '../../parts/refusal';
+import type { Refusal } from '../../ui/refusal';
 import { type RecipeOil, type OilAmount, isIn, valueIn, type By } from '@jubbet/core/recipe';
 import { botanicalOf, type Oil } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent, formatRange, madeOfWords } from '@jubbet/core/words';
@@ -8,10 +8,10 @@ import type { Range } from '@jubbet/core/quantity';
 import { clsx } from 'clsx';
 import { X } from 'lucide-react';
 import type { Ref } from 'react';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
-import { Cell, Row, RowHead } from '../../parts/Table';
+import { Cell, Row, RowHead } from '../../ui/Table';
 import { verdictInk, VerdictMark } from '../../parts/VerdictMark';
 import { DropStepper } from './DropStepper';
 

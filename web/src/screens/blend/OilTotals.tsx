@@ -4,8 +4,8 @@ import type { WorkedOut } from '@jubbet/core/drops';
 import { firstLine, setTarget, valueIn, type By } from '@jubbet/core/recipe';
 import { formatNumber, formatPercent, formatRange } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { NumberField } from '../../parts/NumberField';
-import { Cell, Row, RowHead } from '../../parts/Table';
+import { NumberField } from '../../ui/NumberField';
+import { Cell, Row, RowHead } from '../../ui/Table';
 import { shownContainer } from './shownContainer';
 import type { TokenProps } from './tokenProps';
 

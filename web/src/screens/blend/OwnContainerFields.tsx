@@ -1,7 +1,7 @@
 import type { Container } from '@jubbet/core/catalog';
 import type { RecipeContainer } from '@jubbet/core/recipe';
-import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { ContainerMeasures } from '../../parts/ContainerMeasures';

@@ -1,7 +1,7 @@
 import { formatPercent, pasteAimWords, pasteFeelWords, volumeWords } from '@jubbet/core/words';
 import { withPaste, type Evaluation } from '@jubbet/core/drops';
 import { pasteAims, pasteOf } from '@jubbet/core/mixture';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 import type { TokenProps } from './tokenProps';

@@ -1,7 +1,7 @@
 import { wearerChanges } from '@jubbet/core/batch';
 import type { Recipe } from '@jubbet/core/recipe';
 import { formatList, wearerChangeWords } from '@jubbet/core/words';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
 import { blends, type BlendOfToday } from '../../store/blends';
 

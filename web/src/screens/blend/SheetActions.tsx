@@ -1,8 +1,8 @@
 import { clsx } from 'clsx';
 import { Redo2, Undo2 } from 'lucide-react';
-import { Button, ButtonLink } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
-import { More, MoreAct, MoreLink } from '../../parts/More';
+import { Button, ButtonLink } from '../../ui/Button';
+import { Kbd } from '../../ui/Kbd';
+import { More, MoreAct, MoreLink } from '../../ui/More';
 
 interface StepsProps {
   /** How many steps can be undone, and done again. */

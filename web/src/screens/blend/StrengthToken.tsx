@@ -9,9 +9,9 @@ import {
 import { dropFigures, guidelines } from '@jubbet/core/catalog';
 import { strengthBy, type Mixture } from '@jubbet/core/mixture';
 import { wholeBlendLimit } from '@jubbet/core/limits';
-import { Button } from '../../parts/Button';
-import { NumberField } from '../../parts/NumberField';
-import { Choices } from '../../parts/Choices';
+import { Button } from '../../ui/Button';
+import { NumberField } from '../../ui/NumberField';
+import { Choices } from '../../ui/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from '../../parts/Token';
 

@@ -13,7 +13,7 @@ import { textureFor, textureOf, waxFor, type Texture } from '@jubbet/core/mixtur
 import { useCatalog } from '../../parts/catalog';
 import { useUnits } from '../../parts/useUnits';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { nonBreaking } from '../../parts/nonBreaking';
 import type { TokenProps } from './tokenProps';
 

@@ -1,9 +1,9 @@
 import { placeFacts } from '@jubbet/core/catalog';
 import { changeBrief } from '@jubbet/core/recipe';
 import { timesWords } from '@jubbet/core/words';
-import { NumberField } from '../../parts/NumberField';
-import { Tick } from '../../parts/Tick';
-import { Choices } from '../../parts/Choices';
+import { NumberField } from '../../ui/NumberField';
+import { Tick } from '../../ui/Tick';
+import { Choices } from '../../ui/Choices';
 import type { TokenProps } from './tokenProps';
 import { Token } from '../../parts/Token';
 

@@ -5,7 +5,7 @@ import { wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { useOpenedWith } from '../../parts/openedWith';
 import { Link } from 'react-router';
-import { Choices } from '../../parts/Choices';
+import { Choices } from '../../ui/Choices';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
@@ -13,7 +13,7 @@ import { useStored } from '../../store/useStored';
 import { Token } from '../../parts/Token';
 import type { TokenProps } from './tokenProps';
 import { WearerForm, type WearerDraft } from './WearerForm';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const blank: WearerDraft = {
   name: '',

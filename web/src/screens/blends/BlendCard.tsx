@@ -13,7 +13,7 @@ import { oilIdsIn, type Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import type { BlendRecord } from '../../store/database';
 import { CardMenu } from './CardMenuLater';
 

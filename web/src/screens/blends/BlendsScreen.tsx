@@ -1,10 +1,10 @@
 import { nameOrNone } from '@jubbet/core/words';
 import { lazy, startTransition, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
+import { Button, ButtonLink } from '../../ui/Button';
+import { Kbd } from '../../ui/Kbd';
 import { OneRecord } from '../../parts/OneRecord';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
@@ -16,7 +16,7 @@ import { ShelfGrid } from './ShelfGrid';
 
 /** The other way to look, and what is stated once all is there. */
 const BookList = lazy(async () => ({
-  default: (await import('../../parts/WindowList')).WindowList,
+  default: (await import('../../ui/WindowList')).WindowList,
 }));
 const BlendCard = lazy(async () => ({ default: (await import('./BlendCard')).BlendCard }));
 const RefusedFile = lazy(async () => ({ default: (await import('./ImportBlend')).RefusedFile }));

@@ -27,13 +27,13 @@ import {
 } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { OneBlend } from '../../parts/OneBlend';
 import { OilName } from '../../parts/OilName';
 import { PreDilutions } from '../../parts/PreDilutions';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { useKeys } from '../../parts/useKeys';
 import { useUnits } from '../../parts/useUnits';

@@ -25,7 +25,7 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { OilName } from '../../parts/OilName';
 import { VerdictMark } from '../../parts/VerdictMark';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';
 import { bottles } from '../../store/bottles';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { bringExampleBack, putExampleAway } from './putAway';

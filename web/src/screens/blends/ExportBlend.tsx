@@ -1,10 +1,10 @@
 import { forAnyone, type Recipe } from '@jubbet/core/recipe';
 import { nameOrNone, wearerWords } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
 import { saveBlend } from './saveBlend';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 /**
  * A blend that is shared is for anyone: who it was made for, and what is known of their

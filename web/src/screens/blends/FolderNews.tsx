@@ -1,5 +1,5 @@
 import { countedWords } from '@jubbet/core/words';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { momentWords } from '../../parts/moments';
 import { useNotice } from '../../parts/notice';
 import { useFolderNews } from '../../parts/useFolderNews';

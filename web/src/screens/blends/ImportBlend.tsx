@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';

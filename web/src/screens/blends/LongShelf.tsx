@@ -1,5 +1,5 @@
 import { useLayoutEffect, useState, type CSSProperties, type RefObject } from 'react';
-import { useWindow } from '../../parts/useWindow';
+import { useWindow } from '../../ui/useWindow';
 import type { ShelfProps } from './shelfProps';
 
 /** A place on the shelf is at least so wide, and a shelf about so high, in px. */

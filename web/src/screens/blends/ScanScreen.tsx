@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { qrIn } from '../../parts/readQr';
 import { readInCode } from './readInBlend';

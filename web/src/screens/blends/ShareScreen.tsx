@@ -17,21 +17,21 @@ import {
 import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
 import { codeOfBlend } from '../../parts/blendCode';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Glass } from '../../parts/Glass';
 import { OneBlend } from '../../parts/OneBlend';
 import { qrCodeOf } from '../../parts/qrCode';
 import { saveFile } from '../../parts/saveFile';
 import { svgFile } from '../../parts/svgFile';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { materials } from '../../store/materials';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { cardPicture } from './cardPicture';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 /** @throws where the drawing is not there yet */
 const saveDrawing = (element: HTMLElement | null, name: string): void => {

@@ -1,7 +1,7 @@
 import { nameOrNone } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';

@@ -1,4 +1,5 @@
 import { nameOrNone } from '@jubbet/core/words';
+import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import type { Catalog } from '@jubbet/core/catalog';
 import { workOut } from '@jubbet/core/drops';
@@ -6,18 +7,18 @@ import type { Recipe } from '@jubbet/core/recipe';
 import { format } from 'date-fns';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { OneBlend } from '../../parts/OneBlend';
 import { Photos } from '../../parts/Photos';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { blends } from '../../store/blends';
 import type { BlendRecord, DraftRecord } from '../../store/database';
 import { drafts } from '../../store/drafts';
 import { useStored } from '../../store/useStored';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 /** What compares them brings its charts along: loaded when two are chosen. */
 const CompareVersions = lazy(async () => ({
@@ -198,8 +199,10 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
 /** A blend as it was each time it was made. */
 export const VersionsScreen = () => {
   const { blendId = '' } = useParams();
-  const { data, error } = useStored(['drafts', blendId], () => drafts.list(blendId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  return <OneBlend>{(record) => <Drafts blend={record} list={data} />}</OneBlend>;
+  const found = useStored(['drafts', blendId], () => drafts.list(blendId));
+  return (
+    <StoredScreen of={found}>
+      {(list) => <OneBlend>{(record) => <Drafts blend={record} list={list} />}</OneBlend>}
+    </StoredScreen>
+  );
 };

@@ -1,8 +1,8 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Button } from '../../ui/Button';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';

@@ -8,9 +8,9 @@ import { onWearer, usualWearers } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import type { Recipe } from '@jubbet/core/recipe';
 import { useCatalog } from '../../parts/catalog';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { OneBlend } from '../../parts/OneBlend';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
 import type { PersonRecord } from '../../store/database';
@@ -18,7 +18,7 @@ import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 
 const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecord[] }) => {
   const catalog = useCatalog();

@@ -3,7 +3,7 @@ import { blendOfRows, readAnyBlend, readBlendText } from '@jubbet/core/exchange'
 import { readRecipes } from '@jubbet/core/reading';
 import { fileProblemWords, formatList } from '@jubbet/core/words';
 import { blendOfCode } from '../../parts/blendCode';
-import { tableRows } from '../../parts/tableRows';
+import { tableRows } from '../../ui/tableRows';
 import { bringBlendIn } from '../../store/bringBlendIn';
 import { longestKept, settings } from '../../store/settings';
 

@@ -2,10 +2,10 @@ import { type FigureCheck, type LibraryFigure } from '@jubbet/core/catalog';
 import { checkId } from '@jubbet/core/exchange';
 import { figureKindWords, figureWords, formatPercent, sourceWords } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { NumberUnder, TextField } from '../../parts/Field';
-import { Section } from '../../parts/Section';
+import { NumberUnder, TextField } from '../../ui/Field';
+import { Section } from '../../ui/Section';
 import { today } from '../../store/now';
 
 /** What is the same from one figure to the next: the book on the table, and who reads in it. */

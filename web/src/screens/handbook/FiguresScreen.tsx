@@ -18,13 +18,13 @@ import {
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { SelectField, TextField } from '../../parts/Field';
+import { SelectField, TextField } from '../../ui/Field';
 import { useNotice } from '../../parts/notice';
 import { saveFile } from '../../parts/saveFile';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useWrite } from '../../parts/useWrite';
 import { figureChecks } from '../../store/figureChecks';
 import { today } from '../../store/now';

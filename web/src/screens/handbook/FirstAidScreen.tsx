@@ -1,9 +1,9 @@
 import { firstAid } from '@jubbet/core/catalog';
 import { Phone, Printer } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/Field';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings } from '../../store/settings';

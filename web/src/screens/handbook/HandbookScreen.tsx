@@ -4,16 +4,16 @@ import { dropOfBottle } from '@jubbet/core/stock';
 import { formatRange } from '@jubbet/core/words';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { bottles } from '../../store/bottles';
 import { figureChecks } from '../../store/figureChecks';
 import { useStored } from '../../store/useStored';
 import { searchChapters, type Chapter, type Lines, type Table as Tabular } from './chapter';
 import { chapters } from './chapters';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useUnits } from '../../parts/useUnits';
 
 /** Who says so is under the chapter, by its number. */

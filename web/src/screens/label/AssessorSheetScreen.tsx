@@ -10,12 +10,12 @@ import {
   regionWords,
   saleQuestionWords,
 } from '@jubbet/core/words';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { nameIn } from '@jubbet/core/catalog';
 import { useCatalog } from '../../parts/catalog';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Section } from '../../parts/Section';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { Section } from '../../ui/Section';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { today } from '../../store/now';
 import { saveAssessorSheet } from './saveAssessorSheet';
 import { type Sold, useSoldWhere, WithSold } from './Sold';

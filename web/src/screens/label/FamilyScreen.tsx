@@ -15,13 +15,14 @@ import {
 } from '@jubbet/core/words';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { StoredScreen, together } from '../../parts/StoredScreen';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { OneBlend } from '../../parts/OneBlend';
 import { saveFile } from '../../parts/saveFile';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useInSlices } from '../../parts/useInSlices';
 import { unitsOf } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
@@ -32,7 +33,7 @@ import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 import { largestSize } from './labelToPrint';
 
 /** More people than this are no family: the rest can be had one by one. */
@@ -213,13 +214,11 @@ const Family = ({
 export const FamilyScreen = () => {
   const house = useStored(['people'], () => people.list());
   const set = useStored(['settings'], () => settings.read());
-  const error = house.error ?? set.error;
-  if (error) throw error;
-  const [who, how] = [house.data, set.data];
-  if (!who || !how) return null;
   return (
-    <OneBlend>
-      {({ id, recipe }) => <Family id={id} recipe={recipe} house={who} set={how} />}
-    </OneBlend>
+    <StoredScreen of={together({ house, set })}>
+      {(here) => (
+        <OneBlend>{({ id, recipe }) => <Family id={id} recipe={recipe} {...here} />}</OneBlend>
+      )}
+    </StoredScreen>
   );
 };

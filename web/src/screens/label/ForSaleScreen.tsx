@@ -11,13 +11,13 @@ import {
   saleText,
   whoKnows,
 } from '@jubbet/core/words';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { Choices } from '../../parts/Choices';
-import { SelectField, TextField } from '../../parts/Field';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { Section } from '../../parts/Section';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Choices } from '../../ui/Choices';
+import { SelectField, TextField } from '../../ui/Field';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { Section } from '../../ui/Section';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { unitsOf } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
 import { today } from '../../store/now';

@@ -2,8 +2,8 @@ import type { Catalog, Region } from '@jubbet/core/catalog';
 import type { SaleStanding } from '@jubbet/core/label';
 import { isReason } from '@jubbet/core/making';
 import { useState, type ReactNode } from 'react';
-import { Button, ButtonLink } from '../../parts/Button';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { Button, ButtonLink } from '../../ui/Button';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { AgainstSelling } from './AgainstSelling';
 
 /** Why something is sold past a limit: it stays with the batch, for whoever assesses it. */

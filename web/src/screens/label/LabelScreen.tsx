@@ -3,13 +3,13 @@ import { settleProblemWords } from '@jubbet/core/words';
 import { madeOf } from '@jubbet/core/batch';
 import type { BenchEvent } from '@jubbet/core/making';
 import type { Recipe } from '@jubbet/core/recipe';
+import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
-import { Missing } from '../../parts/Missing';
+import { ButtonLink } from '../../ui/Button';
 import { OneBlend } from '../../parts/OneBlend';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
 import { blends } from '../../store/blends';
@@ -84,24 +84,28 @@ export const BatchLabelScreen = () => {
   const { batchId = '' } = useParams();
   const found = useStored(['batch with events', batchId], () => batches.withEvents(batchId));
   const set = useStored(['settings'], () => settings.read());
-  const error = found.error ?? set.error;
-  if (error) throw error;
-  if (found.data === undefined || set.data === undefined) return null;
-  if (found.data === null) {
-    return <Missing title="Batch not found" text="It may have been deleted." />;
-  }
-  return <LabelOfBatch {...found.data} printing={set.data} />;
+  return (
+    <StoredScreen of={set}>
+      {(printing) => (
+        <StoredScreen of={found} what="Batch">
+          {(made) => <LabelOfBatch {...made} printing={printing} />}
+        </StoredScreen>
+      )}
+    </StoredScreen>
+  );
 };
 
 /** The label of a blend that is not made yet: today's date, and no batch. */
 export const BlendLabelScreen = () => {
-  const { data, error } = useStored(['settings'], () => settings.read());
-  if (error) throw error;
-  if (data === undefined) return null;
+  const found = useStored(['settings'], () => settings.read());
   return (
-    <OneBlend>
-      {({ id, recipe }) => <LabelOfDraft blendId={id} recipe={recipe} printing={data} />}
-    </OneBlend>
+    <StoredScreen of={found}>
+      {(printing) => (
+        <OneBlend>
+          {({ id, recipe }) => <LabelOfDraft blendId={id} recipe={recipe} printing={printing} />}
+        </OneBlend>
+      )}
+    </StoredScreen>
   );
 };
 

@@ -1,12 +1,12 @@
 import { handLabel, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { Fragment, useEffect, useRef, useState, type ReactNode } from 'react';
-import { Button, ButtonLink } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
-import { Kbd } from '../../parts/Kbd';
-import { NumberField } from '../../parts/NumberField';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { Kbd } from '../../ui/Kbd';
+import { NumberField } from '../../ui/NumberField';
 import { saveFile } from '../../parts/saveFile';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';

@@ -22,7 +22,7 @@ import {
 import type { Region } from '@jubbet/core/catalog';
 import type { Blend } from '@jubbet/core/drops';
 import { type ReactNode, useState } from 'react';
-import { SelectField } from '../../parts/Field';
+import { SelectField } from '../../ui/Field';
 import { today } from '../../store/now';
 import { HeldBack } from './HeldBack';
 import { largestSize } from './labelToPrint';

@@ -1,7 +1,7 @@
 import { isVisible, shownName } from '@jubbet/core/quantity';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
 
 /** Asked before the first label is printed: what the blend is called, and whose name is on it. */
 export const NamesFirst = ({

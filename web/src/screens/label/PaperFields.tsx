@@ -1,7 +1,7 @@
 import { labelSheets, type LabelSheet, type LabelSize, type Paper } from '@jubbet/core/label';
 import { formatNumber } from '@jubbet/core/words';
-import { SelectField } from '../../parts/Field';
-import { NumberField } from '../../parts/NumberField';
+import { SelectField } from '../../ui/Field';
+import { NumberField } from '../../ui/NumberField';
 
 /** What labels are printed on: plain paper, one page each, or a sheet of labels. */
 export type PrintedOn = Paper | LabelSheet;

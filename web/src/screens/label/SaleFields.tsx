@@ -3,10 +3,10 @@ import { regionWords, type SaleChoices } from '@jubbet/core/words';
 import { useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { z } from 'zod';
-import { SelectField } from '../../parts/Field';
+import { SelectField } from '../../ui/Field';
 import type { Settings } from '../../store/settings';
 import { unitsOf } from '../../parts/useUnits';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const goals = ['gift', ...regions] as const;
 const goalSchema = z.enum(goals).catch('gift');

@@ -2,11 +2,11 @@ import type { Brief } from '@jubbet/core/brief';
 import { allergenSource, namedAbove, nameIn } from '@jubbet/core/catalog';
 import type { SaleFacts } from '@jubbet/core/label';
 import { formatList, formatPercent, type SaleText } from '@jubbet/core/words';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { Section } from '../../parts/Section';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
+import { Section } from '../../ui/Section';
 
 /** The list of ingredients as it is on a pack, and what is wanting in it. */
 export const SaleIngredients = ({

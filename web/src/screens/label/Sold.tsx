@@ -8,6 +8,7 @@ import { settleProblemWords } from '@jubbet/core/words';
 import { useMemo, type ReactNode } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { z } from 'zod';
+import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import { Missing } from '../../parts/Missing';
 import { OneBlend } from '../../parts/OneBlend';
@@ -120,25 +121,29 @@ const SoldBlend = ({
 };
 
 const OneSoldBatch = ({ id, set, show }: { id: string; set: Settings; show: Show }) => {
-  const { data, error } = useStored(['batch with events', id], () => batches.withEvents(id));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Batch not found" text="It may have been deleted." />;
-  }
-  return <SoldBatch {...data} set={set} show={show} />;
+  const found = useStored(['batch with events', id], () => batches.withEvents(id));
+  return (
+    <StoredScreen of={found} what="Batch">
+      {(made) => <SoldBatch {...made} set={set} show={show} />}
+    </StoredScreen>
+  );
 };
 
 /** The batch or the blend of the address, as something for sale. */
 export const WithSold = ({ children: show }: { children: Show }) => {
   const { batchId } = useParams();
-  const { data: set, error } = useStored(['settings'], () => settings.read());
-  if (error) throw error;
-  if (!set) return null;
-  if (batchId !== undefined) return <OneSoldBatch id={batchId} set={set} show={show} />;
+  const found = useStored(['settings'], () => settings.read());
   return (
-    <OneBlend>
-      {({ id, recipe }) => <SoldBlend id={id} recipe={recipe} set={set} show={show} />}
-    </OneBlend>
+    <StoredScreen of={found}>
+      {(set) =>
+        batchId === undefined ? (
+          <OneBlend>
+            {({ id, recipe }) => <SoldBlend id={id} recipe={recipe} set={set} show={show} />}
+          </OneBlend>
+        ) : (
+          <OneSoldBatch id={batchId} set={set} show={show} />
+        )
+      }
+    </StoredScreen>
   );
 };

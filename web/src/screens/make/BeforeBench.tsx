@@ -19,13 +19,13 @@ import {
 import { Minus, Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { ContainerFigure } from '../../parts/ContainerFigure';
 import { sizeOf } from '../../parts/container/size';
 import { errorText, type ErrorText } from '../../parts/errorText';
 import { layersOf } from '../../parts/layers';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { Questions } from '../../parts/Questions';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { useUnits } from '../../parts/useUnits';

@@ -3,9 +3,9 @@ import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
 import { ArrowLeft, LifeBuoy, ListChecks, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
-import { Kbd } from '../../parts/Kbd';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ButtonLink } from '../../ui/Button';
+import { Kbd } from '../../ui/Kbd';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import type { BatchRecord } from '../../store/database';
 
 const headerButton =

@@ -3,10 +3,10 @@ import { clocksOf, type BenchEvent, type Step, type Tally } from '@jubbet/core/m
 import { clockWords, leftWords, minutesWords, overdueWords } from '@jubbet/core/words';
 import { CalendarPlus, Timer } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { NumberField } from '../../parts/NumberField';
+import { Button } from '../../ui/Button';
+import { NumberField } from '../../ui/NumberField';
 import { saveFile } from '../../parts/saveFile';
-import { useSeconds } from '../../parts/useSeconds';
+import { useSeconds } from '../../ui/useSeconds';
 import { now as momentNow } from '../../store/now';
 import { panel, panelButton } from './panel';
 import { newId } from '../../store/newId';

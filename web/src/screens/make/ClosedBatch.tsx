@@ -1,6 +1,6 @@
 import { nameOrNone } from '@jubbet/core/words';
-import { ButtonLink } from '../../parts/Button';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ButtonLink } from '../../ui/Button';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import type { BatchRecord } from '../../store/database';
 
 /** A batch that is finished is closed: nothing more is counted into it, and nothing taken out. */

@@ -13,7 +13,7 @@ import { celsiusOf } from '@jubbet/core/quantity';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
 import { useReadings } from '../../devices/useReadings';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { timeOfDay } from '../../parts/moments';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';

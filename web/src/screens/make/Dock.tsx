@@ -3,7 +3,7 @@ import { dropsToCount } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import type { MouseEvent, ReactNode } from 'react';
 import { Link } from 'react-router';
-import { Kbd } from '../../parts/Kbd';
+import { Kbd } from '../../ui/Kbd';
 import { focusPad } from './focusPad';
 import type { Intent } from './useBench';
 

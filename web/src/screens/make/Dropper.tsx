@@ -4,7 +4,7 @@ import { formatG, formatNumber, formatRange } from '@jubbet/core/words';
 import { useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
 import { useCatalog } from '../../parts/catalog';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';

@@ -3,7 +3,7 @@ import { findingMessage } from '@jubbet/core/words';
 import { isReason, pastLimits, type BenchEvent, type Gate } from '@jubbet/core/making';
 import type { WearerOrAnyone } from '@jubbet/core/brief';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { nonBreaking } from '../../parts/nonBreaking';
 
 const panel = 'rounded-xl border border-[#c0553f] bg-[#4a1a12] px-4 py-3';

@@ -4,10 +4,10 @@ import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubb
 import type { BenchEvent, SomethingElse, Tally } from '@jubbet/core/making';
 import { somethingElseWords, spilledWords } from '@jubbet/core/words';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { Choices } from '../../parts/Choices';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { Choices } from '../../ui/Choices';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { PickByName } from '../../parts/PickByName';
 import { useFromBottle } from '../../parts/useFromBottle';
 

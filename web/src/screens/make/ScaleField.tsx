@@ -26,7 +26,7 @@ import {
 import { textureOf } from '@jubbet/core/mixture';
 import { useMemo, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
-import { NumberField } from '../../parts/NumberField';
+import { NumberField } from '../../ui/NumberField';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { ConnectDevice } from './ConnectDevice';

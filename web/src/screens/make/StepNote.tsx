@@ -1,6 +1,6 @@
 import { Pencil } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { useAutosavedText } from '../../parts/useAutosavedText';
+import { useAutosavedText } from '../../ui/useAutosavedText';
 import { useWrite } from '../../parts/useWrite';
 import { writeStepWords } from '../../store/stepWords';
 

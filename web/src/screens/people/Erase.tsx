@@ -2,7 +2,7 @@ import { countedWords, formatList } from '@jubbet/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import type { Erased, NamedPlace } from '../../store/erasePerson';

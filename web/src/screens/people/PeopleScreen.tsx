@@ -1,11 +1,11 @@
 import { wearerOn } from '@jubbet/core/brief';
 import { allergyWords, conditionWords, wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { OneRecord } from '../../parts/OneRecord';
-import { ScreenTitle } from '../../parts/ScreenTitle';
-import { WindowList } from '../../parts/WindowList';
+import { ScreenTitle } from '../../ui/ScreenTitle';
+import { WindowList } from '../../ui/WindowList';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';

@@ -8,8 +8,8 @@ import {
   nameIn,
 } from '@jubbet/core/catalog';
 import { pregnancyWeek, type Person } from '@jubbet/core/brief';
-import { Button } from '../../parts/Button';
-import { NumberUnder, TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { NumberUnder, TextField } from '../../ui/Field';
 import { PickByName } from '../../parts/PickByName';
 import { today } from '../../store/now';
 

@@ -2,9 +2,9 @@ import { shownName } from '@jubbet/core/quantity';
 import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
 import { useEffect, useRef, useState } from 'react';
 import { useParams } from 'react-router';
-import { TextField } from '../../parts/Field';
+import { StoredScreen } from '../../parts/StoredScreen';
+import { TextField } from '../../ui/Field';
 import { HealthFields } from '../../parts/HealthFields';
-import { Missing } from '../../parts/Missing';
 import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { useWrite } from '../../parts/useWrite';
@@ -14,7 +14,7 @@ import { useStored } from '../../store/useStored';
 import { Erase } from './Erase';
 import { PregnancyWeeks, Reactions } from './PersonMore';
 import { TheirBatches } from './TheirBatches';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const blank: Person = {
   name: '',
@@ -137,16 +137,15 @@ export const NewPersonScreen = () => <PersonForm id={null} stored={blank} />;
 
 export const PersonScreen = () => {
   const { personId = '' } = useParams();
-  const { data, error } = useStored(['person', personId], () => people.get(personId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Person not found" text="They may have been deleted." />;
-  }
+  const found = useStored(['person', personId], () => people.get(personId));
   return (
-    <>
-      <PersonForm key={personId} id={personId} stored={data.person} />
-      <TheirBatches personId={personId} />
-    </>
+    <StoredScreen of={found} what="Person" missing="They may have been deleted.">
+      {({ person }) => (
+        <>
+          <PersonForm key={personId} id={personId} stored={person} />
+          <TheirBatches personId={personId} />
+        </>
+      )}
+    </StoredScreen>
   );
 };

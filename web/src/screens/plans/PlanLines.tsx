@@ -9,12 +9,12 @@ import {
   wearerWords,
 } from '@jubbet/core/words';
 import { Link } from 'react-router';
-import { Button } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
 import { useNotice } from '../../parts/notice';
-import { NumberField } from '../../parts/NumberField';
-import { Section } from '../../parts/Section';
-import { Tick } from '../../parts/Tick';
+import { NumberField } from '../../ui/NumberField';
+import { Section } from '../../ui/Section';
+import { Tick } from '../../ui/Tick';
 import { blends } from '../../store/blends';
 import type { BlendRecord } from '../../store/database';
 import { newId } from '../../store/newId';

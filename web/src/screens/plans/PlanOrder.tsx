@@ -1,6 +1,6 @@
 import type { PlanReport } from '@jubbet/core/exchange';
 import { planDayWords, planMomentWords } from '@jubbet/core/words';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 import { dayOf, stretchesOf, type Stretch } from './stretches';
 
 const Line = ({

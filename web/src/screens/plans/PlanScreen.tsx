@@ -4,14 +4,14 @@ import { containerKey } from '@jubbet/core/planning';
 import { capitalised, containerWords, nameOrNone } from '@jubbet/core/words';
 import { useEffect, useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { Button } from '../../parts/Button';
+import { StoredScreen, together } from '../../parts/StoredScreen';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { Missing } from '../../parts/Missing';
 import { useNotice } from '../../parts/notice';
-import { Progress } from '../../parts/Progress';
+import { Progress } from '../../ui/Progress';
 import { saveFile } from '../../parts/saveFile';
-import { useAutosavedText } from '../../parts/useAutosavedText';
-import { useHeadingFocus } from '../../parts/useHeadingFocus';
+import { useAutosavedText } from '../../ui/useAutosavedText';
+import { useHeadingFocus } from '../../ui/useHeadingFocus';
 import { useWrite } from '../../parts/useWrite';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
 import type { BlendRecord, PlanRecord } from '../../store/database';
@@ -185,18 +185,15 @@ export const PlanScreen = () => {
   const shelf = useStored(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list());
   const set = useStored(['settings'], () => settings.read());
-  const error = [found, shelf, own, set].find((entry) => entry.error)?.error;
-  if (error) throw error;
-  if (found.data === null) {
-    return <Missing title="Plan not found" text="It may have been deleted." />;
-  }
-  if (!found.data || !shelf.data || !own.data || !set.data) return null;
-  const { record, blends } = found.data;
   return (
-    <PlanPage
-      key={planId}
-      record={record}
-      here={{ blends, shelf: shelf.data, own: own.data, currency: set.data.currency }}
-    />
+    <StoredScreen of={found} what="Plan">
+      {({ record, blends }) => (
+        <StoredScreen of={together({ shelf, own, set })}>
+          {({ set: { currency }, ...here }) => (
+            <PlanPage key={planId} record={record} here={{ ...here, blends, currency }} />
+          )}
+        </StoredScreen>
+      )}
+    </StoredScreen>
   );
 };

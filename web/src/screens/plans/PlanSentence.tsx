@@ -7,8 +7,8 @@ import {
   withWhatWords,
 } from '@jubbet/core/words';
 import { X } from 'lucide-react';
-import { Button } from '../../parts/Button';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { Token } from '../../parts/Token';
 import type { ChangePlan } from './usePlan';
 

@@ -4,9 +4,9 @@ import { type Plan, withContainer } from '@jubbet/core/planning';
 import { formatG, formatList, formatMl, moneyWords, nameInSentence } from '@jubbet/core/words';
 import { FoldButton } from '../../parts/Fold';
 import { useCatalog } from '../../parts/catalog';
-import { NumberField } from '../../parts/NumberField';
-import { Section } from '../../parts/Section';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { NumberField } from '../../ui/NumberField';
+import { Section } from '../../ui/Section';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useState } from 'react';
 import type { ChangePlan } from './usePlan';
 

@@ -1,7 +1,7 @@
 import type { PlanReport } from '@jubbet/core/exchange';
 import { onTheClockWords, planDayWords, spanWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 import { dayLines, type Bar } from './stretches';
 
 const clock = (minute: number): string =>

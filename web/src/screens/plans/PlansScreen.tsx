@@ -1,10 +1,10 @@
 import { giftsWords, nameOrNone, planMomentWords } from '@jubbet/core/words';
 import { Link, useNavigate } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { OneRecord } from '../../parts/OneRecord';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
-import { WindowList } from '../../parts/WindowList';
+import { WindowList } from '../../ui/WindowList';
 import { plans } from '../../store/plans';
 import { useStored } from '../../store/useStored';
 

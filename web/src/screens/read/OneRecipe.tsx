@@ -20,7 +20,7 @@ import type { Settings } from '../../store/settings';
 import { ReadIngredients } from './ReadIngredients';
 import { ReadLines } from './ReadLines';
 import { ReallyIs } from './ReallyIs';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 
 /** One recipe that was read: what does not add up, what it is made of, what it really is. */
 export const OneRecipe = ({

@@ -2,11 +2,11 @@ import { nameIn } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { usualFor, type ReadIngredient, type ReadRecipe } from '@jubbet/core/reading';
 import { writtenAmountWords } from '@jubbet/core/words';
-import { Choices } from '../../parts/Choices';
-import { SelectField } from '../../parts/Field';
+import { Choices } from '../../ui/Choices';
+import { SelectField } from '../../ui/Field';
 import { useCatalog } from '../../parts/catalog';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { Section } from '../../parts/Section';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
+import { Section } from '../../ui/Section';
 
 /** No material has this id. */
 const leftOut = '';

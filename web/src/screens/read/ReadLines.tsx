@@ -1,6 +1,6 @@
 import type { LineRole, ReadRecipe } from '@jubbet/core/reading';
 import { lineRoleWords } from '@jubbet/core/words';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 
 const looks: Partial<Record<LineRole, string>> = {
   ingredient: 'border-moss',

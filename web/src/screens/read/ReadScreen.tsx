@@ -1,9 +1,10 @@
 import { mostLetters } from '@jubbet/core/reading';
 import { countedWords } from '@jubbet/core/words';
 import { useState, type DragEvent } from 'react';
-import { Button, ButtonLink } from '../../parts/Button';
-import { SelectField } from '../../parts/Field';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { StoredScreen } from '../../parts/StoredScreen';
+import { Button, ButtonLink } from '../../ui/Button';
+import { SelectField } from '../../ui/Field';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { longestKept, settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
@@ -132,8 +133,8 @@ const Reading = ({ set }: { set: Settings }) => {
   );
 };
 
-export const ReadScreen = () => {
-  const { data, error } = useStored(['settings'], () => settings.read());
-  if (error) throw error;
-  return data ? <Reading set={data} /> : null;
-};
+export const ReadScreen = () => (
+  <StoredScreen of={useStored(['settings'], () => settings.read())}>
+    {(set) => <Reading set={set} />}
+  </StoredScreen>
+);

@@ -20,16 +20,16 @@ import {
   wearerWords,
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { SelectField } from '../../parts/Field';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { SelectField } from '../../ui/Field';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { VerdictBox } from '../../parts/VerdictBox';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 
 const anyone = 'anyone';
 /** More of a large house are looked at on the blend’s own page. */

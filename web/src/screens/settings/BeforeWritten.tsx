@@ -1,8 +1,8 @@
 import { formatList, recordProblemWords } from '@jubbet/core/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { Tick } from '../../parts/Tick';
+import { Button } from '../../ui/Button';
+import { Tick } from '../../ui/Tick';
 import type { ImportMode, Photographs, Summary } from '../../store/house';
 import type { LeftOut } from '../../store/readHouse';
 

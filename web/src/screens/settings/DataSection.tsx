@@ -1,8 +1,8 @@
 import { restorePointWords } from '@jubbet/core/words';
 import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
-import { Progress } from '../../parts/Progress';
-import { Button } from '../../parts/Button';
+import { Progress } from '../../ui/Progress';
+import { Button } from '../../ui/Button';
 import { house, type Photographs } from '../../store/house';
 import { useStored } from '../../store/useStored';
 import { LeftOutList, BeforeWritten, counted, photographsWords } from './BeforeWritten';

@@ -3,16 +3,17 @@ import { formatMl } from '@jubbet/core/words';
 import { readAmount, spoonCountries, type SpoonCountry } from '@jubbet/core/quantity';
 import type { Guideline } from '@jubbet/core/recipe';
 import { useState } from 'react';
-import { Choices } from '../../parts/Choices';
-import { TextField } from '../../parts/Field';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { StoredScreen } from '../../parts/StoredScreen';
+import { Choices } from '../../ui/Choices';
+import { TextField } from '../../ui/Field';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { chooseScheme } from '../../parts/scheme';
 import { spoonSets } from '../../parts/useSpoons';
 import { useWrite } from '../../parts/useWrite';
 import { settings, type Settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
 import { DataSection } from './DataSection';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const section = 'grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4';
 
@@ -160,8 +161,8 @@ const Form = ({ stored: first }: { stored: Settings }) => {
   );
 };
 
-export const SettingsScreen = () => {
-  const { data, error } = useStored(['settings'], () => settings.read());
-  if (error) throw error;
-  return data ? <Form stored={data} /> : null;
-};
+export const SettingsScreen = () => (
+  <StoredScreen of={useStored(['settings'], () => settings.read())}>
+    {(stored) => <Form stored={stored} />}
+  </StoredScreen>
+);

@@ -1,4 +1,4 @@
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { momentWords } from '../../parts/moments';
 import { useWrite } from '../../parts/useWrite';
 import {

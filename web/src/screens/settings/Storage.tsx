@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 
 /** How much of the storage is used, and whether the browser promises to keep it. */
 const useStorage = () => {

@@ -2,10 +2,10 @@ import { analysisProblemWords, formatPercent, knownByNameWords } from '@jubbet/c
 import { readAnalysis, type ReadAnalysis } from '@jubbet/core/reading';
 import type { Bottle } from '@jubbet/core/stock';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/Field';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
-import { longestTable, tableRows } from '../../parts/tableRows';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
+import { longestTable, tableRows } from '../../ui/tableRows';
 
 type Found = Extract<ReadAnalysis, { ok: true }>;
 

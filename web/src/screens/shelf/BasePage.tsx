@@ -17,7 +17,7 @@ import {
 } from '@jubbet/core/words';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { useUnits } from '../../parts/useUnits';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 
 const box = 'mt-4 rounded-xl border border-field bg-sheet px-5 py-4';
 

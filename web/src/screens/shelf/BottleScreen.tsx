@@ -1,4 +1,5 @@
 import { oilsToAsk } from '@jubbet/core/advice';
+import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import {
   type Base,
@@ -14,9 +15,8 @@ import { bottleSchema, measuredIn, usualUnit, type Bottle } from '@jubbet/core/s
 import { useMemo, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { AmountUnder } from '../../parts/AmountField';
-import { Button } from '../../parts/Button';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
-import { Missing } from '../../parts/Missing';
+import { Button } from '../../ui/Button';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
 import { RecordPage } from '../../parts/RecordPage';
@@ -29,7 +29,7 @@ import { AnalysisField } from './AnalysisField';
 import { DropLine } from './DropLine';
 import { Ledger } from './Ledger';
 import { Weighings } from './Weighings';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const densityOf = (catalog: Catalog, materialId: string): number | null =>
   catalog.oil(materialId)?.densityGPerMl ?? catalog.base(materialId)?.densityGPerMl ?? null;
@@ -275,21 +275,19 @@ export const NewBottleScreen = () => {
 
 export const BottleScreen = () => {
   const { bottleId = '' } = useParams();
-  const { data, error } = useStored(['bottle', bottleId], () => bottles.get(bottleId));
+  const found = useStored(['bottle', bottleId], () => bottles.get(bottleId));
   const moved = useStored(['movements', bottleId], () => ledger.of(bottleId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Bottle not found" text="It may have been deleted." />;
-  }
-  const { left: _, ...stored } = data.bottle;
   return (
-    <BottleForm
-      key={bottleId}
-      id={bottleId}
-      stored={stored}
-      moved={(moved.data ?? []).length > 0}
-      ledger={<Ledger bottleId={bottleId} bottle={data.bottle} />}
-    />
+    <StoredScreen of={found} what="Bottle">
+      {({ bottle: { left, ...stored } }) => (
+        <BottleForm
+          key={bottleId}
+          id={bottleId}
+          stored={stored}
+          moved={(moved.data ?? []).length > 0}
+          ledger={<Ledger bottleId={bottleId} bottle={{ ...stored, left }} />}
+        />
+      )}
+    </StoredScreen>
   );
 };

@@ -1,7 +1,7 @@
 import { constituentLimits, type Content } from '@jubbet/core/catalog';
 import { formatNumber, formatPercent } from '@jubbet/core/words';
 import { Bar, BarChart, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 
 const shownInChart = 8;
 

@@ -1,3 +1,4 @@
+import { StoredScreen } from '../../parts/StoredScreen';
 import { containers } from '../../store/containers';
 import { oneOf } from '@jubbet/core/words';
 import {
@@ -7,9 +8,8 @@ import {
   containerKinds,
 } from '@jubbet/core/catalog';
 import { useParams } from 'react-router';
-import { SelectField, TextField } from '../../parts/Field';
+import { SelectField, TextField } from '../../ui/Field';
 import { Glass } from '../../parts/Glass';
-import { Missing } from '../../parts/Missing';
 import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
 import { ContainerMeasures } from '../../parts/ContainerMeasures';
@@ -94,11 +94,10 @@ export const NewContainerScreen = () => <ContainerForm id={null} stored={blank} 
 
 export const ContainerScreen = () => {
   const { containerId = '' } = useParams();
-  const { data, error } = useStored(['container', containerId], () => containers.get(containerId));
-  if (error) throw error;
-  if (data === undefined) return null;
-  if (data === null) {
-    return <Missing title="Container not found" text="It may have been deleted." />;
-  }
-  return <ContainerForm key={containerId} id={containerId} stored={data.container} />;
+  const found = useStored(['container', containerId], () => containers.get(containerId));
+  return (
+    <StoredScreen of={found} what="Container">
+      {({ container }) => <ContainerForm key={containerId} id={containerId} stored={container} />}
+    </StoredScreen>
+  );
 };

@@ -13,7 +13,7 @@ import { ageWords, formatList, formatNumber, formatPercent, sourceWords } from '
 import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
-import { Button } from '../../parts/Button';
+import { Button } from '../../ui/Button';
 import { FigureChecks } from '../../parts/FigureChecks';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
@@ -21,7 +21,7 @@ import { materials } from '../../store/materials';
 import { useWrite } from '../../parts/useWrite';
 import { figuresOf } from './oilFigures';
 import { figureNames, figureUnits, OwnFigure } from './OwnFigure';
-import { Cell, Row, RowHead, Table } from '../../parts/Table';
+import { Cell, Row, RowHead, Table } from '../../ui/Table';
 import { useUnits } from '../../parts/useUnits';
 
 const Chemistry = lazy(async () => ({ default: (await import('./Chemistry')).Chemistry }));

@@ -1,11 +1,11 @@
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { celsiusOf, fahrenheitOf } from '@jubbet/core/quantity';
 import { allergyWords } from '@jubbet/core/words';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { useUnits } from '../../parts/useUnits';
-import { Ticks } from '../../parts/Ticks';
+import { Ticks } from '../../ui/Ticks';
 import { Keeps, Maybe, type Checked, type Of, type Setting } from './OwnMaterialFields';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const baseKinds = [
   ['oil', 'a liquid carrier'],

@@ -1,7 +1,7 @@
 import type { FigureId, Oil } from '@jubbet/core/catalog';
 import { useState } from 'react';
-import { Button } from '../../parts/Button';
-import { NumberUnder, SelectField, TextField } from '../../parts/Field';
+import { Button } from '../../ui/Button';
+import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { materials } from '../../store/materials';

@@ -1,12 +1,12 @@
 import { oilsToAsk } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { botanicalOf, searchBases, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
-import { Button } from '../../parts/Button';
-import { NumberUnder, SelectField } from '../../parts/Field';
-import { NumberField } from '../../parts/NumberField';
+import { Button } from '../../ui/Button';
+import { NumberUnder, SelectField } from '../../ui/Field';
+import { NumberField } from '../../ui/NumberField';
 import { OilName } from '../../parts/OilName';
 import { PickByName } from '../../parts/PickByName';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 export type Of<K extends OwnMaterial['kind']> = Extract<OwnMaterial, { kind: K }>;
 
 /** A figure that may be left empty: then it is not known. */

@@ -1,7 +1,8 @@
 import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { TextField } from '../../parts/Field';
+import { StoredScreen } from '../../parts/StoredScreen';
+import { TextField } from '../../ui/Field';
 import { Missing } from '../../parts/Missing';
 import { RecordPage } from '../../parts/RecordPage';
 import { useRecordForm, type FieldWords } from '../../parts/useRecordForm';
@@ -186,13 +187,13 @@ export const OwnMaterialScreen = () => {
 /** A material of the house's own, to be changed: every blend that uses it is judged anew. */
 export const EditMaterialScreen = () => {
   const { materialId = '' } = useParams();
-  const { data, error } = useStored(['materials'], () => materials.list());
-  if (error) throw error;
-  if (data === undefined) return null;
-  const own = data.find(({ id }) => id === materialId)?.own;
-  return own && own.kind !== 'figure' && own.kind !== 'check' ? (
-    <Form key={materialId} isNew={false} begun={own} />
-  ) : (
-    <Missing title="Material not found" text="It may have been deleted." />
+  const found = useStored(['own material', materialId], async () => {
+    const own = (await materials.list()).find(({ id }) => id === materialId)?.own;
+    return own && own.kind !== 'figure' && own.kind !== 'check' ? own : null;
+  });
+  return (
+    <StoredScreen of={found} what="Material">
+      {(own) => <Form key={materialId} isNew={false} begun={own} />}
+    </StoredScreen>
   );
 };

@@ -3,19 +3,19 @@ import type { ToBuy } from '@jubbet/core/stock';
 import { countedWords, formatNumber, moneyWords } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { useNavigate } from 'react-router';
-import { Button, ButtonLink } from '../../parts/Button';
+import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
 import { OilName } from '../../parts/OilName';
 import { saveFile } from '../../parts/saveFile';
-import { ScreenTitle } from '../../parts/ScreenTitle';
+import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useToBuy } from '../../parts/useToBuy';
 import { useWrite } from '../../parts/useWrite';
 import { bottles } from '../../store/bottles';
 import { today } from '../../store/now';
 import { settings } from '../../store/settings';
 import { useStored } from '../../store/useStored';
-import { Tick } from '../../parts/Tick';
+import { Tick } from '../../ui/Tick';
 
 const keyOf = ({ materialId, unit }: ToBuy): string => `${materialId}/${unit}`;
 

@@ -1,6 +1,6 @@
 import type { Bottle } from '@jubbet/core/stock';
-import { Button } from '../../parts/Button';
-import { NumberField } from '../../parts/NumberField';
+import { Button } from '../../ui/Button';
+import { NumberField } from '../../ui/NumberField';
 
 /** Drops and what they weigh, once or several times. */
 export const Weighings = ({

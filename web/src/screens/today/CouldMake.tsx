@@ -5,7 +5,7 @@ import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
 import { useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 import { useInSlices } from '../../parts/useInSlices';
 import { blends, type BlendOfToday } from '../../store/blends';
 import { bottles } from '../../store/bottles';

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import type { DueRow } from './dueRows';
 
 /** What is due, a line each, done from there. */

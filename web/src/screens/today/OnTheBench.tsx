@@ -9,12 +9,12 @@ import {
 } from '@jubbet/core/words';
 import { evaluate, fillingsOf } from '@jubbet/core/drops';
 import { useMemo } from 'react';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useClocks } from '../../parts/useClocks';
 import { useUnits } from '../../parts/useUnits';
 import { OneRecord } from '../../parts/OneRecord';
-import { WindowList } from '../../parts/WindowList';
+import { WindowList } from '../../ui/WindowList';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend, plannedRecipe } from '../../store/madeBlend';

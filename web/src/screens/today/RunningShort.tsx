@@ -1,9 +1,9 @@
 import { nameIn } from '@jubbet/core/catalog';
 import type { ToBuy } from '@jubbet/core/stock';
 import { countedWords, formatNumber } from '@jubbet/core/words';
-import { ButtonLink } from '../../parts/Button';
+import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { Section } from '../../parts/Section';
+import { Section } from '../../ui/Section';
 import { useToBuy } from '../../parts/useToBuy';
 
 const mostShown = 4;

@@ -1,7 +1,7 @@
 import type { PlaceId } from '@jubbet/core/catalog';
 import { placeWords } from '@jubbet/core/words';
 import { useEffect, useId, useRef } from 'react';
-import { Tick } from '../../../parts/Tick';
+import { Tick } from '../../../ui/Tick';
 import { Body } from './Body';
 
 /** Places that nothing may go to: the list shows one only where a blend has it already. */
