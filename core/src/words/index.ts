@@ -157,6 +157,8 @@ export {
   hoursWords,
   onTheClockWords,
   planDayWords,
+  type PlanMessage,
+  planMessageWords,
   planMomentWords,
   planProblemWords,
   spanWords,

@@ -125,3 +125,26 @@ export const planProblemWords = (code: string): string =>
     'moment-form': 'Choose a day and a time. This is not saved yet.',
     'span-empty': 'Each time must end after it begins. This is not saved yet.',
   })[code] ?? 'This can’t be saved as it is.';
+
+/** What the screen of a plan says. */
+export type PlanMessage =
+  | { readonly code: 'what-a-plan-is' | 'blend-gone' | 'over-limit' | 'nothing-to-buy' }
+  | { readonly code: 'not-planned'; readonly why: string }
+  | { readonly code: 'hands'; readonly handsMinutes: number; readonly tookMinutes: number };
+
+export const planMessageWords = (message: PlanMessage): string => {
+  switch (message.code) {
+    case 'what-a-plan-is':
+      return 'Several blends by a day: say how many of each, and see what to buy, when to start, what to do in which order, and what it costs.';
+    case 'blend-gone':
+      return 'This blend is no longer in the book. Remove the line.';
+    case 'over-limit':
+      return 'It is over a limit. Read its verdict before you make it.';
+    case 'nothing-to-buy':
+      return 'Everything is here already.';
+    case 'not-planned':
+      return `It can’t be planned: ${message.why}`;
+    case 'hands':
+      return `${spanWords(message.handsMinutes)} of work with your hands, over ${spanWords(message.tookMinutes)} in all.`;
+  }
+};

@@ -6,6 +6,7 @@ import {
   formatList,
   moneyWords,
   nameOrNone,
+  planMessageWords,
   wearerWords,
 } from '@jubbet/core/words';
 import { Link } from 'react-router';
@@ -38,9 +39,7 @@ const About = ({
 }) => {
   if (blend === undefined) return null;
   if (blend === null) {
-    return (
-      <p className="text-sm text-brick">■ This blend is no longer in the book. Remove the line.</p>
-    );
+    return <p className="text-sm text-brick">■ {planMessageWords({ code: 'blend-gone' })}</p>;
   }
   const { recipe } = blend;
   const fillings = fillingsOf(recipe);
@@ -55,12 +54,12 @@ const About = ({
       </p>
       {why !== null && (
         <p role="alert" className="text-sm text-brick">
-          ■ It can’t be planned: {why}
+          ■ {planMessageWords({ code: 'not-planned', why })}
         </p>
       )}
       {isOver && (
         <p role="alert" className="text-sm text-brick">
-          ■ It is over a limit. Read its verdict before you make it.
+          ■ {planMessageWords({ code: 'over-limit' })}
         </p>
       )}
     </>

@@ -1,7 +1,7 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import { planFileOf } from '@jubbet/core/exchange';
 import { containerKey } from '@jubbet/core/planning';
-import { capitalised, containerWords, nameOrNone } from '@jubbet/core/words';
+import { capitalised, containerWords, nameOrNone, planMessageWords } from '@jubbet/core/words';
 import { useEffect, useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { StoredScreen, together } from '../../parts/StoredScreen';
@@ -140,7 +140,7 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
       )}
       {answer?.ok === false && answer.line === null && (
         <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          ■ It can’t be planned: {answer.sentence}
+          ■ {planMessageWords({ code: 'not-planned', why: answer.sentence })}
         </p>
       )}
       {isLooking && (

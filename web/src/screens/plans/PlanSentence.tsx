@@ -65,7 +65,7 @@ const WithWhat = ({ plan, change }: Props) => (
         />
         <NumberUnder
           name="Largest jug"
-          label="Largest jug, in ml"
+          label="Largest jug"
           unit="ml"
           value={plan.largestJugMl}
           rule={{ least: 1, most: mostInPlan.jugMl }}

@@ -1,7 +1,14 @@
 import { nameIn } from '@jubbet/core/catalog';
 import type { PlanReport } from '@jubbet/core/exchange';
 import { type Plan, withContainer } from '@jubbet/core/planning';
-import { formatG, formatList, formatMl, moneyWords, nameInSentence } from '@jubbet/core/words';
+import {
+  formatG,
+  formatList,
+  formatMl,
+  moneyWords,
+  nameInSentence,
+  planMessageWords,
+} from '@jubbet/core/words';
 import { FoldButton } from '../../parts/Fold';
 import { useCatalog } from '../../parts/catalog';
 import { NumberField } from '../../ui/NumberField';
@@ -27,7 +34,8 @@ const ToBuy = ({
   const bought = report.materials.filter(({ buy }) => buy.length > 0);
   const packs = report.containers.filter(({ packs: count }) => count > 0);
   const money = (price: number | null) => (price === null ? '–' : moneyWords(price, currency));
-  if (bought.length + packs.length === 0) return <p>Everything is here already.</p>;
+  if (bought.length + packs.length === 0)
+    return <p>{planMessageWords({ code: 'nothing-to-buy' })}</p>;
   return (
     <Table
       rows="figures"

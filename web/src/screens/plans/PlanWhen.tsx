@@ -1,5 +1,5 @@
 import type { PlanReport } from '@jubbet/core/exchange';
-import { onTheClockWords, planDayWords, spanWords } from '@jubbet/core/words';
+import { onTheClockWords, planDayWords, planMessageWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { Section } from '../../ui/Section';
 import { dayLines, type Bar } from './stretches';
@@ -82,10 +82,7 @@ export const PlanWhen = ({
         </p>
       )}
       <p>{onTheClockWords(report).join(' ')}</p>
-      <p className="text-sm text-soft">
-        {spanWords(report.handsMinutes)} of work with your hands, over{' '}
-        {spanWords(report.tookMinutes)} in all.
-      </p>
+      <p className="text-sm text-soft">{planMessageWords({ code: 'hands', ...report })}</p>
       <div aria-hidden className="grid gap-4">
         {days.map((line) => (
           <div key={line.day} className="grid gap-1 break-inside-avoid">

@@ -1,4 +1,4 @@
-import { giftsWords, nameOrNone, planMomentWords } from '@jubbet/core/words';
+import { giftsWords, nameOrNone, planMessageWords, planMomentWords } from '@jubbet/core/words';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
 import { OneRecord } from '../../parts/OneRecord';
@@ -27,10 +27,7 @@ export const PlansScreen = () => {
         </Button>
       </div>
       {data?.length === 0 && (
-        <p className="mt-4 max-w-prose">
-          Several blends by a day: say how many of each, and see what to buy, when to start, what to
-          do in which order, and what it costs.
-        </p>
+        <p className="mt-4 max-w-prose">{planMessageWords({ code: 'what-a-plan-is' })}</p>
       )}
       {data && (
         <WindowList ids={data} rowPx={80} className="mt-4">
