@@ -62,3 +62,29 @@ test('the rest is in one menu, by keys as by hand, and closing it gives the focu
   await scale.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('button', { name: /^Container: 2 / })).toBeVisible();
 });
+
+test('on a phone Make and Undo are under the thumb, and what is pressed is large and apart', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/blends/prompt-desk');
+  const make = page.getByRole('link', { name: 'Make this' });
+  await expect(make).toHaveCount(1);
+  await expect(make).toBeInViewport({ ratio: 1 });
+  const size = async (name: string): Promise<readonly number[]> => {
+    const box = await page.getByRole('button', { name, exact: true }).boundingBox();
+    return [box?.width ?? 0, box?.height ?? 0, box?.x ?? 0];
+  };
+  const [moreWidth = 0, moreHeight = 0, moreX = 0] = await size('One drop more of Vetiver');
+  expect(Math.min(moreWidth, moreHeight)).toBeGreaterThanOrEqual(44);
+  const [removeWidth = 0, removeHeight = 0, removeX = 0] = await size('Remove Vetiver');
+  expect(Math.min(removeWidth, removeHeight)).toBeGreaterThanOrEqual(44);
+  expect(removeX - (moreX + moreWidth)).toBeGreaterThanOrEqual(16);
+  // What was removed at the foot of the page comes back without scrolling.
+  await page.getByRole('button', { name: 'Remove Vetiver' }).click();
+  await expect(page.getByRole('button', { name: 'Remove Vetiver' })).toHaveCount(0);
+  const undo = page.getByRole('button', { name: 'Undo' });
+  await expect(undo).toBeInViewport({ ratio: 1 });
+  await undo.click();
+  await expect(page.getByRole('button', { name: 'Remove Vetiver' })).toBeVisible();
+});

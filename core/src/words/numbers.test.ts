@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { exactly } from '../quantity';
-import { formatList, formatNumber, formatRange } from './numbers';
+import { countedWords, formatList, formatNumber, formatRange } from './numbers';
 
 describe('a number on screen', () => {
   test.each([
@@ -39,4 +39,13 @@ describe('a number on screen', () => {
     expect(formatList(['a'])).toBe('a');
     expect(formatList(['a', 'b', 'c'])).toBe('a, b and c');
   });
+});
+
+test('one is one, and several are said as English has them', () => {
+  expect(countedWords(1, 'blend')).toBe('1 blend');
+  expect(countedWords(0, 'blend')).toBe('0 blends');
+  expect(countedWords(2, 'batch')).toBe('2 batches');
+  expect(countedWords(12, 'box')).toBe('12 boxes');
+  expect(countedWords(1, 'person')).toBe('1 person');
+  expect(countedWords(1234, 'person')).toBe('1234 people');
 });

@@ -44,9 +44,16 @@ export const uncapitalised = (text: string): string =>
 /** The same words with a capital first. */
 export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** `1 month`, `18 months`. */
+/** Plurals that are not made with an s. */
+const plurals: Readonly<Record<string, string>> = { person: 'people' };
+
+/** `box` is `boxes`, `batch` is `batches`. */
+const pluralOf = (word: string): string =>
+  plurals[word] ?? (/(?:s|x|z|ch|sh)$/.test(word) ? `${word}es` : `${word}s`);
+
+/** `1 month`, `18 months`, `2 batches`, `3 people`. */
 export const countedWords = (count: number, word: string): string =>
-  `${formatNumber(count)} ${word}${count === 1 ? '' : 's'}`;
+  `${formatNumber(count)} ${count === 1 ? word : pluralOf(word)}`;
 
 /** `1 drop`, `7 drops`. */
 export const formatDrops = (count: number): string => `${count} ${count === 1 ? 'drop' : 'drops'}`;

@@ -14,16 +14,17 @@ const weekdays = [
 /** The name of a day of the week; Monday is 0. */
 export const weekdayWords = (day: number): string => weekdays[day] ?? '';
 
-const dayForm = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-  timeZone: 'UTC',
-});
-
-/** `Saturday, 12 December`: the year is not far. */
+/** `Saturday 12 December`: the year is not far. */
 export const planDayWords = (moment: Moment): string =>
-  dayForm.format(new Date(`${moment.slice(0, 10)}T00:00Z`)).replace(/^(\w+),? (?=\d)/, '$1 ');
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  })
+    .format(new Date(`${moment.slice(0, 10)}T00:00Z`))
+    // Some browsers put a comma after the day of the week.
+    .replace(/^(\w+), /, '$1 ');
 
 /** `Saturday 12 December, 18:00`. */
 export const planMomentWords = (moment: Moment): string =>

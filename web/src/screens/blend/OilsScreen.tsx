@@ -8,7 +8,13 @@ import {
 import { botanicalOf, looksOf, scentFamilies, type Oil } from '@jubbet/core/catalog';
 import { addOil, emptyRecipe, removeOil } from '@jubbet/core/recipe';
 import { stockOf } from '@jubbet/core/stock';
-import { findingMessage, formatList, formatNumber, maximumWords } from '@jubbet/core/words';
+import {
+  countedWords,
+  findingMessage,
+  formatList,
+  formatNumber,
+  maximumWords,
+} from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -197,7 +203,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
         <p role="status" className="basis-full text-sm text-soft">
           {share < 1
             ? `Checking for this person: ${Math.round(100 * share)} %`
-            : `${shown.length} oils`}
+            : countedWords(shown.length, 'oil')}
         </p>
       </div>
       {compared.length > 1 && (

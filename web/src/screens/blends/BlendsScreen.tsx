@@ -1,4 +1,4 @@
-import { nameOrNone } from '@jubbet/core/words';
+import { countedWords, nameOrNone } from '@jubbet/core/words';
 import { lazy, startTransition, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -128,7 +128,7 @@ export const BlendsScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title="Blends"
-          aside={data && data.length > 0 ? `${data.length} blends` : ''}
+          aside={data && data.length > 0 ? countedWords(data.length, 'blend') : ''}
         />
         <div className="flex flex-wrap gap-2">
           <Suspense fallback={<Button disabled>Import</Button>}>

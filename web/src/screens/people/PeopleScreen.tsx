@@ -1,5 +1,5 @@
 import { wearerOn } from '@jubbet/core/brief';
-import { allergyWords, conditionWords, wearerWords } from '@jubbet/core/words';
+import { allergyWords, conditionWords, countedWords, wearerWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -38,7 +38,7 @@ export const PeopleScreen = () => {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title="People"
-          aside={data && data.length > 0 ? `${data.length} people` : ''}
+          aside={data && data.length > 0 ? countedWords(data.length, 'person') : ''}
         />
         <div className="flex gap-2">
           <ButtonLink to="/people/blends">Who can use what</ButtonLink>

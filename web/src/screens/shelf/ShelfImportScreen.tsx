@@ -1,6 +1,6 @@
 import { nameIn } from '@jubbet/core/catalog';
 import { readShelf, type ShelfLine } from '@jubbet/core/reading';
-import { formatNumber, shelfLineWords, shelfTableWords } from '@jubbet/core/words';
+import { countedWords, formatNumber, shelfLineWords, shelfTableWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -96,7 +96,7 @@ export const ShelfImportScreen = () => {
     if (!ids) return;
     await navigate('/shelf');
     tell({
-      text: good.length === 1 ? '1 bottle is added.' : `${good.length} bottles are added.`,
+      text: `${countedWords(good.length, 'bottle')} added.`,
       undo: () => void write('The shelf', () => bottles.removeAll(ids)),
     });
   };
@@ -146,8 +146,8 @@ export const ShelfImportScreen = () => {
           className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
         >
           <p role="status">
-            {good.length === 1 ? '1 bottle' : `${good.length} bottles`} can be added
-            {bad > 0 && `; ${bad === 1 ? '1 line' : `${bad} lines`} can’t be added yet`}.
+            {countedWords(good.length, 'bottle')} can be added
+            {bad > 0 && `; ${countedWords(bad, 'line')} can’t be added yet`}.
             {read.unread.length > 0 &&
               ` Not read: ${read.unread.map((name) => `“${name.slice(0, 40)}”`).join(', ')}.`}
           </p>
@@ -171,9 +171,7 @@ export const ShelfImportScreen = () => {
             <Button look="first" disabled={good.length === 0} onClick={() => void add()}>
               {bad > 0
                 ? `Add ${good.length}, leave out ${bad}`
-                : good.length === 1
-                  ? 'Add 1 bottle'
-                  : `Add ${good.length} bottles`}
+                : `Add ${countedWords(good.length, 'bottle')}`}
             </Button>
           </div>
         </section>

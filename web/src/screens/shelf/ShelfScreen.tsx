@@ -11,7 +11,7 @@ import {
   type Oil,
 } from '@jubbet/core/catalog';
 import { dropOfBottle, keeping, type Bottle } from '@jubbet/core/stock';
-import { formatNumber, formatRange, oneOf, volumeWords } from '@jubbet/core/words';
+import { countedWords, formatNumber, formatRange, oneOf, volumeWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
@@ -134,7 +134,10 @@ export const ShelfScreen = () => {
   return (
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="Shelf" aside={open.length > 0 ? `${open.length} bottles` : ''} />
+        <ScreenTitle
+          title="Shelf"
+          aside={open.length > 0 ? countedWords(open.length, 'bottle') : ''}
+        />
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/shelf/dates">Dates</ButtonLink>
           <ButtonLink to="/shelf/shopping">Shopping list</ButtonLink>

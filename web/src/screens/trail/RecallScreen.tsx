@@ -6,7 +6,7 @@ import {
   type TrailBatch,
 } from '@jubbet/core/batch';
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
-import { formatList, nameOrNone } from '@jubbet/core/words';
+import { countedWords, formatList, nameOrNone } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
@@ -163,7 +163,7 @@ export const RecallScreen = () => {
         <ScreenTitle
           title={begun.title}
           aside={[
-            rows.length === 1 ? '1 batch' : `${rows.length} batches`,
+            countedWords(rows.length, 'batch'),
             ...(have.length > 0 ? [`${told} of ${have.length} told`] : []),
           ].join(' · ')}
         />
