@@ -123,14 +123,16 @@ const SheetBody = ({
             <span className="self-start pt-2 max-sm:hidden">
               <Kbd>/</Kbd>
             </span>
-            <ButtonLink
-              to="oils"
-              className="px-2.5!"
-              aria-label="Choose oils by note, smell and person"
-              title="Choose oils by note, smell and person"
-            >
-              <ListFilter aria-hidden size={18} />
-            </ButtonLink>
+            {(fold.isOpen || recipe.oils.length === 0) && (
+              <ButtonLink
+                to="oils"
+                className="px-2.5!"
+                aria-label="Choose oils by note, smell and person"
+                title="Choose oils by note, smell and person"
+              >
+                <ListFilter aria-hidden size={18} />
+              </ButtonLink>
+            )}
             {hasBases && (
               <AddBase
                 taken={recipe.bases.map(({ id }) => id).join()}

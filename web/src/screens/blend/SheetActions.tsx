@@ -23,16 +23,17 @@ const Steps = ({ steps, onUndo, onRedo, className }: StepsProps & { className: s
     >
       <Undo2 aria-hidden size={18} />
     </Button>
-    <Button
-      look="quiet"
-      className="px-2! max-sm:min-w-11"
-      aria-label="Redo"
-      title="Redo, Ctrl, Shift and Z"
-      disabled={steps.redo === 0}
-      onClick={onRedo}
-    >
-      <Redo2 aria-hidden size={18} />
-    </Button>
+    {steps.redo > 0 && (
+      <Button
+        look="quiet"
+        className="px-2! max-sm:min-w-11"
+        aria-label="Redo"
+        title="Redo, Ctrl, Shift and Z"
+        onClick={onRedo}
+      >
+        <Redo2 aria-hidden size={18} />
+      </Button>
+    )}
   </div>
 );
 
@@ -78,6 +79,7 @@ export const SheetActions = ({
       <MoreAct disabled={!onScale} onClick={() => onScale?.()}>
         Scale
       </MoreAct>
+      <MoreLink to={`/blends/${id}/oils`}>Choose oils</MoreLink>
       <MoreLink to={`/blends/${id}/who`}>Who can use it</MoreLink>
       <MoreLink to={`/blends/${id}/versions`}>Versions</MoreLink>
       <MoreLink to={`/blends/${id}/card`}>Card</MoreLink>
