@@ -18,7 +18,9 @@ test('°F, fl oz and oz are shown wherever the settings ask for them', async ({ 
   await expect(glass).toContainText(/148\sml \(5\sfl\soz\), 132\sg \(4\.6\soz\) in total/);
 
   await page.goto('/blends/curtain-call/label');
-  await expect(page.getByRole('group', { name: 'Labels' })).toContainText(/g \(0\.42\soz\)/);
+  await expect(page.getByRole('group', { name: /^9 tins of 15\sml/ })).toContainText(
+    /g \(0\.42\soz\)/,
+  );
 
   await page.goto('/handbook#heat');
   const handbook = page.getByRole('main');

@@ -47,6 +47,14 @@ test('who got a piece is found, also from outside the house, and leads to the ba
   await waitFor(() => expect(address()).toMatch(/^\/batches\//));
 });
 
+test('a plan is found by its name, and one that is broken takes nothing with it', async () => {
+  await db.plans.put({ ...(await db.plans.toArray())[0]!, id: 'torn', plan: 7 as never });
+  const { address } = find('interval ta');
+  await waitFor(() => expect(found().some((text) => /^planInterval table/.test(text))).toBe(true));
+  await open(/^plan/);
+  await waitFor(() => expect(address()).toBe('/plans/plan-interval-table'));
+});
+
 test('who was only tested is found too', async () => {
   find('wilf');
   await waitFor(() => expect(found().some((text) => /^testWilf/.test(text))).toBe(true));

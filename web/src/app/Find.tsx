@@ -3,7 +3,13 @@ import { isVisible, searchAsTyped } from '@jubbet/core/quantity';
 import { useCatalog } from '../parts/catalog';
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { forbiddenNamed, searchBases, searchOils, nameIn } from '@jubbet/core/catalog';
-import { containerWords, testedWords, wearerWords } from '@jubbet/core/words';
+import {
+  containerWords,
+  nameOrNone,
+  planMomentWords,
+  testedWords,
+  wearerWords,
+} from '@jubbet/core/words';
 import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -14,6 +20,7 @@ import { bottles } from '../store/bottles';
 import { today } from '../store/now';
 import { patchTests } from '../store/patchTests';
 import { people } from '../store/people';
+import { plans } from '../store/plans';
 import { recipients } from '../store/recipients';
 import { useWrite } from '../parts/useWrite';
 import { useStored } from '../store/useStored';
@@ -44,6 +51,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
   const own = useStored(['containers'], () => containers.list()).data ?? [];
   const given = useStored(['recipients'], () => recipients.list()).data ?? [];
   const tests = useStored(['patch tests'], () => patchTests.list()).data ?? [];
+  const planned = useStored(['plans'], () => plans.list()).data ?? [];
   const tagged = useStored(['blend tags'], () => blends.tagged()).data ?? [];
   const hasQuery = isVisible(query);
   const isFound = searchAsTyped(query);
@@ -75,6 +83,16 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         name: number,
         aside: name,
         open: at(`/batches/${id}`),
+      })),
+    ...planned
+      .filter(({ plan }) => matches(plan.name))
+      .slice(0, mostOfAKind)
+      .map(({ id, plan }) => ({
+        key: `plan/${id}`,
+        kind: 'plan',
+        name: nameOrNone(plan.name),
+        aside: `ready by ${planMomentWords(plan.ready)}`,
+        open: at(`/plans/${id}`),
       })),
     ...house
       .filter(({ person }) => matches(person.name))

@@ -24,6 +24,9 @@ export const plansStore = (store: Database = db) => {
   );
   return {
     ...records,
+    /** One that cannot be read is shown on its own, and takes no other with it. */
+    list: async (): Promise<PlanRecord[]> =>
+      (await records.list()).filter(({ plan }) => planSchema.safeParse(plan).success),
     /** Ids of all, what is to be ready last first. */
     ids: async (): Promise<string[]> =>
       (await listedBy(store.plans, 'plan.ready'))
