@@ -59,7 +59,7 @@ test('a plan leaves with its blends, what is left on the shelf, and sizes at the
   // A blend that was deleted is not in it, nor a bottle that nothing is taken from.
   expect(file.lines.map(({ id }) => id)).toEqual(['a']);
   expect(file.shelf).toEqual([
-    expect.objectContaining({ id: 'b1', material: 'lavender', ml: 1.1, lot: 'LV-2', sizeMl: 10 }),
+    expect.objectContaining({ id: 'LV-2', material: 'lavender', ml: 1.1, lot: 'LV-2', sizeMl: 10 }),
   ]);
   // 0.8 g in 20 drops at 0.883 g/ml: 0.045 ml a drop.
   expect(file.shelf?.[0]?.dropMl).toBeCloseTo(0.045, 3);
@@ -74,7 +74,7 @@ test('what leaves is what is worked out: from the bottle first, and one more to 
   const lavender = read.report.materials.find(({ id }) => id === 'lavender');
   // 24 drops of 0.045 ml are 1.09 ml: the bottle has 1.1.
   expect(lavender?.drops).toBe(24);
-  expect(lavender?.fromShelf).toEqual([{ bottle: 'b1', ml: expect.closeTo(1.09, 1) as number }]);
+  expect(lavender?.fromShelf).toEqual([{ bottle: 'LV-2', ml: expect.closeTo(1.09, 1) as number }]);
   expect(read.report.tasks.at(-1)?.what).toBe('Patch test, 48 hours');
   expect(read.over).toEqual([]);
 });
@@ -84,4 +84,14 @@ test('a line that must not be made is named, with why', () => {
   const file = planFileOf(plan, { ...house, recipes: new Map([['trial', forbidden]]) });
   const read = planOf(JSON.stringify(file), { placements: 1000 });
   expect(read.ok ? null : read.line?.id).toBe('a');
+});
+
+test('bottles go by their lots, and no two by the same', () => {
+  const bottles = ['LV-2', 'LV-2', '', 'LV-2, no. 2'].map((lot, n) => ({
+    id: `b${n}`,
+    bottle: { ...bottle, lot },
+  }));
+  const names = planFileOf(plan, { ...house, bottles }).shelf?.map(({ id }) => id) ?? [];
+  expect(names.slice(0, 3)).toEqual(['LV-2', 'LV-2, no. 2', 'no lot, no. 3']);
+  expect(new Set(names).size).toBe(4);
 });

@@ -23,6 +23,17 @@ export interface HouseOfPlan {
 const timeOf = (minute: number): string =>
   `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
+/** Each bottle by its lot, as a reader knows it, and by a number where that is none or another's. */
+const bottleNames = (bottles: readonly ShelvedBottle[]): readonly string[] => {
+  const taken = new Set<string>();
+  return bottles.map(({ lot }, n) => {
+    const plain = lot.trim();
+    const name = plain !== '' && !taken.has(plain) ? plain : `${plain || 'no lot'}, no. ${n + 1}`;
+    taken.add(name);
+    return name;
+  });
+};
+
 /** So many sizes of one material are looked at. */
 const mostSizes = 50;
 
@@ -59,6 +70,7 @@ export const planFileOf = (
     ({ bottle }) =>
       used.includes(bottle.materialId) && bottle.finishedOn === null && bottle.left > 0,
   );
+  const names = bottleNames(shelf.map(({ bottle }) => bottle));
   const { name, from, ready, hands, pans, fridges, largestJugMl, containers, hours } = plan;
   return {
     format: 'jubbet-plan',
@@ -74,8 +86,8 @@ export const planFileOf = (
         }
       : {}),
     lines: lines.map(({ recipe, ...line }) => ({ ...line, blend: fileOf(recipe, own) })),
-    shelf: shelf.map(({ id, bottle }) => ({
-      id,
+    shelf: shelf.map(({ bottle }, n) => ({
+      id: names[n] ?? '',
       material: bottle.materialId,
       [bottle.unit]: bottle.left,
       lot: bottle.lot,

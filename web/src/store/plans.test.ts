@@ -24,6 +24,12 @@ test('a plan comes with its blends, and says which are no longer in the book', a
   expect(blends.get('third-mouse')).toBeNull();
 });
 
+test('a blend is planned for its person as they are today, not as they were', async () => {
+  await db.people.update('pip', { 'person.skin': 'sensitive' });
+  const { blends } = (await plansStore(db).withBlends(examplePlanId))!;
+  expect(blends.get('third-mouse')?.recipe.brief.wearer).toMatchObject({ skin: 'sensitive' });
+});
+
 test('a plan that cannot be is not written over one that can', async () => {
   const plans = plansStore(db);
   const id = await plans.begin();

@@ -1,6 +1,7 @@
 import { emptyPlan, planSchema } from '@jubbet/core/planning';
 import { unique } from '@jubbet/core/quantity';
 import { addDays, formatISO, parseISO } from 'date-fns';
+import { blendStore } from './blends';
 import { db, type BlendRecord, type Database, type PlanRecord } from './database';
 import { listedBy } from './listed';
 import { today } from './now';
@@ -39,12 +40,13 @@ export const plansStore = (store: Database = db) => {
     },
     /** A plan with its blends, by their ids; null for one that is no longer in the book. */
     withBlends: (id: string): Promise<PlanWithBlends | null> =>
-      store.transaction('r', [store.plans, store.blends], async () => {
+      store.transaction('r', [store.plans, store.blends, store.people], async () => {
         const record = await records.get(id);
         if (!record) return null;
         const ids = unique(record.plan.lines.map(({ blendId }) => blendId));
-        const found = await store.blends.bulkGet(ids);
-        const here = found.map((blend) => (blend && blend.deletedAt === null ? blend : null));
+        // Each for its person as they are today: no plan makes what the sheet forbids.
+        const book = blendStore(store);
+        const here = await Promise.all(ids.map((blendId) => book.get(blendId)));
         return { record, blends: new Map(ids.map((blendId, n) => [blendId, here[n] ?? null])) };
       }),
   };

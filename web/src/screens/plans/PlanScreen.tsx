@@ -79,10 +79,6 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
   }, [plan, problem, catalog, recipes, here.own, here.shelf]);
   const { answer, share, isLooking, stop } = usePlanned(text);
   const report = answer?.ok ? answer.report : null;
-  const lots = useMemo(
-    () => new Map(here.shelf.map(({ id, bottle }) => [id, bottle.lot])),
-    [here.shelf],
-  );
   const containerNames = new Map(
     plan.lines.flatMap(({ blendId }) => {
       const recipe = recipes.get(blendId);
@@ -161,10 +157,7 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
             currency={here.currency}
           />
           {report && (
-            <PlanToBuy
-              {...{ plan, change, report, containerNames, lots }}
-              currency={here.currency}
-            />
+            <PlanToBuy {...{ plan, change, report, containerNames }} currency={here.currency} />
           )}
         </div>
         {report && (

@@ -147,8 +147,8 @@ const Containers = ({
   </Table>
 );
 
-/** From which bottles of the shelf it is taken: `Lavender: 1.1 ml of LV-118, then 0.9 ml of LV-130`. */
-const FromShelf = ({ report, lots }: { report: PlanReport; lots: ReadonlyMap<string, string> }) => {
+/** From which bottles of the shelf it is taken: `Lavender: 1.1 ml of bottle LV-118 and 0.9 ml of bottle LV-130`. */
+const FromShelf = ({ report }: { report: PlanReport }) => {
   const catalog = useCatalog();
   const taken = report.materials.filter(({ fromShelf }) => fromShelf.length > 0);
   if (taken.length === 0) return null;
@@ -159,10 +159,7 @@ const FromShelf = ({ report, lots }: { report: PlanReport; lots: ReadonlyMap<str
         .map(
           ({ id, fromShelf }) =>
             `${nameInSentence(catalog, id)} ${formatList(
-              fromShelf.map((part) => {
-                const lot = lots.get(part.bottle);
-                return lot ? `${amountWords(part)} of lot ${lot}` : amountWords(part);
-              }),
+              fromShelf.map((part) => `${amountWords(part)} of bottle ${part.bottle}`),
             )}`,
         )
         .join('; ')}
@@ -177,7 +174,6 @@ export const PlanToBuy = ({
   change,
   report,
   containerNames,
-  lots,
   currency,
 }: {
   plan: Plan;
@@ -185,8 +181,6 @@ export const PlanToBuy = ({
   report: PlanReport;
   /** Containers of the plan, by their id. */
   containerNames: ReadonlyMap<string, string>;
-  /** Lots of the bottles on the shelf, by the id of the bottle. */
-  lots: ReadonlyMap<string, string>;
   currency: string;
 }) => {
   const [isOpen, setOpen] = useState(false);
@@ -194,7 +188,7 @@ export const PlanToBuy = ({
   return (
     <Section title={buy === null ? 'To buy' : `To buy, ${moneyWords(buy, currency)}`}>
       <ToBuy report={report} containerNames={containerNames} currency={currency} />
-      <FromShelf report={report} lots={lots} />
+      <FromShelf report={report} />
       {report.problems
         .filter(({ code }) => code !== 'over-limit' && code !== 'too-late')
         .map(({ text }) => (
