@@ -60,11 +60,11 @@ const ClockWatch = ({ goTo }: { goTo: GoTo }) => {
       {over.slice(0, 3).map((clock) => (
         <div
           key={clock.timerId}
-          className="flex flex-wrap items-center gap-x-3 gap-y-2 rounded-lg border border-[#e3a94a] bg-night py-2 pr-2 pl-4 text-[#eceae2]"
+          className="flex flex-wrap items-center gap-x-3 gap-y-2 rounded-lg border border-lamp bg-night py-2 pr-2 pl-4 text-night-ink"
         >
           <p className="min-w-48 flex-1">
             <b>{clock.words}</b>
-            <span className="block text-sm text-[#b9c1d8]">
+            <span className="block text-sm text-night-soft">
               {clock.of} · {overdueWords(-clock.left)}
             </span>
           </p>
@@ -86,7 +86,7 @@ const ClockWatch = ({ goTo }: { goTo: GoTo }) => {
         </div>
       ))}
       {over.length > 3 && (
-        <p className="rounded-lg bg-night px-4 py-2 text-sm text-[#eceae2]">
+        <p className="rounded-lg bg-night px-4 py-2 text-sm text-night-ink">
           And {over.length - 3} more.
         </p>
       )}

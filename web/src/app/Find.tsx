@@ -201,7 +201,7 @@ export const Find = ({ onClose }: { onClose: () => void }) => {
         aria-label="Find"
         autoComplete="off"
         placeholder="Oil, blend, person …"
-        className="min-h-11 w-full rounded-md border border-[#8b97bd] bg-sheet px-2.5 text-ink placeholder:text-soft sm:min-h-9"
+        className="min-h-11 w-full rounded-md border border-night-field bg-sheet px-2.5 text-ink placeholder:text-soft sm:min-h-9"
         displayValue={() => query}
         onChange={(event) => setQuery(event.target.value)}
         onKeyDown={(event) => {

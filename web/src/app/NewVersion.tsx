@@ -43,11 +43,11 @@ export const NewVersion = () => {
   return (
     <div
       role="status"
-      className="screen-only fixed top-3 right-3 z-40 flex max-w-sm items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-[#eceae2]"
+      className="screen-only fixed top-3 right-3 z-40 flex max-w-sm items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-night-ink"
     >
       <span>A new version of Jubbet is here. Your data stay as they are.</span>
       <Button onClick={newer}>Use it</Button>
-      <Button look="quiet" className="text-[#eceae2]!" onClick={() => offer(null)}>
+      <Button look="quiet" className="text-night-ink!" onClick={() => offer(null)}>
         Later
       </Button>
     </div>

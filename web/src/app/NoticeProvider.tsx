@@ -97,7 +97,7 @@ export const NoticePlace = ({ className }: { className: string }) => {
                 Undo
               </Button>
             )}
-            <Button look="quiet" className="text-[#eceae2]!" onClick={close}>
+            <Button look="quiet" className="text-night-ink!" onClick={close}>
               Close
             </Button>
           </span>

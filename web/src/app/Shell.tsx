@@ -33,7 +33,7 @@ const rooms: readonly { to: string; name: string; Icon: LucideIcon }[] = [
 const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
-const night = 'rounded-md border border-[#55638f] bg-[#1e2a50] text-[#eceae2] on-night';
+const night = 'rounded-md border border-night-line bg-night-raised text-night-ink on-night';
 
 /** The way to anything by its name: always visible, and the field itself once it is pressed. */
 const FindHere = ({
@@ -78,11 +78,11 @@ const Rail = () => {
     ...(sheet.test(pathname) ? {} : { '/': () => setOpen('find') }),
   });
   return (
-    <header className="screen-only z-30 bg-night text-[#eceae2] sm:sticky sm:top-0 sm:flex sm:h-dvh sm:w-[148px] sm:flex-none sm:flex-col">
+    <header className="screen-only z-30 bg-night text-night-ink sm:sticky sm:top-0 sm:flex sm:h-dvh sm:w-[148px] sm:flex-none sm:flex-col">
       <div className="flex items-center gap-3 px-3 py-2 sm:flex-col sm:items-stretch sm:py-3">
         <Link
           to="/"
-          className="px-1 font-serif text-xl font-semibold text-[#fbfaf6] no-underline on-night"
+          className="px-1 font-serif text-xl font-semibold text-night-ink no-underline on-night"
         >
           jubbet
         </Link>
@@ -100,10 +100,10 @@ const Rail = () => {
             to={to}
             className={({ isActive }) =>
               clsx(
-                'flex flex-1 items-center text-[#eceae2] no-underline on-night max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:text-[11px] sm:min-h-11 sm:flex-none sm:gap-2.5 sm:px-4',
+                'flex flex-1 items-center text-night-ink no-underline on-night max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:text-[11px] sm:min-h-11 sm:flex-none sm:gap-2.5 sm:px-4',
                 isActive
-                  ? 'bg-[#26345f] max-sm:shadow-[inset_0_3px_#e3a94a] sm:shadow-[inset_3px_0_#e3a94a]'
-                  : 'hover:bg-[#1e2a50]',
+                  ? 'bg-night-panel max-sm:shadow-[inset_0_3px_var(--lamp)] sm:shadow-[inset_3px_0_var(--lamp)]'
+                  : 'hover:bg-night-raised',
               )
             }
           >
@@ -112,10 +112,10 @@ const Rail = () => {
           </NavLink>
         ))}
       </nav>
-      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-3 py-2 text-sm max-sm:fixed max-sm:inset-x-0 max-sm:bottom-[calc(3.5rem+var(--dock,0rem)+env(safe-area-inset-bottom))] max-sm:z-30 sm:flex-col sm:items-stretch sm:overflow-y-auto" />
+      <NoticePlace className="flex items-center gap-3 bg-night-panel px-3 py-2 text-sm max-sm:fixed max-sm:inset-x-0 max-sm:bottom-[calc(3.5rem+var(--dock,0rem)+env(safe-area-inset-bottom))] max-sm:z-30 sm:flex-col sm:items-stretch sm:overflow-y-auto" />
       <button
         type="button"
-        className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-[#b9c1d8] outline-offset-[-3px] hover:bg-[#1e2a50] focus-visible:outline-[#e3a94a] max-sm:hidden"
+        className="flex min-h-11 items-center gap-2.5 px-4 text-left text-[13px] text-night-soft outline-offset-[-3px] hover:bg-night-raised focus-visible:outline-lamp max-sm:hidden"
         onClick={() => setOpen('keys')}
       >
         <span className="flex-1">Keys</span>
@@ -130,7 +130,7 @@ const Rail = () => {
 export const BenchRoom = () => (
   <NoticeProvider>
     <div className="flex h-dvh flex-col">
-      <NoticePlace className="flex items-center gap-3 bg-[#26345f] px-6 py-1.5 text-[#eceae2] max-sm:px-3" />
+      <NoticePlace className="flex items-center gap-3 bg-night-panel px-6 py-1.5 text-night-ink max-sm:px-3" />
       <div className="min-h-0 flex-1 overflow-y-auto">
         <Outlet />
       </div>

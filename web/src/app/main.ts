@@ -1,12 +1,12 @@
 import '../parts/withoutEval';
 import { pathWithin } from './basePath';
-import { screens } from './screens';
+import { pageAt } from './pages';
 import './style.css';
 
-// The screens that an address most often names are loaded beside the rest, not after it.
+// The page that an address names is loaded beside the rest, not after it.
 const path = pathWithin(window.location.pathname);
-if (path === '/' || path === '/blends') void screens.blends();
-else if (/^\/blends\/[^/]+$/.test(path)) void screens.blend();
-else if (path.startsWith('/make/')) void screens.bench();
+void pageAt(path)?.[1]();
+// The first page of a house in use is its book.
+if (path === '/') void pageAt('/blends')?.[1]();
 
 void import('./start');

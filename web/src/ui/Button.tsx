@@ -7,7 +7,7 @@ type Look = 'first' | 'plain' | 'quiet' | 'paper';
 const looks: Record<Look, string> = {
   first: 'bg-press text-press-ink border-press font-semibold hover:opacity-90',
   plain: 'bg-sheet text-ink border-line font-medium hover:border-press',
-  paper: 'bg-sheet text-[#1d2433] border-sheet font-semibold hover:opacity-90',
+  paper: 'bg-sheet text-pad-ink border-sheet font-semibold hover:opacity-90',
   quiet: 'border-transparent text-press font-medium hover:underline underline-offset-4',
 };
 

@@ -32,7 +32,7 @@ const belowEdge = (element: HTMLElement): readonly string[] => {
 };
 
 const paper =
-  'overflow-hidden rounded-sm border border-dashed border-[#8b8f9c] bg-white text-black leading-[1.22] break-inside-avoid flex flex-col justify-between';
+  'overflow-hidden rounded-sm border border-dashed border-pad-faint bg-white text-black leading-[1.22] break-inside-avoid flex flex-col justify-between';
 
 const style = (size: LabelSize, pt: number) => ({
   width: `${size.width}mm`,

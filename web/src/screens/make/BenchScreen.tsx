@@ -132,7 +132,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
           <ProgressLine steps={steps} tally={tally} current={step ?? null} />
         </BenchHeader>
         {failure && (
-          <div role="alert" className="rounded-lg bg-[#6b2418] px-4 py-2">
+          <div role="alert" className="rounded-lg bg-night-brick-panel px-4 py-2">
             The last press was not saved ({failure.reason}). The number shown is right; press again.
             <ErrorDetails details={failure.details} />
           </div>
@@ -197,7 +197,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
               </div>
             )}
             {!step && (
-              <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-[#1d2433]">
+              <p className="grid flex-1 place-items-center rounded-2xl bg-sheet p-8 text-center text-3xl text-pad-ink">
                 {gate.state === 'open'
                   ? 'All is done.'
                   : 'Every step is done, but the batch is blocked.'}

@@ -34,7 +34,7 @@ export const ConnectDevice = ({ kind }: { kind: Device['kind'] }) => {
         <label className="flex items-center gap-2">
           Speed
           <select
-            className="min-h-11 rounded-lg border border-[#8b97bd] bg-[#1b2547] px-2"
+            className="min-h-11 rounded-lg border border-night-field bg-night-raised px-2"
             value={baudRate}
             onChange={(event) => setBaudRate(Number(event.target.value))}
           >

@@ -52,35 +52,35 @@ export const CoolingChart = ({
             domain={[0, Math.ceil(until)]}
             allowDataOverflow
             unit=" min"
-            tick={{ fill: '#b9c1d8', fontSize: 11 }}
-            stroke="#55638f"
+            tick={{ fill: 'var(--night-soft)', fontSize: 11 }}
+            stroke="var(--night-line)"
           />
           <YAxis
             type="number"
             domain={['auto', 'auto']}
             unit={degreeSign(units)}
             width={66}
-            tick={{ fill: '#b9c1d8', fontSize: 11 }}
-            stroke="#55638f"
+            tick={{ fill: 'var(--night-soft)', fontSize: 11 }}
+            stroke="var(--night-line)"
           />
           <ReferenceArea
             y1={shown(toC[0])}
             y2={shown(toC[1])}
-            fill="#8fd0a3"
+            fill="var(--night-moss)"
             fillOpacity={0.3}
             ifOverflow="extendDomain"
           />
           <Area
             dataKey="band"
-            stroke="#e3a94a"
-            fill="#e3a94a"
+            stroke="var(--lamp)"
+            fill="var(--lamp)"
             fillOpacity={0.35}
             isAnimationActive={false}
           />
           <Scatter
             data={readings.map(({ minutes, celsius }) => ({ minutes, celsius: shown(celsius) }))}
             dataKey="celsius"
-            fill="#f3f1ea"
+            fill="var(--night-ink)"
             isAnimationActive={false}
           />
         </ComposedChart>

@@ -8,10 +8,10 @@ import { focusPad } from './focusPad';
 import type { Intent } from './useBench';
 
 const shape =
-  'flex h-[72px] min-w-0 flex-1 touch-manipulation items-center justify-center gap-2 rounded-xl border-2 px-3 text-lg font-semibold select-none disabled:cursor-not-allowed disabled:opacity-50 max-sm:text-base focus-visible:outline-4 focus-visible:outline-[#f3f1ea]';
+  'flex h-[72px] min-w-0 flex-1 touch-manipulation items-center justify-center gap-2 rounded-xl border-2 px-3 text-lg font-semibold select-none disabled:cursor-not-allowed disabled:opacity-50 max-sm:text-base focus-visible:outline-4 focus-visible:outline-night-ink';
 
-const plain = 'border-[#8b97bd] bg-transparent text-[#f3f1ea]';
-const amber = 'border-[#e3a94a] bg-[#e3a94a] text-[#16203c]';
+const plain = 'border-night-field bg-transparent text-night-ink';
+const amber = 'border-lamp bg-lamp text-night';
 
 /**
  * After a press with a finger or a mouse the pad has the keys again: the next space is a drop,

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { nonBreaking } from '../../parts/nonBreaking';
 
-const panel = 'rounded-xl border border-[#c0553f] bg-[#4a1a12] px-4 py-3';
+const panel = 'rounded-xl border border-night-brick-line bg-night-brick-wash px-4 py-3';
 
 type Closed = Exclude<Gate, { state: 'open' }>;
 
@@ -37,13 +37,13 @@ const NotToBeUsed = ({ onEnd }: { onEnd: () => void }) => {
         <Button look="first" className="min-h-11" onClick={onEnd}>
           Yes, not to be used
         </Button>
-        <Button className="min-h-11 text-[#1d2433]!" onClick={() => setIsConfirming(false)}>
+        <Button className="min-h-11 text-pad-ink!" onClick={() => setIsConfirming(false)}>
           Cancel
         </Button>
       </div>
     </div>
   ) : (
-    <Button className="mt-3 min-h-11 text-[#1d2433]!" onClick={() => setIsConfirming(true)}>
+    <Button className="mt-3 min-h-11 text-pad-ink!" onClick={() => setIsConfirming(true)}>
       Finish as not to be used
     </Button>
   );
@@ -65,7 +65,7 @@ const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
         <textarea
           rows={2}
           maxLength={2000}
-          className="rounded-md border border-[#c0553f] bg-transparent px-2 py-1.5"
+          className="rounded-md border border-night-brick-line bg-transparent px-2 py-1.5"
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
@@ -93,7 +93,7 @@ export const GatePanel = ({
   onEnd: () => void;
 }) => (
   <section role="alert" aria-label="Stop" className={panel}>
-    <h2 className="font-sans text-base font-bold text-[#ffb3a1]">
+    <h2 className="font-sans text-base font-bold text-night-brick">
       <span aria-hidden>■ </span>
       {gate.state === 'blocked' ? `Do not use on ${nameOf(wearer)}` : 'Over the limit'}
     </h2>

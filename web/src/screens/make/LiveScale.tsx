@@ -19,17 +19,17 @@ const Dial = ({ g, askedG }: { g: number; askedG: number }) => {
       <path
         d={`M ${at(0, 84)} A 84 84 0 0 1 ${at(most, 84)}`}
         fill="none"
-        stroke="#55638f"
+        stroke="var(--night-line)"
         strokeWidth="10"
       />
       <path
         d={`M ${at(askedG - off, 84)} A 84 84 0 0 1 ${at(askedG + off, 84)}`}
         fill="none"
-        stroke="#8fd0a3"
+        stroke="var(--night-moss)"
         strokeWidth="16"
       />
-      <path d={`M 100 100 L ${at(g, 74)}`} stroke="#f3f1ea" strokeWidth="5" strokeLinecap="round" />
-      <circle cx="100" cy="100" r="6" fill="#f3f1ea" />
+      <path d={`M 100 100 L ${at(g, 74)}`} stroke="var(--night-ink)" strokeWidth="5" strokeLinecap="round" />
+      <circle cx="100" cy="100" r="6" fill="var(--night-ink)" />
     </svg>
   );
 };

@@ -9,7 +9,7 @@ type Order = Tally['order'];
 
 const aloudWays = ['off', 'click', 'number'] as const;
 
-const select = 'min-h-11 rounded-md border border-[#8b97bd] bg-[#16203c] px-2 text-[15px]';
+const select = 'min-h-11 rounded-md border border-night-field bg-night px-2 text-[15px]';
 
 /** In which order the maker works: for this batch from now on, and for the next ones. */
 export const OrderChoice = ({

@@ -27,7 +27,7 @@ const DropRow = ({ count, target, colour }: { count: number; target: number; col
         size={30}
         strokeWidth={1.5}
         fill={n < count ? colour : 'transparent'}
-        className="text-[#8b8f9c] max-sm:size-5"
+        className="text-pad-faint max-sm:size-5"
       />
     ))}
   </span>
@@ -77,7 +77,7 @@ export const Pad = ({
           ? `${stepTitle(catalog, step, units)}: ${count} ${beyond(count, step)}. Press for each drop.`
           : `${stepTitle(catalog, step, units)}: done`
       }
-      className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-[#1d2433] select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e3a94a] max-sm:px-3"
+      className="flex min-h-0 flex-1 touch-none flex-col items-center justify-between gap-[2vh] overflow-hidden rounded-2xl bg-sheet px-6 py-[3vh] text-center text-pad-ink select-none focus-visible:outline-4 focus-visible:outline-offset-[-4px] focus-visible:outline-lamp max-sm:px-3"
       {...tap}
       onClick={(event) => {
         // A click without a pointer comes from a reader's own "press".
@@ -88,7 +88,7 @@ export const Pad = ({
         <span className="block font-serif text-[clamp(1.6rem,7.5vh,3.75rem)] leading-tight max-sm:text-[1.9rem]">
           {oil ? <OilName name={oil.name} /> : stepHeading(catalog, step, units)}
         </span>
-        <span className="mt-1 block text-[clamp(1rem,2.6vh,1.375rem)] text-[#565d6e]">
+        <span className="mt-1 block text-[clamp(1rem,2.6vh,1.375rem)] text-pad-soft">
           {oil && <i>{botanicalOf(oil)}</i>}
           {oil && container && ' · '}
           {container}
@@ -101,12 +101,12 @@ export const Pad = ({
               data-testid="count"
               className={clsx(
                 'block text-[clamp(3.5rem,min(30vh,30vw),15rem)] leading-none font-bold tabular-nums',
-                past && 'text-[#a3301f]',
+                past && 'text-pad-over',
               )}
             >
               {count}
             </span>
-            <span className="mt-[1vh] block font-serif text-[clamp(1.2rem,4vh,1.875rem)] text-[#565d6e]">
+            <span className="mt-[1vh] block font-serif text-[clamp(1.2rem,4vh,1.875rem)] text-pad-soft">
               {beyond(count, step)}
             </span>
           </span>
@@ -119,7 +119,7 @@ export const Pad = ({
           <StepDrawing
             kind={step.kind}
             className={clsx(
-              'h-[clamp(3rem,17vh,10rem)] w-auto text-[#20409a]',
+              'h-[clamp(3rem,17vh,10rem)] w-auto text-pad-press',
               low
                 ? 'max-sm:hidden [@media(max-height:960px)]:hidden'
                 : 'max-sm:h-[9vh] [@media(max-height:640px)]:hidden',
@@ -136,7 +136,7 @@ export const Pad = ({
         </span>
       )}
       {note && <span className="text-[clamp(1rem,2.6vh,1.375rem)] font-semibold">{note}</span>}
-      <span className="text-base text-[#565d6e] max-sm:text-sm">
+      <span className="text-base text-pad-soft max-sm:text-sm">
         {counting ? 'Tap here or press Space for each drop.' : 'Tap here or press Enter when done.'}
       </span>
     </button>

@@ -26,9 +26,9 @@ export const ProgressLine = ({
       className={clsx('flex flex-none', steps.length > 40 ? 'gap-px' : 'gap-1')}
     >
       {steps.length > mostPieces ? (
-        <span className="h-2 flex-1 overflow-hidden rounded-full bg-[#33416b] forced-color-adjust-none">
+        <span className="h-2 flex-1 overflow-hidden rounded-full bg-night-track forced-color-adjust-none">
           <span
-            className="block h-full bg-[#e3a94a]"
+            className="block h-full bg-lamp"
             style={{ width: `${(100 * done) / steps.length}%` }}
           />
         </span>
@@ -39,10 +39,10 @@ export const ProgressLine = ({
             className={clsx(
               'h-2 flex-1 rounded-full forced-color-adjust-none',
               step === current
-                ? 'bg-[#e3a94a]'
+                ? 'bg-lamp'
                 : tally.done.has(step.id)
-                  ? 'bg-[#8b97cf]'
-                  : 'bg-[#33416b]',
+                  ? 'bg-night-done'
+                  : 'bg-night-track',
             )}
           />
         ))

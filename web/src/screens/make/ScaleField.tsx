@@ -229,9 +229,9 @@ export const TooHeavy = ({
   return (
     <section
       aria-label="Too much"
-      className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
+      className="rounded-xl border border-night-amber-line bg-night-amber-wash px-4 py-3"
     >
-      <h2 className="font-sans text-base font-bold text-[#f0bd66]">
+      <h2 className="font-sans text-base font-bold text-night-amber">
         ▲ Too much {nameInSentence(blend.catalog, step.baseId)}
       </h2>
       <ul className="mt-2 grid gap-2">
@@ -241,7 +241,7 @@ export const TooHeavy = ({
             <li key={way.kind}>
               <button
                 type="button"
-                className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66] disabled:cursor-not-allowed disabled:opacity-70"
+                className="min-h-11 w-full rounded-lg border border-night-amber-line px-3 py-2 text-left hover:border-night-amber disabled:cursor-not-allowed disabled:opacity-70"
                 disabled={way.outcome.blocking}
                 onClick={() => onChoose(way.events)}
               >

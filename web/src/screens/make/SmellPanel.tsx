@@ -136,7 +136,7 @@ export const SmellPanel = ({
         <label className="flex items-center gap-2 text-[15px]">
           Into
           <select
-            className="min-h-10 rounded-md border border-[#8b97bd] bg-[#16203c] px-2"
+            className="min-h-10 rounded-md border border-night-field bg-night px-2"
             value={String(chosen)}
             onChange={({ target: { value } }) => setChosen(value === 'all' ? 'all' : Number(value))}
           >

@@ -75,7 +75,7 @@ export const StepList = ({
             <div
               className={clsx(
                 'flex items-baseline justify-between gap-3 rounded-md px-3 py-1.5',
-                isCurrent && 'bg-sheet font-bold text-[#1d2433]',
+                isCurrent && 'bg-sheet font-bold text-pad-ink',
                 done && !isCurrent && 'text-soft line-through',
                 inner && 'pl-6',
               )}

@@ -20,7 +20,7 @@ const Words = ({
     aria-label={`Note: ${title}`}
     rows={2}
     maxLength={2000}
-    className="mb-1 w-full rounded-md border border-[#8b97bd] bg-transparent px-2 py-1 text-[15px]"
+    className="mb-1 w-full rounded-md border border-night-field bg-transparent px-2 py-1 text-[15px]"
     {...useAutosavedText(words, keep, left)}
   />
 );
@@ -49,7 +49,7 @@ export const StepNote = ({
         <div className="min-w-0 flex-1">{children}</div>
         <button
           type="button"
-          className="grid size-9 flex-none place-items-center rounded-md text-soft hover:bg-[#26345f]"
+          className="grid size-9 flex-none place-items-center rounded-md text-soft hover:bg-night-panel"
           aria-label={`${words ? 'Change the note' : 'Add a note'}: ${title}`}
           aria-expanded={open}
           onClick={() => setOpen(true)}

@@ -91,9 +91,9 @@ export const TooMuch = ({
   return (
     <section
       aria-label="Too many drops"
-      className="rounded-xl border border-[#8a6420] bg-[#3a2c12] px-4 py-3"
+      className="rounded-xl border border-night-amber-line bg-night-amber-wash px-4 py-3"
     >
-      <h2 className="font-sans text-base font-bold text-[#f0bd66]">▲ Too many drops</h2>
+      <h2 className="font-sans text-base font-bold text-night-amber">▲ Too many drops</h2>
       {targetPercent !== null && targetPercent > 0 && (
         <p className="mt-1 text-[14px]">
           {nonBreaking(
@@ -106,7 +106,7 @@ export const TooMuch = ({
           <li key={way.kind}>
             <button
               type="button"
-              className="min-h-11 w-full rounded-lg border border-[#8a6420] px-3 py-2 text-left hover:border-[#f0bd66] disabled:cursor-not-allowed disabled:opacity-70"
+              className="min-h-11 w-full rounded-lg border border-night-amber-line px-3 py-2 text-left hover:border-night-amber disabled:cursor-not-allowed disabled:opacity-70"
               // What must not be worn is no way on, however little is missing.
               disabled={way.outcome?.blocking ?? false}
               onClick={() => onChoose(way.events)}

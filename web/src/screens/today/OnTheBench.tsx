@@ -36,7 +36,7 @@ const Next = ({ batch }: { batch: BatchRecord }) => {
     <>
       {step && <p>Next: {stepTitle(catalog, step, units)}</p>}
       {clocks.map(({ timerId, words, left }) => (
-        <p key={timerId} className={left > 0 ? '' : 'font-semibold text-[#e3a94a]'}>
+        <p key={timerId} className={left > 0 ? '' : 'font-semibold text-lamp'}>
           <b className="tabular-nums">{left > 0 ? leftWords(left) : overdueWords(-left)}</b> {words}
         </p>
       ))}
@@ -48,18 +48,18 @@ const Card = ({ batch }: { batch: BatchRecord }) => {
   const recipe = plannedRecipe(batch);
   const name = nameOrNone(recipe.name);
   return (
-    <div className="flex flex-wrap items-center justify-between gap-3 rounded-xl bg-night px-5 py-4 text-[#eceae2] on-night">
+    <div className="flex flex-wrap items-center justify-between gap-3 rounded-xl bg-night px-5 py-4 text-night-ink on-night">
       <div>
-        <p className="text-sm text-[#b9c1d8]">On the bench</p>
-        <h2 className="text-xl text-[#fbfaf6]">{name}</h2>
-        <p className="text-sm text-[#b9c1d8]">
+        <p className="text-sm text-night-soft">On the bench</p>
+        <h2 className="text-xl text-night-ink">{name}</h2>
+        <p className="text-sm text-night-soft">
           batch {batch.number} · {fillingsWords(fillingsOf(recipe))} · for{' '}
           {wearerWords(recipe.brief.wearer ?? 'anyone')}
         </p>
         <Next batch={batch} />
       </div>
       <ButtonLink
-        className="bg-[#e3a94a]! text-[#16203c]!"
+        className="bg-lamp! text-night!"
         look="first"
         to={`/make/${batch.id}`}
         aria-label={`Go on with ${name}`}
