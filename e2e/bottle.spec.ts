@@ -139,11 +139,11 @@ test('log and label say what fell, into what it went, and every oil in ml', asyn
   await expect(label).toContainText('14.3 ml');
   // Made again, it starts from that.
   await page.goto('/batches/batch-prompt-desk');
-  await page.getByRole('button', { name: 'Make it again' }).click();
+  await page.getByRole('button', { name: 'Make again' }).click();
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
   await expect(page.getByRole('button', { name: 'Container: 15 ml roll-on' })).toBeVisible();
   await page.goto('/batches/batch-prompt-desk');
-  await page.getByRole('button', { name: 'Again, as planned' }).click();
+  await page.getByRole('button', { name: 'Make again, as planned' }).click();
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('2');
 });
 
@@ -164,7 +164,7 @@ test('made again it is judged for the person as they are today, and says what ha
   await page.getByText('Conditions and medicines').click();
   await page.getByLabel('epilepsy').check();
   await page.goto('/batches/batch-encore');
-  await page.getByRole('button', { name: 'Make it again' }).click();
+  await page.getByRole('button', { name: 'Make again' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Encore, again');
   await expect(page.getByText(/Ines has changed since then: now: epilepsy/)).toBeVisible();
 });

@@ -247,7 +247,7 @@ test('carriers are compared for this wearer, and one is taken from there', async
   // Teo is allergic to tree nuts.
   await expect(page.getByRole('row', { name: /Jojoba oil/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Sweet almond/ })).toHaveCount(0);
-  await page.getByLabel('hide what this person must avoid').uncheck();
+  await page.getByLabel('hide what they should not use').uncheck();
   await expect(page.getByRole('row', { name: /Sweet almond/ })).toContainText(
     'avoid for this person: tree nut',
   );

@@ -8,12 +8,12 @@ test('oils are chosen by note, smell, shelf and person, compared, and put in', a
   // Saskia is pregnant: what must not be used is hidden until it is asked for, and says why.
   await filters.getByLabel('Name').fill('hyssop');
   await expect(page.getByText('No matches')).toBeVisible();
-  await filters.getByLabel('hide what must not be used').uncheck();
+  await filters.getByLabel('hide “do not use”').uncheck();
   const hyssop = page.getByRole('listitem').filter({ hasText: 'Hyssop' }).first();
   await expect(hyssop).toContainText('do not use');
   await expect(hyssop).toContainText(/pregnan/);
   await expect(hyssop.getByRole('button', { name: /^Add/ })).toBeDisabled();
-  await filters.getByLabel('hide what must not be used').check();
+  await filters.getByLabel('hide “do not use”').check();
 
   await filters.getByLabel('Name').fill('');
   await filters.getByLabel('Note').selectOption('base');

@@ -42,7 +42,7 @@ test('a bad recipe is pasted, read over, made one’s own within the limits, and
   await really.getByLabel('Who it is for').selectOption({ label: 'Ines' });
   await expect(really).toContainText('Do not use');
   await expectAccessible(page);
-  await really.getByRole('button', { name: /^Make it mine, at (?:1\.\d+|2) %/ }).click();
+  await really.getByRole('button', { name: /^Save a copy for me, at (?:1\.\d+|2) %/ }).click();
   // The sheet: the same oils, weaker, within the limits; the text is in the notes.
   await expect(page.getByRole('heading', { level: 1 })).toContainText('For kids: Focus roller');
   await expect(page.getByText('Rosemary, cineole type').first()).toBeVisible();

@@ -99,7 +99,7 @@ test('a ready-made blend of unknown strength can’t be checked', async ({ page 
 test('one table says who must not get a blend', async ({ page }) => {
   await page.goto('/blends/prompt-desk');
   await more(page, 'Who can use it');
-  await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('must not use it');
+  await expect(page.getByRole('row', { name: /Pip, 8/ })).toContainText('do not use');
   await expect(page.getByRole('row', { name: /Ines, 41/ })).toContainText('within limits');
   await expect(page.getByRole('row', { name: /Someone breastfeeding/ })).toContainText('over');
   await expect(page.getByRole('row', { name: /A child of two/ })).toContainText('over');

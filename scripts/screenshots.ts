@@ -101,7 +101,7 @@ const shots: readonly Shot[] = [
         .fill(
           'Focus roller, 2.5 % dilution\n10 ml roller bottle\n25 drops peppermint\n15 drops rosemary\n30 drops total\ntop with FCO',
         );
-      await page.getByText('For whom it is too strong there').waitFor();
+      await page.getByText('Too strong for').waitFor();
     },
   },
 ];

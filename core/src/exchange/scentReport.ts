@@ -86,9 +86,7 @@ export const scentReport = (text: string, today: Day): Smelt => {
       })),
       assumptions: [
         ...(evaluation.blocking
-          ? [
-              'It must not be used on the person it is for; how it smells is worked out all the same.',
-            ]
+          ? ['Do not use it on the person it is for; how it smells is worked out all the same.']
           : []),
         ...scent.assumptions.map((assumption) => assumptionWords(catalog, assumption)),
         'Odour thresholds of one substance differ by ten and more between publications: read the shape of the curves, not their height.',

@@ -22,7 +22,7 @@ export const movementSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('counted'), found: left, reckoned: balance, why }),
   /** The bottle was finished with so much still in it. */
   z.strictObject({ kind: z.literal('finished'), amount }),
-  /** Poured over into another bottle of the shelf. */
+  /** Moved to another bottle of the shelf. */
   z.strictObject({ kind: z.literal('decanted'), amount, into: id }),
   z.strictObject({ kind: z.literal('undone'), undoes: id }),
 ]);

@@ -10,14 +10,14 @@ const refusals: Readonly<Record<CommandRefusal, string>> = {
 
 const messages: { readonly [C in FailureCode]: (params: FailureParams[C]) => string } = {
   deleted: ({ record }) => `this ${record} has been deleted`,
-  'blend-blocked': () => 'this blend must not be used on the person it is for',
+  'blend-blocked': () => 'do not use this blend on the person it is for',
   'blend-needs-reason': () => 'a blend that is over a limit needs a written reason',
   'too-many-tags': ({ most, longest }) =>
     `a blend has at most ${most} tags, each of at most ${longest} characters`,
   'batch-not-to-be-used': () => 'this batch is closed: it is not to be used',
   'batch-finished': () => 'this batch is finished; it can be corrected in the log, with a reason',
   'batch-on-bench': () => 'this batch is still on the bench',
-  'batch-blocked': () => 'what is in it must not be used on the person it is for',
+  'batch-blocked': () => 'do not use what is in it on the person it is for',
   'batch-needs-reason': () => 'going past this limit needs a written reason',
   'not-an-amendment': () =>
     'a finished batch can only be amended with what was added, and into what',

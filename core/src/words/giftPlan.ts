@@ -23,7 +23,7 @@ export const lineProblemWords = (
     case 'not-worked-out':
       return settleProblemWords(catalog, problem.problem);
     case 'blocking':
-      return 'it must not be used on whom it is for, so it cannot be planned.';
+      return 'do not use it on whom it is for: it can’t be planned.';
     case 'jug':
       return `one piece takes ${formatMl(problem.pieceMl, 4)}, and the largest jug ${formatMl(problem.jugMl, 4)}.`;
     case 'too-much':

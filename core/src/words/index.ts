@@ -84,6 +84,7 @@ export {
   formatDrops,
   formatG,
   formatList,
+  someOfWords,
   formatMl,
   formatNumber,
   formatPercent,
@@ -167,3 +168,17 @@ export {
 } from './planSentence';
 export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
 export { inSentence, nameInSentence } from './inSentence';
+export { appWords } from './screens/app';
+export { batchesWords } from './screens/batches';
+export { blendWords } from './screens/blend';
+export { blendsWords } from './screens/blends';
+export { handbookWords } from './screens/handbook';
+export { labelWords } from './screens/label';
+export { makeWords } from './screens/make';
+export { partsWords } from './screens/parts';
+export { peopleWords } from './screens/people';
+export { readWords } from './screens/read';
+export { settingsWords } from './screens/settings';
+export { shelfWords } from './screens/shelf';
+export { todayWords } from './screens/today';
+export { trailWords } from './screens/trail';

@@ -78,3 +78,12 @@ export const formatList = (items: readonly string[], last: 'and' | 'or' = 'and')
   items.length < 2
     ? (items[0] ?? '')
     : `${items.slice(0, -1).join(', ')} ${last} ${items[items.length - 1]}`;
+
+/** So many names stand in a line; the rest is counted. */
+const namesInLine = 12;
+
+/** A list of which what is beyond a line is counted: `rose, neroli and 3 more`. */
+export const someOfWords = (items: readonly string[]): string =>
+  items.length <= namesInLine
+    ? formatList(items)
+    : formatList([...items.slice(0, namesInLine), `${items.length - namesInLine} more`]);

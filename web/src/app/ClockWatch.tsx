@@ -1,4 +1,5 @@
-import { leftWords, overdueWords } from '@jubbet/core/words';
+import { Notice } from '../ui/Notice';
+import { leftWords, overdueWords, appWords } from '@jubbet/core/words';
 import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -91,9 +92,9 @@ const ClockWatch = ({ goTo }: { goTo: GoTo }) => {
         </p>
       )}
       {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          The clock was not turned off, and nothing was lost. Press Done again.
-        </p>
+        <Notice tone="over" isUrgent>
+          {appWords.clockWasNotTurnedOff}
+        </Notice>
       )}
     </div>
   );

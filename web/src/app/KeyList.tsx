@@ -1,3 +1,4 @@
+import { appWords } from '@jubbet/core/words';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { Button } from '../ui/Button';
 
@@ -63,9 +64,7 @@ export const KeyList = ({ onClose }: { onClose: () => void }) => (
             </section>
           ))}
         </div>
-        <p className="mt-4 text-sm text-soft">
-          Single-key shortcuts can be turned off in Settings.
-        </p>
+        <p className="mt-4 text-sm text-soft">{appWords.singleKeyShortcutsCanBe}</p>
         <Button className="mt-3" onClick={onClose}>
           Close
         </Button>

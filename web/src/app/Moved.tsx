@@ -1,3 +1,4 @@
+import { appWords } from '@jubbet/core/words';
 import { createRoot } from 'react-dom/client';
 
 /** Where Jubbet was served before, and where it is now. */
@@ -14,15 +15,15 @@ export const Moved = () => (
     role="status"
     className="screen-only sticky top-0 z-40 border-b border-line bg-amber-wash px-4 py-2 text-ink"
   >
-    Jubbet has moved to{' '}
+    {appWords.jubbetHasMovedTo}{' '}
     <a href={address} className="font-semibold text-press">
       {address}
     </a>
-    . A browser keeps data by address, so your blends are still here:{' '}
+    {appWords.browserKeepsDataByAddress}{' '}
     <a href={`${import.meta.env.BASE_URL}settings`} className="text-press">
-      back up everything in Settings
+      {appWords.backUpEverythingInSettings}
     </a>
-    , then restore that file at the new address.
+    {appWords.thenRestoreThatFileAt}
   </p>
 );
 

@@ -1,3 +1,4 @@
+import { appWords } from '@jubbet/core/words';
 import { useEffect, useSyncExternalStore } from 'react';
 import { useNavigation } from 'react-router';
 import { Button } from '../ui/Button';
@@ -45,7 +46,7 @@ export const NewVersion = () => {
       role="status"
       className="screen-only fixed top-3 right-3 z-40 flex max-w-sm items-center gap-3 rounded-lg bg-night py-2 pr-2 pl-4 text-night-ink"
     >
-      <span>A new version of Jubbet is here. Your data stay as they are.</span>
+      <span>{appWords.newVersionOfJubbetIs}</span>
       <Button onClick={newer}>Use it</Button>
       <Button look="quiet" className="text-night-ink!" onClick={() => offer(null)}>
         Later

@@ -1,6 +1,7 @@
+import { Failed } from '../parts/Failed';
+import { appWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
-import { ErrorDetails } from '../parts/ErrorDetails';
 import { errorText, type ErrorText } from '../parts/errorText';
 import { saveFile } from '../parts/saveFile';
 import { today } from '../store/now';
@@ -36,19 +37,12 @@ export const OlderStore = () => {
         </Button>
         {isExported && (
           <Button className="text-brick!" onClick={() => void startAfresh()}>
-            Delete these data and start afresh
+            {appWords.deleteTheseDataAndStart}
           </Button>
         )}
       </div>
-      {isBlocked && (
-        <p role="status">Close all other tabs with Jubbet. This one continues by itself.</p>
-      )}
-      {failure && (
-        <div role="alert" className="text-brick">
-          That could not be done: {failure.reason}. Nothing was changed.
-          <ErrorDetails details={failure.details} />
-        </div>
-      )}
+      {isBlocked && <p role="status">{appWords.closeAllOtherTabsWith}</p>}
+      <Failed failure={failure} words={appWords.couldNotBeDone} />
     </div>
   );
 };

@@ -1,3 +1,4 @@
+import { appWords } from '@jubbet/core/words';
 import { Button } from '../ui/Button';
 import type { StoreTrouble } from '../parts/storeTrouble';
 import { OlderStore } from './OlderStore';
@@ -18,7 +19,7 @@ export const StorePage = ({
     ) : (
       <div className="mt-4">
         <Button look="first" onClick={() => window.location.reload()}>
-          Load the page again
+          {appWords.loadThePageAgain}
         </Button>
       </div>
     )}

@@ -1,3 +1,4 @@
+import { partsWords } from '@jubbet/core/words';
 import { Button } from '../ui/Button';
 import { ErrorDetails } from './ErrorDetails';
 import { errorText } from './errorText';
@@ -27,7 +28,7 @@ export const Broken = ({
       <b className="text-brick">
         ■ The {what} “{name}” cannot be shown.
       </b>{' '}
-      Nothing is lost: export it to keep it is.
+      {partsWords.nothingIsLostExportIt}
     </p>
     <ErrorDetails details={errorText(error).details ?? errorText(error).reason} />
     <div className="flex flex-wrap gap-2">

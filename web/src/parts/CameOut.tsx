@@ -2,7 +2,13 @@ import type { Made } from '@jubbet/core/batch';
 import { usualContainer, usualContainers, type Container } from '@jubbet/core/catalog';
 import { madePieces } from '@jubbet/core/label';
 import { cameOutLines, type CameOutLine, type EventOf } from '@jubbet/core/making';
-import { containerWords, containerWordsOf, formatMl, piecesWords } from '@jubbet/core/words';
+import {
+  containerWords,
+  containerWordsOf,
+  formatMl,
+  piecesWords,
+  partsWords,
+} from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { NumberUnder, SelectField, TextField } from '../ui/Field';
@@ -83,7 +89,7 @@ export const CameOut = ({
       })}
       {others.length > 0 && lines.length < 20 && (
         <SelectField
-          label="The rest went into"
+          label={partsWords.restWentInto}
           value=""
           choices={[
             ['', 'nothing else'],
@@ -107,7 +113,7 @@ export const CameOut = ({
       <p role="status">{pieces.length > 0 ? `${piecesWords(pieces)}.` : 'Nothing came out.'}</p>
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="first" disabled={!isSayable}>
-          Save what came out
+          {partsWords.saveWhatCameOut}
         </Button>
         <Button look="quiet" onClick={onDone}>
           Cancel

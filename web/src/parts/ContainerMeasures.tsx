@@ -1,4 +1,4 @@
-import { containerWordsOf, formatMl } from '@jubbet/core/words';
+import { containerWordsOf, formatMl, partsWords } from '@jubbet/core/words';
 import { fillMl, largestContainerMl, type OwnContainer } from '@jubbet/core/catalog';
 import { AmountUnder } from './AmountField';
 import { NumberUnder } from '../ui/Field';
@@ -26,14 +26,10 @@ export const ContainerMeasures = <T extends Measured>({
     <div className="grid gap-2">
       {brimfulMl !== undefined && fillMl(container) > brimfulMl && (
         <p role="alert" className="text-brick">
-          ■ Fill line at {formatMl(fillMl(container), 3)}, over the brim at {formatMl(brimfulMl, 3)}
-          .
+          {partsWords.fillLineAtOverThe(formatMl(fillMl(container), 3), formatMl(brimfulMl, 3))}
         </p>
       )}
-      <p className="text-soft">
-        Put it on a scale, tare, and fill it with water: 1 g is 1 ml.{' '}
-        {containerWordsOf(kind).fillWhy}
-      </p>
+      <p className="text-soft">{partsWords.putItOnAScale(containerWordsOf(kind).fillWhy)}</p>
       <div className="flex flex-wrap gap-x-4 gap-y-2">
         <AmountUnder
           name="Holds"

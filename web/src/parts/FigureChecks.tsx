@@ -1,5 +1,5 @@
 import { agrees, libraryFigure } from '@jubbet/core/catalog';
-import { checkWords } from '@jubbet/core/words';
+import { checkWords, partsWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { figureChecks } from '../store/figureChecks';
 import { useStored } from '../store/useStored';
@@ -18,7 +18,7 @@ export const FigureChecks = ({ figureId }: { figureId: string }) => {
             {agrees(figure, check) ? (
               <span className="text-moss">✓ checked: </span>
             ) : (
-              <b className="text-amber">≠ the book says otherwise: </b>
+              <b className="text-amber">{partsWords.bookSaysOtherwise} </b>
             )}
             {checkWords(check)}
           </span>
@@ -27,7 +27,7 @@ export const FigureChecks = ({ figureId }: { figureId: string }) => {
         to={`/handbook/figures?figure=${encodeURIComponent(figureId)}`}
         className="screen-only text-press"
       >
-        I checked this figure
+        {partsWords.iCheckedThisFigure}
       </Link>
     </>
   );

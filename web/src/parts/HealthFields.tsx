@@ -6,7 +6,7 @@ import {
   oilsNamed,
   type Catalog,
 } from '@jubbet/core/catalog';
-import { typedAllergyWords, typedConditionWords } from '@jubbet/core/words';
+import { typedAllergyWords, typedConditionWords, partsWords } from '@jubbet/core/words';
 import type { Skin, Trimester, Wearer } from '@jubbet/core/brief';
 import type { ReactNode } from 'react';
 import { Choices } from '../ui/Choices';
@@ -81,7 +81,7 @@ export const HealthFields = ({
       </div>
       <Ticks
         title="Conditions and medicines"
-        ownWords="Another, in your own words"
+        ownWords={partsWords.anotherInYourOwnWords}
         known={conditionIds}
         nameOf={(text) => typedConditionWords(catalog, text)}
         chosen={wearer.conditions}
@@ -89,17 +89,14 @@ export const HealthFields = ({
       />
       <Ticks
         title="Allergies"
-        ownWords="An oil or carrier, or your own words"
+        ownWords={partsWords.oilOrCarrierOrYour}
         understand={(words) => materialsNamed(catalog, words)}
         nameOf={(text) => typedAllergyWords(catalog, text)}
         known={allergyFamilyIds}
         chosen={wearer.allergies}
         onChange={(allergies) => set({ allergies })}
       />
-      <p className="text-sm text-soft">
-        In your own words, common ones are understood by name, and what they count as is shown. For
-        the rest the verdict says “can’t be checked”.
-      </p>
+      <p className="text-sm text-soft">{partsWords.inYourOwnWordsCommon}</p>
     </>
   );
 };

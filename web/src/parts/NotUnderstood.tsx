@@ -1,3 +1,4 @@
+import { partsWords } from '@jubbet/core/words';
 import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
@@ -20,7 +21,7 @@ const Entry = ({
       {isNaming ? (
         <PickByName<Oil | Base>
           label={`What “${text}” is`}
-          placeholder="Type three letters, then Enter"
+          placeholder={partsWords.typeThreeLettersThenEnter}
           search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={() => false}
           describe={(material) => ('kind' in material ? material.kind : botanicalOf(material))}
@@ -61,8 +62,7 @@ export const NotUnderstood = ({
         <span aria-hidden>○ </span>Not understood
       </h3>
       <p className="text-[15px]">
-        The blend can’t be checked until you say what {texts.length === 1 ? 'this is' : 'these are'}
-        .
+        {partsWords.blendCantBeCheckedUntil(texts.length === 1 ? 'this is' : 'these are')}
       </p>
       <ul className="grid gap-2">
         {texts.map((text) => (

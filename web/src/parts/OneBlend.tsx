@@ -1,3 +1,4 @@
+import { partsWords } from '@jubbet/core/words';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { blends } from '../store/blends';
@@ -11,11 +12,7 @@ export const OneBlend = ({ children }: { children: (record: BlendRecord) => Reac
   const { blendId = '' } = useParams();
   const found = useStored(['blend', blendId], () => blends.get(blendId));
   return (
-    <StoredScreen
-      of={found}
-      what="Blend"
-      missing="It may have been deleted, or the address may be wrong."
-    >
+    <StoredScreen of={found} what="Blend" missing={partsWords.itMayHaveBeenDeleted}>
       {(record) => <RecipeCatalog recipe={record.recipe}>{children(record)}</RecipeCatalog>}
     </StoredScreen>
   );

@@ -7,7 +7,14 @@ import {
   standingOf,
   type SkinSign,
 } from '@jubbet/core/batch';
-import { dayWords, skinWords, standingWords, testAdvice, testedWords } from '@jubbet/core/words';
+import {
+  dayWords,
+  skinWords,
+  standingWords,
+  testAdvice,
+  testedWords,
+  partsWords,
+} from '@jubbet/core/words';
 import { useState } from 'react';
 import type { PatchTestRecord } from '../store/database';
 import { patchTests, type NewReading } from '../store/patchTests';
@@ -137,7 +144,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
           {why !== null && (
             <div className="flex flex-wrap items-end gap-3">
               <TextField
-                label="Why it is stopped"
+                label={partsWords.whyItIsStopped}
                 className="w-64"
                 maxLength={500}
                 value={why}
@@ -149,9 +156,7 @@ export const PatchTestCard = ({ record: { id, test } }: { record: PatchTestRecor
               >
                 Stop it
               </Button>
-              <p className="basis-full text-sm text-soft">
-                Until another test is read clear, the batch can’t be given to them.
-              </p>
+              <p className="basis-full text-sm text-soft">{partsWords.untilAnotherTestIsRead}</p>
             </div>
           )}
         </form>

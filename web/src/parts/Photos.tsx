@@ -1,5 +1,6 @@
+import { Panel } from '../ui/Panel';
 import { dayOfMoment } from '@jubbet/core/quantity';
-import { dayWords } from '@jubbet/core/words';
+import { dayWords, partsWords } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
 import type { PhotoRecord } from '../store/database';
 import { photos } from '../store/photos';
@@ -85,9 +86,9 @@ export const Photos = ({ of, what }: { of: PhotoOf; what: string }) => {
     setBusy(false);
   };
   return (
-    <section
+    <Panel
       aria-label={`Photographs of ${what}`}
-      className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-4 py-3 print:hidden"
+      className="grid grid-cols-[minmax(0,1fr)] gap-3 px-4 py-3 print:hidden"
     >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 className="text-lg">Photographs</h2>
@@ -114,10 +115,7 @@ export const Photos = ({ of, what }: { of: PhotoOf; what: string }) => {
           ))}
         </ul>
       )}
-      <p className="text-sm text-soft">
-        Saved smaller, without place or camera details, in this browser only. Backups include only
-        those you tick.
-      </p>
-    </section>
+      <p className="text-sm text-soft">{partsWords.savedSmallerWithoutPlaceOr}</p>
+    </Panel>
   );
 };

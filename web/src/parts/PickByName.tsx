@@ -1,3 +1,5 @@
+import { Notice } from '../ui/Notice';
+import { partsWords } from '@jubbet/core/words';
 import {
   Combobox,
   ComboboxInput,
@@ -153,16 +155,14 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
             })}
             {forbidden && (
               <p className="px-3 py-2 text-brick">
-                <b>{forbidden.name}</b> must never go on skin: {forbidden.why}.{' '}
+                <b>{forbidden.name}</b> {partsWords.neverOnSkin(forbidden.why)}{' '}
                 <Link to={`/materials/${forbidden.id}`} className="underline">
-                  Why, and what to use instead
+                  {partsWords.whyAndWhatToUse}
                 </Link>
               </p>
             )}
             {isFar && found.length > 0 && (
-              <p className="px-3 py-2 text-sm text-soft">
-                None of these? Close the list with Esc, and add it as your own.
-              </p>
+              <p className="px-3 py-2 text-sm text-soft">{partsWords.noneOfTheseCloseThe}</p>
             )}
             {found.length === 0 && !forbidden && (
               <p className="px-3 py-2 text-soft">Nothing found for “{query.trim()}”.</p>
@@ -171,10 +171,12 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
         )}
       </Combobox>
       {isFar && !forbidden && (
-        <div className="rounded-lg bg-slate-wash px-3 py-2 text-sm">{nothing(query.trim())}</div>
+        <Notice tone="note" className="px-3! py-2! text-sm">
+          {nothing(query.trim())}
+        </Notice>
       )}
       {doubted && (
-        <div role="group" aria-label="The amount" className="rounded-lg bg-amber-wash px-3 py-2">
+        <Notice tone="caution" role="group" aria-label="The amount" className="px-3! py-2!">
           <p role="alert">
             <span aria-hidden>▲ </span>
             {doubted.refusal.sentence}
@@ -192,10 +194,10 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
               Add {doubted.material.name} without an amount
             </Button>
           </div>
-        </div>
+        </Notice>
       )}
       {asked.length > 0 && (
-        <div role="group" aria-labelledby={which} className="rounded-lg bg-amber-wash px-3 py-2">
+        <Notice tone="caution" role="group" aria-labelledby={which} className="px-3! py-2!">
           <p id={which} role="alert" className="font-semibold">
             <span aria-hidden>▲ </span>Which {nameIn(query).toLowerCase()}? Their limits differ.
           </p>
@@ -216,7 +218,7 @@ export const PickByName = <T extends { readonly id: string; readonly name: strin
               </span>
             </button>
           ))}
-        </div>
+        </Notice>
       )}
     </Field>
   );

@@ -1,3 +1,4 @@
+import { Panel } from '../ui/Panel';
 import { askedAboutPlace, type Answer } from '@jubbet/core/brief';
 import { type Blend, judgedAs } from '@jubbet/core/drops';
 import {
@@ -8,7 +9,7 @@ import {
   type OpenQuestion,
 } from '@jubbet/core/limits';
 import type { Mixture } from '@jubbet/core/mixture';
-import { answerWords, questionWords } from '@jubbet/core/words';
+import { answerWords, questionWords, partsWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { Button } from '../ui/Button';
 import { useCatalog } from './catalog';
@@ -97,19 +98,16 @@ export const Questions = ({
   if (open.length + words.length === 0) return null;
   const wearer = knownWearer(blend.brief);
   return (
-    <section
-      aria-label="Not asked yet"
-      className="rounded-xl border border-line bg-sheet px-4 py-3"
-    >
+    <Panel aria-label="Not asked yet" className="px-4 py-3">
       <h2 className="font-sans text-[15px] font-semibold">
         {open.length > 0 ? `Ask ${wearer?.name ?? 'the person'}` : 'Is the place right?'}
       </h2>
       <ul>
         {words.map((word) => (
           <li key={word} className="border-b border-line py-2 text-[14px] last:border-0">
-            <p>“{word}” is in its name or purpose. Is the place right?</p>
+            <p>{partsWords.isInItsNameOr(word)}</p>
             <Button className="mt-1" onClick={() => onAnswer({ asked: [askedAboutPlace(word)] })}>
-              Yes, the place is right
+              {partsWords.yesThePlaceIsRight}
             </Button>
           </li>
         ))}
@@ -130,10 +128,8 @@ export const Questions = ({
         </Button>
       )}
       {open.length > 0 && (
-        <p className="mt-1 text-[13px] text-soft">
-          Until this is answered, the label carries the caution.
-        </p>
+        <p className="mt-1 text-[13px] text-soft">{partsWords.untilThisIsAnsweredThe}</p>
       )}
-    </section>
+    </Panel>
   );
 };

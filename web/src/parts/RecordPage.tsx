@@ -1,3 +1,5 @@
+import { Failed } from './Failed';
+import { partsWords } from '@jubbet/core/words';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../ui/Button';
@@ -8,7 +10,6 @@ import { LeaveAsked } from './LeaveAsked';
 import { useLeaveGuard } from './useLeaveGuard';
 import type { RecordForm } from './useRecordForm';
 import { useWrite } from './useWrite';
-import { ErrorDetails } from './ErrorDetails';
 
 /**
  * A record on a page of its own. It is saved as a whole with one press, or left as it was;
@@ -121,12 +122,7 @@ export const RecordPage = ({
       {blocker.state === 'blocked' && (
         <LeaveAsked onLeave={() => blocker.proceed()} onStay={() => blocker.reset()} />
       )}
-      {failure && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          It was not saved: {failure.reason}. What you typed is still here.
-          <ErrorDetails details={failure.details} />
-        </p>
-      )}
+      <Failed failure={failure} words={partsWords.recordNotSaved} />
       {children}
     </form>
   );

@@ -1,5 +1,5 @@
 import { smelledWhen, type BenchEvent, type EventOf, type Tally } from '@jubbet/core/making';
-import { smelledWords } from '@jubbet/core/words';
+import { smelledWords, partsWords } from '@jubbet/core/words';
 import { useAutosavedText } from '../ui/useAutosavedText';
 
 const Note = ({
@@ -17,7 +17,7 @@ const Note = ({
       className="min-h-10 rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
       maxLength={2000}
       autoComplete="off"
-      placeholder="green, a little sharp"
+      placeholder={partsWords.greenALittleSharp}
       {...useAutosavedText(stored, keep)}
     />
   </label>

@@ -5,6 +5,7 @@ import {
   verdictHeadline,
   verdictWords,
   findingMessage,
+  partsWords,
 } from '@jubbet/core/words';
 import { isAboutRoom, type Calculated, type WorkedOut } from '@jubbet/core/drops';
 import type { Catalog } from '@jubbet/core/catalog';
@@ -84,7 +85,7 @@ const boxOf = (catalog: Catalog, worked: WorkedOut, looking: boolean) => {
     return (
       <Box
         verdict={null}
-        title="Nothing in it yet"
+        title={partsWords.nothingInItYet}
         lines={
           worked.blend.formula.oils.length === 0
             ? ['Add an oil: type three letters of its name, then press Enter.']

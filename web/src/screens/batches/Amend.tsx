@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { oilsToAsk } from '@jubbet/core/advice';
 import {
   addedMl,
@@ -28,6 +29,7 @@ import {
   piecesWords,
   strengthWords,
   verdictWords,
+  batchesWords,
 } from '@jubbet/core/words';
 import { madePieces } from '@jubbet/core/label';
 import { useState } from 'react';
@@ -56,9 +58,9 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const cameOutLater = cameOut !== null && cameOut.words !== '';
   if (amended.length + corrected.length === 0 && !cameOutLater) return null;
   return (
-    <div className="rounded-lg bg-amber-wash px-4 py-2">
+    <Notice tone="caution">
       <p>
-        <b>▲ Replace the printed labels.</b> This batch was changed after it was finished:
+        <b>{batchesWords.replaceThePrintedLabels}</b> {batchesWords.thisBatchWasChangedAfter}
       </p>
       <ul>
         {amended.map((amendment) => (
@@ -88,7 +90,7 @@ const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         {batch.made && `Checked again on ${dayWords(batch.made.judgedOn)}. `}
         <ButtonLink to={`/batches/${batch.id}/label`}>New labels</ButtonLink>
       </p>
-    </div>
+    </Notice>
   );
 };
 
@@ -97,7 +99,7 @@ const cameTo = (made: Made, number: number): string => {
   const madeContainer = made.containers.find((found) => found.number === number);
   if (!madeContainer) return '';
   const { verdict, mixture, blocking } = madeContainer.evaluation;
-  return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictWords(verdict)}${blocking ? ', must not be used on the person it is for' : ''}`;
+  return `${strengthWords(mixture, made.blend.formula.by)} ${verdict ? verdictShapes[verdict] : ''} ${verdictWords(verdict)}${blocking ? ', do not use on the person it is for' : ''}`;
 };
 
 /** Something is added to a finished batch: what it is then, before it is saved. */
@@ -153,7 +155,7 @@ const Add = ({
   };
   return (
     <form
-      aria-label="Add to this batch"
+      aria-label={batchesWords.addToThisBatch}
       className="grid gap-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -166,7 +168,7 @@ const Add = ({
             <PickByName<Oil | Base>
               meaningsOf={(name) => oilsToAsk(catalog, null, name)}
               label="What was added"
-              placeholder="What was added? Type three letters"
+              placeholder={batchesWords.whatWasAddedTypeThree}
               search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
               isTaken={() => false}
               describe={botanicalOf}
@@ -207,7 +209,7 @@ const Add = ({
         )}
         {isFull && larger.length > 0 && (
           <SelectField
-            label="Poured over into"
+            label="Moved to"
             value={chosen?.id ?? ''}
             choices={larger.map(
               (container) => [container.id ?? '', containerWords(container)] as const,
@@ -237,7 +239,7 @@ const Add = ({
       </p>
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="first" disabled={!added || !words.trim()}>
-          Save what was added
+          {batchesWords.saveWhatWasAdded}
         </Button>
         <Button look="quiet" onClick={onDone}>
           Cancel
@@ -279,10 +281,12 @@ export const Amend = ({
       )}
       {open === null && (
         <div className="flex flex-wrap gap-2">
-          <Button onClick={() => setOpen('add')}>Something was added to it later</Button>
-          <Button onClick={() => setOpen('correct')}>Something was counted wrong</Button>
+          <Button onClick={() => setOpen('add')}>{batchesWords.somethingWasAddedToIt}</Button>
+          <Button onClick={() => setOpen('correct')}>
+            {batchesWords.somethingWasCountedWrong}
+          </Button>
           {made.blend.inOne && !made.isEmpty && (
-            <Button onClick={() => setOpen('came-out')}>More or fewer came out</Button>
+            <Button onClick={() => setOpen('came-out')}>{batchesWords.moreOrFewerCameOut}</Button>
           )}
         </div>
       )}

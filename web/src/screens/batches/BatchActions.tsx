@@ -1,4 +1,5 @@
-import { wearerChangeWords, nameOrNone } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import { wearerChangeWords, nameOrNone, batchesWords } from '@jubbet/core/words';
 import {
   asIngredient,
   recipeAsMade,
@@ -131,20 +132,21 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
   };
   if (asking) {
     return (
-      <div
+      <Notice
+        tone="caution"
         role="alertdialog"
         aria-label="Was it made?"
-        className="flex flex-wrap items-center gap-2 rounded-lg bg-amber-wash px-4 py-2"
+        className="flex flex-wrap items-center gap-2"
       >
-        <p>Was this batch made? Then what it used stays off the shelf.</p>
+        <p>{batchesWords.wasThisBatchMadeThen}</p>
         <Button autoFocus onClick={() => void remove(true)}>
           It was made
         </Button>
-        <Button onClick={() => void remove(false)}>It was not: put it back</Button>
+        <Button onClick={() => void remove(false)}>{batchesWords.itWasNotPutIt}</Button>
         <Button look="quiet" onClick={() => setAsking(false)}>
           Cancel
         </Button>
-      </div>
+      </Notice>
     );
   }
   return (
@@ -152,15 +154,15 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       <Button look="quiet" onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
         Delete
       </Button>
-      <Button onClick={() => void again(recipeAsMade(settled, made))}>Make it again</Button>
+      <Button onClick={() => void again(recipeAsMade(settled, made))}>Make again</Button>
       {!made.isEmpty && !isAsPlanned(settled, made) && (
         <>
-          <Button onClick={() => void again(planned)}>Again, as planned</Button>
-          <Button onClick={() => void asVersion()}>Save as a version</Button>
+          <Button onClick={() => void again(planned)}>{batchesWords.makeAgainAsPlanned}</Button>
+          <Button onClick={() => void asVersion()}>{batchesWords.saveAsAVersion}</Button>
         </>
       )}
       {!open && !batch.notToBeUsed && !made.isEmpty && (
-        <Button onClick={() => void asMaterial()}>Use it in another blend</Button>
+        <Button onClick={() => void asMaterial()}>{batchesWords.useItInAnotherBlend}</Button>
       )}
       <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
       {!open && !batch.notToBeUsed && (

@@ -1,3 +1,4 @@
+import { batchesWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
@@ -13,7 +14,7 @@ export const BatchNotes = ({ batch }: { batch: BatchRecord }) => {
       <textarea
         rows={3}
         maxLength={10_000}
-        placeholder="How it smelt, how it was received, what to change next time"
+        placeholder={batchesWords.howItSmeltHowIt}
         className="rounded-md border border-field bg-transparent px-2 py-1.5 placeholder:text-soft"
         value={notes}
         onChange={(event) => {

@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import {
   nameOrNone,
   dayWords,
@@ -14,6 +15,7 @@ import {
   containerWords,
   wearerWords,
   nameInSentence,
+  batchesWords,
 } from '@jubbet/core/words';
 import { madeBestBefore, madeFindings, madeOf, type Made } from '@jubbet/core/batch';
 import { madePieces } from '@jubbet/core/label';
@@ -156,18 +158,18 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
       <dt className="text-soft">Verdict</dt>
       <dd>
         {batch.notToBeUsed ? (
-          <VerdictMark verdict="over" word="not to be used" />
+          <VerdictMark verdict="over" word={batchesWords.doNotUse} />
         ) : (
           <VerdictMark
             verdict={summary.verdict}
             {...(summary.blocking
-              ? { word: 'over the limit: must not be used on the person it is for' }
+              ? { word: 'over the limit: do not use on the person it is for' }
               : {})}
           />
         )}
         {summary.verdict !== made.verdict && (
           <span className="text-soft">
-            , as it was judged on {dayWords(summary.judgedOn)}; by today’s figures{' '}
+            {batchesWords.judgedThen(dayWords(summary.judgedOn))}{' '}
             <VerdictMark verdict={made.verdict} />
           </span>
         )}
@@ -177,7 +179,7 @@ const Facts = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         <Link to={`/blends/${batch.blendId}`} className="text-press">
           {nameOrNone(batch.file.name)}
         </Link>
-        <span className="text-soft">, as it is now</span>
+        <span className="text-soft">{batchesWords.asItIsNow}</span>
       </dd>
     </dl>
   );
@@ -206,18 +208,18 @@ const Record = ({ batch, events }: { batch: BatchRecord; events: readonly BenchE
         <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
           <Facts batch={batch} made={made} />
           {reasons.length > 0 && (
-            <p className="rounded-lg bg-brick-wash px-4 py-2">
-              <b className="text-brick">■ Made over a limit.</b> Reason given:{' '}
+            <Notice tone="over">
+              <b className="text-brick">{batchesWords.madeOverALimit}</b> Reason given:{' '}
               {reasons.map((reason) => `“${reason}”`).join(', then ')}
-            </p>
+            </Notice>
           )}
           {reacted && (
-            <p className="rounded-lg bg-brick-wash px-4 py-2">
-              <b className="text-brick">■ Someone reacted to this batch.</b>{' '}
+            <Notice tone="over">
+              <b className="text-brick">{batchesWords.someoneReactedToThisBatch}</b>{' '}
               <Link to={`/recall?batch=${encodeURIComponent(batch.id)}`} className="text-press">
-                Who else has some of it, or of its bottles
+                {batchesWords.whoElseHasSomeOf}
               </Link>
-            </p>
+            </Notice>
           )}
           {findings.length > 0 && (
             <ul className="grid gap-1">
@@ -264,7 +266,7 @@ export const BatchScreen = () => {
   if (error) throw error;
   if (data === undefined) return null;
   if (data === null) {
-    return <Missing title="Batch not found" text="It may have been deleted." />;
+    return <Missing title="Batch not found" text={batchesWords.itMayHaveBeenDeleted} />;
   }
   const { batch: record, events } = data;
   return (

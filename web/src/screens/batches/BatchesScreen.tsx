@@ -1,4 +1,4 @@
-import { dayWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import { dayWords, nameOrNone, wearerWords, batchesWords } from '@jubbet/core/words';
 import type { RefObject } from 'react';
 import { Link } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
@@ -19,11 +19,11 @@ import { useStored } from '../../store/useStored';
 /** What came of it; of what is still on the bench only that. */
 const Outcome = ({ batch: { id, made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
   const reacted = useStored(['reacted batches'], () => reactedBatches()).data;
-  if (notToBeUsed) return <VerdictMark verdict="over" word="not to be used" />;
+  if (notToBeUsed) return <VerdictMark verdict="over" word={batchesWords.doNotUse} />;
   if (finishedAt === null) return <span className="text-soft">on the bench</span>;
   if (made === null) return <span className="text-soft">not judged yet</span>;
   return made.blocking ? (
-    <VerdictMark verdict="over" word="must not be used" />
+    <VerdictMark verdict="over" word={batchesWords.doNotUse} />
   ) : reacted?.has(id) ? (
     <VerdictMark verdict="over" word="someone reacted" />
   ) : (
@@ -159,10 +159,7 @@ export const BatchesScreen = () => {
       />
       {data?.length === 0 && (
         <>
-          <p className="mt-4 max-w-prose">
-            Everything you make is recorded here: for whom, what went in, how many drops fell, and
-            best before. Make a blend, and it appears in the log.
-          </p>
+          <p className="mt-4 max-w-prose">{batchesWords.everythingYouMakeIsRecorded}</p>
           <ButtonLink look="first" className="mt-4" to="/blends">
             To the blends
           </ButtonLink>

@@ -1,7 +1,12 @@
 import { madeOf, type Made } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import type { BenchEvent, EventOf, Step } from '@jubbet/core/making';
-import { correctedAmountWords, strengthWords, verdictWords } from '@jubbet/core/words';
+import {
+  correctedAmountWords,
+  strengthWords,
+  verdictWords,
+  batchesWords,
+} from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -140,7 +145,7 @@ export const Correct = ({
           onEmpty={() => setValue(null)}
         />
         <SelectField
-          label="Out of another bottle"
+          label={batchesWords.outOfAnotherBottle}
           value={isOtherBottle}
           choices={[
             ['no', 'no'],

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { usageOf, type Made, type Taken } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import { madePieces, pieceCosts, type Piece, type PieceCosts } from '@jubbet/core/label';
@@ -9,6 +10,8 @@ import {
   formatMl,
   moneyWords,
   nameInSentence,
+  batchesWords,
+  formatNumber,
 } from '@jubbet/core/words';
 import { useMemo } from 'react';
 import { useCatalog } from '../../parts/catalog';
@@ -87,12 +90,12 @@ const Pieces = ({
               {count} × {containerWords(container)}: {priced(content)} of contents each
               {whole !== null && (
                 <>
-                  ; with container and label <b>{priced(whole)}</b>
+                  {batchesWords.withContainerAndLabel} <b>{priced(whole)}</b>
                 </>
               )}
               {whole !== null && marginPercent !== null && (
                 <>
-                  . At a margin of {marginPercent} % a stall would ask{' '}
+                  . {batchesWords.stallWouldAsk(formatNumber(marginPercent, 3))}{' '}
                   <b>{priced(priceAtMargin(whole, marginPercent))}</b>
                 </>
               )}
@@ -127,7 +130,7 @@ const Pieces = ({
       })}
       {rest.ml > 0.05 && (
         <p className="text-soft">
-          {formatMl(rest.ml, 3)} stayed in the jug or was thrown away: {priced(rest.cost)} of it.
+          {batchesWords.stayedInTheJugOr(formatMl(rest.ml, 3), priced(rest.cost))}
         </p>
       )}
     </>
@@ -155,10 +158,7 @@ export const Cost = ({
   const { lines, known, unknown } = cost;
   const pieces = madePieces(made);
   return (
-    <section
-      aria-label="What it cost"
-      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel aria-label="What it cost" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">
         What it cost
         <span className="text-base font-normal text-soft">
@@ -188,8 +188,9 @@ export const Cost = ({
       </Table>
       {unknown.length > 0 && (
         <p className="max-w-prose text-sm text-soft">
-          Not known: {formatList(unknown.map((id) => nameInSentence(catalog, id)))}. A bottle on the
-          shelf with its price tells it.
+          {batchesWords.notKnownABottleOn(
+            formatList(unknown.map((id) => nameInSentence(catalog, id))),
+          )}
         </p>
       )}
       {unknown.length < lines.length && (
@@ -200,6 +201,6 @@ export const Cost = ({
           money={money}
         />
       )}
-    </section>
+    </Panel>
   );
 };

@@ -1,7 +1,8 @@
+import { Panel } from '../../ui/Panel';
 import { isVisible, shownName } from '@jubbet/core/quantity';
 import { madePieces } from '@jubbet/core/label';
 import { piecesLeft, type Made } from '@jubbet/core/batch';
-import { countedWords } from '@jubbet/core/words';
+import { countedWords, batchesWords } from '@jubbet/core/words';
 import { useId, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { NumberUnder, TextField } from '../../ui/Field';
@@ -53,11 +54,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
     setOn(null);
   };
   return (
-    <section
-      id="who-got-it"
-      aria-label="Who got it"
-      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel id="who-got-it" aria-label="Who got it" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">
         Who got it
         <span className="text-base font-normal text-soft">
@@ -87,7 +84,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           list={listId}
           maxLength={120}
           className="w-52"
-          placeholder="A name, or where it went"
+          placeholder={batchesWords.nameOrWhereItWent}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
@@ -119,9 +116,9 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           onChange={(event) => setOn(event.target.value)}
         />
         <Button type="submit" disabled={!isVisible(name) || !on}>
-          Save who got it
+          {batchesWords.saveWhoGotIt}
         </Button>
       </form>
-    </section>
+    </Panel>
   );
 };

@@ -1,5 +1,6 @@
+import { Notice } from '../../ui/Notice';
 import type { Recipient } from '@jubbet/core/batch';
-import { countedWords, dayWords } from '@jubbet/core/words';
+import { countedWords, dayWords, batchesWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -70,7 +71,7 @@ export const GivenRow = ({
             autoFocus
             label="What was seen"
             className="w-64"
-            placeholder="red and itchy on the wrist"
+            placeholder={batchesWords.redAndItchyOnThe}
             maxLength={500}
             value={what}
             onChange={(event) => setWhat(event.target.value)}
@@ -84,20 +85,23 @@ export const GivenRow = ({
         </form>
       )}
       {reaction && (
-        <p className="flex w-full flex-wrap items-center gap-x-3 gap-y-1 rounded-lg bg-brick-wash px-3 py-1.5">
+        <Notice
+          tone="over"
+          className="flex w-full flex-wrap items-center gap-x-3 gap-y-1 px-3! py-1.5!"
+        >
           <span className="min-w-44 flex-1">
             <b className="text-brick">■ Reacted</b> on {dayWords(reaction.on)}: {reaction.what}
             {reaction.followedOn && `. Followed up on ${dayWords(reaction.followedOn)}`}
           </span>
           <ButtonLink look="quiet" to={`/recall?batch=${encodeURIComponent(batchId)}`}>
-            Who else has some of it
+            {batchesWords.whoElseHasSomeOfIt}
           </ButtonLink>
           {reaction.followedOn === null && (
             <Button onClick={() => void write('The reaction', () => recipients.follow(id))}>
               Followed up
             </Button>
           )}
-        </p>
+        </Notice>
       )}
     </li>
   );

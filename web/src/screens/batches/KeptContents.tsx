@@ -6,6 +6,7 @@ import {
   formatList,
   formatMl,
   formatPercent,
+  batchesWords,
 } from '@jubbet/core/words';
 
 const amountsOf = ({ oils, bases }: MadeContents): string =>
@@ -19,7 +20,7 @@ const amountsOf = ({ oils, bases }: MadeContents): string =>
 /** What went in, as recorded when the batch was finished: it needs nothing else. */
 export const KeptContents = ({ contents }: { contents: readonly MadeContents[] }) => (
   <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
-    <h2 className="text-lg">What went in, as recorded</h2>
+    <h2 className="text-lg">{batchesWords.whatWentInAsRecorded}</h2>
     <ul className="mt-2 grid gap-2">
       {contents.map((content) => (
         <li key={content.numbers.join()}>

@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { batchesWords } from '@jubbet/core/words';
 import { nameIn } from '@jubbet/core/catalog';
 import { useCatalog } from '../../parts/catalog';
 import { ButtonLink } from '../../ui/Button';
@@ -12,11 +14,11 @@ export const MadeFrom = ({ batch }: { batch: BatchRecord }) => {
   const { from } = trailOf(batch);
   if (from.length === 0) return null;
   return (
-    <section aria-label="Made from" className="rounded-xl border border-line bg-sheet px-5 py-4">
+    <Panel aria-label="Made from" className="px-5 py-4">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="text-lg">Made from</h2>
         <ButtonLink look="quiet" to={`/recall?batch=${encodeURIComponent(batch.id)}`}>
-          Batches from the same bottles
+          {batchesWords.batchesFromTheSameBottles}
         </ButtonLink>
       </div>
       <ul className="mt-1 grid gap-1 sm:grid-cols-2">
@@ -36,6 +38,6 @@ export const MadeFrom = ({ batch }: { batch: BatchRecord }) => {
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   );
 };

@@ -1,8 +1,9 @@
+import { Panel } from '../../ui/Panel';
 import { calendarOf } from '@jubbet/core/exchange';
 import { isVisible, sameName, shownName } from '@jubbet/core/quantity';
 import { dueAt, readAtHours, materialsIn, standingOf, type Made } from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
-import { nameOrNone, testedWords } from '@jubbet/core/words';
+import { nameOrNone, testedWords, batchesWords } from '@jubbet/core/words';
 import { CalendarPlus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -58,9 +59,7 @@ const OneByOne = ({
     );
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <span className="text-sm text-soft">
-        Test alone on {test.personName}, each in plain carrier on a spot of its own:
-      </span>
+      <span className="text-sm text-soft">{batchesWords.testAloneOnEachIn(test.personName)}</span>
       {ingredients
         .filter((id) => !isBegun(id))
         .map((id) => (
@@ -121,14 +120,9 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
     );
   };
   return (
-    <section
-      aria-label="Patch tests"
-      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel aria-label="Patch tests" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">Patch tests</h2>
-      <p className="max-w-prose text-[15px] text-soft">
-        Two drops on the inside of the elbow, under a plaster, kept dry for 48 hours.
-      </p>
+      <p className="max-w-prose text-[15px] text-soft">{batchesWords.twoDropsOnTheInside}</p>
       {own.map((record) => (
         <div key={record.id} className="grid gap-2">
           <PatchTestCard record={record} />
@@ -141,7 +135,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         <PatchTestCard key={record.id} record={record} />
       ))}
       <form
-        aria-label="Begin a patch test"
+        aria-label={batchesWords.beginAPatchTest}
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
@@ -162,14 +156,14 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
           ))}
         </datalist>
         <Button type="submit" disabled={!isVisible(name)}>
-          Begin a patch test
+          {batchesWords.beginAPatchTest}
         </Button>
         {open.length > 0 && (
           <Button look="quiet" onClick={() => toCalendar(open)}>
-            <CalendarPlus aria-hidden size={18} /> Save to a calendar
+            <CalendarPlus aria-hidden size={18} /> {batchesWords.saveToACalendar}
           </Button>
         )}
       </form>
-    </section>
+    </Panel>
   );
 };

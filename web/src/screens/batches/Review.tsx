@@ -1,5 +1,5 @@
 import { dayOfMoment } from '@jubbet/core/quantity';
-import { dayWords } from '@jubbet/core/words';
+import { dayWords, batchesWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
@@ -37,7 +37,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
           How it was
           {review && (
             <span className="font-normal text-soft">
-              , as you said on {dayWords(dayOfMoment(review.at))}
+              {batchesWords.asYouSaidOn(dayWords(dayOfMoment(review.at)))}
             </span>
           )}
         </legend>
@@ -59,7 +59,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
       </fieldset>
       <div className="flex flex-wrap items-end gap-2">
         <label className="grid min-w-64 flex-1 gap-1">
-          <span className="text-sm text-soft">In a few words</span>
+          <span className="text-sm text-soft">{batchesWords.inAFewWords}</span>
           <input
             className="rounded-md border border-field bg-transparent px-2 py-1.5"
             maxLength={2000}
@@ -71,7 +71,7 @@ export const Review = ({ batch: { id, review } }: { batch: BatchRecord }) => {
           type="submit"
           disabled={mark === null || (mark === review?.mark && words.trim() === review.words)}
         >
-          Save how it was
+          {batchesWords.saveHowItWas}
         </Button>
       </div>
     </form>

@@ -5,6 +5,7 @@ import {
   strengthWords,
   volumeWords,
   massWords,
+  batchesWords,
 } from '@jubbet/core/words';
 import { madePieces, type Piece } from '@jubbet/core/label';
 import type { Made, MadeContainer } from '@jubbet/core/batch';
@@ -162,7 +163,7 @@ export const WentIn = ({ made }: { made: Made }) => {
           {extraBases.map(({ base }) => (
             <Row key={base.id}>
               <RowHead>
-                {base.name} <span className="text-soft">not in the recipe</span>
+                {base.name} <span className="text-soft">{batchesWords.notInTheRecipe}</span>
               </RowHead>
               <Cell />
               {columns.map(({ title, one }) => {

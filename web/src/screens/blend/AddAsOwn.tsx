@@ -1,3 +1,4 @@
+import { blendWords } from '@jubbet/core/words';
 import { materialSaid } from '@jubbet/core/recipe';
 import { Link, useParams } from 'react-router';
 
@@ -19,7 +20,7 @@ export const AddAsOwn = ({ query, isOil }: { query: string; isOil: boolean }) =>
   const offered = isOil ? (['oil', 'ready-made', 'fragrance'] as const) : (['base'] as const);
   return (
     <p>
-      Is “{name}” something else? Add it as your own:{' '}
+      {blendWords.somethingElse(name)}{' '}
       {offered.map((kind, n) => (
         <span key={kind}>
           {n > 0 && ', '}

@@ -1,6 +1,6 @@
 import { searchBases, type Base } from '@jubbet/core/catalog';
 import { materialSaid, readBaseAmount, type Recipe } from '@jubbet/core/recipe';
-import { countedWords, takenWords } from '@jubbet/core/words';
+import { countedWords, takenWords, blendWords } from '@jubbet/core/words';
 import { memo, type RefObject } from 'react';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
@@ -36,7 +36,7 @@ export const AddBase = memo(
     return (
       <PickByName<Base>
         label="Add a base"
-        placeholder="Add a carrier, butter, wax, sugar"
+        placeholder={blendWords.addACarrierButterWax}
         nameIn={(query) => materialSaid(query, false).name}
         search={(text) => searchBases(catalog, materialSaid(text, false).name)}
         isTaken={({ id }) => taken.split(',').includes(id)}

@@ -1,7 +1,7 @@
 import { oilsToAsk } from '@jubbet/core/advice';
 import { materialSaid, readOilAmount, type Recipe } from '@jubbet/core/recipe';
 import { botanicalOf, searchOils, tellApart, type Oil } from '@jubbet/core/catalog';
-import { formatPercent, maximumWords } from '@jubbet/core/words';
+import { formatPercent, maximumWords, blendWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { memo, type Ref, type RefObject } from 'react';
 import { PickByName } from '../../parts/PickByName';
@@ -58,7 +58,7 @@ export const AddOil = memo(
       <PickByName<Oil>
         ref={ref ?? null}
         label="Add an oil"
-        placeholder="Add an oil: type three letters, then Enter"
+        placeholder={blendWords.addAnOilTypeThree}
         nameIn={(query) => materialSaid(query, true).name}
         meaningsOf={(name) => oilsToAsk(catalog, latest.current, name)}
         search={(entry) => searchOils(catalog, materialSaid(entry, true).name)}

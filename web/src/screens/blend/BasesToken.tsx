@@ -1,6 +1,6 @@
 import { basesWrittenBy, addBase, removeBase, gapsOf } from '@jubbet/core/recipe';
 import { type Catalog, baseFacts, searchBases, type Base } from '@jubbet/core/catalog';
-import { countedWords, basesWords, carrierWords } from '@jubbet/core/words';
+import { countedWords, basesWords, carrierWords, blendWords } from '@jubbet/core/words';
 import { measuredBy, writeBases, type Way } from '@jubbet/core/drops';
 import { allergyTo } from '@jubbet/core/limits';
 import { useCatalog } from '../../parts/catalog';
@@ -51,7 +51,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
         <div className="grid gap-3">
           <PickByName<Base>
             label="Add a carrier"
-            placeholder="Type a carrier, butter, wax or sugar"
+            placeholder={blendWords.typeACarrierButterWax}
             search={(text) => searchBases(catalog, text)}
             isTaken={({ id }) => recipe.bases.some((base) => base.id === id)}
             describe={({ id, shelfMonths }) =>
@@ -105,7 +105,7 @@ export const BasesToken = ({ recipe, change }: TokenProps) => {
                 }
               />
               <Choices<'volume' | 'weight'>
-                legend="Parts and percentages are"
+                legend={blendWords.partsAndPercentagesAre}
                 name="by"
                 columns
                 value={recipe.by}

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import {
   carrierAbsorptions,
   carrierBodies,
@@ -5,7 +6,7 @@ import {
   type CarrierAbsorption,
   type CarrierOnShelf,
 } from '@jubbet/core/stock';
-import { formatList } from '@jubbet/core/words';
+import { blendWords, someOfWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 
 const absorbs: Readonly<Record<CarrierAbsorption, string>> = {
@@ -34,17 +35,12 @@ export const CarrierMap = ({
   const elsewhere = placed.filter(({ feel }) => feel === null).map(({ row }) => row.base.name);
   if (elsewhere.length === rows.length) return null;
   return (
-    <section
-      aria-label="Carriers by feel and absorption"
-      className="rounded-xl border border-line bg-sheet px-4 py-3"
-    >
-      <h2 className="text-lg">By feel and absorption</h2>
-      <p className="text-sm text-soft">
-        Press one to add it, or to remove it again. A dot means that it is on the shelf.
-      </p>
+    <Panel aria-label={blendWords.carriersByFeelAndAbsorption} className="px-4 py-3">
+      <h2 className="text-lg">{blendWords.byFeelAndAbsorption}</h2>
+      <p className="text-sm text-soft">{blendWords.pressOneToAddIt}</p>
       <div
         role="group"
-        aria-label="From light to rich, from fast to slow"
+        aria-label={blendWords.fromLightToRichFrom}
         className="mt-2 grid grid-cols-[minmax(0,1fr)] sm:grid-cols-[auto_repeat(3,minmax(0,1fr))]"
       >
         <span className="max-sm:hidden" />
@@ -100,11 +96,8 @@ export const CarrierMap = ({
         ))}
       </div>
       {elsewhere.length > 0 && (
-        <p className="text-sm text-soft">
-          Feel or absorption not known: {formatList(elsewhere.slice(0, 12))}
-          {elsewhere.length > 12 && `, and ${elsewhere.length - 12} more`}.
-        </p>
+        <p className="text-sm text-soft">{blendWords.feelNotKnown(someOfWords(elsewhere))}</p>
       )}
-    </section>
+    </Panel>
   );
 };

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import {
   type CarrierKind,
   type CarrierOrder,
@@ -10,7 +11,14 @@ import {
 import { removeBase, addBase } from '@jubbet/core/recipe';
 import { allergyTo } from '@jubbet/core/limits';
 import { baseFacts } from '@jubbet/core/catalog';
-import { allergyWords, countedWords, formatG, formatMl, formatNumber } from '@jubbet/core/words';
+import {
+  allergyWords,
+  countedWords,
+  formatG,
+  formatMl,
+  formatNumber,
+  blendWords,
+} from '@jubbet/core/words';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import { useMemo, useState } from 'react';
@@ -143,10 +151,10 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Carriers for ${recipe.name || 'this blend'}`} aside="side by side" />
         <ButtonLink look="first" to={back}>
-          Back to the blend
+          {blendWords.backToTheBlend}
         </ButtonLink>
       </div>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+      <Panel className="flex flex-wrap items-end gap-x-5 gap-y-3 px-4 py-3">
         <SelectField
           label="Show"
           value={look}
@@ -180,12 +188,12 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
           />
         )}
         <Tick isOn={without} onTick={setWithout}>
-          hide what this person must avoid
+          {blendWords.hideWhatThisPersonMust}
         </Tick>
         <Tick isOn={here} onTick={setHere}>
-          on the shelf only
+          {blendWords.onTheShelfOnly}
         </Tick>
-      </div>
+      </Panel>
       {byFeel ? (
         <CarrierMap
           rows={shown}
@@ -213,7 +221,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
               ))}
             </tbody>
           </Table>
-          {shown.length === 0 && <p className="py-3">No matches. Remove a filter.</p>}
+          {shown.length === 0 && <p className="py-3">{blendWords.noMatchesRemoveAFilter}</p>}
         </div>
       )}
     </div>

@@ -1,7 +1,7 @@
 import { fillingsOf } from '@jubbet/core/drops';
 import { type ContainerLine, setContainers } from '@jubbet/core/recipe';
 import { containerKinds, fillMl, usualContainers, type Container } from '@jubbet/core/catalog';
-import { capitalised, fillingsWords, oneOf, volumeWords } from '@jubbet/core/words';
+import { capitalised, fillingsWords, oneOf, volumeWords, blendWords } from '@jubbet/core/words';
 import { containers } from '../../store/containers';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../../ui/Button';
@@ -177,7 +177,7 @@ export const ContainerToken = ({ recipe, change }: TokenProps) => {
               change(setContainers([...lines, { container: { id: 'tin-15' }, count: 1 }]))
             }
           >
-            <Plus aria-hidden size={16} /> Another kind of container
+            <Plus aria-hidden size={16} /> {blendWords.anotherKindOfContainer}
           </Button>
           <MixingFields recipe={recipe} change={change} />
         </div>

@@ -9,6 +9,7 @@ import {
   containerWords,
   suggestionWords,
   volumeWords,
+  blendWords,
 } from '@jubbet/core/words';
 import { fillMl, type Container } from '@jubbet/core/catalog';
 import { misfitOf, oneUse, withChange } from '@jubbet/core/advice';
@@ -52,7 +53,7 @@ const DoseWords = ({
   if (!use) {
     return (
       <p className="mt-1 text-sm text-soft">
-        How much is one use?{' '}
+        {blendWords.howMuchIsOneUse}{' '}
         <button
           type="button"
           className="text-press underline underline-offset-2"

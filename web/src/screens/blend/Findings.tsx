@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { useCatalog } from '../../parts/catalog';
 import type { Catalog } from '@jubbet/core/catalog';
 import {
@@ -195,10 +196,7 @@ export const Findings = memo(
     const quiet = rest.filter(({ verdict }) => verdict === 'within');
     const notes = noteWords(catalog, findings);
     return (
-      <section
-        aria-label="Limits that apply"
-        className="rounded-xl border border-line bg-sheet px-4 py-3"
-      >
+      <Panel aria-label="Limits that apply" className="px-4 py-3">
         <h2 className="flex items-baseline justify-between font-sans text-[15px] font-semibold">
           Limits that apply
         </h2>
@@ -250,7 +248,7 @@ export const Findings = memo(
             </ul>
           </details>
         )}
-      </section>
+      </Panel>
     );
   },
 );

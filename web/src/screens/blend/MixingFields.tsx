@@ -1,3 +1,4 @@
+import { blendWords } from '@jubbet/core/words';
 import { textureFigures, type Catalog } from '@jubbet/core/catalog';
 import { standingDensity } from '@jubbet/core/advice';
 import { isMixedInOne, workOut } from '@jubbet/core/drops';
@@ -28,14 +29,14 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
         disabled={forced}
         onTick={(isOn) => change(setMixing({ mixedInOne: isOn }))}
       >
-        Mixed together in one {forced ? 'pan or jug' : 'jug'}, then filled
-        {forced && <span className="text-soft">, as it has to be</span>}
+        {blendWords.mixedTogether(forced ? 'pan or jug' : 'jug')}
+        {forced && <span className="text-soft">{blendWords.asItHasToBe}</span>}
       </Tick>
       {mixed && (
         <label className="flex flex-wrap items-baseline gap-2">
-          Extra, for what stays in the jug, pan and pipette
+          {blendWords.extraForWhatStaysIn}
           <NumberField
-            label="Loss allowance, in percent"
+            label={blendWords.lossAllowanceInPercent}
             framed
             className="w-14"
             unit="%"
@@ -55,7 +56,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
         <label className="flex flex-wrap items-baseline gap-2 pl-6">
           Volume gained
           <NumberField
-            label="Whipping adds, in percent of the volume"
+            label={blendWords.whippingAddsInPercentOf}
             framed
             className="w-14"
             unit="%"
@@ -71,7 +72,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
       <label className="flex flex-wrap items-baseline gap-2">
         One use takes
         <AmountField
-          label="One use takes, in ml"
+          label={blendWords.oneUseTakesInMl}
           framed
           className="w-16"
           of={{ unit: 'ml', densityGPerMl, liquid: true }}
@@ -81,9 +82,7 @@ export const MixingFields = ({ recipe, change }: TokenProps) => {
           onNumber={(useMl) => change(setMixing({ useMl }))}
           onEmpty={() => change(setMixing({ useMl: null }))}
         />
-        <span className="text-sm text-soft">
-          or in g: weigh the container before and after ten uses
-        </span>
+        <span className="text-sm text-soft">{blendWords.orInGWeighThe}</span>
       </label>
     </div>
   );

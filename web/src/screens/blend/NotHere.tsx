@@ -1,4 +1,4 @@
-import { nameFromId } from '@jubbet/core/words';
+import { nameFromId, blendWords } from '@jubbet/core/words';
 import { X } from 'lucide-react';
 import { Cell, Row, RowHead } from '../../ui/Table';
 
@@ -18,7 +18,7 @@ export const NotHere = ({
     <Row>
       <RowHead>{name}</RowHead>
       <Cell colSpan={columns - 1} className="text-brick">
-        ■ not known here: add it on the shelf, or choose another
+        {blendWords.notKnownHereAddIt}
       </Cell>
       <Cell right>
         <button

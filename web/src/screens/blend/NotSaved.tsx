@@ -1,5 +1,6 @@
+import { Failed } from '../../parts/Failed';
+import { blendWords } from '@jubbet/core/words';
 import { useBlocker } from 'react-router';
-import { ErrorDetails } from '../../parts/ErrorDetails';
 import type { ErrorText } from '../../parts/errorText';
 import { LeaveAsked } from '../../parts/LeaveAsked';
 
@@ -17,17 +18,7 @@ export const NotSaved = ({
       {blocker.state === 'blocked' && (
         <LeaveAsked onLeave={() => blocker.proceed()} onStay={() => blocker.reset()} />
       )}
-      {failure && (
-        <div role="alert" className="flex gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          <div className="flex-1">
-            The last change could not be saved: {failure.reason}. It is still here on the sheet.
-            <ErrorDetails details={failure.details} />
-          </div>
-          <button type="button" className="underline" onClick={onRetry}>
-            Try again
-          </button>
-        </div>
-      )}
+      <Failed failure={failure} words={blendWords.changeNotSaved} onRetry={onRetry} />
     </>
   );
 };

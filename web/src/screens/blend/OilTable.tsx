@@ -19,7 +19,7 @@ import {
   type WorkedOut,
 } from '@jubbet/core/drops';
 import { type Catalog, fillMl } from '@jubbet/core/catalog';
-import { formatNumber, formatPercent, rewrittenWords } from '@jubbet/core/words';
+import { formatNumber, formatPercent, rewrittenWords, blendWords } from '@jubbet/core/words';
 import { oneDropPercent } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { memo, useRef, useState, type RefObject } from 'react';
@@ -266,18 +266,18 @@ export const OilTable = memo(
                 className="text-press underline underline-offset-2"
                 onClick={() => changeAndSay('the same drops of each', equalDrops(catalog))}
               >
-                Same drops of each
+                {blendWords.sameDropsOfEach}
               </button>
             )}
             {canBeWeighed(recipe, done) && (
               <>
-                <span>At this size a scale is more accurate:</span>
+                <span>{blendWords.atThisSizeAScale}</span>
                 <button
                   type="button"
                   className="text-press underline underline-offset-2"
                   onClick={() => change((before) => weighOils(before, done.evaluation))}
                 >
-                  Measure in ml and g instead
+                  {blendWords.measureInMlAndG}
                 </button>
               </>
             )}

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import {
   notesMissing,
   oilForBrief,
@@ -14,6 +15,7 @@ import {
   formatList,
   formatNumber,
   maximumWords,
+  blendWords,
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -74,7 +76,7 @@ const OilLine = ({
   onToggle: () => void;
   onCompare: () => void;
 }) => (
-  <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border border-line bg-sheet px-4 py-2.5">
+  <Panel className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2.5">
     <OilSwatch oil={oil} className="h-10 w-5" />
     <div className="min-w-0 flex-1 basis-64">
       <p>
@@ -100,7 +102,7 @@ const OilLine = ({
     >
       {isIn ? 'Remove' : 'Add'}
     </Button>
-  </div>
+  </Panel>
 );
 
 /** What the blend has of notes, in a sentence. */
@@ -162,7 +164,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
           aside={missingWords(inBlend)}
         />
         <ButtonLink look="first" to={`/blends/${record.id}`}>
-          Back to the blend
+          {blendWords.backToTheBlend}
         </ButtonLink>
       </div>
       <div
@@ -192,13 +194,13 @@ const Oils = ({ record }: { record: BlendRecord }) => {
           }
         />
         <Tick isOn={query.onShelfOnly} onTick={(onShelfOnly) => ask({ onShelfOnly })}>
-          on the shelf only
+          {blendWords.onTheShelfOnly}
         </Tick>
         <Tick isOn={query.nearOnly} onTick={(nearOnly) => ask({ nearOnly })}>
-          near in smell to what is in it
+          {blendWords.nearInSmellToWhat}
         </Tick>
         <Tick isOn={without} onTick={setWithout}>
-          hide what must not be used
+          {blendWords.hideWhatMustNotBe}
         </Tick>
         <p role="status" className="basis-full text-sm text-soft">
           {share < 1
@@ -214,7 +216,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
           onClose={() => setCompared([])}
         />
       )}
-      {shown.length === 0 && <p>No matches. Remove a filter.</p>}
+      {shown.length === 0 && <p>{blendWords.noMatchesRemoveAFilter}</p>}
       <WindowList ids={shown.map(({ id }) => id)} rowPx={84}>
         {(id) => {
           const oil = catalog.oil(id);

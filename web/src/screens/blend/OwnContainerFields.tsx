@@ -1,3 +1,4 @@
+import { blendWords } from '@jubbet/core/words';
 import type { Container } from '@jubbet/core/catalog';
 import type { RecipeContainer } from '@jubbet/core/recipe';
 import { Button } from '../../ui/Button';
@@ -51,7 +52,7 @@ export const OwnContainerFields = ({
           }}
         />
         {calledSo !== '' && !there && (
-          <Button onClick={() => void keep()}>Save for other blends</Button>
+          <Button onClick={() => void keep()}>{blendWords.saveForOtherBlends}</Button>
         )}
         {there && <span className="pb-2 text-soft">on the shelf</span>}
       </div>

@@ -1,4 +1,11 @@
-import { formatPercent, pasteAimWords, pasteFeelWords, volumeWords } from '@jubbet/core/words';
+import { Panel } from '../../ui/Panel';
+import {
+  formatPercent,
+  pasteAimWords,
+  pasteFeelWords,
+  volumeWords,
+  blendWords,
+} from '@jubbet/core/words';
 import { withPaste, type Evaluation } from '@jubbet/core/drops';
 import { pasteAims, pasteOf } from '@jubbet/core/mixture';
 import { Button } from '../../ui/Button';
@@ -20,16 +27,14 @@ export const PastePanel = ({
     ({ base }) => base.trueDensityGPerMl === undefined,
   );
   return (
-    <section
-      aria-label="Paste"
-      className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3"
-    >
+    <Panel aria-label="Paste" className="grid gap-2 px-4 py-3">
       <h2 className="font-sans text-[15px] font-semibold">{pasteFeelWords(paste.feel)}</h2>
       <p className="text-sm text-soft">
-        {nonBreaking(
-          `Grains are ${formatPercent(paste.grainPercent)} of the weight. The gaps between them take about ${volumeWords(paste.gapsMl, units, 2)}; ${volumeWords(paste.wetMl, units, 2)} of oil goes in.`,
-        )}{' '}
-        How it feels is our own estimate: add the last of the oil by spoons.
+        {blendWords.howItFeelsIsOur(
+          nonBreaking(
+            `Grains are ${formatPercent(paste.grainPercent)} of the weight. The gaps between them take about ${volumeWords(paste.gapsMl, units, 2)}; ${volumeWords(paste.wetMl, units, 2)} of oil goes in.`,
+          ),
+        )}
       </p>
       {isLiquid && (
         <div className="flex flex-wrap gap-2">
@@ -47,6 +52,6 @@ export const PastePanel = ({
             ))}
         </div>
       )}
-    </section>
+    </Panel>
   );
 };

@@ -1,6 +1,7 @@
+import { Notice } from '../../ui/Notice';
 import { wearerChanges } from '@jubbet/core/batch';
 import type { Recipe } from '@jubbet/core/recipe';
-import { formatList, wearerChangeWords } from '@jubbet/core/words';
+import { formatList, wearerChangeWords, blendWords } from '@jubbet/core/words';
 import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
 import { blends, type BlendOfToday } from '../../store/blends';
@@ -14,17 +15,16 @@ export const PersonChanged = ({ record, recipe }: { record: BlendOfToday; recipe
   const changes = wearerChanges(before, wearer);
   if (changes.length === 0) return null;
   return (
-    <div
-      role="status"
-      className="flex flex-wrap items-center gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber"
-    >
+    <Notice tone="caution" role="status" className="flex flex-wrap items-center gap-3">
       <span className="flex-1">
-        {wearer.name ?? 'The person'} has changed since you wrote this blend:{' '}
-        {formatList(changes.map(wearerChangeWords))}. It is judged for them as they are now.
+        {blendWords.hasChangedSinceYouWrote(
+          wearer.name ?? 'The person',
+          formatList(changes.map(wearerChangeWords)),
+        )}
       </span>
       <Button look="quiet" onClick={() => void write('The blend', () => blends.seen(record.id))}>
         OK
       </Button>
-    </div>
+    </Notice>
   );
 };

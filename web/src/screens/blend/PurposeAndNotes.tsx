@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { blendWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import type { TokenProps } from './tokenProps';
 
@@ -17,7 +19,7 @@ const InWords = ({
     {(purpose || notes) && <span className="sr-only">Edit: </span>}
     {purpose && <span className="block">{purpose}</span>}
     {notes && <span className="line-clamp-3 text-soft">{notes}</span>}
-    {!purpose && !notes && <span className="text-press">Add what it is for, or a note</span>}
+    {!purpose && !notes && <span className="text-press">{blendWords.addWhatItIsFor}</span>}
   </button>
 );
 
@@ -32,19 +34,16 @@ export const PurposeAndNotes = ({ isFolded, ...token }: TokenProps & { isFolded:
 };
 
 const Fields = ({ recipe, change, isFocused }: TokenProps & { isFocused: boolean }) => (
-  <section
-    aria-label="Purpose and notes"
-    className="grid items-start gap-3 rounded-xl border border-line bg-sheet px-4 py-2 sm:grid-cols-2"
-  >
+  <Panel aria-label="Purpose and notes" className="grid items-start gap-3 px-4 py-2 sm:grid-cols-2">
     <label className="grid gap-1">
-      <span className="text-sm text-soft">What it is for</span>
+      <span className="text-sm text-soft">{blendWords.whatItIsFor}</span>
       <input
         ref={(input) => {
           if (isFocused && document.activeElement === document.body) input?.focus();
         }}
         className={field}
         maxLength={200}
-        placeholder="As the label will say it"
+        placeholder={blendWords.asTheLabelWillSay}
         value={recipe.purpose}
         onChange={(event) => {
           const purpose = event.target.value;
@@ -65,5 +64,5 @@ const Fields = ({ recipe, change, isFocused }: TokenProps & { isFocused: boolean
         }}
       />
     </label>
-  </section>
+  </Panel>
 );

@@ -19,6 +19,7 @@ import {
   formatNumber,
   formatPercent,
   nameInSentence,
+  blendWords,
 } from '@jubbet/core/words';
 import { outOfBottles, preDilutedIn, strengthBy } from '@jubbet/core/mixture';
 import { useCatalog } from '../../parts/catalog';
@@ -97,7 +98,7 @@ const Panel = ({
         <label className="flex items-baseline gap-2">
           or
           <NumberField
-            label="How many containers of the first kind"
+            label={blendWords.howManyContainersOfThe}
             framed
             className="w-16"
             value={firstLine(recipe).count}
@@ -108,9 +109,9 @@ const Panel = ({
         </label>
       </div>
       <label className="grid gap-1">
-        <span className="text-sm text-soft">The same strength in another container</span>
+        <span className="text-sm text-soft">{blendWords.sameStrengthInAnotherContainer}</span>
         <select
-          aria-label="The same strength in another container"
+          aria-label={blendWords.sameStrengthInAnotherContainer}
           className="min-h-10 rounded-md border border-field bg-sheet px-2"
           value=""
           onChange={(event) => {
@@ -141,21 +142,19 @@ const Panel = ({
             </span>
             {most >= 1 && recipe.containers.length === 1 && most !== firstLine(recipe).count && (
               <Button onClick={() => times(most / firstLine(recipe).count)}>
-                Make what it allows: {formatNumber(most, 4)}
+                {blendWords.makeWhatItAllows(formatNumber(most, 4))}
               </Button>
             )}
           </div>
         ) : (
-          <p className="text-soft">
-            None of this is on the shelf, so Jubbet can’t tell how much you have.
-          </p>
+          <p className="text-soft">{blendWords.noneOfThisIsOn}</p>
         )}
       </div>
       <p aria-live="polite" className="text-sm empty:hidden">
         {shownNotice}
       </p>
       {isMixedInOne(catalog, recipe) && (
-        <p className="text-sm text-soft">Amounts of the whole batch follow.</p>
+        <p className="text-sm text-soft">{blendWords.amountsOfTheWholeBatch}</p>
       )}
     </div>
   );

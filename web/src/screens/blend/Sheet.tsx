@@ -1,7 +1,9 @@
+import { Notice } from '../../ui/Notice';
+import { Panel } from '../../ui/Panel';
 import type { Answer } from '@jubbet/core/brief';
 import { isMixedInOne, type WorkedOut } from '@jubbet/core/drops';
 import { answerBrief, firstLine, isIn } from '@jubbet/core/recipe';
-import { stillNeededWords } from '@jubbet/core/words';
+import { stillNeededWords, blendWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { ListFilter } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
@@ -81,9 +83,9 @@ const SheetBody = ({
   const hasBases = fold.isOpen || !isOneCarrier;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[150px_minmax(0,1fr)] xl:grid-cols-[172px_minmax(0,1fr)_300px]">
-      <section
+      <Panel
         aria-label="Glass"
-        className="flex flex-col items-center self-start rounded-xl border border-line bg-sheet px-3 py-4 text-center max-md:order-4 md:max-xl:order-2"
+        className="flex flex-col items-center self-start px-3 py-4 text-center max-md:order-4 md:max-xl:order-2"
       >
         <Glasses recipe={recipe} blend={blend} mixture={mixture} />
         <FillWords
@@ -94,9 +96,9 @@ const SheetBody = ({
           isShort={!fold.isOpen}
         />
         {mixture && <NoteBar mixture={mixture} words className="mt-2 w-full" />}
-      </section>
+      </Panel>
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 max-xl:order-2">
-        <div className="rounded-xl border border-line bg-sheet px-4 py-2.5 max-sm:px-3">
+        <Panel className="px-4 py-2.5 max-sm:px-3">
           <OilTable
             recipe={recipe}
             change={change}
@@ -127,8 +129,8 @@ const SheetBody = ({
               <ButtonLink
                 to="oils"
                 className="px-2.5!"
-                aria-label="Choose oils by note, smell and person"
-                title="Choose oils by note, smell and person"
+                aria-label={blendWords.chooseOilsByNoteSmell}
+                title={blendWords.chooseOilsByNoteSmell}
               >
                 <ListFilter aria-hidden size={18} />
               </ButtonLink>
@@ -146,7 +148,7 @@ const SheetBody = ({
               {isOneCarrier ? 'ml, g, parts and carriers' : 'ml, g and parts'}
             </FoldButton>
           )}
-        </div>
+        </Panel>
         {evaluation && <TexturePanel recipe={recipe} change={change} evaluation={evaluation} />}
         {evaluation && <PastePanel change={change} evaluation={evaluation} />}
         <PurposeAndNotes recipe={recipe} change={change} isFolded={!fold.isOpen} />
@@ -178,7 +180,7 @@ const SheetBody = ({
             />
           )}
           <p className="px-1 text-[13px] text-soft">
-            Published guidance, not medical advice. Local rules and licensed practice come first.
+            {blendWords.publishedGuidanceNotMedicalAdvice}
           </p>
         </div>
       </div>
@@ -266,15 +268,12 @@ export const Sheet = ({ record }: { record: BlendOfToday }) => {
       )}
       <NotSaved failure={failure} onRetry={retry} />
       {overtaken && (
-        <p role="alert" className="flex gap-3 rounded-lg bg-amber-wash px-4 py-2 text-amber">
-          <span className="flex-1">
-            This blend was changed in another tab at the same moment. That version is shown; press
-            Undo for yours.
-          </span>
+        <Notice tone="caution" isUrgent className="flex gap-3">
+          <span className="flex-1">{blendWords.thisBlendWasChangedIn}</span>
           <button type="button" className="underline" onClick={dismiss}>
             Close
           </button>
-        </p>
+        </Notice>
       )}
       <PersonChanged record={record} recipe={recipe} />
       <Sentence recipe={recipe} change={change} mixture={evaluation?.mixture ?? null} />

@@ -1,3 +1,4 @@
+import { blendWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -17,7 +18,7 @@ const Steps = ({ steps, onUndo, onRedo, className }: StepsProps & { className: s
       look="quiet"
       className="px-2! max-sm:min-w-11"
       aria-label="Undo"
-      title="Undo, Ctrl and Z"
+      title={blendWords.undoCtrlAndZ}
       disabled={steps.undo === 0}
       onClick={onUndo}
     >
@@ -28,7 +29,7 @@ const Steps = ({ steps, onUndo, onRedo, className }: StepsProps & { className: s
         look="quiet"
         className="px-2! max-sm:min-w-11"
         aria-label="Redo"
-        title="Redo, Ctrl, Shift and Z"
+        title={blendWords.redoCtrlShiftAndZ}
         onClick={onRedo}
       >
         <Redo2 aria-hidden size={18} />
@@ -80,7 +81,7 @@ export const SheetActions = ({
         Scale
       </MoreAct>
       <MoreLink to={`/blends/${id}/oils`}>Choose oils</MoreLink>
-      <MoreLink to={`/blends/${id}/who`}>Who can use it</MoreLink>
+      <MoreLink to={`/blends/${id}/who`}>{blendWords.whoCanUseIt}</MoreLink>
       <MoreLink to={`/blends/${id}/versions`}>Versions</MoreLink>
       <MoreLink to={`/blends/${id}/card`}>Card</MoreLink>
       <MoreLink to={`/blends/${id}/share`}>Share</MoreLink>

@@ -5,6 +5,7 @@ import {
   formatPercent,
   strengthWords,
   inSentence,
+  blendWords,
 } from '@jubbet/core/words';
 import { dropFigures, guidelines } from '@jubbet/core/catalog';
 import { strengthBy, type Mixture } from '@jubbet/core/mixture';
@@ -75,7 +76,7 @@ export const StrengthToken = ({
           <label className="flex flex-wrap items-baseline gap-2">
             Essential oil, total
             <NumberField
-              label="Essential oil, in percent"
+              label={blendWords.essentialOilInPercent}
               framed
               className="w-20"
               unit="%"
@@ -91,7 +92,7 @@ export const StrengthToken = ({
               <>
                 to
                 <NumberField
-                  label="Up to, in percent"
+                  label={blendWords.upToInPercent}
                   framed
                   className="w-20"
                   unit="%"
@@ -106,7 +107,7 @@ export const StrengthToken = ({
           </label>
           {limit && (
             <div className="flex flex-wrap items-center gap-2 text-sm">
-              <span className="text-soft">For this person and place:</span>
+              <span className="text-soft">{blendWords.forThisPersonAndPlace}</span>
               {limit.recommended > 0 && (
                 <Button
                   look={recipe.target ? 'plain' : 'first'}
@@ -121,7 +122,7 @@ export const StrengthToken = ({
               <span>
                 {limit.maximum === 0
                   ? 'no essential oil at all'
-                  : `${limit.recommended === 0 ? 'best avoided; ' : ''}at most ${formatPercent(limit.maximum)}`}
+                  : `${limit.recommended === 0 ? 'not recommended; ' : ''}at most ${formatPercent(limit.maximum)}`}
               </span>
             </div>
           )}
@@ -133,7 +134,7 @@ export const StrengthToken = ({
             onChoose={(guideline) => change((before) => ({ ...before, guideline }))}
           />
           <label className="grid gap-1 border-t border-line pt-3">
-            <span className="text-sm text-soft">Drops per ml (if not measured)</span>
+            <span className="text-sm text-soft">{blendWords.dropsPerMlIfNot}</span>
             <select
               className="min-h-10 w-full min-w-0 rounded-md border border-field bg-sheet px-2"
               value={recipe.dropsPerMl}
@@ -149,7 +150,7 @@ export const StrengthToken = ({
               ))}
               {dropFigures.sizes.every(({ perMl }) => perMl !== recipe.dropsPerMl) && (
                 <option value={recipe.dropsPerMl}>
-                  {formatNumber(recipe.dropsPerMl, 3)} drops per ml: as set in this blend
+                  {blendWords.dropsPerMlAsSet(formatNumber(recipe.dropsPerMl, 3))}
                 </option>
               )}
             </select>

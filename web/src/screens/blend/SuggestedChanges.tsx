@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { suggestionWords, strengthWords } from '@jubbet/core/words';
 import { suggestChanges, suggestFits, withChange, type Suggestion } from '@jubbet/core/advice';
 import { workOut } from '@jubbet/core/drops';
@@ -24,10 +25,7 @@ export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
   const suggestions = useMemo(() => offered(catalog, settled), [catalog, settled]);
   if (suggestions.length === 0) return null;
   return (
-    <section
-      aria-label="Suggested changes"
-      className="rounded-xl border border-line bg-sheet px-4 py-3"
-    >
+    <Panel aria-label="Suggested changes" className="px-4 py-3">
       <h2 className="font-sans text-[15px] font-semibold">Suggested changes</h2>
       <ul className="mt-1 grid gap-1.5">
         {suggestions.map(({ change: one, outcome }) => (
@@ -48,7 +46,7 @@ export const SuggestedChanges = memo(({ recipe, change }: TokenProps) => {
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   );
 });
 SuggestedChanges.displayName = 'SuggestedChanges';

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import {
   containerWordsOf,
   capitalised,
@@ -6,6 +7,7 @@ import {
   temperatureWords,
   textureName,
   waxShareWords,
+  blendWords,
 } from '@jubbet/core/words';
 import { textureFigures } from '@jubbet/core/catalog';
 import { fillingsOf, withWax, withWaxPercent, type Evaluation } from '@jubbet/core/drops';
@@ -56,7 +58,7 @@ const Advice = ({
       {wax > 0 && wax + least <= mostWax && (
         <li className="flex flex-wrap items-center gap-2">
           <span className="flex-1 basis-72 text-soft">
-            For a hot summer, a pocket or the post: {least} to {most} percentage points more wax.
+            {blendWords.forAHotSummerA(least, most)}
           </span>
           <Button onClick={() => toWax(Math.round(wax + (least + most) / 2))}>
             Make it {formatPercent(Math.round(wax + (least + most) / 2))}
@@ -78,7 +80,7 @@ const OtherWax = ({ recipe, change, evaluation }: TokenProps & { evaluation: Eva
   if (!from) return null;
   return (
     <label className="flex flex-wrap items-center gap-2 text-sm">
-      <span className="text-soft">{catalog.base(from.id)?.name} can be replaced by</span>
+      <span className="text-soft">{blendWords.canBeReplacedBy(catalog.base(from.id)?.name)}</span>
       <select
         aria-label="Another wax"
         className="w-44 rounded-md border border-field bg-sheet px-2 py-1.5"
@@ -124,10 +126,7 @@ export const TexturePanel = ({
   );
   const solid = butters.reduce((total, { percent }) => total + percent, 0);
   return (
-    <section
-      aria-label="Texture"
-      className="grid gap-2 rounded-xl border border-line bg-sheet px-4 py-3"
-    >
+    <Panel aria-label="Texture" className="grid gap-2 px-4 py-3">
       <h2 className="flex flex-wrap items-baseline gap-x-2 font-sans text-[15px] font-semibold">
         {capitalised(textureName(texture))}
         <span className="font-normal text-soft">
@@ -141,14 +140,12 @@ export const TexturePanel = ({
           {band && solid >= muchButter && '. Its butters make it firmer than that in a cool room'}
         </span>
       </h2>
-      {!yields && (
-        <p className="text-sm text-soft">It is all wax: add an oil or a butter to soften it.</p>
-      )}
+      {!yields && <p className="text-sm text-soft">{blendWords.itIsAllWaxAdd}</p>}
       <label className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 text-sm text-soft">
         softer
         <input
           type="range"
-          aria-label="Wax, counted as beeswax, in percent by weight"
+          aria-label={blendWords.waxCountedAsBeeswaxIn}
           aria-valuetext={`${formatPercent(wax)}, ${textureName(texture)}`}
           className="w-full accent-press disabled:opacity-50"
           disabled={!yields}
@@ -170,12 +167,7 @@ export const TexturePanel = ({
         {nonBreaking(
           `Wax, counted as beeswax: ${waxShareWords(texture.waxPercent)} by weight. ${setPointWords(texture, units)} Add the oils at ${temperatureWords(oilsAtC, units)}.`,
         )}
-        {!known && (
-          <span className="text-slate">
-            {' '}
-            ○ Not known: how one of its waxes compares with beeswax, so it counts as beeswax.
-          </span>
-        )}
+        {!known && <span className="text-slate"> {blendWords.notKnownHowOneOf}</span>}
       </p>
       {butters.length > 0 && (
         <ul className="text-sm text-soft">
@@ -188,6 +180,6 @@ export const TexturePanel = ({
       )}
       <OtherWax recipe={recipe} change={change} evaluation={evaluation} />
       <Advice recipe={recipe} texture={texture} toWax={toWax} />
-    </section>
+    </Panel>
   );
 };

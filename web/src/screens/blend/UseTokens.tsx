@@ -1,6 +1,6 @@
 import { placeFacts } from '@jubbet/core/catalog';
 import { changeBrief } from '@jubbet/core/recipe';
-import { timesWords } from '@jubbet/core/words';
+import { timesWords, blendWords } from '@jubbet/core/words';
 import { NumberField } from '../../ui/NumberField';
 import { Tick } from '../../ui/Tick';
 import { Choices } from '../../ui/Choices';
@@ -9,12 +9,12 @@ import { Token } from '../../parts/Token';
 
 export const UseToken = ({ recipe, change }: TokenProps) => (
   <Token
-    label="Left on or rinsed off"
+    label={blendWords.leftOnOrRinsedOff}
     text={recipe.brief.use === 'leave-on' ? 'left on' : 'rinsed off'}
   >
     {() => (
       <Choices
-        legend="After applying, it is"
+        legend={blendWords.afterApplyingItIs}
         name="use"
         value={recipe.brief.use}
         choices={[
@@ -22,7 +22,7 @@ export const UseToken = ({ recipe, change }: TokenProps) => (
           {
             value: 'rinse-off',
             text: 'rinsed off',
-            more: 'The same limits apply, to be careful. Sunlight does not matter.',
+            more: 'The same limits apply, to be careful. No sun limits.',
             disabled: recipe.brief.place !== null && !placeFacts(recipe.brief.place).isRinsed,
           },
         ]}
@@ -39,7 +39,7 @@ export const SunToken = ({ recipe, change }: TokenProps) => (
   >
     {() => (
       <Choices
-        legend="For the next 24 hours, that skin is"
+        legend={blendWords.forTheNext24Hours}
         name="sun"
         value={recipe.brief.sun}
         choices={[
@@ -88,19 +88,19 @@ export const OftenToken = ({ recipe, change }: TokenProps) => (
         <label className="flex items-baseline gap-2">
           One use is
           <NumberField
-            label="How many presses, sprays, drops or fingertips one use is"
+            label={blendWords.howManyPressesSpraysDrops}
             framed
             className="w-16"
-            unit="presses, sprays, drops or fingertips"
+            unit={blendWords.pressesSpraysDropsOrFingertips}
             value={recipe.useCount ?? 1}
             rule={{ least: 1, most: 100, whole: true }}
             onNumber={(useCount) => change((before) => ({ ...before, useCount }))}
           />
         </label>
         <label className="flex items-baseline gap-2">
-          or, as you measured it,
+          {blendWords.orAsYouMeasuredIt}
           <NumberField
-            label="One use, in ml"
+            label={blendWords.oneUseInMl}
             framed
             className="w-16"
             unit="ml"
@@ -111,9 +111,7 @@ export const OftenToken = ({ recipe, change }: TokenProps) => (
             onEmpty={() => change((before) => ({ ...before, useMl: null }))}
           />
         </label>
-        <p className="text-sm text-soft">
-          Used for the label’s directions and for how long a container lasts.
-        </p>
+        <p className="text-sm text-soft">{blendWords.usedForTheLabelsDirections}</p>
       </div>
     )}
   </Token>

@@ -1,4 +1,4 @@
-import { ageWords } from '@jubbet/core/words';
+import { ageWords, blendWords } from '@jubbet/core/words';
 import { readAge } from '@jubbet/core/quantity';
 import type { Wearer } from '@jubbet/core/brief';
 import { clsx } from 'clsx';
@@ -73,7 +73,7 @@ export const WearerForm = ({
     <div className="grid gap-3 border-t border-line pt-3">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <label className="grid gap-1">
-          <span className="text-sm text-soft">Name, for the label</span>
+          <span className="text-sm text-soft">{blendWords.nameForTheLabel}</span>
           <input
             className="w-44 rounded-md border border-field bg-transparent px-2 py-1.5"
             maxLength={80}
@@ -85,7 +85,7 @@ export const WearerForm = ({
         <Age months={wearer.ageMonths} onMonths={(ageMonths) => set({ ageMonths })} />
       </div>
       {wearer.ageMonths === null && (
-        <p className="text-sm text-amber">Enter the age: every limit depends on it.</p>
+        <p className="text-sm text-amber">{blendWords.enterTheAgeEveryLimit}</p>
       )}
       <HealthFields health={wearer} onChange={set} />
     </div>

@@ -1,7 +1,7 @@
 import { isVisible, shownName } from '@jubbet/core/quantity';
 import { type Edit, changeBrief, setWearer } from '@jubbet/core/recipe';
 import { wearerOn, type Wearer } from '@jubbet/core/brief';
-import { wearerWords } from '@jubbet/core/words';
+import { wearerWords, blendWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { useOpenedWith } from '../../parts/openedWith';
 import { Link } from 'react-router';
@@ -124,14 +124,14 @@ export const WearerToken = ({ recipe, change }: TokenProps) => {
             onTick={(isOn) => change(changeBrief({ forSale: isOn }))}
           >
             for sale
-            <span className="block text-sm text-soft">Also checks EU cosmetics rules.</span>
+            <span className="block text-sm text-soft">{blendWords.alsoChecksEuCosmeticsRules}</span>
           </Tick>
           {recipe.brief.personId !== null && (
             <p className="border-t border-line pt-3 text-sm">
               <Link to={`/people/${recipe.brief.personId}`} className="text-press">
-                Change what matters for their skin
+                {blendWords.changeWhatMattersForTheir}
               </Link>{' '}
-              <span className="text-soft">in People. Their age updates by itself.</span>
+              <span className="text-soft">{blendWords.inPeopleTheirAgeUpdates}</span>
             </p>
           )}
         </div>

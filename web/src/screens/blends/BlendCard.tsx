@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { fillingsOf } from '@jubbet/core/drops';
 import {
   nameFromId,
@@ -38,7 +39,7 @@ export const BlendCard = ({ record, named }: { record: BlendRecord; named: boole
   const { id, recipe, favourite, tags } = record;
   const name = nameOrNone(recipe.name);
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-xl border border-line bg-sheet px-4 py-3">
+    <Panel className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-3">
       <div className="min-w-0 flex-1 basis-72">
         <div className="flex flex-wrap items-baseline gap-x-2.5">
           <h2 className="text-lg">
@@ -67,6 +68,6 @@ export const BlendCard = ({ record, named }: { record: BlendRecord; named: boole
         Make
       </ButtonLink>
       <CardMenu record={record} named={named} />
-    </div>
+    </Panel>
   );
 };

@@ -1,4 +1,4 @@
-import { countedWords, nameOrNone } from '@jubbet/core/words';
+import { countedWords, nameOrNone, blendsWords } from '@jubbet/core/words';
 import { lazy, startTransition, Suspense, useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -158,10 +158,7 @@ export const BlendsScreen = () => {
         </Suspense>
       )}
       {data?.length === 0 && (
-        <p className="mt-6 max-w-prose">
-          A blend starts as a sentence: container, person, place, strength and carrier. Press “New
-          blend” and fill in the gaps.
-        </p>
+        <p className="mt-6 max-w-prose">{blendsWords.blendStartsAsASentence}</p>
       )}
       {data && data.length > 0 && (
         <Suspense fallback={waiting}>

@@ -1,4 +1,4 @@
-import { verdictWords } from '@jubbet/core/words';
+import { verdictWords, blendsWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { LayoutGrid, List, ListFilter, Search, Star, X } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
@@ -74,7 +74,7 @@ const FindField = ({ find, onFind }: { find: string; onFind: (find: string) => v
       <input
         type="search"
         aria-label="Search the blends"
-        placeholder="name, person, oil or tag"
+        placeholder={blendsWords.namePersonOilOrTag}
         maxLength={200}
         className="min-h-10 w-full rounded-full border border-field bg-sheet pr-3 pl-9"
         value={typed}

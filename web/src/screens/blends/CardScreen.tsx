@@ -24,6 +24,7 @@ import {
   verdictHeadline,
   verdictWords,
   wearerWords,
+  blendsWords,
 } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -182,8 +183,9 @@ const Card = ({ done, recipe }: { done: Calculated; recipe: Recipe }) => {
           ))}
         </ol>
         <p className="mt-2 text-sm text-soft print:text-black">
-          {nonBreaking(roughTimeWords(roughTime(catalog, steps)))} Published guidance, not medical
-          advice. Local rules, the supplier’s sheet and a licensed practitioner come first.
+          {blendsWords.publishedGuidanceNotMedicalAdvice(
+            nonBreaking(roughTimeWords(roughTime(catalog, steps))),
+          )}
         </p>
       </Part>
       {recipe.notes && (
@@ -202,7 +204,7 @@ const noCardWords = (catalog: Catalog, worked: WorkedOut): string => {
   }
   if (worked.state === 'problem') return settleProblemWords(catalog, worked.problem);
   return worked.evaluation.blocking
-    ? 'This must not be used on the person it is for, so it has no card.'
+    ? 'Do not use this on the person it is for. It has no card.'
     : 'Looking for the drops closest to the target.';
 };
 
@@ -217,7 +219,7 @@ const Shown = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
       <div className="flex flex-wrap items-center justify-between gap-3 print:hidden">
         <ScreenTitle title={`Card of ${nameOrNone(recipe.name)}`} />
         <div className="flex gap-2">
-          <ButtonLink to={back}>Back to the blend</ButtonLink>
+          <ButtonLink to={back}>{blendsWords.backToTheBlend}</ButtonLink>
           {done && (
             <Button look="first" onClick={() => window.print()}>
               <Printer aria-hidden size={18} /> Print

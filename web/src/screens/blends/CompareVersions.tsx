@@ -14,6 +14,7 @@ import {
   limitName,
   temperatureWords,
   textureName,
+  blendsWords,
 } from '@jubbet/core/words';
 import { workOut, fillingsOf } from '@jubbet/core/drops';
 import { overlayOf } from '@jubbet/core/advice';
@@ -200,7 +201,7 @@ export const CompareVersions = ({ sides }: { sides: readonly Side[] }) => {
         )}
         {nearLimits.length > 0 && (
           <OverlayChart
-            title="How much of each limit"
+            title={blendsWords.howMuchOfEachLimit}
             unit="%"
             versions={titles}
             mark={{ at: 100, name: 'limit' }}

@@ -1,3 +1,5 @@
+import { Notice } from '../../ui/Notice';
+import { blendsWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { useNotice } from '../../parts/notice';
@@ -20,11 +22,11 @@ export const ExampleHere = () => {
     });
   };
   return (
-    <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">
-      <span className="flex-1">The example house is here. Everyone in it is made up.</span>
+    <Notice tone="note" className="mt-3 flex flex-wrap items-center gap-x-3 px-4! py-1.5!">
+      <span className="flex-1">{blendsWords.exampleHouseIsHereEveryone}</span>
       <Button look="quiet" disabled={busy} onClick={() => void putAway()}>
         {busy ? 'Putting it away' : 'Put the example away'}
       </Button>
-    </p>
+    </Notice>
   );
 };

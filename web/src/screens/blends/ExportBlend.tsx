@@ -1,5 +1,5 @@
 import { forAnyone, type Recipe } from '@jubbet/core/recipe';
-import { nameOrNone, wearerWords } from '@jubbet/core/words';
+import { nameOrNone, wearerWords, blendsWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { useWrite } from '../../parts/useWrite';
@@ -24,8 +24,8 @@ export const FileOut = ({ recipe, onDone }: { recipe: Recipe; onDone: () => void
       }}
     >
       <Tick className="flex-1" isOn={whole} onTick={setWhole}>
-        with {wearerWords(recipe.brief.wearer ?? 'anyone')}, and what is known of their skin
-        <span className="block text-sm text-soft">Otherwise the file says “for anyone”.</span>
+        {blendsWords.withThePerson(wearerWords(recipe.brief.wearer ?? 'anyone'))}
+        <span className="block text-sm text-soft">{blendsWords.otherwiseTheFileSaysFor}</span>
       </Tick>
       <Button type="submit">Export</Button>
       <Button look="quiet" onClick={onDone}>

@@ -1,4 +1,5 @@
-import { countedWords } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import { countedWords, blendsWords } from '@jubbet/core/words';
 import { Button } from '../../ui/Button';
 import { momentWords } from '../../parts/moments';
 import { useNotice } from '../../parts/notice';
@@ -10,14 +11,16 @@ export const FolderNews = () => {
   const { news, busy, add } = useFolderNews((text) => tell({ text }));
   if (!news) return null;
   return (
-    <p className="mt-3 flex flex-wrap items-center gap-x-3 rounded-lg bg-slate-wash px-4 py-1.5">
+    <Notice tone="note" className="mt-3 flex flex-wrap items-center gap-x-3 px-4! py-1.5!">
       <span className="flex-1">
-        Your other device has {countedWords(news.changes, 'newer record')}, saved{' '}
-        {momentWords(new Date(news.savedAt), 'short')}.
+        {blendsWords.yourOtherDeviceHasSaved(
+          countedWords(news.changes, 'newer record'),
+          momentWords(new Date(news.savedAt), 'short'),
+        )}
       </span>
       <Button disabled={busy} onClick={() => void add()}>
         {busy ? 'Adding them' : 'Add them here'}
       </Button>
-    </p>
+    </Notice>
   );
 };

@@ -1,3 +1,5 @@
+import { Notice } from '../../ui/Notice';
+import { blendsWords } from '@jubbet/core/words';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -7,15 +9,17 @@ import { useWrite } from '../../parts/useWrite';
 
 /** Why a file was not read, until it is closed. */
 export const RefusedFile = ({ sentence, onClose }: { sentence: string; onClose: () => void }) => (
-  <p
-    role="alert"
-    className="mt-3 flex items-start gap-3 rounded-lg bg-brick-wash px-4 py-2 text-brick"
+  <Notice
+    tone="over"
+    isUrgent
+
+    className="mt-3 flex items-start gap-3"
   >
     <span className="flex-1">{sentence}</span>
     <button type="button" className="underline" onClick={onClose}>
       Close
     </button>
-  </p>
+  </Notice>
 );
 
 /** Brings a blend in from a file, and opens it. */
@@ -52,7 +56,7 @@ export const ImportBlend = ({
         ref={picker}
         type="file"
         hidden
-        aria-label="A blend file to import"
+        aria-label={blendsWords.blendFileToImport}
         accept=".json,.jsonld,.md,.csv,.txt,.html,application/json,text/*,image/*"
         onChange={(event) => {
           const file = event.target.files?.[0];

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { useId } from 'react';
 
@@ -59,7 +60,7 @@ export const OverlayChart = ({
 }) => {
   const id = useId();
   return (
-    <section aria-label={title} className="rounded-xl border border-line bg-sheet px-4 py-3">
+    <Panel aria-label={title} className="px-4 py-3">
       <h2 className="text-lg">{title}</h2>
       <div
         aria-hidden
@@ -122,6 +123,6 @@ export const OverlayChart = ({
           </BarChart>
         </ResponsiveContainer>
       </div>
-    </section>
+    </Panel>
   );
 };

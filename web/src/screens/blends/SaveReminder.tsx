@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { Link } from 'react-router';
 import { blends } from '../../store/blends';
 import { today } from '../../store/now';
@@ -19,13 +20,13 @@ export const SaveReminder = () => {
   const days = Math.floor((Date.parse(today()) - Date.parse(since)) / dayMs);
   if (days < oldAfter || changed === 0) return null;
   return (
-    <p className="mt-4 rounded-lg bg-amber-wash px-4 py-2 text-amber">
+    <Notice tone="caution" className="mt-4">
       {data?.lastExport
         ? `Last backed up ${days} days ago: what you changed since is only in this browser.`
         : 'Your data have never been backed up: they are only in this browser.'}{' '}
       <Link to="/settings" className="text-amber underline">
         Back up
       </Link>
-    </p>
+    </Notice>
   );
 };

@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ButtonLink } from '../../ui/Button';
@@ -6,7 +7,7 @@ import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { qrIn } from '../../parts/readQr';
 import { readInCode } from './readInBlend';
-import { CodedError } from '@jubbet/core/words';
+import { CodedError, blendsWords } from '@jubbet/core/words';
 
 /** A camera picture is looked at so often, in ms: in between the page has other things to do. */
 const lookEvery = 200;
@@ -69,17 +70,17 @@ export const ScanScreen = () => {
         <ScreenTitle title="Scan a code" />
         <ButtonLink to="/blends">Back to blends</ButtonLink>
       </div>
-      <p>Hold the code of a blend in front of the camera. The picture stays on this device.</p>
+      <p>{blendsWords.holdTheCodeOfA}</p>
       {trouble && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+        <Notice tone="over" isUrgent>
           ■ {trouble}
-        </p>
+        </Notice>
       )}
       <video
         ref={video}
         muted
         playsInline
-        aria-label="What the camera sees"
+        aria-label={blendsWords.whatTheCameraSees}
         className="aspect-square w-full rounded-xl border border-line bg-night object-cover"
       />
     </div>

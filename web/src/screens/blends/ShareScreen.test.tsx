@@ -62,7 +62,7 @@ test('whose blend it is, and what is known of them, stays here unless it is tick
 
 test('what must not be used goes out as a file that says so, and never as a card', async () => {
   await share({ oils: [{ id: 'sassafras', amount: { unit: 'drops', value: 2 } }] });
-  expect(await screen.findByText(/^■ This must not be used/)).toBeTruthy();
+  expect(await screen.findByText(/^■ Do not use this/)).toBeTruthy();
   expect(screen.queryByRole('button', { name: 'Picture of a card' })).toBeNull();
   expect(screen.queryByRole('link', { name: 'Card to print' })).toBeNull();
   // No steps that someone could follow.

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { nameIn } from '@jubbet/core/catalog';
 import { fillingsOf } from '@jubbet/core/drops';
 import { blendHowTo, blendMarkdown, fileOf, formulaRows, writeBlend } from '@jubbet/core/exchange';
@@ -13,6 +14,7 @@ import {
   strengthWords,
   wearerWords,
   CodedError,
+  blendsWords,
 } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
@@ -93,7 +95,7 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Share ${name}`} />
-        <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+        <ButtonLink to={`/blends/${id}`}>{blendsWords.backToTheBlend}</ButtonLink>
       </div>
       {isTheirs && (
         <Tick
@@ -101,13 +103,13 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
           isOn={withPerson}
           onTick={setWithPerson}
         >
-          with {wearerWords(wearer)}, and what is known of their skin
-          <span className="block text-sm text-soft">Otherwise it says “for anyone”.</span>
+          {blendsWords.withThePerson(wearerWords(wearer))}
+          <span className="block text-sm text-soft">{blendsWords.otherwiseItSaysForAnyone}</span>
         </Tick>
       )}
-      <section
+      <Panel
         aria-label="As a code"
-        className="grid items-start gap-5 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
+        className="grid items-start gap-5 px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
       >
         {code && own ? (
           <svg
@@ -122,20 +124,17 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
             <path d={code.path} fill="currentColor" />
           </svg>
         ) : (
-          <p>▲ This blend is too large for a code: send a file instead.</p>
+          <p>{blendsWords.thisBlendIsTooLarge}</p>
         )}
         <div className="grid gap-2">
           <h2 className="text-lg">As a code</h2>
-          <p>
-            The whole recipe is in the picture; nothing is sent anywhere. In another Jubbet press
-            “Scan a code” on the page of blends, or import a photograph of it.
-          </p>
+          <p>{blendsWords.wholeRecipeIsInThe}</p>
         </div>
-      </section>
+      </Panel>
       {worked.state === 'done' && filled && (
-        <section
+        <Panel
           aria-label="As a drawing"
-          className="grid items-start gap-5 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
+          className="grid items-start gap-5 px-5 py-4 sm:grid-cols-[auto_minmax(0,1fr)]"
         >
           <div ref={drawing} className="w-44">
             <Glass
@@ -146,7 +145,7 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
           </div>
           <div className="grid content-start justify-items-start gap-3">
             <h2 className="text-lg">As a drawing</h2>
-            <p>The container to scale, with what is in it in its true proportion.</p>
+            <p>{blendsWords.containerToScaleWithWhat}</p>
             <Button
               onClick={() =>
                 void write('The drawing', () => Promise.resolve(saveDrawing(drawing.current, name)))
@@ -155,12 +154,9 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
               Save as SVG
             </Button>
           </div>
-        </section>
+        </Panel>
       )}
-      <section
-        aria-label="As a file"
-        className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-      >
+      <Panel aria-label="As a file" className="grid gap-3 px-5 py-4">
         <h2 className="text-lg">As a file</h2>
         <div className="flex flex-wrap gap-3">
           <Button look="first" onClick={save('json', 'application/json', () => writeBlend(file))}>
@@ -180,25 +176,20 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
               ),
             )}
           >
-            CSV of the formula
+            {blendsWords.csvOfTheFormula}
           </Button>
           {!isBlocked && (
             <>
-              <Button onClick={save('png', 'image/png', picture)}>Picture of a card</Button>
+              <Button onClick={save('png', 'image/png', picture)}>
+                {blendsWords.pictureOfACard}
+              </Button>
               <ButtonLink to={`/blends/${id}/card`}>Card to print</ButtonLink>
             </>
           )}
         </div>
-        {isBlocked && (
-          <p className="text-brick">
-            ■ This must not be used, so it has no card and no steps. Whoever imports it is told so.
-          </p>
-        )}
-        <p className="max-w-prose text-sm text-soft">
-          Blend file, Markdown and JSON-LD carry all of the recipe and can be imported again. The
-          CSV has the formula alone.
-        </p>
-      </section>
+        {isBlocked && <p className="text-brick">{blendsWords.thisMustNotBeUsed}</p>}
+        <p className="max-w-prose text-sm text-soft">{blendsWords.blendFileMarkdownAndJson}</p>
+      </Panel>
     </div>
   );
 };

@@ -1,4 +1,4 @@
-import { nameOrNone } from '@jubbet/core/words';
+import { nameOrNone, blendsWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
@@ -22,8 +22,8 @@ export const TagsOf = ({ record, onDone }: { record: BlendRecord; onDone: () => 
       }}
     >
       <TextField
-        label="Tags, with a comma between them"
-        hint="for example gifts, winter, for the stall"
+        label={blendsWords.tagsWithACommaBetween}
+        hint={blendsWords.forExampleGiftsWinterFor}
         maxLength={800}
         className="w-full"
         value={text}

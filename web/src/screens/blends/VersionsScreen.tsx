@@ -1,4 +1,4 @@
-import { nameOrNone } from '@jubbet/core/words';
+import { nameOrNone, blendsWords } from '@jubbet/core/words';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
 import type { Catalog } from '@jubbet/core/catalog';
@@ -88,7 +88,7 @@ const Row = ({
           aria-label={`Name of version ${record.number}`}
           className={field}
           maxLength={120}
-          placeholder="A name for it"
+          placeholder={blendsWords.nameForIt}
           defaultValue={record.name}
           onChange={(event) => keep({ name: event.target.value })}
         />
@@ -96,7 +96,7 @@ const Row = ({
           aria-label={`What was good about version ${record.number}`}
           className={field}
           maxLength={10_000}
-          placeholder="What was good about it"
+          placeholder={blendsWords.whatWasGoodAboutIt}
           defaultValue={record.good}
           onChange={(event) => keep({ good: event.target.value })}
         />
@@ -155,22 +155,17 @@ const Drafts = ({ blend, list }: { blend: BlendRecord; list: readonly DraftRecor
           <Button
             onClick={() => void write('The version', () => drafts.keep(blend.id, blend.recipe))}
           >
-            Save as a version
+            {blendsWords.saveAsAVersion}
           </Button>
           <ButtonLink look="first" to={`/blends/${blend.id}`}>
-            Back to the blend
+            {blendsWords.backToTheBlend}
           </ButtonLink>
         </div>
       </div>
-      {list.length === 0 && (
-        <p className="max-w-prose">
-          Each time you make a blend, a version of it is kept here. Restore one, or compare up to
-          four side by side.
-        </p>
-      )}
+      {list.length === 0 && <p className="max-w-prose">{blendsWords.eachTimeYouMakeA}</p>}
       {list.length > 0 && (
         <Tick isOn={chosen.includes(nowId)} onTick={() => toggle(nowId)}>
-          compare the blend as it is now
+          {blendsWords.compareTheBlendAsIt}
         </Tick>
       )}
       {sides.length > 1 && (

@@ -1,3 +1,4 @@
+import { blendsWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
@@ -87,7 +88,7 @@ export const WelcomeScreen = () => {
       <EmptyRollOn />
       <div className="grid gap-7">
         <div className="sr-only">
-          <ScreenTitle title="Blend essential oils for skin" />
+          <ScreenTitle title={blendsWords.blendEssentialOilsForSkin} />
         </div>
         <p
           aria-label="Your first blend"
@@ -98,7 +99,7 @@ export const WelcomeScreen = () => {
           {gap('where?', 'Place')}, at {gap('how strong?', 'Strength')} in{' '}
           {gap('which carrier?', 'Carrier')}
         </p>
-        <div role="group" aria-label="Who it is for" className="flex flex-wrap gap-3">
+        <div role="group" aria-label={blendsWords.whoItIsFor} className="flex flex-wrap gap-3">
           {people.map(([who, text]) => (
             <button
               key={who}
@@ -110,21 +111,16 @@ export const WelcomeScreen = () => {
             </button>
           ))}
         </div>
-        <p className="max-w-prose text-[17px]">
-          Answer a gap and the next one opens. Jubbet works out the drops, checks them against
-          published limits, counts them in with you and prints the label.
-        </p>
+        <p className="max-w-prose text-[17px]">{blendsWords.answerAGapAndThe}</p>
         <p className="flex flex-wrap gap-x-6 gap-y-2">
           <Button look="quiet" className="px-0!" onClick={() => void readRecipe()}>
-            Read a recipe I have
+            {blendsWords.readARecipeIHave}
           </Button>
           <Button look="quiet" className="px-0!" disabled={busy} onClick={() => void look()}>
             {busy ? 'Furnishing the example' : 'Look around an example house'}
           </Button>
         </p>
-        <p className="text-sm text-soft">
-          Everything stays in this browser. Published guidance, not medical advice.
-        </p>
+        <p className="text-sm text-soft">{blendsWords.everythingStaysInThisBrowser}</p>
       </div>
     </section>
   );

@@ -1,8 +1,10 @@
+import { Panel } from '../../ui/Panel';
 import {
   settleProblemWords,
   usualWearerName,
   findingMessage,
   wearerWords,
+  blendsWords,
 } from '@jubbet/core/words';
 import { onWearer, usualWearers } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
@@ -45,7 +47,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
     ...usualWearers.map(({ id, wearer }) => ({ id, name: usualWearerName(id), wearer })),
   ];
   return (
-    <div className="mt-4 rounded-xl border border-line bg-sheet px-4 pb-1">
+    <Panel className="mt-4 px-4 pb-1">
       <Table
         cards
         columns={[
@@ -66,7 +68,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
                 <RowHead className="font-semibold">{name}</RowHead>
                 <Cell>
                   <VerdictMark verdict={verdict} />
-                  {blocking && <b className="block text-sm text-brick">must not use it</b>}
+                  {blocking && <b className="block text-sm text-brick">{blendsWords.doNotUse}</b>}
                 </Cell>
                 <Cell className="text-[14px]">
                   {against.slice(0, 2).map((finding) => (
@@ -83,7 +85,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
           })}
         </tbody>
       </Table>
-    </div>
+    </Panel>
   );
 };
 
@@ -99,19 +101,17 @@ export const WhoScreen = () => {
           <div className="flex flex-wrap items-center justify-between gap-3">
             <ScreenTitle
               title={`Who can use ${recipe.name || 'this blend'}`}
-              aside="the same bottle, drop for drop"
+              aside={blendsWords.sameBottleDropForDrop}
             />
             <div className="flex flex-wrap gap-2">
               <ButtonLink look="first" to={`/blends/${id}/family`}>
-                Make one for each
+                {blendsWords.makeOneForEach}
               </ButtonLink>
-              <ButtonLink to={`/blends/${id}`}>Back to the blend</ButtonLink>
+              <ButtonLink to={`/blends/${id}`}>{blendsWords.backToTheBlend}</ButtonLink>
             </div>
           </div>
           <People recipe={recipe} house={data} />
-          <p className="mt-3 text-sm text-soft">
-            Published guidance, not medical advice. A licensed practitioner comes first.
-          </p>
+          <p className="mt-3 text-sm text-soft">{blendsWords.publishedGuidanceNotMedicalAdviceA}</p>
         </div>
       )}
     </OneBlend>

@@ -15,6 +15,7 @@ import {
   fileProblemWords,
   formatPercent,
   sourceWords,
+  handbookWords,
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -172,13 +173,10 @@ export const FiguresScreen = () => {
           aside={`${done} of ${libraryFigures.length} maxima checked`}
         />
         <ButtonLink to="/handbook" className="screen-only">
-          Back to the handbook
+          {handbookWords.backToTheHandbook}
         </ButtonLink>
       </div>
-      <p className="max-w-prose">
-        Every figure here was recalled from the literature and compared, not looked up. Whoever has
-        the book can settle it.
-      </p>
+      <p className="max-w-prose">{handbookWords.everyFigureHereWasRecalled}</p>
       {chosen && house && (
         <CheckForm
           key={chosen.id}
@@ -215,10 +213,10 @@ export const FiguresScreen = () => {
             saveFile(`jubbet-checks-${today()}.json`, writeChecks(stored ?? []), 'application/json')
           }
         >
-          Save the checks as a file
+          {handbookWords.saveTheChecksAsA}
         </Button>
         <label className="grid gap-1 text-sm text-soft">
-          <span>Add checks from a file</span>
+          <span>{handbookWords.addChecksFromAFile}</span>
           <input
             type="file"
             accept=".json,application/json"

@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { handbookWords } from '@jubbet/core/words';
 import { firstAid } from '@jubbet/core/catalog';
 import { Phone, Printer } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -24,7 +26,8 @@ const Call = ({ whom, numbers }: { whom: keyof Numbers; numbers: Numbers }) => {
       {numberWords[whom]}:{' '}
       {number === '' ? (
         <span className="font-normal text-soft print:text-black">
-          not written down yet <span className="hidden print:inline">____________________</span>
+          {handbookWords.notWrittenDownYet}{' '}
+          <span className="hidden print:inline">____________________</span>
         </span>
       ) : dialled(number) ? (
         <a href={`tel:${dialled(number)}`} className="text-press print:text-black">
@@ -49,7 +52,7 @@ export const FirstAidScreen = () => {
   return (
     <div className="mx-auto max-w-4xl print:text-[10.5pt]">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="If something goes wrong" aside="first aid" />
+        <ScreenTitle title={handbookWords.ifSomethingGoesWrong} aside="first aid" />
         <div className="flex gap-2 print:hidden">
           <Button className="min-h-11" onClick={() => void navigate(-1)}>
             Back
@@ -61,10 +64,10 @@ export const FirstAidScreen = () => {
       </div>
       <div className="mt-3 grid gap-3 sm:grid-cols-2 print:grid-cols-2">
         {firstAid.cases.map(({ id, title, call, doAtOnce, seeSomebody }) => (
-          <section
+          <Panel
             key={id}
             aria-label={title}
-            className="break-inside-avoid rounded-xl border border-line bg-sheet px-5 py-4 print:border-black print:bg-white"
+            className="break-inside-avoid px-5 py-4 print:border-black print:bg-white"
           >
             <h2 className="text-xl text-brick print:text-black">{title}</h2>
             <ol className="mt-1 grid list-decimal gap-1.5 pl-5 text-[17px] print:text-[10.5pt]">
@@ -74,16 +77,11 @@ export const FirstAidScreen = () => {
             </ol>
             <p className="mt-2 mb-1">{seeSomebody}</p>
             <Call whom={call} numbers={numbers} />
-          </section>
+          </Panel>
         ))}
-        <section
-          aria-label="Whom to call"
-          className="rounded-xl border border-line bg-sheet px-5 py-4 print:hidden"
-        >
+        <Panel aria-label="Whom to call" className="px-5 py-4 print:hidden">
           <h2 className="text-xl">Whom to call</h2>
-          <p className="mb-3 text-sm text-soft">
-            Write down the numbers of where you live, and print this page for the wall.
-          </p>
+          <p className="mb-3 text-sm text-soft">{handbookWords.writeDownTheNumbersOf}</p>
           <div className="grid gap-3">
             <TextField
               label={numberWords.emergency}
@@ -106,7 +104,7 @@ export const FirstAidScreen = () => {
               }
             />
           </div>
-        </section>
+        </Panel>
       </div>
       <p className="mt-3 text-sm text-soft print:text-black">{firstAid.provenance}</p>
     </div>

@@ -1,7 +1,8 @@
+import { Panel } from '../../ui/Panel';
 import { useCatalog } from '../../parts/catalog';
 import { libraryFigures } from '@jubbet/core/catalog';
 import { dropOfBottle } from '@jubbet/core/stock';
-import { formatRange } from '@jubbet/core/words';
+import { formatRange, handbookWords } from '@jubbet/core/words';
 import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -88,9 +89,9 @@ const DilutionChart = lazy(async () => ({
 const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
   const sources = sourcesOf(chapter);
   return (
-    <section
+    <Panel
       aria-labelledby={`${chapter.id}-title`}
-      className="mb-5 rounded-xl border border-line bg-sheet px-5 py-4 print:border-0 print:px-0"
+      className="mb-5 px-5 py-4 print:border-0 print:px-0"
     >
       <h2 id={`${chapter.id}-title`} className="text-xl">
         {chapter.title}
@@ -116,7 +117,7 @@ const ChapterSection = ({ chapter }: { chapter: Chapter }) => {
           </ol>
         </section>
       )}
-    </section>
+    </Panel>
   );
 };
 
@@ -169,7 +170,7 @@ export const HandbookScreen = () => {
   return (
     <div className="mx-auto max-w-6xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="Handbook" aside="published guidance, not medical advice" />
+        <ScreenTitle title="Handbook" aside={handbookWords.publishedGuidanceNotMedicalAdvice} />
         <span className="screen-only flex flex-wrap gap-3">
           <ButtonLink to="/handbook/figures">
             Check the figures ({checked} of {libraryFigures.length} checked)
@@ -184,7 +185,7 @@ export const HandbookScreen = () => {
             <input
               type="search"
               className="w-full rounded-md border border-field bg-sheet px-3 py-2 placeholder:text-soft"
-              placeholder="Oil, age, place, constituent"
+              placeholder={handbookWords.oilAgePlaceConstituent}
               value={query}
               onChange={(event) => setQuery(event.target.value)}
             />
@@ -224,14 +225,14 @@ export const HandbookScreen = () => {
         </div>
         <div>
           {shown.length === 0 && (
-            <p role="status">Nothing in the handbook about “{deferredQuery.trim()}”.</p>
+            <p role="status">{handbookWords.nothingInTheHandbookAbout(deferredQuery.trim())}</p>
           )}
           {shown.map((chapter) => (
             <ChapterSection key={chapter.id} chapter={chapter} />
           ))}
           {shown.length === 1 && !deferredQuery.trim() && (
             <nav
-              aria-label="Next to this chapter"
+              aria-label={handbookWords.nextToThisChapter}
               className="screen-only flex justify-between gap-3"
             >
               {beside.map((chapter, n) =>

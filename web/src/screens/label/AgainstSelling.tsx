@@ -1,7 +1,8 @@
+import { Notice } from '../../ui/Notice';
 import type { Catalog, Region } from '@jubbet/core/catalog';
 import type { SaleStanding } from '@jubbet/core/label';
 import type { Finding } from '@jubbet/core/limits';
-import { findingMessage, regionWords } from '@jubbet/core/words';
+import { findingMessage, regionWords, labelWords } from '@jubbet/core/words';
 
 /** What stands against selling it: in the way, with a reason, or only elsewhere. */
 export const AgainstSelling = ({
@@ -23,28 +24,26 @@ export const AgainstSelling = ({
   return (
     <>
       {forbidden.length > 0 && (
-        <div role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+        <Notice tone="over" isUrgent>
           <p>
-            <b>■ Not for sale in {regionWords[region]}.</b> It has no label to be sold with. You
-            can’t override this; change the blend, or keep this batch.
+            <b>{labelWords.notForSaleIn(regionWords[region])}</b> {labelWords.itHasNoLabelTo}
           </p>
           {list(forbidden)}
-        </div>
+        </Notice>
       )}
       {over.length > 0 && (
-        <div className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+        <Notice tone="caution">
           <p>
-            <b>▲ Over a limit.</b> It is sold only with a written reason, which your assessor has to
-            read.
+            <b>▲ Over a limit.</b> {labelWords.itIsSoldOnlyWith}
           </p>
           {list(over)}
-        </div>
+        </Notice>
       )}
       {elsewhere.length > 0 && (
-        <div className="rounded-lg bg-slate-wash px-4 py-2">
-          <p>It could not be sold in the EU:</p>
+        <Notice tone="note">
+          <p>{labelWords.itCouldNotBeSold}</p>
           {list(elsewhere)}
-        </div>
+        </Notice>
       )}
     </>
   );

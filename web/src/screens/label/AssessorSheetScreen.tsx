@@ -9,6 +9,7 @@ import {
   nameOrNone,
   regionWords,
   saleQuestionWords,
+  labelWords,
 } from '@jubbet/core/words';
 import { Button, ButtonLink } from '../../ui/Button';
 import { nameIn } from '@jubbet/core/catalog';
@@ -86,7 +87,7 @@ const AssessorSheet = ({ sold }: { sold: Sold }) => {
         </Table>
       </Section>
       {facts.allergens.length > 0 && (
-        <Section title="Allergens to be named">
+        <Section title={labelWords.allergensToBeNamed}>
           <Table
             cards
             columns={[{ name: 'Allergen' }, { name: 'At most', right: true }, { name: 'From' }]}
@@ -142,7 +143,7 @@ const AssessorSheet = ({ sold }: { sold: Sold }) => {
         ))}
         {sold.reason !== '' && (
           <p>
-            <b>Why it is sold past a limit:</b> {sold.reason}
+            <b>{labelWords.whyItIsSoldPast}</b> {sold.reason}
           </p>
         )}
       </Section>
@@ -155,10 +156,7 @@ const AssessorSheet = ({ sold }: { sold: Sold }) => {
           </ul>
         </Section>
       )}
-      <p className="max-w-prose text-sm text-soft">
-        Worked out from what was weighed and counted and from published figures of composition, as
-        recalled; a supplier’s own papers go before them. It is no safety report.
-      </p>
+      <p className="max-w-prose text-sm text-soft">{labelWords.workedOutFromWhatWas}</p>
     </div>
   );
 };

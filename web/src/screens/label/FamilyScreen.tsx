@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { variantFor, type Variant } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import type { Catalog } from '@jubbet/core/catalog';
@@ -12,6 +13,7 @@ import {
   tooSmallWords,
   variantWords,
   wearerWords,
+  labelWords,
 } from '@jubbet/core/words';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -156,21 +158,14 @@ const Family = ({
         <ScreenTitle title={`${nameOrNone(recipe.name)}, one for each`} />
         <ButtonLink to={`/blends/${id}/who`}>Back</ButtonLink>
       </div>
-      <p className="max-w-prose">
-        Each keeps the proportions and is no stronger than recommended for its person, to the
-        nearest drop; where a drop is too much, it goes into a larger container. What they may not
-        have is left out or swapped. Your own blend stays as it is.
-      </p>
+      <p className="max-w-prose">{labelWords.eachKeepsTheProportionsAnd}</p>
       {house.length === 0 && (
         <p className="flex flex-wrap items-center gap-3">
-          Nobody is in the house yet. <ButtonLink to="/people/new">Add person</ButtonLink>
+          {labelWords.nobodyIsInTheHouse} <ButtonLink to="/people/new">Add person</ButtonLink>
         </p>
       )}
       {house.length > 0 && (
-        <section
-          aria-label="One for each"
-          className="rounded-xl border border-line bg-sheet px-5 py-2"
-        >
+        <Panel aria-label="One for each" className="px-5 py-2">
           <Table
             cards
             columns={[
@@ -193,7 +188,7 @@ const Family = ({
               ))}
             </tbody>
           </Table>
-        </section>
+        </Panel>
       )}
       {house.length > mostPeople && (
         <p className="text-soft">The first {mostPeople} people are shown.</p>
@@ -203,7 +198,7 @@ const Family = ({
           Save {countedWords(chosen.length, 'blend')}
         </Button>
         <Button disabled={chosen.length === 0} onClick={() => void write('The labels', labels)}>
-          Labels of all on one sheet
+          {labelWords.labelsOfAllOnOne}
         </Button>
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { regions } from '@jubbet/core/catalog';
 import { claimsIn, labelOf, saleFactsOf, saleQuestions, saleStanding } from '@jubbet/core/label';
 import {
@@ -10,6 +11,7 @@ import {
   saleQuestionWords,
   saleText,
   whoKnows,
+  labelWords,
 } from '@jubbet/core/words';
 import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -57,21 +59,17 @@ const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
         <ButtonLink
           to={`${sold.path}/for-sale/sheet?${new URLSearchParams({ for: region, which: chosen }).toString()}`}
         >
-          Sheet for the assessor
+          {labelWords.sheetForTheAssessor}
         </ButtonLink>
         {standing.forbidden.length === 0 && !label.doNotUse && label.batch !== '' && (
           <ButtonLink look="first" to={`${sold.path}/label?for=${region}`}>
-            Label to sell it
+            {labelWords.labelToSellIt}
           </ButtonLink>
         )}
       </div>
-      {label.doNotUse && (
-        <p className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          ■ This batch is not to be used, so it can’t be sold. You can’t override this.
-        </p>
-      )}
+      {label.doNotUse && <Notice tone="over">{labelWords.thisBatchIsNotTo}</Notice>}
       <AgainstSelling catalog={blend.catalog} standing={standing} region={region} />
-      <Section title="Where it is sold">
+      <Section title={labelWords.whereItIsSold}>
         <Choices
           legend="Whose law"
           name="region"
@@ -104,12 +102,9 @@ const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
             void write('The address', () => settings.write('responsible', value));
           }}
         />
-        <p className="text-sm text-soft">
-          These rules are as Jubbet knew them in November 2026: recalled, not copied from the law.
-          Check the current text; local rules decide.
-        </p>
+        <p className="text-sm text-soft">{labelWords.theseRulesAreAsJubbet}</p>
       </Section>
-      <Section title="What must be on the pack">
+      <Section title={labelWords.whatMustBeOnThe}>
         <Table cards columns={[{ name: 'What' }, { name: 'What it says' }]}>
           <tbody>
             {rows.map(({ what, says }) => (
@@ -124,7 +119,7 @@ const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
         </Table>
       </Section>
       {claims.length > 0 && (
-        <Section title="Claims that the law restricts">
+        <Section title={labelWords.claimsThatTheLawRestricts}>
           <ul className="grid gap-1">
             {claims.map(({ words, instead, about }) => (
               <li key={words}>
@@ -137,14 +132,11 @@ const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
               </li>
             ))}
           </ul>
-          <p className="max-w-prose text-sm text-soft">
-            A claim to treat, cure or prevent makes it a medicine in the eyes of the law, whatever
-            is in it; others must be shown to be true.
-          </p>
+          <p className="max-w-prose text-sm text-soft">{labelWords.claimToTreatCureOr}</p>
         </Section>
       )}
       {questions.length > 0 && (
-        <Section title="Ask your supplier or assessor">
+        <Section title={labelWords.askYourSupplierOrAssessor}>
           <ul className="list-disc pl-5">
             {questions.map((question) => (
               <li key={question.code}>{saleQuestionWords(catalog, question)}</li>
@@ -153,7 +145,7 @@ const ForSale = ({ sold, set }: { sold: Sold; set: Settings }) => {
         </Section>
       )}
       <SaleIngredients facts={facts} sale={sale} use={blend.brief.use} />
-      <Section title="What Jubbet can’t do for you">
+      <Section title={labelWords.whatJubbetCantDoFor}>
         <ul className="list-disc pl-5">
           {notByJubbet[region].map((text) => (
             <li key={text}>{text}</li>

@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { labelWords } from '@jubbet/core/words';
 import type { Catalog, Region } from '@jubbet/core/catalog';
 import type { SaleStanding } from '@jubbet/core/label';
 import { isReason } from '@jubbet/core/making';
@@ -11,7 +13,7 @@ const SaleReason = ({ onReason }: { onReason: (words: string) => Promise<unknown
   const [words, setWords] = useState('');
   return (
     <form
-      aria-label="Why it is sold past this limit"
+      aria-label={labelWords.whyItIsSoldPastThis}
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
@@ -19,10 +21,8 @@ const SaleReason = ({ onReason }: { onReason: (words: string) => Promise<unknown
       }}
     >
       <label className="grid gap-1">
-        <span className="font-semibold">Why is it sold past this limit?</span>
-        <span className="text-sm text-soft">
-          A few words, for example what your assessor has said. They stay with the batch.
-        </span>
+        <span className="font-semibold">{labelWords.whyIsItSoldPast}</span>
+        <span className="text-sm text-soft">{labelWords.fewWordsForExampleWhat}</span>
         <textarea
           rows={3}
           maxLength={2000}
@@ -61,12 +61,10 @@ export const HeldBack = ({
 }) => (
   <div className="mx-auto grid max-w-4xl gap-4">
     <div className="flex flex-wrap items-center justify-between gap-3">
-      <ScreenTitle title={`Label: ${name}`} aside="none to sell it with" />
+      <ScreenTitle title={`Label: ${name}`} aside={labelWords.noneToSellItWith} />
       <ButtonLink to={back}>Back</ButtonLink>
     </div>
-    <div className="flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
-      {fields}
-    </div>
+    <Panel className="flex flex-wrap items-end gap-x-6 gap-y-3 px-4 py-3">{fields}</Panel>
     <AgainstSelling catalog={catalog} standing={standing} region={region} />
     {standing.forbidden.length === 0 && <SaleReason onReason={onReason} />}
   </div>

@@ -36,5 +36,5 @@ test('nothing that is not worked out, or not to be used, has a label', async () 
   expect(await screen.findByText(/^Fill in the sentence first/)).toBeTruthy();
   cleanup();
   await show({ oils: [{ id: 'sassafras', amount: { unit: 'drops', value: 2 } }] });
-  expect(await screen.findByText(/^This must not be used on the person it is for/)).toBeTruthy();
+  expect(await screen.findByText(/^Do not use this on the person it is for/)).toBeTruthy();
 });

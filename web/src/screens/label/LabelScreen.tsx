@@ -1,5 +1,5 @@
 import { madePieces, plannedPieces } from '@jubbet/core/label';
-import { settleProblemWords } from '@jubbet/core/words';
+import { settleProblemWords, labelWords } from '@jubbet/core/words';
 import { madeOf } from '@jubbet/core/batch';
 import type { BenchEvent } from '@jubbet/core/making';
 import type { Recipe } from '@jubbet/core/recipe';
@@ -50,11 +50,7 @@ const LabelOfBatch = ({
   const write = useWrite();
   if (!first) {
     return (
-      <NoLabel
-        text="Nothing is in it yet, so there is nothing to label."
-        back="To the bench"
-        to={`/make/${batch.id}`}
-      />
+      <NoLabel text={labelWords.nothingIsInItYet} back="To the bench" to={`/make/${batch.id}`} />
     );
   }
   return (
@@ -121,14 +117,14 @@ const LabelOfDraft = ({
   const catalog = useCatalog();
   const { worked } = useWorkedOut(recipe);
   const back = `/blends/${blendId}`;
-  const no = (text: string) => <NoLabel text={text} back="Back to the blend" to={back} />;
+  const no = (text: string) => <NoLabel text={text} back={labelWords.backToTheBlend} to={back} />;
   if (worked.state === 'gaps') {
     return no('Fill in the sentence first. Then there is something to label.');
   }
   if (worked.state === 'problem') return no(settleProblemWords(catalog, worked.problem));
   const [first, ...others] = plannedPieces(worked.blend, worked.evaluation);
   if (worked.evaluation.blocking)
-    return no('This must not be used on the person it is for, so it has no label.');
+    return no('Do not use this on the person it is for. It has no label.');
   if (!first) return no('It fills no container, so there is nothing to label.');
   return (
     <LabelsOf

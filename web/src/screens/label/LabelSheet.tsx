@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { formatList, type LabelText, labelFaces, tooSmallWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { useLayoutEffect, useRef, useState } from 'react';
@@ -93,11 +94,11 @@ export const LabelSheet = ({
         </div>
       </div>
       {(fit.left.length > 0 || fit.split) && (
-        <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
+        <Notice tone="caution" className="screen-only">
           {fit.left.length > 0
             ? tooSmallWords(fit.left)
             : `It does not fit on one label, so a second one for the back has ${formatList(back.map(({ about }) => about))}.`}
-        </p>
+        </Notice>
       )}
       <div
         aria-label={heading}

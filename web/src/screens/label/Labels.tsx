@@ -1,4 +1,6 @@
-import { handLabel, tooSmallWords } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import { Panel } from '../../ui/Panel';
+import { handLabel, tooSmallWords, labelWords } from '@jubbet/core/words';
 import type { LabelSize } from '@jubbet/core/label';
 import { Fragment, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -139,7 +141,7 @@ export const Labels = ({
       <div className="screen-only flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle
           title={`Label: ${label.name}`}
-          aside={doNotUse ? 'must not be used' : 'true size on paper'}
+          aside={doNotUse ? 'do not use' : 'true size on paper'}
         />
         <div className="flex flex-wrap gap-2">
           <ButtonLink to={back}>Back</ButtonLink>
@@ -154,7 +156,7 @@ export const Labels = ({
           </Button>
         </div>
       </div>
-      <div className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 rounded-xl border border-line bg-sheet px-4 py-3">
+      <Panel className="screen-only flex flex-wrap items-end gap-x-6 gap-y-3 px-4 py-3">
         {choose}
         {!label.sale && (
           <label className="grid gap-1">
@@ -163,7 +165,7 @@ export const Labels = ({
               className="w-64 rounded-md border border-field bg-transparent px-2 py-1.5"
               maxLength={120}
               defaultValue={label.maker}
-              placeholder="Your name, as printed on labels"
+              placeholder={labelWords.yourNameAsPrintedOn}
               onChange={(event) => keep('maker', event.target.value)}
             />
           </label>
@@ -205,7 +207,7 @@ export const Labels = ({
             onChoose={(names) => keep('labelNames', names)}
           />
         )}
-      </div>
+      </Panel>
       {asking && (
         <NamesFirst
           isNamed={isNamed}
@@ -225,9 +227,9 @@ export const Labels = ({
         />
       )}
       {shownNotice && (
-        <p role="status" className="screen-only rounded-lg bg-slate-wash px-4 py-2">
+        <Notice tone="note" role="status" className="screen-only">
           {shownNotice}
-        </p>
+        </Notice>
       )}
       {notice}
       {printed.map((entry, n) => (
@@ -247,10 +249,8 @@ export const Labels = ({
         </Fragment>
       ))}
       <section className="screen-only rounded-xl border border-line bg-sheet px-4 py-3">
-        <h2 className="text-lg">To write by hand</h2>
-        <p className="text-sm text-soft">
-          For a piece of tape. Use a pencil, or a pen that oil does not smear.
-        </p>
+        <h2 className="text-lg">{labelWords.toWriteByHand}</h2>
+        <p className="text-sm text-soft">{labelWords.forAPieceOfTape}</p>
         {labels.map((entry, n) => (
           <p key={n} className="mt-2 font-serif text-lg whitespace-pre-line">
             {handLabel(entry.label).join('\n')}

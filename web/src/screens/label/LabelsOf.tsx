@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import {
   labelSizeOf,
   labelOf,
@@ -18,6 +19,7 @@ import {
   formatList,
   piecesWords,
   strengthWords,
+  labelWords,
 } from '@jubbet/core/words';
 import type { Region } from '@jubbet/core/catalog';
 import type { Blend } from '@jubbet/core/drops';
@@ -179,10 +181,11 @@ export const LabelsOf = ({
           <>
             {missing.length > 0 && <StillMissing what={missing} to={`${back}/for-sale`} />}
             {claims.length > 0 && (
-              <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
-                ▲ Claims on this label that the law restricts:{' '}
-                {formatList(claims.map(({ words }) => `“${words}”`))}.
-              </p>
+              <Notice tone="caution" className="screen-only">
+                {labelWords.claimsOnThisLabelThat(
+                  formatList(claims.map(({ words }) => `“${words}”`)),
+                )}
+              </Notice>
             )}
           </>
         )

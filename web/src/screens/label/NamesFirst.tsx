@@ -1,3 +1,4 @@
+import { labelWords } from '@jubbet/core/words';
 import { isVisible, shownName } from '@jubbet/core/quantity';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -20,7 +21,7 @@ export const NamesFirst = ({
   const canGoOn = isNamed || isVisible(name);
   return (
     <form
-      aria-label="Names on the label"
+      aria-label={labelWords.namesOnTheLabel}
       className="screen-only flex flex-wrap items-end gap-3 rounded-lg bg-slate-wash px-4 py-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -30,7 +31,7 @@ export const NamesFirst = ({
       {!isNamed && (
         <TextField
           autoFocus
-          label="What is it called?"
+          label={labelWords.whatIsItCalled}
           className="w-56"
           maxLength={120}
           value={name}
@@ -40,7 +41,7 @@ export const NamesFirst = ({
       {needsMaker && (
         <TextField
           autoFocus={isNamed}
-          label="Who made it? Left empty, no name is printed"
+          label={labelWords.whoMadeItLeftEmpty}
           className="w-64"
           maxLength={120}
           value={maker}

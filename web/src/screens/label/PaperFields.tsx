@@ -1,5 +1,5 @@
 import { labelSheets, type LabelSheet, type LabelSize, type Paper } from '@jubbet/core/label';
-import { formatNumber } from '@jubbet/core/words';
+import { formatNumber, labelWords } from '@jubbet/core/words';
 import { SelectField } from '../../ui/Field';
 import { NumberField } from '../../ui/NumberField';
 
@@ -54,7 +54,7 @@ export const PaperFields = ({
         <label className="flex items-baseline gap-2">
           Width
           <NumberField
-            label="Width of the label"
+            label={labelWords.widthOfTheLabel}
             unit="mm"
             framed
             className="w-16"
@@ -66,7 +66,7 @@ export const PaperFields = ({
         <label className="flex items-baseline gap-2">
           Height
           <NumberField
-            label="Height of the label"
+            label={labelWords.heightOfTheLabel}
             unit="mm"
             framed
             className="w-16"
@@ -80,7 +80,7 @@ export const PaperFields = ({
       <label className="flex items-baseline gap-2">
         First free label
         <NumberField
-          label="First free label of the sheet"
+          label={labelWords.firstFreeLabelOfThe}
           framed
           className="w-14"
           value={firstSpot}

@@ -1,5 +1,6 @@
+import { Notice } from '../../ui/Notice';
 import { regions } from '@jubbet/core/catalog';
-import { regionWords, type SaleChoices } from '@jubbet/core/words';
+import { regionWords, type SaleChoices, labelWords } from '@jubbet/core/words';
 import { useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { z } from 'zod';
@@ -45,12 +46,12 @@ export const useSale = (
         />
         {goal !== 'gift' && (
           <Tick isOn={isBoxed} onTick={setBoxed}>
-            Sold in a box with the ingredients on it
+            {labelWords.soldInABoxWith}
           </Tick>
         )}
         {goal === 'us' && (
           <Tick isOn={isShownSafe} onTick={setShownSafe}>
-            I have records that show it is safe
+            {labelWords.iHaveRecordsThatShow}
           </Tick>
         )}
       </>
@@ -60,10 +61,10 @@ export const useSale = (
 
 /** What a label that is sold still lacks, with the way to fill it in. */
 export const StillMissing = ({ what, to }: { what: readonly string[]; to: string }) => (
-  <p className="screen-only rounded-lg bg-amber-wash px-4 py-2 text-amber">
-    ▲ Still missing on this label: {what.join('; ')}.{' '}
+  <Notice tone="caution" className="screen-only">
+    {labelWords.stillMissing(what.join('; '))}{' '}
     <Link className="underline" to={to}>
       Fill it in
     </Link>
-  </p>
+  </Notice>
 );

@@ -1,7 +1,8 @@
+import { Notice } from '../../ui/Notice';
 import type { Brief } from '@jubbet/core/brief';
 import { allergenSource, namedAbove, nameIn } from '@jubbet/core/catalog';
 import type { SaleFacts } from '@jubbet/core/label';
-import { formatList, formatPercent, type SaleText } from '@jubbet/core/words';
+import { formatList, formatPercent, type SaleText, labelWords } from '@jubbet/core/words';
 import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { useNotice } from '../../parts/notice';
@@ -33,21 +34,20 @@ export const SaleIngredients = ({
   };
   return (
     <Section title="Ingredients">
-      <p className="max-w-prose rounded-lg bg-slate-wash px-4 py-3" data-testid="ingredients">
+      <Notice tone="note" className="max-w-prose px-4! py-3!" data-testid="ingredients">
         {text}
-      </p>
+      </Notice>
       <div>
         <Button onClick={() => void copy()}>Copy the list</Button>
       </div>
       {unnamed.length > 0 && (
         <p className="text-brick">
-          ■ Still missing: {formatList(unnamed)}. Copy their ingredients from the bottle onto its
-          page on the shelf.
+          {labelWords.stillMissingCopyTheirIngredients(formatList(unnamed))}
         </p>
       )}
       {doubted.length > 0 && (
         <div className="max-w-prose text-[15px]">
-          <p>▲ Compare these names with your supplier’s papers:</p>
+          <p>{labelWords.compareTheseNamesWithYour}</p>
           <ul className="list-disc pl-5">
             {doubted.map(({ name, doubt }) => (
               <li key={name}>
@@ -76,7 +76,7 @@ export const SaleIngredients = ({
                       {label}
                       {isDoubtful && (
                         <span className="block text-sm text-soft">
-                          ▲ by a careful reading{note && `: ${note}`}
+                          {labelWords.byCarefulReading(note)}
                         </span>
                       )}
                     </RowHead>
@@ -93,10 +93,10 @@ export const SaleIngredients = ({
             </Table>
           )}
           <p className="max-w-prose text-sm text-soft">
-            Named where they may exceed {formatPercent(threshold, 2)} at the most that the oils
-            usually contain. {allergenSource.source}: {allergenSource.note}
+            {labelWords.allergensNamed(formatPercent(threshold, 2))} {allergenSource.source}:{' '}
+            {allergenSource.note}{' '}
             {facts.unknown.length > 0 &&
-              ` The chemistry of ${formatList(facts.unknown.map(common))} is not known well enough, so its allergens are missing here, and the label says so.`}
+              labelWords.chemistryNotKnown(formatList(facts.unknown.map(common)))}
           </p>
         </>
       )}

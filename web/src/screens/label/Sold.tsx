@@ -4,7 +4,7 @@ import type { Blend } from '@jubbet/core/drops';
 import { type LabelFacts, madePieces, type Piece, plannedPieces } from '@jubbet/core/label';
 import type { BenchEvent } from '@jubbet/core/making';
 import type { Recipe } from '@jubbet/core/recipe';
-import { settleProblemWords } from '@jubbet/core/words';
+import { settleProblemWords, labelWords } from '@jubbet/core/words';
 import { useMemo, type ReactNode } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { z } from 'zod';
@@ -71,7 +71,8 @@ const SoldBatch = ({
   const catalog = useCatalog();
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const [first, ...others] = useMemo(() => madePieces(made), [made]);
-  if (!first) return <Missing title="Nothing is in it yet" text="Make the batch first." />;
+  if (!first)
+    return <Missing title={labelWords.nothingIsInItYetToo} text={labelWords.makeTheBatchFirst} />;
   return show(
     {
       name: batch.file.name,
@@ -100,7 +101,7 @@ const SoldBlend = ({
 }) => {
   const catalog = useCatalog();
   const { worked } = useWorkedOut(recipe);
-  const no = (text: string) => <Missing title="Nothing to sell yet" text={text} />;
+  const no = (text: string) => <Missing title={labelWords.nothingToSellYet} text={text} />;
   if (worked.state === 'gaps') return no('Fill in the sentence of the blend first.');
   if (worked.state === 'problem') return no(settleProblemWords(catalog, worked.problem));
   const [first, ...others] = plannedPieces(worked.blend, worked.evaluation);

@@ -1,3 +1,5 @@
+import { Failed } from '../../parts/Failed';
+import { Panel } from '../../ui/Panel';
 import { fillMl } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { isReason, roughTime, stepsOf } from '@jubbet/core/making';
@@ -15,6 +17,7 @@ import {
   roughTimeWords,
   verdictHeadline,
   volumeWords,
+  makeWords,
 } from '@jubbet/core/words';
 import { Minus, Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
@@ -32,7 +35,6 @@ import { useUnits } from '../../parts/useUnits';
 import { VerdictMark, verdictInk, verdictShapes, verdictWash } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import { TableOfMaterials } from './TableOfMaterials';
-import { ErrorDetails } from '../../parts/ErrorDetails';
 
 type Done = Extract<WorkedOut, { state: 'done' }>;
 
@@ -42,11 +44,11 @@ const mostDrawn = 3;
 /** All containers side by side are drawn so wide and so high at the most, in px. */
 const roomPx = { width: 190, height: 240 };
 
-const Panel = ({ title, children }: { title: string; children: ReactNode }) => (
-  <section aria-label={title} className="rounded-xl border border-line bg-sheet px-4 py-3">
+const Part = ({ title, children }: { title: string; children: ReactNode }) => (
+  <Panel aria-label={title} className="px-4 py-3">
     <h2 className="text-lg">{title}</h2>
     {children}
-  </section>
+  </Panel>
 );
 
 /** The containers as they will be, full, all to one scale. */
@@ -136,9 +138,9 @@ export const BeforeBench = ({
         if (!missing && !looking) void start();
       }}
     >
-      <section
+      <Panel
         aria-label="Containers"
-        className="grid content-center gap-3 self-start rounded-xl border border-line bg-sheet px-4 py-5 text-center"
+        className="grid content-center gap-3 self-start px-4 py-5 text-center"
       >
         <Containers done={done} count={count} />
         {blend.inOne ? (
@@ -183,14 +185,13 @@ export const BeforeBench = ({
               : `${volumeWords(blend.formula.container.nominalMl, units, 4)} each, filled to ${volumeWords(mixture.fillMl, units)}`,
           )}
         </p>
-      </section>
-      <Panel title="On the table">
+      </Panel>
+      <Part title="On the table">
         <TableOfMaterials blend={blend} mixture={mixture} count={blend.inOne ? 1 : count} />
         <p className="mt-3 text-sm text-soft">
-          Also: {containers}, clean and dry; paper strips, a cloth, and a label for each.{' '}
-          {nonBreaking(roughTimeWords(time))} Patch test before first use.
+          {makeWords.alsoCleanAndDryPaper(containers, nonBreaking(roughTimeWords(time)))}
         </p>
-      </Panel>
+      </Part>
       <div className="grid content-start gap-3 md:max-xl:col-span-2">
         <section
           aria-label="Verdict"
@@ -226,20 +227,18 @@ export const BeforeBench = ({
           onAnswer={onAnswer}
         />
         {notes.length > 0 && (
-          <Panel title="Good to know">
+          <Part title="Good to know">
             <ul className="mt-1 grid list-disc gap-1 pl-4 text-[14.5px]">
               {notes.map((note) => (
                 <li key={note}>{nonBreaking(note)}</li>
               ))}
             </ul>
-          </Panel>
+          </Part>
         )}
         {over && (
           <label className="grid gap-1">
-            <span className="font-semibold">Why go past this limit?</span>
-            <span className="text-sm text-soft">
-              A few words. They are saved with the batch, and it can’t be made without them.
-            </span>
+            <span className="font-semibold">{makeWords.whyGoPastThisLimit}</span>
+            <span className="text-sm text-soft">{makeWords.fewWordsTheyAreSaved}</span>
             <textarea
               required
               rows={3}
@@ -250,14 +249,9 @@ export const BeforeBench = ({
             />
           </label>
         )}
-        {failure && (
-          <div role="alert" className="text-brick">
-            The batch was not started: {failure.reason}. Nothing was lost.
-            <ErrorDetails details={failure.details} />
-          </div>
-        )}
+        <Failed failure={failure} words={makeWords.batchNotStarted} />
         {looking ? (
-          <p role="status">Looking for the drops closest to the target.</p>
+          <p role="status">{makeWords.lookingForTheDropsClosest}</p>
         ) : (
           <Button look="first" type="submit" className="min-h-14 text-lg!" disabled={missing}>
             To the bench

@@ -1,5 +1,5 @@
 import type { Blend } from '@jubbet/core/drops';
-import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import { fillingsWords, nameOrNone, wearerWords, makeWords } from '@jubbet/core/words';
 import { ArrowLeft, LifeBuoy, ListChecks, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -62,23 +62,19 @@ export const BenchHeader = ({
       <button
         type="button"
         className={headerButton}
-        aria-label="Mishap: something else went in, or was spilled"
+        aria-label={makeWords.mishapSomethingElseWentIn}
         onClick={onMishap}
       >
         <TriangleAlert aria-hidden size={20} /> <span className="max-sm:hidden">Mishap</span>
       </button>
-      <Link
-        to="/first-aid"
-        className={headerButton}
-        aria-label="Help: somebody is hurt, or something burns"
-      >
+      <Link to="/first-aid" className={headerButton} aria-label={makeWords.helpSomebodyIsHurtOr}>
         <LifeBuoy aria-hidden size={20} /> <span className="max-md:hidden">Help</span>
       </Link>
       <button
         type="button"
         className={headerButton}
         aria-expanded={listed}
-        aria-label="All steps of the batch"
+        aria-label={makeWords.allStepsOfTheBatch}
         onClick={onList}
       >
         <ListChecks aria-hidden size={22} />

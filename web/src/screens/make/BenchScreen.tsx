@@ -1,3 +1,4 @@
+import { Failed } from '../../parts/Failed';
 import {
   basesInIt,
   canWait,
@@ -10,7 +11,7 @@ import {
   stepsNow,
   stepsOf,
 } from '@jubbet/core/making';
-import { formatWantedDrops, stepTitle } from '@jubbet/core/words';
+import { formatWantedDrops, stepTitle, makeWords } from '@jubbet/core/words';
 import { looksOf } from '@jubbet/core/catalog';
 import { evaluate } from '@jubbet/core/drops';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
@@ -40,7 +41,6 @@ import { useBenchKeys } from './useBenchKeys';
 import { useBottlesInUse } from './useBottlesInUse';
 import { useHeatAsked } from './useHeatAsked';
 import { useWakeLock } from './useWakeLock';
-import { ErrorDetails } from '../../parts/ErrorDetails';
 
 /** Opened when something went wrong, and loaded then. */
 const Mishap = lazy(async () => ({ default: (await import('./Mishap')).Mishap }));
@@ -131,12 +131,11 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
         >
           <ProgressLine steps={steps} tally={tally} current={step ?? null} />
         </BenchHeader>
-        {failure && (
-          <div role="alert" className="rounded-lg bg-night-brick-panel px-4 py-2">
-            The last press was not saved ({failure.reason}). The number shown is right; press again.
-            <ErrorDetails details={failure.details} />
-          </div>
-        )}
+        <Failed
+          failure={failure}
+          words={makeWords.pressNotSaved}
+          className="bg-night-brick-panel! text-inherit!"
+        />
         <div className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)] gap-4 max-lg:grid-rows-[auto_minmax(0,1fr)] max-lg:gap-2 md:max-lg:grid-cols-[190px_minmax(0,1fr)] md:max-lg:gap-x-4 lg:grid-cols-[270px_minmax(0,1fr)_290px]">
           <section
             aria-label={listed ? 'All steps' : 'In it so far'}
@@ -266,7 +265,7 @@ export const BenchScreen = () => {
   if (data === null) {
     return (
       <main className="p-6">
-        <Missing title="Batch not found" text="It may have been deleted." />
+        <Missing title="Batch not found" text={makeWords.itMayHaveBeenDeleted} />
       </main>
     );
   }
@@ -284,7 +283,8 @@ export const BenchScreen = () => {
             onDelete={null}
           />
           <p className="mt-4">
-            <Link to="/batches">To the log</Link>, where it can be deleted.
+            <Link to="/batches">To the log</Link>
+            {makeWords.whereItCanBeDeleted}
           </p>
         </main>
       )}

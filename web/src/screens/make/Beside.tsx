@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import {
   addEvent,
   bottleThen,
@@ -144,9 +145,9 @@ export const Beside = ({
         />
       )}
       {step?.kind === 'cool' && outsideC !== null && (
-        <p role="alert" className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+        <Notice tone="caution" isUrgent>
           ▲ {nonBreaking(outsideBandWords(outsideC, step.toC, units))}
-        </p>
+        </Notice>
       )}
       {step?.kind === 'cool' && <CoolingPanel step={step} tally={tally} onEvents={onEvents} />}
       {(step?.kind === 'fill' || step?.kind === 'left') && (

@@ -5,6 +5,7 @@ import {
   formatPercent,
   strengthWords,
   verdictWords,
+  makeWords,
 } from '@jubbet/core/words';
 import type { Blend, Evaluation } from '@jubbet/core/drops';
 import { nonBreaking } from '../../parts/nonBreaking';
@@ -32,14 +33,14 @@ export const BottleNow = ({
   const baseMl = now.mixture.bases.reduce((total, { ml }) => total + ml.likely, 0);
   return (
     <>
-      <section aria-label="In the bottle now" className={panel}>
-        <h2 className="font-sans text-sm font-normal text-soft">If you stop now</h2>
+      <section aria-label={makeWords.inTheBottleNow} className={panel}>
+        <h2 className="font-sans text-sm font-normal text-soft">{makeWords.ifYouStopNow}</h2>
         <p className="text-lg">
           {oilMl === 0 ? (
             verdictWords(null)
           ) : baseMl === 0 ? (
             <>
-              <b>{formatMl(oilMl)}</b> of oil, undiluted: no carrier yet
+              <b>{formatMl(oilMl)}</b> {makeWords.ofOilUndilutedNoCarrier}
             </>
           ) : (
             <>
@@ -51,8 +52,8 @@ export const BottleNow = ({
         </p>
       </section>
       {more && (
-        <section aria-label="With one more drop" className={panel}>
-          <h2 className="font-sans text-sm font-normal text-soft">With one more drop</h2>
+        <section aria-label={makeWords.withOneMoreDrop} className={panel}>
+          <h2 className="font-sans text-sm font-normal text-soft">{makeWords.withOneMoreDrop}</h2>
           <p className="text-lg">
             <b>{strengthWords(more.mixture, blend.formula.by)}</b> ·{' '}
             {more.verdict && <span aria-hidden>{verdictShapes[more.verdict]} </span>}

@@ -2,7 +2,7 @@ import { madeFromTally } from '@jubbet/core/batch';
 import { madePieces } from '@jubbet/core/label';
 import type { Blend } from '@jubbet/core/drops';
 import type { Step, Tally } from '@jubbet/core/making';
-import { piecesWords } from '@jubbet/core/words';
+import { piecesWords, makeWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { CameOut } from '../../parts/CameOut';
 import { focusPad } from './focusPad';
@@ -29,7 +29,7 @@ export const CameOutAtBench = ({
     focusPad();
   };
   return (
-    <section aria-label="How many it fills" className={panel}>
+    <section aria-label={makeWords.howManyItFills} className={panel}>
       {open ? (
         <CameOut
           made={made}

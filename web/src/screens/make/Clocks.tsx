@@ -1,6 +1,6 @@
 import { calendarOf } from '@jubbet/core/exchange';
 import { clocksOf, type BenchEvent, type Step, type Tally } from '@jubbet/core/making';
-import { clockWords, leftWords, minutesWords, overdueWords } from '@jubbet/core/words';
+import { clockWords, leftWords, minutesWords, overdueWords, makeWords } from '@jubbet/core/words';
 import { CalendarPlus, Timer } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -75,7 +75,7 @@ export const Clocks = ({
       'text/calendar',
     );
   return (
-    <section aria-label="Clocks of this batch" className={panel}>
+    <section aria-label={makeWords.clocksOfThisBatch} className={panel}>
       <h2 className="flex items-center gap-2 font-sans text-sm font-normal text-soft">
         <Timer aria-hidden size={16} /> Clocks
       </h2>
@@ -117,7 +117,7 @@ export const Clocks = ({
         ))}
         <span className="flex items-center gap-1.5">
           <NumberField
-            label="Minutes of a clock of your own"
+            label={makeWords.minutesOfAClockOf}
             framed
             className="w-14 text-ink"
             unit="min"
@@ -135,7 +135,7 @@ export const Clocks = ({
         </span>
         {tally.timers.length > 0 && (
           <Button look="quiet" className="text-ink!" onClick={calendar}>
-            <CalendarPlus aria-hidden size={18} /> Save to a calendar
+            <CalendarPlus aria-hidden size={18} /> {makeWords.saveToACalendar}
           </Button>
         )}
       </div>

@@ -8,7 +8,13 @@ import {
   type Step,
   type Tally,
 } from '@jubbet/core/making';
-import { degreeSign, degreesShown, minutesWords, temperatureWords } from '@jubbet/core/words';
+import {
+  degreeSign,
+  degreesShown,
+  minutesWords,
+  temperatureWords,
+  makeWords,
+} from '@jubbet/core/words';
 import { celsiusOf } from '@jubbet/core/quantity';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
@@ -134,7 +140,7 @@ export const CoolingPanel = ({
             <label className="grid gap-0.5">
               <span className="text-sm text-soft">Thermometer now</span>
               <NumberField
-                label="What the thermometer says"
+                label={makeWords.whatTheThermometerSays}
                 framed
                 className="min-h-11 w-20 text-lg font-bold text-ink"
                 unit={degreeSign(units)}
@@ -155,7 +161,7 @@ export const CoolingPanel = ({
         <label className="grid gap-0.5">
           <span className="text-sm text-soft">Room</span>
           <NumberField
-            label="How warm the room is"
+            label={makeWords.howWarmTheRoomIs}
             framed
             className="min-h-11 w-16 text-ink"
             unit={degreeSign(units)}

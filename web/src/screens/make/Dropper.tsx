@@ -1,6 +1,6 @@
 import { possibleDropMl } from '@jubbet/core/quantity';
 import { dropOfBottle, weighedDropOf } from '@jubbet/core/stock';
-import { formatG, formatNumber, formatRange } from '@jubbet/core/words';
+import { formatG, formatNumber, formatRange, makeWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { useDevices } from '../../devices/useDevices';
 import { useCatalog } from '../../parts/catalog';
@@ -48,7 +48,7 @@ export const Dropper = ({ bottleId }: { bottleId: string }) => {
         }}
       >
         <NumberField
-          label="Drops on the scale"
+          label={makeWords.dropsOnTheScale}
           framed
           className="min-h-11 w-14 text-ink"
           unit="drops weigh"

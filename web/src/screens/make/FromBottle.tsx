@@ -1,7 +1,7 @@
 import type { Blend } from '@jubbet/core/drops';
 import type { CountStep, Tally } from '@jubbet/core/making';
 import { densityOf, dropOf } from '@jubbet/core/mixture';
-import { formatDrops, formatMl } from '@jubbet/core/words';
+import { formatDrops, formatMl, makeWords } from '@jubbet/core/words';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { bottles } from '../../store/bottles';
 import { useStored } from '../../store/useStored';
@@ -58,7 +58,7 @@ export const FromBottle = ({
             if (event.target.value) onChoose(event.target.value);
           }}
         >
-          {bottleId === null && <option value="">no bottle of the shelf</option>}
+          {bottleId === null && <option value="">{makeWords.noBottleOfTheShelf}</option>}
           {mine.map(({ id, bottle }) => (
             <option key={id} value={id}>
               {bottle.lot ? `lot ${bottle.lot}` : 'a bottle without a lot'}

@@ -1,5 +1,5 @@
 import { useCatalog } from '../../parts/catalog';
-import { findingMessage } from '@jubbet/core/words';
+import { findingMessage, makeWords } from '@jubbet/core/words';
 import { isReason, pastLimits, type BenchEvent, type Gate } from '@jubbet/core/making';
 import type { WearerOrAnyone } from '@jubbet/core/brief';
 import { useState } from 'react';
@@ -32,10 +32,10 @@ const NotToBeUsed = ({ onEnd }: { onEnd: () => void }) => {
   const [isConfirming, setIsConfirming] = useState(false);
   return isConfirming ? (
     <div className="mt-3 grid gap-2">
-      <p>This ends the batch for good. Its label will say DO NOT USE, and it stays in the log.</p>
+      <p>{makeWords.thisEndsTheBatchFor}</p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" className="min-h-11" onClick={onEnd}>
-          Yes, not to be used
+          {makeWords.yesNotToBeUsed}
         </Button>
         <Button className="min-h-11 text-pad-ink!" onClick={() => setIsConfirming(false)}>
           Cancel
@@ -44,7 +44,7 @@ const NotToBeUsed = ({ onEnd }: { onEnd: () => void }) => {
     </div>
   ) : (
     <Button className="mt-3 min-h-11 text-pad-ink!" onClick={() => setIsConfirming(true)}>
-      Finish as not to be used
+      {makeWords.finishAsNotToBe}
     </Button>
   );
 };
@@ -60,8 +60,8 @@ const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
       }}
     >
       <label className="grid gap-1">
-        <span className="font-bold">Why go past this limit?</span>
-        <span className="text-sm">A few words. They are saved with the batch.</span>
+        <span className="font-bold">{makeWords.whyGoPastThisLimit}</span>
+        <span className="text-sm">{makeWords.fewWordsTheyAreSavedWith}</span>
         <textarea
           rows={2}
           maxLength={2000}
@@ -71,7 +71,7 @@ const WriteReason = ({ onReason }: { onReason: (words: string) => void }) => {
         />
       </label>
       <Button look="first" type="submit" className="min-h-11" disabled={!isReason(words)}>
-        Continue with this reason
+        {makeWords.continueWithThisReason}
       </Button>
     </form>
   );
@@ -100,10 +100,7 @@ export const GatePanel = ({
     <Reasons findings={gate.findings} />
     {gate.state === 'blocked' ? (
       <>
-        <p className="mt-2 text-[15px]">
-          You can’t override this. Undo drops that did not fall, choose another way to go on, or end
-          this batch.
-        </p>
+        <p className="mt-2 text-[15px]">{makeWords.youCantOverrideThisUndo}</p>
         <NotToBeUsed onEnd={onEnd} />
       </>
     ) : (

@@ -1,6 +1,6 @@
 import { dropsOnScale, restedG, type DropsWeighed } from '@jubbet/core/making';
 import type { Range } from '@jubbet/core/quantity';
-import { deviceTroubleWords, formatDrops, formatG } from '@jubbet/core/words';
+import { deviceTroubleWords, formatDrops, formatG, makeWords } from '@jubbet/core/words';
 import { useEffect, useRef, useState } from 'react';
 import type { Driver } from '../../devices/driver';
 import { useReadings } from '../../devices/useReadings';
@@ -61,15 +61,19 @@ export const LiveDrops = ({
   if (!heard) {
     return (
       <button type="button" className={panelButton} onClick={() => setHeard(true)}>
-        Count by weight on the {simulated ? 'simulated scale' : 'scale'}
+        {makeWords.countByWeightOnThe(simulated ? 'simulated scale' : 'scale')}
       </button>
     );
   }
   return (
     <section aria-label="Drops by weight" className={`${panel} grid gap-2`}>
       <p className="text-[15px]">
-        Each drop counts as it falls: {formatG(drop.likely, 2)}, {formatG(drop.low, 2)} to{' '}
-        {formatG(drop.high, 2)}.{simulated && ` ${name}: nothing is weighed.`}
+        {makeWords.eachDropCounts(
+          formatG(drop.likely, 2),
+          formatG(drop.low, 2),
+          formatG(drop.high, 2),
+        )}
+        {simulated && ` ${makeWords.nothingIsWeighed(name)}`}
       </p>
       <p role="status" className="text-[15px]">
         {(trouble && deviceTroubleWords(trouble)) ??

@@ -28,7 +28,12 @@ const Dial = ({ g, askedG }: { g: number; askedG: number }) => {
         stroke="var(--night-moss)"
         strokeWidth="16"
       />
-      <path d={`M 100 100 L ${at(g, 74)}`} stroke="var(--night-ink)" strokeWidth="5" strokeLinecap="round" />
+      <path
+        d={`M 100 100 L ${at(g, 74)}`}
+        stroke="var(--night-ink)"
+        strokeWidth="5"
+        strokeLinecap="round"
+      />
       <circle cx="100" cy="100" r="6" fill="var(--night-ink)" />
     </svg>
   );

@@ -2,7 +2,7 @@ import { oilsToAsk } from '@jubbet/core/advice';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
 import type { BenchEvent, SomethingElse, Tally } from '@jubbet/core/making';
-import { somethingElseWords, spilledWords } from '@jubbet/core/words';
+import { somethingElseWords, spilledWords, makeWords } from '@jubbet/core/words';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -65,25 +65,25 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
           <PickByName<Oil | Base>
             meaningsOf={(name) => oilsToAsk(catalog, null, name)}
             label="What went in"
-            placeholder="What went in? An oil or a base"
+            placeholder={makeWords.whatWentInAnOil}
             search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
             isTaken={() => false}
             describe={botanicalOf}
             onPick={setMaterial}
           />
           <TextField
-            label="Or in your own words"
+            label={makeWords.orInYourOwnWords}
             maxLength={200}
-            placeholder="a splash of coffee"
+            placeholder={makeWords.splashOfCoffee}
             value={words}
             onChange={(event) => setWords(event.target.value)}
-            hint="Free text isn’t checked, and the batch will say so."
+            hint={makeWords.freeTextIsntCheckedAnd}
           />
         </>
       )}
       <div className="flex flex-wrap items-end gap-3">
         <NumberUnder
-          name="How much, if you know"
+          name={makeWords.howMuchIfYouKnow}
           className="w-20"
           value={value}
           rule={{ least: 0, above: true, most: unit === 'drops' ? 1000 : 10_000 }}
@@ -117,7 +117,7 @@ const SpilledForm = ({
 }: Telling & { inItMl: number; onDiscard: () => void }) => {
   const [words, setWords] = useState('');
   const [ml, setMl] = useState<number | null>(null);
-  if (inItMl === 0) return <p>Nothing is in it yet, so nothing of it can be spilled.</p>;
+  if (inItMl === 0) return <p>{makeWords.nothingIsInItYet}</p>;
   return (
     <form
       className="grid gap-3"
@@ -130,12 +130,12 @@ const SpilledForm = ({
       <TextField
         label="What was spilled"
         maxLength={200}
-        placeholder="half of it, over the edge"
+        placeholder={makeWords.halfOfItOverThe}
         value={words}
         onChange={(event) => setWords(event.target.value)}
       />
       <NumberUnder
-        name="About how much, if you know"
+        name={makeWords.aboutHowMuchIfYou}
         className="w-20"
         unit="ml"
         value={ml}
@@ -143,15 +143,12 @@ const SpilledForm = ({
         onNumber={setMl}
         onEmpty={() => setMl(null)}
       />
-      <p className="text-sm text-soft">
-        This is saved with the batch. If you can’t tell how much of each oil is left, start again:
-        the strength on the label would be a guess.
-      </p>
+      <p className="text-sm text-soft">{makeWords.thisIsSavedWithThe}</p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" type="submit" disabled={words.trim() === ''}>
           Save it
         </Button>
-        <Button onClick={onDiscard}>Throw it away and start again</Button>
+        <Button onClick={onDiscard}>{makeWords.throwItAwayAndStart}</Button>
       </div>
     </form>
   );

@@ -1,3 +1,4 @@
+import { makeWords } from '@jubbet/core/words';
 import type { Tally } from '@jubbet/core/making';
 import { click, say } from '../../parts/sound';
 import { useWrite } from '../../parts/useWrite';
@@ -35,7 +36,7 @@ export const OrderChoice = ({
   return (
     <div className="flex flex-wrap gap-2">
       <select
-        aria-label="What goes in first"
+        aria-label={makeWords.whatGoesInFirst}
         className={select}
         value={order.first}
         onChange={({ target: { value } }) =>
@@ -52,12 +53,12 @@ export const OrderChoice = ({
           value={order.rounds ? 'rounds' : 'one'}
           onChange={({ target: { value } }) => choose({ rounds: value === 'rounds' })}
         >
-          <option value="one">one bottle after the other</option>
-          <option value="rounds">each oil into all bottles</option>
+          <option value="one">{makeWords.oneBottleAfterTheOther}</option>
+          <option value="rounds">{makeWords.eachOilIntoAllBottles}</option>
         </select>
       )}
       <select
-        aria-label="What is heard for each drop"
+        aria-label={makeWords.whatIsHeardForEach}
         className={select}
         value={aloud}
         onChange={({ target: { value } }) => {
@@ -68,7 +69,7 @@ export const OrderChoice = ({
         }}
       >
         <option value="off">silent</option>
-        <option value="click">a click for each drop</option>
+        <option value="click">{makeWords.clickForEachDrop}</option>
         <option value="number">say the number</option>
       </select>
     </div>

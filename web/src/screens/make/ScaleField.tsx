@@ -22,6 +22,7 @@ import {
   textureName,
   verdictWords,
   nameInSentence,
+  makeWords,
 } from '@jubbet/core/words';
 import { textureOf } from '@jubbet/core/mixture';
 import { useMemo, useState } from 'react';
@@ -75,14 +76,14 @@ const OverTheRim = ({
     <div className="flex flex-wrap gap-2">
       {larger && (
         <button type="button" className={panelButton} onClick={() => onChoose(larger.events)}>
-          It went into a {largerWords(larger.id)}
+          {makeWords.itWentIntoA(largerWords(larger.id))}
         </button>
       )}
       <button type="button" className={panelButton} onClick={() => onChoose(ranOver)}>
         About {formatMl(overMl)} ran over
       </button>
     </div>
-    <p>Or type the amount again.</p>
+    <p>{makeWords.orTypeTheAmountAgain}</p>
   </div>
 );
 
@@ -140,9 +141,9 @@ export const ScaleField = ({
     >
       {target.unit === 'g' && (
         <label className="grid gap-0.5">
-          <span className="text-sm text-soft">Container, if not tared</span>
+          <span className="text-sm text-soft">{makeWords.containerIfNotTared}</span>
           <NumberField
-            label="Weight of the container on the scale"
+            label={makeWords.weightOfTheContainerOn}
             framed
             className="min-h-11 w-24 text-ink"
             unit="g"

@@ -1,5 +1,6 @@
+import { Notice } from '../../ui/Notice';
 import type { Recipe } from '@jubbet/core/recipe';
-import { findingMessage, settleProblemWords, verdictHeadline } from '@jubbet/core/words';
+import { findingMessage, settleProblemWords, verdictHeadline, makeWords } from '@jubbet/core/words';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
 import { ButtonLink } from '../../ui/Button';
@@ -31,9 +32,9 @@ const Refused = ({ done, back }: { done: Done; back: string }) => {
             <li key={findingMessage(catalog, entry)}>{findingMessage(catalog, entry)}</li>
           ))}
       </ul>
-      <p className="mt-3">You can’t override this. Change the blend, the place or the person.</p>
+      <p className="mt-3">{makeWords.youCantOverrideThisChange}</p>
       <ButtonLink look="first" className="mt-4" to={back}>
-        Back to the blend
+        {makeWords.backToTheBlend}
       </ButtonLink>
     </section>
   );
@@ -44,10 +45,9 @@ const ClockBehind = () => {
   const last = useStored(['batch ahead'], () => batches.ahead()).data;
   if (!last) return null;
   return (
-    <p role="alert" className="mt-4 rounded-lg bg-amber-wash px-4 py-2">
-      ▲ According to this device’s clock, batch {last.number} was started in the future, on{' '}
-      {momentWords(new Date(last.startedAt))}. Check the date and time: they go on labels.
-    </p>
+    <Notice tone="caution" isUrgent className="mt-4">
+      {makeWords.accordingToThisDevicesClock(last.number, momentWords(new Date(last.startedAt)))}
+    </Notice>
   );
 };
 
@@ -70,7 +70,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
     >
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title={`Before you make ${recipe.name || 'this blend'}`} />
-        <ButtonLink to={back}>Back to the blend</ButtonLink>
+        <ButtonLink to={back}>{makeWords.backToTheBlend}</ButtonLink>
       </div>
       <ClockBehind />
       {worked.state !== 'done' ? (
@@ -81,7 +81,7 @@ const Start = ({ blendId, recipe }: { blendId: string; recipe: Recipe }) => {
               : settleProblemWords(catalog, worked.problem)}
           </p>
           <ButtonLink look="first" className="mt-4" to={back}>
-            Back to the blend
+            {makeWords.backToTheBlend}
           </ButtonLink>
         </section>
       ) : worked.evaluation.blocking ? (

@@ -97,7 +97,7 @@ export const TooMuch = ({
       {targetPercent !== null && targetPercent > 0 && (
         <p className="mt-1 text-[14px]">
           {nonBreaking(
-            `To be back at ${formatPercent(targetPercent)} it would have to be ${formatMl((100 * oilMl) / targetPercent, 3)} in total.`,
+            `${formatMl((100 * oilMl) / targetPercent, 3)} in all would bring it to ${formatPercent(targetPercent)}.`,
           )}
         </p>
       )}
@@ -118,7 +118,7 @@ export const TooMuch = ({
                     .filter(Boolean)
                     .join(' · '),
                 )}
-                {way.outcome?.blocking && ': must not be used on this person'}
+                {way.outcome?.blocking && ': do not use on this person'}
               </span>
             </button>
           </li>

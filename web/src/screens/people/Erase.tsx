@@ -1,4 +1,4 @@
-import { countedWords, formatList } from '@jubbet/core/words';
+import { countedWords, formatList, peopleWords } from '@jubbet/core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -75,21 +75,14 @@ export const Erase = ({ id, name }: { id: string; name: string }) => {
       aria-label={`Erase ${name}`}
       className="grid gap-2 rounded-xl bg-brick-wash px-5 py-4 text-brick"
     >
-      <p>
-        The name and everything recorded about {name} will be removed from here and from every
-        blend, version and batch. What was made stays, for someone of the same age. This can’t be
-        undone.
-      </p>
+      <p>{peopleWords.nameAndEverythingRecordedAbout(name)}</p>
       {places.length > 0 && (
         <div className="text-ink">
-          <p>
-            Your own words name {name} in {countedWords(places.length, 'place')}. There it will say
-            “a person”:
-          </p>
+          <p>{peopleWords.yourOwnWordsNameIn(name, countedWords(places.length, 'place'))}</p>
           <div
             role="region"
             tabIndex={0}
-            aria-label="Where the name appears"
+            aria-label={peopleWords.whereTheNameAppears}
             className="max-h-60 overflow-y-auto"
           >
             <ul className="list-disc pl-5">

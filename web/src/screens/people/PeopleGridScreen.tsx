@@ -1,7 +1,7 @@
 import { blendOnPeople } from '@jubbet/core/advice';
 import { wearerOn } from '@jubbet/core/brief';
 import { recipeSchema } from '@jubbet/core/recipe';
-import { nameOrNone, verdictWords, wearerWords } from '@jubbet/core/words';
+import { nameOrNone, verdictWords, wearerWords, peopleWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -82,13 +82,11 @@ export const PeopleGridScreen = () => {
   return (
     <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <ScreenTitle title="Who can use what" aside="each bottle as it is, drop for drop" />
+        <ScreenTitle title={peopleWords.whoCanUseWhat} aside={peopleWords.eachBottleAsItIs} />
         <ButtonLink to="/people">Back to people</ButtonLink>
       </div>
       {wearers.length === 0 || shown.length === 0 ? (
-        <p className="max-w-prose">
-          Once there are people and blends, this shows at a glance who can use which.
-        </p>
+        <p className="max-w-prose">{peopleWords.onceThereArePeopleAnd}</p>
       ) : (
         <>
           <div

@@ -1,5 +1,12 @@
+import { Panel } from '../../ui/Panel';
 import { wearerOn } from '@jubbet/core/brief';
-import { allergyWords, conditionWords, countedWords, wearerWords } from '@jubbet/core/words';
+import {
+  allergyWords,
+  conditionWords,
+  countedWords,
+  wearerWords,
+  peopleWords,
+} from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -18,14 +25,14 @@ const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
     ...person.allergies.map((allergy) => `allergic to ${allergyWords(catalog, allergy)}`),
   ];
   return (
-    <div className="rounded-xl border border-line bg-sheet px-4 py-3">
+    <Panel className="px-4 py-3">
       <h2 className="text-lg">
         <Link to={`/people/${id}`} className="text-press no-underline hover:underline">
           {wearerWords(wearerOn(person, today()))}
         </Link>
       </h2>
       {matters.length > 0 && <p className="text-sm text-soft">{matters.join(' · ')}</p>}
-    </div>
+    </Panel>
   );
 };
 
@@ -41,17 +48,14 @@ export const PeopleScreen = () => {
           aside={data && data.length > 0 ? countedWords(data.length, 'person') : ''}
         />
         <div className="flex gap-2">
-          <ButtonLink to="/people/blends">Who can use what</ButtonLink>
+          <ButtonLink to="/people/blends">{peopleWords.whoCanUseWhat}</ButtonLink>
           <ButtonLink look="first" to="/people/new">
             New person
           </ButtonLink>
         </div>
       </div>
       {data?.length === 0 && (
-        <p className="mt-4 max-w-prose">
-          Record once what matters for someone’s skin, then choose them in any blend. Their age
-          updates by itself, and their blends are checked again.
-        </p>
+        <p className="mt-4 max-w-prose">{peopleWords.recordOnceWhatMattersFor}</p>
       )}
       {data && (
         <WindowList ids={data} rowPx={80} className="mt-4">

@@ -1,3 +1,4 @@
+import { peopleWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import {
   botanicalOf,
@@ -25,7 +26,7 @@ export const PregnancyWeeks = ({ person, set }: Props) => {
   return (
     <div className="grid gap-1">
       <NumberUnder
-        name="Week of pregnancy today"
+        name={peopleWords.weekOfPregnancyToday}
         className="w-16"
         value={week}
         rule={{ least: 1, most: 42, whole: true }}
@@ -56,7 +57,7 @@ export const Reactions = ({ person, set }: Props) => {
             <span className="min-w-36 pb-1.5">
               <b>{nameIn(catalog, reaction.materialId)}</b>
               {reaction.suspected && (
-                <span className="block text-sm text-soft">suspected: test it alone</span>
+                <span className="block text-sm text-soft">{peopleWords.suspectedTestItAlone}</span>
               )}
             </span>
             <TextField
@@ -98,8 +99,8 @@ export const Reactions = ({ person, set }: Props) => {
       </ul>
       <div className="max-w-md">
         <PickByName<Oil | Base>
-          label="Their skin reacted to"
-          placeholder="Their skin reacted to: an oil or a carrier"
+          label={peopleWords.theirSkinReactedTo}
+          placeholder={peopleWords.theirSkinReactedToAn}
           search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={({ id }) => reactions.some(({ materialId }) => materialId === id)}
           describe={botanicalOf}

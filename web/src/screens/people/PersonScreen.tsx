@@ -1,3 +1,4 @@
+import { peopleWords } from '@jubbet/core/words';
 import { shownName } from '@jubbet/core/quantity';
 import { askedAboutEverything, personSchema, type Person } from '@jubbet/core/brief';
 import { useEffect, useRef, useState } from 'react';
@@ -107,28 +108,23 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
           isOn={person.asked?.includes(askedAboutEverything) ?? false}
           onTick={(isOn) => set({ asked: isOn ? [askedAboutEverything] : [] })}
         >
-          I have asked about all of this; nothing else applies
-          <span className="block text-sm text-soft">
-            Until then, each blend asks what matters for its oils, and its label carries the
-            caution.
-          </span>
+          {peopleWords.iHaveAskedAboutAll}
+          <span className="block text-sm text-soft">{peopleWords.untilThenEachBlendAsks}</span>
         </Tick>
       </section>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <Reactions person={person} set={set} />
         <TextField
-          label="Did they agree to this record?"
+          label={peopleWords.didTheyAgreeToThis}
           maxLength={500}
           className="w-full max-w-md"
-          placeholder="yes, on the phone, 3 May"
+          placeholder={peopleWords.yesOnThePhone3}
           value={person.consent ?? ''}
           onChange={(event) => set({ consent: event.target.value })}
         />
       </section>
       {id !== null && <Erase id={id} name={stored.name} />}
-      <p className="text-sm text-soft">
-        What you write here stays on this device. Ask people before you write about them.
-      </p>
+      <p className="text-sm text-soft">{peopleWords.whatYouWriteHereStays}</p>
     </RecordPage>
   );
 };
@@ -139,7 +135,7 @@ export const PersonScreen = () => {
   const { personId = '' } = useParams();
   const found = useStored(['person', personId], () => people.get(personId));
   return (
-    <StoredScreen of={found} what="Person" missing="They may have been deleted.">
+    <StoredScreen of={found} what="Person" missing={peopleWords.theyMayHaveBeenDeleted}>
       {({ person }) => (
         <>
           <PersonForm key={personId} id={personId} stored={person} />

@@ -1,4 +1,5 @@
-import { countedWords, dayWords, nameOrNone } from '@jubbet/core/words';
+import { Panel } from '../../ui/Panel';
+import { countedWords, dayWords, nameOrNone, peopleWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { PatchTestCard } from '../../parts/PatchTestCard';
 import { batches } from '../../store/batches';
@@ -25,10 +26,7 @@ export const TheirBatches = ({ personId }: { personId: string }) => {
   return (
     <div className="mx-auto mt-4 grid max-w-3xl gap-4">
       {made.length + got.length > 0 && (
-        <section
-          aria-label="Their batches"
-          className="rounded-xl border border-line bg-sheet px-5 py-4"
-        >
+        <Panel aria-label="Their batches" className="px-5 py-4">
           <h2 className="text-lg">Their batches</h2>
           <ul className="mt-1 grid gap-1">
             {got.map(({ id, recipient }) => (
@@ -48,22 +46,19 @@ export const TheirBatches = ({ personId }: { personId: string }) => {
                   <Link to={`/batches/${id}`} className="text-press">
                     {nameOrNone(name)}, {number}
                   </Link>
-                  <span className="text-soft">, made for them on {dayWords(madeOn)}</span>
+                  <span className="text-soft">{peopleWords.madeForThemOn(dayWords(madeOn))}</span>
                 </li>
               ))}
           </ul>
-        </section>
+        </Panel>
       )}
       {tests.length > 0 && (
-        <section
-          aria-label="Patch tests"
-          className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-        >
+        <Panel aria-label="Patch tests" className="grid gap-3 px-5 py-4">
           <h2 className="text-lg">Patch tests</h2>
           {tests.map((record) => (
             <PatchTestCard key={record.id} record={record} />
           ))}
-        </section>
+        </Panel>
       )}
     </div>
   );

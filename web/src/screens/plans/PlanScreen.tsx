@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { fillingsOf } from '@jubbet/core/drops';
 import { planFileOf } from '@jubbet/core/exchange';
 import { containerKey } from '@jubbet/core/planning';
@@ -130,14 +131,14 @@ const PlanPage = ({ record, here }: { record: PlanRecord; here: Here }) => {
       </div>
       <PlanSentence plan={plan} change={change} />
       {problem !== null && (
-        <p role="alert" className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
+        <Notice tone="caution" isUrgent>
           ▲ {problem}
-        </p>
+        </Notice>
       )}
       {answer?.ok === false && answer.line === null && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+        <Notice tone="over" isUrgent>
           ■ {planMessageWords({ code: 'not-planned', why: answer.sentence })}
-        </p>
+        </Notice>
       )}
       {isLooking && (
         <Progress

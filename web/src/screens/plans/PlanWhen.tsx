@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import type { PlanReport } from '@jubbet/core/exchange';
 import { onTheClockWords, planDayWords, planMessageWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
@@ -77,9 +78,9 @@ export const PlanWhen = ({
   return (
     <Section title="When">
       {late && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+        <Notice tone="over" isUrgent>
           ■ {late.text}
-        </p>
+        </Notice>
       )}
       <p>{onTheClockWords(report).join(' ')}</p>
       <p className="text-sm text-soft">{planMessageWords({ code: 'hands', ...report })}</p>

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { giftsWords, nameOrNone, planMessageWords, planMomentWords } from '@jubbet/core/words';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -40,7 +41,7 @@ export const PlansScreen = () => {
               onDelete={() => plans.remove(id)}
             >
               {({ plan }) => (
-                <div className="rounded-xl border border-line bg-sheet px-4 py-3">
+                <Panel className="px-4 py-3">
                   <h2 className="text-lg">
                     <Link to={`/plans/${id}`} className="text-press no-underline hover:underline">
                       {nameOrNone(plan.name)}
@@ -49,7 +50,7 @@ export const PlansScreen = () => {
                   <p className="text-sm text-soft">
                     {giftsWords(plan.lines)}, ready by {planMomentWords(plan.ready)}
                   </p>
-                </div>
+                </Panel>
               )}
             </OneRecord>
           )}

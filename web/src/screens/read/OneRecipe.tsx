@@ -1,3 +1,4 @@
+import { Notice } from '../../ui/Notice';
 import { strengthsByDrop } from '@jubbet/core/advice';
 import {
   issuesOf,
@@ -8,7 +9,7 @@ import {
 } from '@jubbet/core/reading';
 import { dropsPerMlOf } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
-import { readIssueWords, skippedWords, isGuess } from '@jubbet/core/words';
+import { readIssueWords, skippedWords, isGuess, readWords } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
@@ -82,9 +83,9 @@ export const OneRecipe = ({
   return (
     <>
       <h2 className="font-serif text-2xl">{read.title || 'A recipe without a name'}</h2>
-      <Section heading="h3" title="What does not add up">
+      <Section heading="h3" title={readWords.whatDoesNotAddUp}>
         {trouble.length === 0 ? (
-          <p>● Nothing: its figures agree with each other.</p>
+          <p>{readWords.nothingItsFiguresAgreeWith}</p>
         ) : (
           <ul className="grid gap-1.5">
             {trouble.map((issue) => {
@@ -116,9 +117,7 @@ export const OneRecipe = ({
         onAnswer={(text, id) => setAnswers([...answers, [text, id]])}
       />
       {leftOut.length > 0 && (
-        <p className="rounded-lg bg-amber-wash px-4 py-2 text-amber">
-          ▲ {skippedWords(leftOut.map(({ text }) => text))}
-        </p>
+        <Notice tone="caution">▲ {skippedWords(leftOut.map(({ text }) => text))}</Notice>
       )}
       <ReallyIs
         recipe={recipe}

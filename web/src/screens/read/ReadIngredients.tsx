@@ -1,7 +1,7 @@
 import { nameIn } from '@jubbet/core/catalog';
 import type { SpoonCountry } from '@jubbet/core/quantity';
 import { usualFor, type ReadIngredient, type ReadRecipe } from '@jubbet/core/reading';
-import { writtenAmountWords } from '@jubbet/core/words';
+import { writtenAmountWords, readWords } from '@jubbet/core/words';
 import { Choices } from '../../ui/Choices';
 import { SelectField } from '../../ui/Field';
 import { useCatalog } from '../../parts/catalog';
@@ -138,7 +138,7 @@ export const ReadIngredients = ({
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         {ounce !== null && (
           <Choices
-            legend="Ounces of what pours are"
+            legend={readWords.ouncesOfWhatPoursAre}
             name="ounce"
             value={ounce}
             choices={[
@@ -150,7 +150,7 @@ export const ReadIngredients = ({
         )}
         {hasSpoons && (
           <SelectField
-            label="Whose spoons and cups"
+            label={readWords.whoseSpoonsAndCups}
             value={country}
             choices={countries}
             onChoose={onCountry}

@@ -70,7 +70,7 @@ test('made one’s own it is a blend within what is recommended, with its text i
   const [odile] = await people.list();
   await screen.findByRole('option', { name: 'Odile' });
   fireEvent.change(screen.getByLabelText('Who it is for'), { target: { value: odile?.id } });
-  fireEvent.click(await really().findByRole('button', { name: /^Make it mine, at/ }));
+  fireEvent.click(await really().findByRole('button', { name: /^Save a copy for me, at/ }));
   await waitFor(() => expect(address()).toMatch(/^\/blends\/.+/));
   const made = await blends.get(address().split('/')[2] ?? '');
   expect(made?.recipe.notes).toContain('12 drops true lavender');

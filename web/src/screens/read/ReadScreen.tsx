@@ -1,5 +1,7 @@
+import { Notice } from '../../ui/Notice';
+import { Panel } from '../../ui/Panel';
 import { mostLetters } from '@jubbet/core/reading';
-import { countedWords } from '@jubbet/core/words';
+import { countedWords, readWords } from '@jubbet/core/words';
 import { useState, type DragEvent } from 'react';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -53,18 +55,16 @@ const Reading = ({ set }: { set: Settings }) => {
         <ScreenTitle title="Read a recipe" />
         <ButtonLink to="/blends">Back to blends</ButtonLink>
       </div>
-      <section
+      <Panel
         aria-label="The text"
-        className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+        className="grid grid-cols-[minmax(0,1fr)] gap-3 px-5 py-4"
         onDragOver={(event) => event.preventDefault()}
         onDrop={drop}
       >
         <label className="grid grid-cols-[minmax(0,1fr)] gap-1">
-          <span className="text-sm text-soft">
-            Paste a recipe from anywhere, or drop a file here. Nothing leaves this device.
-          </span>
+          <span className="text-sm text-soft">{readWords.pasteARecipeFromAnywhere}</span>
           <textarea
-            aria-label="Text of the recipe"
+            aria-label={readWords.textOfTheRecipe}
             rows={text === '' ? 9 : 7}
             className="w-full rounded-md border border-field bg-transparent px-3 py-2 placeholder:text-soft"
             placeholder={example}
@@ -74,10 +74,10 @@ const Reading = ({ set }: { set: Settings }) => {
         </label>
         <div className="flex flex-wrap items-center gap-3">
           <label className="grid max-w-full min-w-0 grid-cols-[minmax(0,1fr)] gap-1 text-sm text-soft">
-            <span>or open a file</span>
+            <span>{readWords.orOpenAFile}</span>
             <input
               type="file"
-              aria-label="File with a recipe"
+              aria-label={readWords.fileWithARecipe}
               className="w-full min-w-0"
               accept=".txt,.md,.html,.htm,.json,.jsonld,text/*,application/json,application/ld+json"
               onChange={({ target }) => {
@@ -103,12 +103,11 @@ const Reading = ({ set }: { set: Settings }) => {
             Reading …<Button onClick={stop}>Stop</Button>
           </p>
         )}
-      </section>
+      </Panel>
       {recipes && text.trim() !== '' && recipes.length === 0 && (
-        <p role="status" className="rounded-lg bg-slate-wash px-4 py-3">
-          There is no recipe in it that Jubbet can read. A recipe names at least one ingredient,
-          best on a line of its own with its amount: “Lavender, 10 drops”.
-        </p>
+        <Notice tone="note" role="status" className="px-4! py-3!">
+          {readWords.thereIsNoRecipeIn}
+        </Notice>
       )}
       {recipes && recipes.length > 1 && (
         <SelectField

@@ -18,6 +18,7 @@ import {
   uncapitalised,
   usualWearerName,
   wearerWords,
+  readWords,
 } from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -48,7 +49,7 @@ const TooStrongFor = ({
   const within = rows.filter(({ times }) => times <= 1);
   return (
     <div className="grid gap-2">
-      <h4 className="text-sm text-soft">For whom it is too strong there</h4>
+      <h4 className="text-sm text-soft">{readWords.forWhomItIsToo}</h4>
       {over.length > 0 && (
         <Table
           cards
@@ -137,13 +138,11 @@ export const ReallyIs = ({
     ...strengthFor(percent ?? 0, { wearer: one, place }, recipe.guideline),
   }));
   return (
-    <Section heading="h3" title="What it really is">
+    <Section heading="h3" title={readWords.whatItReallyIs}>
       {strengths.length > 0 ? (
         <div className="grid items-start gap-x-10 gap-y-4 lg:grid-cols-[auto_minmax(0,1fr)]">
           <fieldset>
-            <legend className="mb-1 text-sm text-soft">
-              Essential oil, by the size of the drop
-            </legend>
+            <legend className="mb-1 text-sm text-soft">{readWords.essentialOilByTheSize}</legend>
             {strengths.map(({ perMl, percent: one }) => (
               <label key={perMl} className="flex min-h-10 items-center gap-2">
                 <input
@@ -160,11 +159,11 @@ export const ReallyIs = ({
           <TooStrongFor rows={rows} isUnsure={recipe.notUnderstood.length > 0} />
         </div>
       ) : (
-        <p>How strong it can’t be worked out yet: an amount is missing.</p>
+        <p>{readWords.howStrongItCantBe}</p>
       )}
       <div className="flex flex-wrap gap-x-6 gap-y-3">
         <SelectField
-          label="Who it is for"
+          label={readWords.whoItIsFor}
           value={who}
           choices={[
             [anyone, 'anyone'] as const,
@@ -191,16 +190,12 @@ export const ReallyIs = ({
       <div className="flex flex-wrap gap-3">
         {mine && (
           <Button look="first" onClick={() => onMake(mine)}>
-            Make it mine, at {formatPercent(mine.target?.percent ?? 0)}
+            {readWords.makeItMineAt(formatPercent(mine.target?.percent ?? 0))}
           </Button>
         )}
-        <Button onClick={() => onMake(theirs)}>Make it a blend, as written</Button>
+        <Button onClick={() => onMake(theirs)}>{readWords.makeItABlendAs}</Button>
       </div>
-      <p className="max-w-prose text-sm text-soft">
-        “Make it mine” keeps the proportions of the oils and sets the strength to no more than is
-        recommended for this person and place, to the nearest drop. Container, carrier and
-        everything else can be changed on the blend’s page.
-      </p>
+      <p className="max-w-prose text-sm text-soft">{readWords.makeItMineKeepsThe}</p>
     </Section>
   );
 };

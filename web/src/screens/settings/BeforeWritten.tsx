@@ -1,4 +1,11 @@
-import { formatList, recordProblemWords } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import {
+  formatList,
+  recordProblemWords,
+  settingsWords,
+  countedWords,
+  formatNumber,
+} from '@jubbet/core/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -51,51 +58,54 @@ export const BeforeWritten = ({
   const { onlyHere } = summary;
   const [keepPhotographs, setKeep] = useState(true);
   return (
-    <div
+    <Notice
+      tone="note"
       role="group"
       aria-label="Before anything changes"
-      className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
+      className="grid gap-2 px-4! py-3!"
     >
       <p>
-        <b>{waiting.name}</b>, saved {format(new Date(waiting.savedAt), 'd MMM yyyy, HH:mm')}, has{' '}
-        {counted(summary.blends, 'blend', 'blends')}, {counted(summary.batches, 'batch', 'batches')}{' '}
-        and {counted(summary.people, 'person', 'people')} that are not here, and {summary.known}{' '}
-        that are.
+        <b>{waiting.name}</b>
+        {settingsWords.fileHolds(
+          format(new Date(waiting.savedAt), 'd MMM yyyy, HH:mm'),
+          formatList([
+            countedWords(summary.blends, 'blend'),
+            countedWords(summary.batches, 'batch'),
+            countedWords(summary.people, 'person'),
+          ]),
+          formatNumber(summary.known),
+        )}
       </p>
       <p>
-        Add: new records are added
-        {summary.newer > 0 &&
-          `, and ${counted(summary.newer, 'record that is', 'records that are')} newer in the file`}
-        {summary.both > 0 &&
-          `; of ${counted(summary.both, 'record', 'records')} changed here and in the file both are kept`}
-        . All else stays as it is. Replace: all that is here goes
-        {summary.gone > 0 && `, ${summary.gone} of it not in the file`}. There is a way back from
-        both.
+        {settingsWords.addingDoes(summary)} {settingsWords.replacingDoes(summary.gone)}
       </p>
       {damaged.length > 0 && (
         <p role="alert" className="text-brick">
-          ■ The file is damaged. Its {formatList(damaged)} records can’t be trusted and are left
-          out. Everything else is whole and can be added, but can’t replace what is here.
+          {settingsWords.fileIsDamagedItsRecords(formatList(damaged))}
         </p>
       )}
       {onlyHere.count > 0 && damaged.length === 0 && (
         <Tick isOn={keepPhotographs} onTick={setKeep}>
-          When everything is replaced, keep {photographsWords(onlyHere)} that{' '}
-          {onlyHere.count === 1 ? 'is' : 'are'} here and not in the file
+          {settingsWords.whenEverythingIsReplacedKeep(
+            photographsWords(onlyHere),
+            onlyHere.count === 1 ? 'is' : 'are',
+          )}
         </Tick>
       )}
       {leftOut.length > 0 && (
         <div className="text-brick">
           <p>
-            {counted(leftOut.length, 'record', 'records')} in the file can’t be read and{' '}
-            {leftOut.length === 1 ? 'is' : 'are'} left out. Everything else is imported.
+            {settingsWords.inTheFileCantBe(
+              counted(leftOut.length, 'record', 'records'),
+              leftOut.length === 1 ? 'is' : 'are',
+            )}
           </p>
           <LeftOutList list={leftOut} />
         </div>
       )}
       <div className="flex flex-wrap gap-2">
         <Button look="first" onClick={() => onManner('add', keepPhotographs)}>
-          Add to what is here
+          {settingsWords.addToWhatIsHere}
         </Button>
         {damaged.length === 0 && (
           <Button onClick={() => onManner('replace', keepPhotographs)}>
@@ -106,6 +116,6 @@ export const BeforeWritten = ({
           Cancel
         </Button>
       </div>
-    </div>
+    </Notice>
   );
 };

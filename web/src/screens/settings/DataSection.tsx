@@ -1,4 +1,6 @@
-import { restorePointWords } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import { Panel } from '../../ui/Panel';
+import { restorePointWords, settingsWords } from '@jubbet/core/words';
 import { format, formatDistanceToNow } from 'date-fns';
 import { useRef, useState } from 'react';
 import { Progress } from '../../ui/Progress';
@@ -50,16 +52,14 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
     else save(false);
   };
   return (
-    <section
-      aria-label="Data"
-      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel aria-label="Data" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">Data</h2>
       <p className="text-sm text-soft">
-        All your data are in this browser, at this address, and nowhere else.{' '}
-        {lastExport
-          ? `Last backed up ${formatDistanceToNow(new Date(lastExport), { addSuffix: true })}.`
-          : 'They have never been backed up.'}
+        {settingsWords.allYourDataAreIn(
+          lastExport
+            ? `Last backed up ${formatDistanceToNow(new Date(lastExport), { addSuffix: true })}.`
+            : 'They have never been backed up.',
+        )}
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="first" disabled={busy} onClick={() => void askThenSave()}>
@@ -72,7 +72,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           ref={picker}
           type="file"
           hidden
-          aria-label="A backup to restore"
+          aria-label={settingsWords.backupToRestore}
           accept=".zip,application/zip"
           onChange={(event) => {
             const chosen = event.target.files?.[0];
@@ -88,37 +88,38 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
         )}
       </div>
       {staying && (
-        <div
+        <Notice
+          tone="note"
           role="group"
-          aria-label="Photographs in the backup"
-          className="flex flex-wrap items-center gap-2 rounded-lg bg-slate-wash px-4 py-3"
+          aria-label={settingsWords.photographsInTheBackup}
+          className="flex flex-wrap items-center gap-2 px-4! py-3!"
         >
           <p className="w-full">
-            {photographsWords(staying)} {staying.count === 1 ? 'is' : 'are'} not ticked for backups.
+            {settingsWords.notTickedForBackups(
+              photographsWords(staying),
+              staying.count === 1 ? 'is' : 'are',
+            )}
           </p>
           <Button look="first" onClick={() => save(true)}>
-            Back up with them
+            {settingsWords.backUpWithThem}
           </Button>
           <Button onClick={() => save(false)}>Without them</Button>
           <Button look="quiet" onClick={() => setStaying(null)}>
             Cancel
           </Button>
-        </div>
+        </Notice>
       )}
       {running && <Progress {...running} onStop={file.stop} />}
       {refused && (
-        <p role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
+        <Notice tone="over" isUrgent>
           {refused}
-        </p>
+        </Notice>
       )}
       {unreadable.length > 0 && (
-        <div role="alert" className="rounded-lg bg-brick-wash px-4 py-2 text-brick">
-          <p>
-            Saved, but {counted(unreadable.length, 'record', 'records')} of it could not be read
-            again:
-          </p>
+        <Notice tone="over" isUrgent>
+          <p>{settingsWords.savedButOfItCould(counted(unreadable.length, 'record', 'records'))}</p>
           <LeftOutList list={unreadable} />
-        </div>
+        </Notice>
       )}
       {waiting && (
         <BeforeWritten
@@ -129,12 +130,12 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       )}
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         <Button disabled={busy} onClick={() => void file.putExampleIn()}>
-          Add the example house
+          {settingsWords.addTheExampleHouse}
         </Button>
         <EmptyHouse disabled={busy} onClear={() => void file.clear()} />
       </div>
       <SharedFolder />
       <Storage />
-    </section>
+    </Panel>
   );
 };

@@ -1,5 +1,5 @@
 import { dropFigures, guidelines, measures } from '@jubbet/core/catalog';
-import { formatMl } from '@jubbet/core/words';
+import { formatMl, settingsWords } from '@jubbet/core/words';
 import { readAmount, spoonCountries, type SpoonCountry } from '@jubbet/core/quantity';
 import type { Guideline } from '@jubbet/core/recipe';
 import { useState } from 'react';
@@ -39,11 +39,11 @@ const Form = ({ stored: first }: { stored: Settings }) => {
   };
   return (
     <div className="mx-auto grid max-w-3xl gap-4">
-      <ScreenTitle title="Settings" aside="saved as you change them" />
+      <ScreenTitle title="Settings" aside={settingsWords.savedAsYouChangeThem} />
       <section aria-label="Labels and batches" className={section}>
         <h2 className="text-lg">Labels and batches</h2>
         <TextField
-          label="Made by, as printed on labels"
+          label={settingsWords.madeByAsPrintedOn}
           maxLength={120}
           className="w-full max-w-md"
           defaultValue={stored.maker}
@@ -58,15 +58,15 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           onChange={(event) => keep('batchPrefix', event.target.value)}
         />
         <TextField
-          label="Your money, as a sign or a code"
+          label={settingsWords.yourMoneyAsASign}
           maxLength={8}
           className="w-20"
           defaultValue={stored.currency}
           onChange={(event) => keep('currency', event.target.value)}
         />
       </section>
-      <section aria-label="How new blends start" className={section}>
-        <h2 className="text-lg">How new blends start</h2>
+      <section aria-label={settingsWords.howNewBlendsStart} className={section}>
+        <h2 className="text-lg">{settingsWords.howNewBlendsStart}</h2>
         <Choices<Guideline>
           legend="Guideline"
           name="guideline"
@@ -75,7 +75,7 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           onChoose={(guideline) => keep('guideline', guideline)}
         />
         <Choices<Settings['dropSize']>
-          legend="Drops per ml (if not measured)"
+          legend={settingsWords.dropsPerMlIfNot}
           name="drops"
           value={stored.dropSize}
           choices={dropFigures.sizes.map(({ id, perMl, source }) => ({
@@ -85,7 +85,7 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           }))}
           onChoose={(dropSize) => keep('dropSize', dropSize)}
         />
-        <p className="text-sm text-soft">Existing blends stay as they are.</p>
+        <p className="text-sm text-soft">{settingsWords.existingBlendsStayAsThey}</p>
       </section>
       <section aria-label="Look" className={section}>
         <h2 className="text-lg">Look</h2>
@@ -130,7 +130,7 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           onChoose={(shown) => keep('ounces', shown === 'both')}
         />
         <Choices<Settings['spoons']>
-          legend="Spoons, cups and fluid ounces, wherever you type an amount"
+          legend={settingsWords.spoonsCupsAndFluidOunces}
           name="spoons"
           value={stored.spoons}
           choices={[
@@ -143,17 +143,13 @@ const Form = ({ stored: first }: { stored: Settings }) => {
           ]}
           onChoose={(spoons) => keep('spoons', spoons)}
         />
-        <p className="text-sm text-soft">
-          You can type 2 tsp, 0.5 fl oz, 15 g or 30 drops; 2 US tsp is always a US teaspoon.
-        </p>
+        <p className="text-sm text-soft">{settingsWords.youCanType2Tsp}</p>
       </section>
       <section aria-label="Keys" className={section}>
         <h2 className="text-lg">Keys</h2>
         <Tick isOn={stored.singleKeys} onTick={(isOn) => keep('singleKeys', isOn)}>
           Single-key shortcuts
-          <span className="block text-sm text-soft">
-            Turn off if you use voice control. The bench keeps Space and Enter.
-          </span>
+          <span className="block text-sm text-soft">{settingsWords.turnOffIfYouUse}</span>
         </Tick>
       </section>
       <DataSection lastExport={first.lastExport} />

@@ -1,3 +1,4 @@
+import { settingsWords } from '@jubbet/core/words';
 import { Button } from '../../ui/Button';
 import { momentWords } from '../../parts/moments';
 import { useWrite } from '../../parts/useWrite';
@@ -17,20 +18,12 @@ export const SharedFolder = () => {
   if (state === undefined) return null;
   const line = 'flex flex-wrap items-center gap-2 border-t border-line pt-3 text-sm text-soft';
   if (!canHaveFolder()) {
-    return (
-      <p className={line}>
-        This browser can’t write into a folder by itself: back up here, and restore on your other
-        device with “Add to what is here”.
-      </p>
-    );
+    return <p className={line}>{settingsWords.thisBrowserCantWriteInto}</p>;
   }
   if (state === null) {
     return (
       <p className={line}>
-        <span className="min-w-60 flex-1">
-          Two devices: choose a folder that both of them share. Jubbet keeps a backup in it by
-          itself, and each device offers what is newer on the other. Nothing is sent by Jubbet.
-        </span>
+        <span className="min-w-60 flex-1">{settingsWords.twoDevicesChooseAFolder}</span>
         <Button onClick={() => void write('The folder', () => chooseFolder())}>
           Choose a folder
         </Button>

@@ -1,3 +1,4 @@
+import { settingsWords } from '@jubbet/core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/Button';
 
@@ -25,8 +26,7 @@ export const Storage = () => {
   if (state === null) {
     return (
       <p className="border-t border-line pt-3 text-sm text-soft">
-        This browser does not say how much room is left, and can’t be asked to keep your data: back
-        them up often.
+        {settingsWords.thisBrowserDoesNotSay}
       </p>
     );
   }
@@ -38,8 +38,8 @@ export const Storage = () => {
         'The browser has promised to keep them.'
       ) : (
         <>
-          The browser may clear them when it runs short.
-          <Button onClick={() => void ask()}>Ask it to keep them</Button>
+          {settingsWords.browserMayClearThemWhen}
+          <Button onClick={() => void ask()}>{settingsWords.askItToKeepThem}</Button>
         </>
       )}
     </p>

@@ -1,4 +1,10 @@
-import { analysisProblemWords, formatPercent, knownByNameWords } from '@jubbet/core/words';
+import { Notice } from '../../ui/Notice';
+import {
+  analysisProblemWords,
+  formatPercent,
+  knownByNameWords,
+  shelfWords,
+} from '@jubbet/core/words';
 import { readAnalysis, type ReadAnalysis } from '@jubbet/core/reading';
 import type { Bottle } from '@jubbet/core/stock';
 import { useState } from 'react';
@@ -19,14 +25,12 @@ const Preview = ({
   onTake: () => void;
   onCancel: () => void;
 }) => (
-  <div
-    role="group"
-    aria-label="What was read"
-    className="grid gap-2 rounded-lg bg-slate-wash px-4 py-3"
-  >
+  <Notice tone="note" role="group" aria-label="What was read" className="grid gap-2 px-4! py-3!">
     <p>
-      {found.contents.length} constituents, {formatPercent(found.totalPercent, 3)} in total. Is this
-      what the analysis says?
+      {shelfWords.constituentsInTotalIsThis(
+        found.contents.length,
+        formatPercent(found.totalPercent, 3),
+      )}
     </p>
     <p className="text-sm">{knownByNameWords(found.contents)}</p>
     <div className="max-h-64 overflow-y-auto" tabIndex={0} role="region" aria-label="Percents">
@@ -43,12 +47,13 @@ const Preview = ({
     </div>
     {found.refused.length > 0 && (
       <p className="text-sm text-brick">
-        Left out, because they have no percentage:{' '}
-        {found.refused
-          .slice(0, 5)
-          .map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`)
-          .join(', ')}
-        {found.refused.length > 5 ? ' and others' : ''}.
+        {shelfWords.leftOutBecauseTheyHave(
+          found.refused
+            .slice(0, 5)
+            .map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`)
+            .join(', '),
+          found.refused.length > 5 ? ' and others' : '',
+        )}
       </p>
     )}
     <div className="flex flex-wrap gap-2">
@@ -57,7 +62,7 @@ const Preview = ({
       </Button>
       <Button onClick={onCancel}>Cancel</Button>
     </div>
-  </div>
+  </Notice>
 );
 
 /** What a laboratory found in this very bottle: read in, or pasted. */
@@ -94,12 +99,14 @@ export const AnalysisField = ({
     return (
       <>
         <p>
-          {most.length} constituents replace the library’s typical composition:{' '}
-          {most
-            .slice(0, 4)
-            .map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`)
-            .join(', ')}
-          {most.length > 4 ? ' and others' : ''}.
+          {shelfWords.constituentsReplaceTheLibrarysTypical(
+            most.length,
+            most
+              .slice(0, 4)
+              .map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`)
+              .join(', '),
+            most.length > 4 ? ' and others' : '',
+          )}
         </p>
         <p className="text-sm text-soft">{knownByNameWords(analysis.contents)}</p>
         <TextField
@@ -110,21 +117,18 @@ export const AnalysisField = ({
           onChange={(event) => onChange({ ...analysis, source: event.target.value })}
         />
         <Button className="w-fit" onClick={() => onChange(null)}>
-          Remove it and use the typical composition
+          {shelfWords.removeItAndUseThe}
         </Button>
       </>
     );
   }
   return (
     <>
-      <p className="text-sm text-soft">
-        A CSV table of constituents and percentages. It then replaces the typical composition for
-        this bottle.
-      </p>
+      <p className="text-sm text-soft">{shelfWords.csvTableOfConstituentsAnd}</p>
       <input
         type="file"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="Import a batch analysis"
+        aria-label={shelfWords.importABatchAnalysis}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (!file) return;

@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { shelfWords } from '@jubbet/core/words';
 import { oilsToAsk } from '@jubbet/core/advice';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { useCatalog } from '../../parts/catalog';
@@ -140,9 +142,9 @@ const BottleForm = ({
           </p>
         ) : (
           <PickByName<Oil | Base>
-            label="What is in it"
+            label={shelfWords.whatIsInIt}
             meaningsOf={(name) => oilsToAsk(catalog, null, name)}
-            placeholder="What is in it? Type three letters, then press Enter"
+            placeholder={shelfWords.whatIsInItType}
             problem={problemAt('materialId')}
             search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
             isTaken={() => false}
@@ -167,10 +169,14 @@ const BottleForm = ({
             }
             {...line('openedOn', dayOf)}
           />
-          <TextField label="Date printed on it" type="date" {...line('printedDate', dayOf)} />
+          <TextField
+            label={shelfWords.datePrintedOnIt}
+            type="date"
+            {...line('printedDate', dayOf)}
+          />
           {isNamedOnBottle(catalog.oil(bottle.materialId), catalog.base(bottle.materialId)) && (
             <TextField
-              label="Ingredients (INCI) as printed on it"
+              label={shelfWords.ingredientsInciAsPrintedOn}
               maxLength={1000}
               className="w-72"
               {...line('inci')}
@@ -218,7 +224,7 @@ const BottleForm = ({
           )}
           <NumberUnder
             name="Price"
-            label="Price of the whole bottle"
+            label={shelfWords.priceOfTheWholeBottle}
             className="w-24"
             value={bottle.price}
             rule={{ least: 0, most: 100_000 }}
@@ -234,7 +240,7 @@ const BottleForm = ({
           </Tick>
           {!isNew && (
             <Tick className="self-end" isOn={bottle.first} onTick={(isOn) => set({ first: isOn })}>
-              take this one first
+              {shelfWords.takeThisOneFirst}
             </Tick>
           )}
         </div>
@@ -242,25 +248,19 @@ const BottleForm = ({
       {lines}
       {material && catalog.oil(material.id) && (
         <>
-          <section
-            aria-label="Drop size of this bottle"
-            className="grid gap-2 rounded-xl border border-line bg-sheet px-5 py-4"
-          >
-            <h2 className="text-lg">Drop size of this bottle</h2>
+          <Panel aria-label={shelfWords.dropSizeOfThisBottle} className="grid gap-2 px-5 py-4">
+            <h2 className="text-lg">{shelfWords.dropSizeOfThisBottle}</h2>
             <Weighings weighings={bottle.weighings} onChange={(weighings) => set({ weighings })} />
             <DropLine bottle={bottle} />
-          </section>
-          <section
-            aria-label="Batch analysis"
-            className="grid gap-2 rounded-xl border border-line bg-sheet px-5 py-4"
-          >
+          </Panel>
+          <Panel aria-label="Batch analysis" className="grid gap-2 px-5 py-4">
             <h2 className="text-lg">Batch analysis</h2>
             <AnalysisField
               lot={bottle.lot}
               analysis={bottle.analysis}
               onChange={(analysis) => set({ analysis })}
             />
-          </section>
+          </Panel>
         </>
       )}
     </RecordPage>

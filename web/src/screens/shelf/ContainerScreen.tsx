@@ -1,6 +1,6 @@
 import { StoredScreen } from '../../parts/StoredScreen';
 import { containers } from '../../store/containers';
-import { oneOf } from '@jubbet/core/words';
+import { oneOf, shelfWords } from '@jubbet/core/words';
 import {
   ownContainerSchema,
   usualContainers,
@@ -66,7 +66,12 @@ const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4 sm:grid-cols-[minmax(0,1fr)_210px]">
         <div className="grid content-start gap-4">
           <div className="flex flex-wrap gap-4">
-            <TextField label="What you call it" maxLength={60} className="w-64" {...line('name')} />
+            <TextField
+              label={shelfWords.whatYouCallIt}
+              maxLength={60}
+              className="w-64"
+              {...line('name')}
+            />
             <SelectField
               label="Kind"
               value={container.kind}
@@ -81,11 +86,7 @@ const ContainerForm = ({ id, stored }: { id: string | null; stored: OwnContainer
         </div>
         <Glass container={{ id: null, ...measuresOf(container) }} mixture={null} />
       </section>
-      {id !== null && (
-        <p className="text-sm text-soft">
-          Blends that use it already keep its measures as they were.
-        </p>
-      )}
+      {id !== null && <p className="text-sm text-soft">{shelfWords.blendsThatUseItAlready}</p>}
     </RecordPage>
   );
 };

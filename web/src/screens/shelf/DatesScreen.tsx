@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import {
   keeping,
   placeOnLine,
@@ -8,7 +9,7 @@ import {
   type TimeLine,
 } from '@jubbet/core/stock';
 import { byName } from '@jubbet/core/quantity';
-import { formatList } from '@jubbet/core/words';
+import { shelfWords, someOfWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, formatDistance, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -170,16 +171,11 @@ export const DatesScreen = () => {
           title="Dates"
           aside={past > 0 ? `${past} past ${past === 1 ? 'its' : 'their'} date` : ''}
         />
-        <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
+        <ButtonLink to="/shelf">{shelfWords.backToTheShelf}</ButtonLink>
       </div>
-      <section
-        aria-label="How long it keeps"
-        className="mt-3 rounded-xl border border-line bg-sheet px-5 pt-3 pb-2"
-      >
+      <Panel aria-label={shelfWords.howLongItKeeps} className="mt-3 px-5 pt-3 pb-2">
         <div className="flex flex-wrap items-end justify-between gap-x-5 gap-y-2">
-          <p className="max-w-prose text-sm text-soft">
-            A bar goes from opening or making to best before, the nearest date first.
-          </p>
+          <p className="max-w-prose text-sm text-soft">{shelfWords.barGoesFromOpeningOr}</p>
           <SelectField
             label="Show"
             value={kind}
@@ -188,9 +184,7 @@ export const DatesScreen = () => {
           />
         </div>
         {shown.length === 0 ? (
-          <p className="py-3">
-            Nothing here has a date yet. Note on a bottle when you opened it, or finish a batch.
-          </p>
+          <p className="py-3">{shelfWords.nothingHereHasADate}</p>
         ) : (
           <>
             <div className="mt-1 grid sm:grid-cols-[17rem_minmax(0,1fr)] sm:gap-x-4">
@@ -206,12 +200,9 @@ export const DatesScreen = () => {
           </>
         )}
         {undated.length > 0 && kind !== 'batch' && (
-          <p className="pb-1 text-sm text-soft">
-            Not open yet, and without a printed date: {formatList(undated.slice(0, 12))}
-            {undated.length > 12 && `, and ${undated.length - 12} more`}.
-          </p>
+          <p className="pb-1 text-sm text-soft">{shelfWords.undated(someOfWords(undated))}</p>
         )}
-      </section>
+      </Panel>
     </div>
   );
 };

@@ -1,6 +1,6 @@
 import { isPossibleDrop, measuredDrop, possibleDropMl } from '@jubbet/core/quantity';
 import type { Bottle } from '@jubbet/core/stock';
-import { formatMl, formatRange } from '@jubbet/core/words';
+import { formatMl, formatRange, shelfWords } from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 
 /** What the weighings of a bottle say of its drop. */
@@ -9,20 +9,14 @@ export const DropLine = ({ bottle }: { bottle: Bottle }) => {
   const oil = catalog.oil(bottle.materialId);
   if (!oil) return null;
   if (oil.densityGPerMl === null) {
-    return (
-      <p className="text-sm text-slate">
-        Its density is not known, so a drop cannot be worked out.
-      </p>
-    );
+    return <p className="text-sm text-slate">{shelfWords.itsDensityIsNotKnown}</p>;
   }
   const drop = measuredDrop(bottle.weighings, oil.densityGPerMl);
   if (drop && !isPossibleDrop(drop)) {
     const [least, most] = possibleDropMl;
     return (
       <p role="alert" className="text-sm text-brick">
-        That would be {formatMl(drop.likely)} a drop, but no drop of oil is smaller than{' '}
-        {formatMl(least)} or larger than {formatMl(most)}. It is ignored: tare the scale and count
-        the drops again.
+        {shelfWords.thatWouldBeADrop(formatMl(drop.likely), formatMl(least), formatMl(most))}
       </p>
     );
   }

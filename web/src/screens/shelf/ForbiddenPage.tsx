@@ -1,5 +1,5 @@
 import { forbiddenMaterials, forbiddenPage } from '@jubbet/core/catalog';
-import { formatList } from '@jubbet/core/words';
+import { formatList, shelfWords } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
 import { OilName } from '../../parts/OilName';
@@ -23,19 +23,18 @@ export const ForbiddenPage = ({ id }: { id: string }) => {
           {why.slice(1)}.
         </p>
         <p className="mt-2">
-          {standing === 'prohibited'
-            ? 'It is prohibited in products for skin.'
-            : 'The literature advises against any use on skin.'}{' '}
-          You can’t override this.
+          {shelfWords.youCantOverrideThis(
+            standing === 'prohibited'
+              ? 'It is prohibited in products for skin.'
+              : 'The literature advises against any use on skin.',
+          )}
         </p>
         {note && <p className="mt-2">{note.charAt(0).toUpperCase() + note.slice(1)}.</p>}
       </section>
       <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">
-        <h2 className="text-lg">What to use instead</h2>
+        <h2 className="text-lg">{shelfWords.whatToUseInstead}</h2>
         {instead.length === 0 ? (
-          <p className="mt-1">
-            Nothing replaces it on skin. Choose an oil by its smell or purpose.
-          </p>
+          <p className="mt-1">{shelfWords.nothingReplacesItOnSkin}</p>
         ) : (
           <ul className="mt-1 grid gap-1">
             {instead.map((text) => (

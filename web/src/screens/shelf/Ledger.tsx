@@ -1,6 +1,7 @@
+import { Panel } from '../../ui/Panel';
 import { dayOfMoment } from '@jubbet/core/quantity';
 import { inForce, type Movement, type ShelvedBottle } from '@jubbet/core/stock';
-import { dayWords, formatNumber, movementWords } from '@jubbet/core/words';
+import { dayWords, formatNumber, movementWords, shelfWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -59,7 +60,7 @@ const Entry = ({ bottleId, bottle }: { bottleId: string; bottle: ShelvedBottle }
     // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
     <div
       role="group"
-      aria-label="Change what is left"
+      aria-label={shelfWords.changeWhatIsLeft}
       className="flex flex-wrap items-end gap-4"
       onKeyDown={(event) => {
         if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
@@ -166,16 +167,13 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
   const counting = new Set(inForce(data).map(({ id }) => id));
   const { unit, size, atStart, left, openedOn } = bottle;
   return (
-    <section
-      aria-label="What is left"
-      className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel aria-label="What is left" className="grid gap-3 px-5 py-4">
       <ButtonLink
         look="quiet"
         className="justify-self-start"
         to={`/recall?bottle=${encodeURIComponent(bottleId)}`}
       >
-        Where it went, and who has it
+        {shelfWords.whereItWentAndWho}
       </ButtonLink>
       <h2 className="order-first text-lg">
         {formatNumber(left, 3)} {unit} left
@@ -195,10 +193,14 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
         <li className="flex min-h-11 flex-wrap items-center gap-x-4 py-1 text-soft">
           <span className="w-28 text-sm">{openedOn ? dayWords(openedOn) : ''}</span>
           <span>
-            {openedOn ? 'Opened; o' : 'O'}n the shelf with {formatNumber(atStart, 3)} {unit} in it
+            {shelfWords.nTheShelfWithIn(
+              openedOn ? 'Opened; o' : 'O',
+              formatNumber(atStart, 3),
+              unit,
+            )}
           </span>
         </li>
       </ul>
-    </section>
+    </Panel>
   );
 };

@@ -1,7 +1,8 @@
+import { Panel } from '../../ui/Panel';
 import { useCatalog } from '../../parts/catalog';
 import { botanicalOf, baseFacts, nameIn } from '@jubbet/core/catalog';
 import { pouredIds } from '@jubbet/core/recipe';
-import { capitalised, dayWords, madeOfWords } from '@jubbet/core/words';
+import { capitalised, dayWords, madeOfWords, shelfWords } from '@jubbet/core/words';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
 import { Missing } from '../../parts/Missing';
@@ -23,10 +24,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
   const within = book.filter(({ recipe }) => pouredIds(recipe).includes(materialId));
   const onShelf = shelf.filter(({ bottle }) => bottle.materialId === materialId);
   return (
-    <section
-      aria-label="In this house"
-      className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4"
-    >
+    <Panel aria-label="In this house" className="mt-4 px-5 py-4">
       <h2 className="text-lg">In this house</h2>
       <p className="mt-1">
         {within.length === 0 ? 'No blend uses it.' : 'Blends: '}
@@ -55,7 +53,7 @@ const Holding = ({ materialId }: { materialId: string }) => {
           </Link>
         )}
       </p>
-    </section>
+    </Panel>
   );
 };
 
@@ -73,12 +71,7 @@ export const MaterialScreen = () => {
   if (!material) {
     // One of their own that was put in just now: its page follows.
     if (own.data === undefined || own.data.some(({ id }) => id === materialId)) return null;
-    return (
-      <Missing
-        title="Material not found"
-        text="It may have been one of your own that was deleted."
-      />
-    );
+    return <Missing title="Material not found" text={shelfWords.itMayHaveBeenOne} />;
   }
   const record = own.data?.find(({ id }) => id === materialId)?.own;
   const batch = record?.kind === 'ready-made' ? record.batch : undefined;

@@ -9,7 +9,14 @@ import {
   provenance,
   type Oil,
 } from '@jubbet/core/catalog';
-import { ageWords, formatList, formatNumber, formatPercent, sourceWords } from '@jubbet/core/words';
+import {
+  ageWords,
+  formatList,
+  formatNumber,
+  formatPercent,
+  sourceWords,
+  shelfWords,
+} from '@jubbet/core/words';
 import { useCatalog } from '../../parts/catalog';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -141,7 +148,7 @@ const Figures = ({ oil }: { oil: Oil }) => {
           </p>
         ))}
       <details className="mt-3">
-        <summary className="w-fit text-press">Use a figure of my own</summary>
+        <summary className="w-fit text-press">{shelfWords.useAFigureOfMy}</summary>
         <div className="mt-2">
           <OwnFigure oil={oil} />
         </div>
@@ -169,7 +176,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         </p>
         {alike.map(({ name, tellApart }) => (
           <p key={name} className="mt-1 text-sm text-soft">
-            “{name}” may mean several: this one is {tellApart[oil.id] ?? botanicalOf(oil)}
+            {shelfWords.mayMeanSeveralThisOne(name, tellApart[oil.id] ?? botanicalOf(oil))}
           </p>
         ))}
         {kin && (
@@ -181,7 +188,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
       <section aria-label="Cautions" className={box}>
         <h2 className="text-lg">Cautions</h2>
         {cautions.length === 0 ? (
-          <p>None on record beyond its strength.</p>
+          <p>{shelfWords.noneOnRecordBeyondIts}</p>
         ) : (
           <ul className="list-disc pl-5">
             {cautions.map((line) => (
@@ -196,7 +203,7 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
         {chemistry && chemistry.constituents.length > 0 ? (
           <Suspense fallback={<p>Drawing.</p>}>
             <p className="mb-2 text-sm text-soft">
-              Typical content with low and high; confidence: {chemistry.confidence}.
+              {shelfWords.typicalContentWithLowAnd(chemistry.confidence)}
             </p>
             <Chemistry contents={chemistry.constituents} />
           </Suspense>
@@ -209,16 +216,14 @@ export const OilPage = ({ oil }: { oil: Oil }) => {
       <section aria-label="Goes well with" className={box}>
         <h2 className="text-lg">Goes well with</h2>
         <p className="mt-1">
-          <span className="text-soft">Of the same family: </span>
+          <span className="text-soft">{shelfWords.ofTheSameFamily} </span>
           {family.length > 0 ? <Links oils={family} /> : 'none on record'}
         </p>
         <p className="mt-1">
-          <span className="text-soft">Of other notes, sharing some of its smell: </span>
+          <span className="text-soft">{shelfWords.ofOtherNotesSharingSome} </span>
           {notes.length > 0 ? <Links oils={notes} /> : 'none on record'}
         </p>
-        <p className="mt-1 text-sm text-soft">
-          Worked out from the constituents they share. Smell the open bottles together first.
-        </p>
+        <p className="mt-1 text-sm text-soft">{shelfWords.workedOutFromTheConstituents}</p>
       </section>
     </>
   );

@@ -1,6 +1,6 @@
 import { shippedCatalog } from '@jubbet/core/catalog';
 import { celsiusOf, fahrenheitOf } from '@jubbet/core/quantity';
-import { allergyWords } from '@jubbet/core/words';
+import { allergyWords, shelfWords } from '@jubbet/core/words';
 import { NumberUnder, SelectField, TextField } from '../../ui/Field';
 import { useUnits } from '../../parts/useUnits';
 import { Ticks } from '../../ui/Ticks';
@@ -80,8 +80,8 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
       onChoose={(baseKind) => set({ baseKind })}
     />
     <TextField
-      label="Name on a label (INCI)"
-      hint="the name that cosmetics labels use in every language"
+      label={shelfWords.nameOnALabelInci}
+      hint={shelfWords.nameThatCosmeticsLabelsUse}
       maxLength={200}
       className="w-64"
       value={own.inci}
@@ -106,8 +106,8 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
     />
     <div className="w-full">
       <Ticks
-        title="May bring an allergy to"
-        ownWords="Another, in your own words"
+        title={shelfWords.mayBringAnAllergyTo}
+        ownWords={shelfWords.anotherInYourOwnWords}
         known={broughtByBases}
         nameOf={(id) => allergyWords(shippedCatalog, id)}
         chosen={own.allergens}
@@ -118,7 +118,7 @@ export const BaseFields = ({ own, set, problemAt }: Setting<Of<'base'>> & Checke
         isOn={own.allergensKnown ?? false}
         onTick={(isOn) => set({ allergensKnown: isOn })}
       >
-        That is all it may bring
+        {shelfWords.thatIsAllItMay}
       </Tick>
     </div>
   </>

@@ -1,3 +1,4 @@
+import { shelfWords } from '@jubbet/core/words';
 import type { FigureId, Oil } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -70,10 +71,10 @@ export const OwnFigure = ({ oil }: { oil: Oil }) => {
         onEmpty={() => setValue(null)}
       />
       <TextField
-        label="Source of its figures"
+        label={shelfWords.sourceOfItsFigures}
         maxLength={200}
         className="w-64"
-        placeholder="a supplier’s sheet, an edition"
+        placeholder={shelfWords.suppliersSheetAnEdition}
         value={source}
         onChange={(event) => setSource(event.target.value)}
       />

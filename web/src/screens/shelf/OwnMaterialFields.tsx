@@ -1,3 +1,4 @@
+import { shelfWords } from '@jubbet/core/words';
 import { oilsToAsk } from '@jubbet/core/advice';
 import { useCatalog } from '../../parts/catalog';
 import { botanicalOf, searchBases, searchOils, type OwnMaterial } from '@jubbet/core/catalog';
@@ -111,31 +112,31 @@ export const FragranceFields = ({ own, set }: Setting<Of<'fragrance'>>) => {
   return (
     <>
       <Maybe
-        label="Left on the face, at most"
+        label={shelfWords.leftOnTheFaceAt}
         unit="%"
         value={own.certificate.face}
         onChange={(face) => put({ face })}
       />
       <Maybe
-        label="Left on the body, at most"
+        label={shelfWords.leftOnTheBodyAt}
         unit="%"
         value={own.certificate.body}
         onChange={(body) => put({ body })}
       />
       <Maybe
-        label="Rinsed off, at most"
+        label={shelfWords.rinsedOffAtMost}
         unit="%"
         value={own.certificate.rinseOff}
         onChange={(rinseOff) => put({ rinseOff })}
       />
       <Maybe
-        label="On lips, at most"
+        label={shelfWords.onLipsAtMost}
         unit="%"
         value={own.certificate.lips ?? null}
         onChange={(lips) => put({ lips })}
       />
       <Maybe
-        label="Under the arm, at most"
+        label={shelfWords.underTheArmAtMost}
         unit="%"
         value={own.certificate.underarm ?? null}
         onChange={(underarm) => put({ underarm })}
@@ -151,14 +152,14 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
   return (
     <div className="grid w-full gap-3">
       <Maybe
-        label="Essential oil in it, by its label"
+        label={shelfWords.essentialOilInItBy}
         unit="%"
         value={own.essentialPercent}
         onChange={(essentialPercent) => set({ essentialPercent })}
       />
       {own.parts.length > 1 && (
         <Tick isOn={isProportionKnown} onTick={(proportionsKnown) => set({ proportionsKnown })}>
-          I know how much of each oil is in it
+          {shelfWords.iKnowHowMuchOf}
         </Tick>
       )}
       <ul className="grid gap-1">
@@ -192,9 +193,9 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
       </ul>
       <div className="max-w-md">
         <PickByName
-          label="An oil in it"
+          label={shelfWords.oilInIt}
           meaningsOf={(name) => oilsToAsk(catalog, null, name)}
-          placeholder="Its oils, where they are known"
+          placeholder={shelfWords.itsOilsWhereTheyAre}
           search={(text) => searchOils(catalog, text)}
           isTaken={({ id }) => own.parts.some((part) => part.id === id)}
           describe={botanicalOf}
@@ -218,7 +219,7 @@ export const ReadyMadeFields = ({ own, set }: Setting<Of<'ready-made'>>) => {
       <div className="max-w-md">
         <PickByName
           label="Its carrier"
-          placeholder="Its carrier, where it has one"
+          placeholder={shelfWords.itsCarrierWhereItHas}
           search={(text) => searchBases(catalog, text)}
           isTaken={({ id }) => carriers.some((carrier) => carrier.id === id)}
           describe={botanicalOf}

@@ -1,3 +1,5 @@
+import { Panel } from '../../ui/Panel';
+import { shelfWords } from '@jubbet/core/words';
 import { ownMaterialSchema, type OwnMaterial } from '@jubbet/core/catalog';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
@@ -117,8 +119,8 @@ const Form = ({ begun: given, isNew }: { begun: Made; isNew: boolean }) => {
         <div className="flex flex-wrap gap-4">
           <TextField label="Name" maxLength={120} className="w-64" {...line('name')} />
           <TextField
-            label="Source of its figures"
-            hint="a supplier’s sheet, a label, a certificate"
+            label={shelfWords.sourceOfItsFigures}
+            hint={shelfWords.suppliersSheetALabelA}
             maxLength={200}
             className="w-72"
             {...line('source')}
@@ -133,7 +135,7 @@ const Form = ({ begun: given, isNew }: { begun: Made; isNew: boolean }) => {
         {own.kind !== 'base' && (
           <TextField
             label="Botanical name"
-            hint="for allergies to its plant family"
+            hint={shelfWords.forAllergiesToItsPlant}
             maxLength={200}
             className="w-72"
             {...line('botanical')}
@@ -144,21 +146,15 @@ const Form = ({ begun: given, isNew }: { begun: Made; isNew: boolean }) => {
         )}
       </section>
       {own.kind === 'oil' && (
-        <section
-          aria-label="Composition"
-          className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
-        >
+        <Panel aria-label="Composition" className="grid gap-3 px-5 py-4">
           <h2 className="text-lg">Composition</h2>
-          <p className="text-sm text-soft">
-            With it, limits by age, pregnancy, condition and combined limits are checked. Without it
-            they can’t be.
-          </p>
+          <p className="text-sm text-soft">{shelfWords.withItLimitsByAge}</p>
           <AnalysisField
             lot=""
             analysis={own.contents && { source: own.source, contents: own.contents }}
             onChange={(analysis) => set({ contents: analysis?.contents ?? null })}
           />
-        </section>
+        </Panel>
       )}
     </RecordPage>
   );
@@ -180,7 +176,7 @@ export const OwnMaterialScreen = () => {
       }}
     />
   ) : (
-    <Missing title="Unknown kind of material" text="Go back to the shelf and choose one there." />
+    <Missing title={shelfWords.unknownKindOfMaterial} text={shelfWords.goBackToTheShelf} />
   );
 };
 

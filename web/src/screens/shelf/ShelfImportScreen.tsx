@@ -1,6 +1,13 @@
+import { Panel } from '../../ui/Panel';
 import { nameIn } from '@jubbet/core/catalog';
 import { readShelf, type ShelfLine } from '@jubbet/core/reading';
-import { countedWords, formatNumber, shelfLineWords, shelfTableWords } from '@jubbet/core/words';
+import {
+  countedWords,
+  formatNumber,
+  shelfLineWords,
+  shelfTableWords,
+  shelfWords,
+} from '@jubbet/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -35,7 +42,7 @@ const LineRow = ({
           {shelfLineWords(one.problem)}
           {one.problem.code === 'twice' && (
             <Button className="mt-1" onClick={onTwo}>
-              Two bottles: add both
+              {shelfWords.twoBottlesAddBoth}
             </Button>
           )}
           {one.problem.code === 'several' && (
@@ -104,14 +111,10 @@ export const ShelfImportScreen = () => {
     <div className="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <ScreenTitle title="Import bottles" />
-        <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
+        <ButtonLink to="/shelf">{shelfWords.backToTheShelf}</ButtonLink>
       </div>
       <section className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4">
-        <p className="max-w-prose">
-          A CSV file from any spreadsheet: a line of headings, then a line for each bottle. Needed
-          are “material” and “size”; lot, supplier, left, unit, bought, opened, best before and
-          price are read where they are there.
-        </p>
+        <p className="max-w-prose">{shelfWords.csvFileFromAnySpreadsheet}</p>
         <input
           type="file"
           aria-label="Table of bottles"
@@ -141,9 +144,9 @@ export const ShelfImportScreen = () => {
         )}
       </section>
       {read?.ok && (
-        <section
+        <Panel
           aria-label="What was read"
-          className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+          className="grid grid-cols-[minmax(0,1fr)] gap-3 px-5 py-4"
         >
           <p role="status">
             {countedWords(good.length, 'bottle')} can be added
@@ -174,7 +177,7 @@ export const ShelfImportScreen = () => {
                 : `Add ${countedWords(good.length, 'bottle')}`}
             </Button>
           </div>
-        </section>
+        </Panel>
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import { Panel } from '../../ui/Panel';
 import { containers } from '../../store/containers';
 import { byName } from '@jubbet/core/quantity';
 import { useCatalog } from '../../parts/catalog';
@@ -11,7 +12,14 @@ import {
   type Oil,
 } from '@jubbet/core/catalog';
 import { dropOfBottle, keeping, type Bottle } from '@jubbet/core/stock';
-import { countedWords, formatNumber, formatRange, oneOf, volumeWords } from '@jubbet/core/words';
+import {
+  countedWords,
+  formatNumber,
+  formatRange,
+  oneOf,
+  volumeWords,
+  shelfWords,
+} from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { format, parseISO } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
@@ -85,7 +93,7 @@ const Group = ({ title, records }: { title: string; records: readonly ShelvedRec
   const catalog = useCatalog();
   const write = useWrite();
   return records.length === 0 ? null : (
-    <section aria-label={title} className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3">
+    <Panel aria-label={title} className="mt-5 px-5 py-3">
       <h2 className="text-lg">{title}</h2>
       <WindowList ids={records.map(({ id }) => id)} rowPx={72}>
         {(id) => {
@@ -109,7 +117,7 @@ const Group = ({ title, records }: { title: string; records: readonly ShelvedRec
           );
         }}
       </WindowList>
-    </section>
+    </Panel>
   );
 };
 
@@ -149,28 +157,20 @@ export const ShelfScreen = () => {
       </div>
       <div className="mt-3 max-w-xl">
         <PickByName<Material>
-          label="Look up an oil or a carrier"
-          placeholder="Look up any oil, carrier, butter or wax"
+          label={shelfWords.lookUpAnOilOr}
+          placeholder={shelfWords.lookUpAnyOilCarrier}
           search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
           isTaken={() => false}
           describe={(material, query) => tellApart(query, material.id) ?? botanicalOf(material)}
           onPick={({ id }) => void navigate(`/materials/${id}`)}
         />
       </div>
-      {open.length === 0 && (
-        <p className="mt-4 max-w-prose">
-          Add your bottles with the day you opened them. Jubbet then tells you which are past their
-          date, and uses the drop size you measured.
-        </p>
-      )}
+      {open.length === 0 && <p className="mt-4 max-w-prose">{shelfWords.addYourBottlesWithThe}</p>}
       <Group title="Oils" records={oils} />
       <Group title="Bases" records={others} />
       <Group title="Finished" records={data.filter(({ bottle }) => bottle.finishedOn)} />
-      <section
-        aria-label="Containers of your own"
-        className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
-      >
-        <h2 className="text-lg">Containers of your own</h2>
+      <Panel aria-label={shelfWords.containersOfYourOwn} className="mt-5 px-5 py-3">
+        <h2 className="text-lg">{shelfWords.containersOfYourOwn}</h2>
         {ownContainers.length > 0 ? (
           <ul>
             {ownContainers.map(({ id, container: container }) => (
@@ -200,19 +200,14 @@ export const ShelfScreen = () => {
             ))}
           </ul>
         ) : (
-          <p className="mt-1 max-w-prose">
-            Measure a bottle, a tin or a locket with water once, and use it for any blend.
-          </p>
+          <p className="mt-1 max-w-prose">{shelfWords.measureABottleATin}</p>
         )}
         <p className="mt-2">
           <ButtonLink to="/shelf/containers/new">Measure a container</ButtonLink>
         </p>
-      </section>
-      <section
-        aria-label="Materials of your own"
-        className="mt-5 rounded-xl border border-line bg-sheet px-5 py-3"
-      >
-        <h2 className="text-lg">Materials of your own</h2>
+      </Panel>
+      <Panel aria-label={shelfWords.materialsOfYourOwn} className="mt-5 px-5 py-3">
+        <h2 className="text-lg">{shelfWords.materialsOfYourOwn}</h2>
         <ul className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
           {ownOnes.map(({ id, own: entry }) => (
             <li key={id}>
@@ -228,7 +223,7 @@ export const ShelfScreen = () => {
           <ButtonLink to="/materials/new/fragrance">A fragrance oil</ButtonLink>
           <ButtonLink to="/materials/new/base">A base</ButtonLink>
         </p>
-      </section>
+      </Panel>
     </div>
   );
 };

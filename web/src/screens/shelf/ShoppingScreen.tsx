@@ -1,6 +1,6 @@
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
 import type { ToBuy } from '@jubbet/core/stock';
-import { countedWords, formatNumber, moneyWords } from '@jubbet/core/words';
+import { countedWords, formatNumber, moneyWords, shelfWords } from '@jubbet/core/words';
 import Papa from 'papaparse';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
@@ -108,13 +108,10 @@ export const ShoppingScreen = () => {
           title="Shopping list"
           aside={list.length > 0 ? `${open.length} of ${list.length} to buy` : ''}
         />
-        <ButtonLink to="/shelf">Back to the shelf</ButtonLink>
+        <ButtonLink to="/shelf">{shelfWords.backToTheShelf}</ButtonLink>
       </div>
       {list.length === 0 ? (
-        <p className="max-w-prose">
-          Nothing runs out: of everything on the shelf there is enough for a month at the usual
-          pace.
-        </p>
+        <p className="max-w-prose">{shelfWords.nothingRunsOutOfEverything}</p>
       ) : (
         <>
           <ul className="rounded-xl border border-line bg-sheet px-5 py-2">

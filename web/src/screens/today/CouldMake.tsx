@@ -1,7 +1,7 @@
 import { fillingsOf, workOut } from '@jubbet/core/drops';
 import { outOfBottles, preDilutedIn } from '@jubbet/core/mixture';
 import { stockOf, timesFromShelf } from '@jubbet/core/stock';
-import { fillingsWords, nameOrNone, wearerWords } from '@jubbet/core/words';
+import { fillingsWords, nameOrNone, wearerWords, todayWords } from '@jubbet/core/words';
 import { useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
 import { useCatalog } from '../../parts/catalog';
@@ -37,7 +37,7 @@ export const CouldMake = () => {
   const found = tried.filter((_, n) => done[n]).slice(0, mostShown);
   if (found.length === 0) return null;
   return (
-    <Section title="You could make now">
+    <Section title={todayWords.youCouldMakeNow}>
       <ul>
         {found.map(({ id, recipe }) => (
           <li key={id} className="border-b border-line py-2 last:border-0">

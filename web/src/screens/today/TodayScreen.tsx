@@ -1,7 +1,8 @@
+import { Panel } from '../../ui/Panel';
 import { calendarOf, type CalendarEntry } from '@jubbet/core/exchange';
 import { dueAt, readAtHours } from '@jubbet/core/batch';
 import type { Todo } from '@jubbet/core/planning';
-import { countedWords, testedWords } from '@jubbet/core/words';
+import { countedWords, testedWords, todayWords } from '@jubbet/core/words';
 import { CalendarPlus } from 'lucide-react';
 import { Button, ButtonLink } from '../../ui/Button';
 import { PatchTestCard } from '../../parts/PatchTestCard';
@@ -96,7 +97,7 @@ export const TodayScreen = () => {
             <Button
               onClick={() => saveFile('jubbet.ics', calendarOf(entries, now()), 'text/calendar')}
             >
-              <CalendarPlus aria-hidden size={18} /> Save to a calendar
+              <CalendarPlus aria-hidden size={18} /> {todayWords.saveToACalendar}
             </Button>
           )}
           <ButtonLink look={ids.length > 0 ? 'plain' : 'first'} to="/blends">
@@ -109,27 +110,20 @@ export const TodayScreen = () => {
           {ids.length > 0 ? (
             <OnTheBench ids={ids} />
           ) : (
-            <p className="max-w-prose">
-              Nothing is on the bench. Open a blend and press “Make this”: Jubbet counts every drop
-              with you and never loses the count.
-            </p>
+            <p className="max-w-prose">{todayWords.nothingIsOnTheBench}</p>
           )}
-          {rows.length > 0 ? (
-            <DueList rows={rows} />
-          ) : (
-            <p>Nothing is due: no test to read, no date that passes soon.</p>
-          )}
+          {rows.length > 0 ? <DueList rows={rows} /> : <p>{todayWords.nothingIsDueNoTest}</p>}
           {tests.length > 0 && (
-            <section
+            <Panel
               id="tests"
-              aria-label="Patch tests in progress"
-              className="grid gap-3 rounded-xl border border-line bg-sheet px-5 py-4"
+              aria-label={todayWords.patchTestsInProgress}
+              className="grid gap-3 px-5 py-4"
             >
-              <h2 className="text-lg">Patch tests in progress</h2>
+              <h2 className="text-lg">{todayWords.patchTestsInProgress}</h2>
               {tests.map(({ record }) => (
                 <PatchTestCard key={record.id} record={record} />
               ))}
-            </section>
+            </Panel>
           )}
         </div>
         <Beside />

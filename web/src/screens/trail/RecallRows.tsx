@@ -1,5 +1,5 @@
 import type { TrailBatch } from '@jubbet/core/batch';
-import { countedWords, dayWords, nameOrNone } from '@jubbet/core/words';
+import { countedWords, dayWords, nameOrNone, trailWords } from '@jubbet/core/words';
 import type { RefObject } from 'react';
 import { Link } from 'react-router';
 import { Cell, RowHead, Table } from '../../ui/Table';
@@ -54,7 +54,7 @@ const Cells = ({
         </Link>
       )}
       <span className="block text-sm whitespace-nowrap">{batch.number}</span>
-      {isDeleted && <span className="block text-sm text-soft">deleted from the log</span>}
+      {isDeleted && <span className="block text-sm text-soft">{trailWords.deletedFromTheLog}</span>}
     </RowHead>
     <Cell under="Made" className="whitespace-nowrap">
       {dayWords(batch.madeOn)}

@@ -6,7 +6,7 @@ import {
   type TrailBatch,
 } from '@jubbet/core/batch';
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
-import { countedWords, formatList, nameOrNone } from '@jubbet/core/words';
+import { countedWords, formatList, nameOrNone, trailWords } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
@@ -105,15 +105,10 @@ export const RecallScreen = () => {
     [all, begun],
   );
   if (!trailed || !given || !shelf || !house) {
-    return <p role="status">Looking through the batches.</p>;
+    return <p role="status">{trailWords.lookingThroughTheBatches}</p>;
   }
   if (!begun) {
-    return (
-      <Missing
-        title="Nothing to follow here"
-        text="Open a bottle or a batch, and follow it from there."
-      />
-    );
+    return <Missing title={trailWords.nothingToFollowHere} text={trailWords.openABottleOrA} />;
   }
   const names = new Map(house.map(({ id, person }) => [id, person.name]));
   const rows = trailed.filter(({ batch }) => found.has(batch));
@@ -182,7 +177,7 @@ export const RecallScreen = () => {
         </div>
       </div>
       {rows.length === 0 ? (
-        <p>No batch in the log was made from it.</p>
+        <p>{trailWords.noBatchInTheLog}</p>
       ) : (
         <RecallRows
           rows={rows}
@@ -192,10 +187,7 @@ export const RecallScreen = () => {
           isWhole={isPrinting}
         />
       )}
-      <p className="max-w-prose text-sm text-soft">
-        If something may harm, tell everyone who has it to stop using it, and keep a piece of it and
-        the bottle. Who sells must also follow the rules of their country.
-      </p>
+      <p className="max-w-prose text-sm text-soft">{trailWords.ifSomethingMayHarmTell}</p>
     </div>
   );
 };

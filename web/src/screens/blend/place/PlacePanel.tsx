@@ -1,5 +1,5 @@
 import type { PlaceId } from '@jubbet/core/catalog';
-import { placeWords } from '@jubbet/core/words';
+import { placeWords, blendWords } from '@jubbet/core/words';
 import { useEffect, useId, useRef } from 'react';
 import { Tick } from '../../../ui/Tick';
 import { Body } from './Body';
@@ -63,13 +63,10 @@ export const PlacePanel = ({
     <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
       <div>
         <Body chosen={chosen} onChoose={onChoose} />
-        <p className="mt-3 max-w-md text-sm text-soft">
-          Dashed areas take no essential oil: eyes, inside of the nose and ears, genitals, nipples
-          while breastfeeding, the nappy area and open wounds. Inflamed skin takes little.
-        </p>
+        <p className="mt-3 max-w-md text-sm text-soft">{blendWords.dashedAreasTakeNoEssential}</p>
       </div>
       <fieldset ref={list}>
-        <legend className="mb-1 text-sm text-soft">Point at it, or choose by name</legend>
+        <legend className="mb-1 text-sm text-soft">{blendWords.pointAtItOrChoose}</legend>
         {places.map((place) => (
           <Named key={place} {...{ place, name, chosen, onChoose }} />
         ))}

@@ -1,24 +1,7 @@
-import { readFileSync } from 'node:fs';
 import { ESLint } from 'eslint';
 import { expect, test } from 'vitest';
-import toCome from './wordsToCome.json';
 
-/** So many screens were on the list when it was begun: it never grows. */
-const atFirst = 141;
-
-/** Text between tags, or a name of an element, of four words and more. */
-const sentence =
-  />[^<>{}]*\p{L}\S*(?:\s+[^<>{}\s]*\p{L}[^<>{}\s]*){3}|="[^"]*\p{L}\S*(?:\s+\S*\p{L}[^"\s]*){3}/u;
-
-test('the list of screens whose sentences are not in words/ only shrinks', () => {
-  expect(toCome.length).toBeLessThanOrEqual(atFirst);
-  expect(new Set(toCome).size).toBe(toCome.length);
-  const done = toCome.filter((file) => !sentence.test(readFileSync(file, 'utf8')));
-  // What has none any more comes off the list, and stays off.
-  expect(done).toEqual([]);
-});
-
-test('a sentence in JSX is refused where a screen is not on the list', async () => {
+test('a sentence in JSX is refused: it belongs into words/', async () => {
   const lint = new ESLint();
   const config = (await lint.calculateConfigForFile('web/src/screens/plans/PlanScreen.tsx')) as {
     rules: Record<string, readonly unknown[]>;
