@@ -23,14 +23,12 @@ import { judgedAs, type Blend } from '@jubbet/core/drops';
 import type { Mixture } from '@jubbet/core/mixture';
 import { memo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { hasTrack, limitsShown } from './limitsShown';
 import { FigureChecks } from '../../parts/FigureChecks';
 import { LimitTrack } from '../../parts/LimitTrack';
 import { Term } from '../../ui/Term';
 import { nonBreaking } from '../../parts/nonBreaking';
 import { VerdictMark } from '../../parts/VerdictMark';
-
-/** Tracks that are shown at once, whatever they come to. */
-const shownTracks = 2;
 
 const trackValue = (entry: Finding): string => {
   if (!entry.value || entry.limit === null) return '';
@@ -101,12 +99,6 @@ const Why = ({
     </details>
   );
 };
-
-const hasTrack = (entry: Finding): boolean =>
-  entry.value !== null &&
-  entry.limit !== null &&
-  entry.limit > 0 &&
-  entry.reason.code !== 'light-none';
 
 /** True where the maker's own figure took the place of the library's. */
 const isOwnFigure = (catalog: Catalog, { subject }: Finding): boolean =>
@@ -179,21 +171,8 @@ const Line = ({ entry, judged }: { entry: Finding; judged: Judged }) => {
 export const Findings = memo(
   ({ findings, ...judged }: { findings: readonly Finding[] } & Judged) => {
     const catalog = useCatalog();
-    const closeness = (entry: Finding) => shareOfLimit(entry.value, entry.limit)?.likely ?? 0;
-    const all = findings.filter(hasTrack).sort((a, b) => closeness(b) - closeness(a));
-    // Of what is far from its limit the closest few are enough.
-    const near = all.filter(
-      (entry, index) =>
-        entry.verdict !== 'within' ||
-        entry.rule === 'whole-blend' ||
-        index < shownTracks ||
-        closeness(entry) > 40,
-    );
-    const far = all.filter((entry) => !near.includes(entry));
-    const rest = findings.filter((entry) => !hasTrack(entry));
-    // Notes without a number are by themselves, outside the verdict.
-    const raised = rest.filter(({ verdict }) => verdict !== 'within' && verdict !== 'note');
-    const quiet = rest.filter(({ verdict }) => verdict === 'within');
+    const { over, tracks, raised, far, passed } = limitsShown(findings);
+    const folded = far.length + passed.length;
     const notes = noteWords(catalog, findings);
     return (
       <Panel aria-label="Limits that apply" className="px-4 py-3">
@@ -201,30 +180,26 @@ export const Findings = memo(
           Limits that apply
         </h2>
         <ul>
-          {raised
-            .filter(({ verdict }) => verdict === 'over')
-            .map((entry) => (
-              <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
-            ))}
-          {near.map((entry) => (
+          {over.map((entry) => (
+            <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
+          ))}
+          {tracks.map((entry) => (
             <Track
               key={`${entry.rule}/${entry.subject}/${entry.limit}`}
               entry={entry}
               judged={judged}
             />
           ))}
-          {raised
-            .filter(({ verdict }) => verdict !== 'over')
-            .map((entry) => (
-              <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
-            ))}
+          {raised.map((entry) => (
+            <Line key={findingMessage(catalog, entry)} entry={entry} judged={judged} />
+          ))}
         </ul>
-        {quiet.length + far.length + notes.length > 0 && (
+        {folded + notes.length > 0 && (
           <details className="text-[14px]">
             <summary className="py-1 text-press">
               {formatList([
-                ...(quiet.length + far.length > 0
-                  ? [`${quiet.length + far.length} other checks passed`]
+                ...(folded > 0
+                  ? [`${folded} other ${folded === 1 ? 'check' : 'checks'} passed`]
                   : []),
                 ...(notes.length > 0 ? [countedWords(notes.length, 'note')] : []),
               ])}
@@ -242,7 +217,7 @@ export const Findings = memo(
               ))}
             </ul>
             <ul>
-              {quiet.map((entry) => (
+              {passed.map((entry) => (
                 <Line key={`${entry.rule}/${entry.subject}`} entry={entry} judged={judged} />
               ))}
             </ul>

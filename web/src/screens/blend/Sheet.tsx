@@ -1,8 +1,8 @@
 import { Notice } from '../../ui/Notice';
 import { Panel } from '../../ui/Panel';
 import type { Answer } from '@jubbet/core/brief';
-import { isMixedInOne, type WorkedOut } from '@jubbet/core/drops';
-import { answerBrief, firstLine, isIn } from '@jubbet/core/recipe';
+import type { WorkedOut } from '@jubbet/core/drops';
+import { answerBrief } from '@jubbet/core/recipe';
 import { stillNeededWords, blendWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
 import { ListFilter } from 'lucide-react';
@@ -41,7 +41,7 @@ import { openFirstGap } from '../../parts/openFirstGap';
 import { openAsked } from './gaps';
 import { Sentence } from './Sentence';
 import { TexturePanel } from './TexturePanel';
-import { shownContainer } from './shownContainer';
+import { sheetModel } from './sheetModel';
 import type { TokenProps } from './tokenProps';
 import { ofToday } from './ofToday';
 import { PastePanel } from './PastePanel';
@@ -72,15 +72,14 @@ const SheetBody = ({
   useEffect(() => {
     latest.current = recipe;
   });
-  const container = shownContainer(firstLine(recipe).container);
-  const evaluation = worked.state === 'done' ? worked.evaluation : null;
-  const blend = worked.state === 'done' ? worked.blend : null;
-  const mixture = evaluation?.mixture ?? null;
   const fold = useFold('sheet/amounts');
-  // Carriers by parts alone stand in the sentence; what is weighed or melted is written here.
-  const isOneCarrier =
-    !isMixedInOne(catalog, recipe) && recipe.bases.every(({ amount }) => isIn(amount, 'parts'));
-  const hasBases = fold.isOpen || !isOneCarrier;
+  const { container, done, blend, evaluation, isOneCarrier, hasBases, offersChoosing } = sheetModel(
+    catalog,
+    recipe,
+    worked,
+    fold.isOpen,
+  );
+  const mixture = evaluation?.mixture ?? null;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3 md:grid-cols-[150px_minmax(0,1fr)] xl:grid-cols-[172px_minmax(0,1fr)_300px]">
       <Panel
@@ -92,7 +91,7 @@ const SheetBody = ({
           container={container}
           recipe={recipe}
           change={change}
-          done={worked.state === 'done' ? worked : null}
+          done={done}
           isShort={!fold.isOpen}
         />
         {mixture && <NoteBar mixture={mixture} words className="mt-2 w-full" />}
@@ -106,7 +105,7 @@ const SheetBody = ({
             addRef={addRef}
             isShort={!fold.isOpen}
           />
-          {worked.state === 'done' && <PreDilutions done={worked} />}
+          {done && <PreDilutions done={done} />}
           {hasBases && <BaseTable recipe={recipe} change={change} worked={worked} />}
           <div
             className={clsx(
@@ -125,7 +124,7 @@ const SheetBody = ({
             <span className="self-start pt-2 max-sm:hidden">
               <Kbd>/</Kbd>
             </span>
-            {(fold.isOpen || recipe.oils.length === 0) && (
+            {offersChoosing && (
               <ButtonLink
                 to="oils"
                 className="px-2.5!"
@@ -172,12 +171,8 @@ const SheetBody = ({
           )}
         </div>
         <div className="grid gap-3 max-xl:order-3 max-xl:col-span-full">
-          {worked.state === 'done' && (
-            <Findings
-              findings={worked.evaluation.findings}
-              blend={worked.blend}
-              mixture={worked.evaluation.mixture}
-            />
+          {blend && evaluation && (
+            <Findings findings={evaluation.findings} blend={blend} mixture={evaluation.mixture} />
           )}
           <p className="px-1 text-[13px] text-soft">
             {blendWords.publishedGuidanceNotMedicalAdvice}

@@ -29,7 +29,7 @@ top with jojoba`;
 test('figures that agree are said to, and each drop size gives its strength', async () => {
   await read('Quiet roller\n10 ml roller bottle\n6 drops true lavender\ntop with jojoba');
   expect(await screen.findByRole('heading', { name: 'Quiet roller' })).toBeTruthy();
-  expect(part('What does not add up').getByText(/agree with each other/)).toBeTruthy();
+  expect(part('What does not add up').getByText(/Everything adds up/)).toBeTruthy();
   const sizes = part('What it really is').getAllByRole<HTMLInputElement>('radio');
   expect(sizes).toHaveLength(5);
   const chosen = sizes.find(({ checked }) => checked);
