@@ -51,15 +51,17 @@ test('a perfume is adjusted twice by smell, with an oil that is new, and becomes
   await expect(wentIn.getByRole('row', { name: /Frankincense/ })).toContainText(
     'added after smelling',
   );
-  await expect(page.getByLabel('How it smells now')).toHaveValue(
+  await expect(page.getByRole('region', { name: 'What happened' })).toContainText(
     'greener, with a church behind it',
   );
   // A nose the next day opens no batch again.
+  await page.getByRole('button', { name: 'How it smells' }).click();
   await page.getByLabel('The next day').fill('softer');
   await page.getByLabel('The next day').blur();
   await saved(page);
   await expect(page.getByRole('link', { name: 'Go on making' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Save as a version' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Save as a version' }).click();
   await expect(page.getByRole('heading', { name: /^As made, 2026/ })).toBeVisible();
   await page.getByRole('button', { name: /^Restore As made/ }).click();
   await expect(page.getByLabel('Drops of Petitgrain')).toHaveValue('3');
@@ -262,6 +264,7 @@ test('a finished batch is closed: its bench opens nothing, and what was wrong is
   await expect(page.getByRole('heading', { name: /^Finished: Raffle table/ })).toBeVisible();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('link', { name: 'To the log' }).click();
+  await page.getByRole('button', { name: 'Put something right' }).click();
   await page.getByRole('button', { name: 'Something was counted wrong' }).click();
   const form = page.getByRole('form', { name: 'Correct this batch' });
   await form.getByLabel(/^What it really was/).fill('2');

@@ -143,7 +143,8 @@ test('log and label say what fell, into what it went, and every oil in ml', asyn
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('4');
   await expect(page.getByRole('button', { name: 'Container: 15 ml roll-on' })).toBeVisible();
   await page.goto('/batches/batch-prompt-desk');
-  await page.getByRole('button', { name: 'Make again, as planned' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Make again, as planned' }).click();
   await expect(page.getByLabel('Drops of Cardamom', { exact: true })).toHaveValue('2');
 });
 

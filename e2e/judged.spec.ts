@@ -181,7 +181,8 @@ test('a batch goes into another blend as what is in it', async ({ page }) => {
     .getByRole('row')
     .filter({ has: page.getByRole('link', { name: /^Label of batch/ }) });
   await finished.first().getByRole('link').first().click();
-  await page.getByRole('button', { name: 'Use as an ingredient' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Use as an ingredient' }).click();
   await expect(page.getByRole('heading', { name: 'Made of' })).toBeVisible();
   await expect(page.getByText(/From batch .*, best before/)).toBeVisible();
 });

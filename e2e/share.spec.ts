@@ -133,6 +133,7 @@ test('a photograph of a batch is made small, loses what the camera wrote, and is
   page,
 }) => {
   await page.goto('/batches/batch-raffle-table');
+  await page.getByRole('button', { name: 'Photographs' }).click();
   const photographs = page.getByRole('region', { name: /^Photographs of batch/ });
   await expect(photographs).toBeVisible();
   const shot = await page.screenshot({ type: 'jpeg', fullPage: true });
@@ -183,6 +184,7 @@ test('the drawing of the container is a file with its own colours', async ({ pag
 
 test('what is no picture is not kept as one', async ({ page }) => {
   await page.goto('/batches/batch-raffle-table');
+  await page.getByRole('button', { name: 'Photographs' }).click();
   const photographs = page.getByRole('region', { name: /^Photographs of batch/ });
   await photographs
     .getByLabel(/^A photograph of/)

@@ -2,7 +2,7 @@ import { more } from './sheet';
 import { type Page, expect, test } from './test';
 import { expectAccessible } from './axe';
 
-const given = (page: Page) => page.getByRole('region', { name: 'Who got it' });
+const given = (page: Page) => page.getByRole('region', { name: 'Who has it' });
 
 /** Makes a blend from start to end, counting every drop. */
 const make = async (page: Page, blend: string): Promise<void> => {
@@ -63,23 +63,27 @@ test('three batches, run short, another bottle, a reaction comes in, recall', as
   await expect(ledger.getByText(/used in/)).toHaveCount(3);
   // Someone outside the house gets a piece of the last, and their skin reacts.
   await page.goto(batch);
+  await given(page).getByRole('button', { name: 'Give some away' }).click();
   await given(page).getByLabel('To').fill('Choir, third row');
   await given(page).getByRole('button', { name: 'Save who got it' }).click();
   await expect(given(page)).toContainText('0 of 1 piece still here');
   const tests = page.getByRole('region', { name: 'Patch tests' });
-  await tests.getByLabel('On whom').fill('Choir, first row');
   await tests.getByRole('button', { name: 'Begin a patch test' }).click();
+  await tests.getByLabel('On whom').fill('Choir, first row');
+  await tests.getByRole('button', { name: 'Begin the test' }).click();
   const card = tests.getByRole('region', { name: 'Patch test on Choir, first row' });
   await card.getByLabel('red, or it itches').check();
   await card.getByRole('button', { name: 'Save the reading' }).click();
   await expect(card).toContainText('a reaction');
   // Not to them, whatever comes.
+  await given(page).getByRole('button', { name: 'Give some away' }).click();
   await given(page).getByLabel('To').fill('choir, FIRST row');
   await given(page).getByRole('button', { name: 'Save who got it' }).click();
   await expect(page.getByText(/can’t be given to them/)).toBeVisible();
   await expectAccessible(page);
   // Every other piece that shares a bottle, and who has it.
-  await page.getByRole('link', { name: 'Batches from the same bottles' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Batches from the same bottles' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(
     'Batches from the same bottles',
   );
@@ -93,8 +97,10 @@ test('a patch test is read after two days, and lets the batch go', async ({ page
   await page.goto('/blends');
   await page.goto('/batches/batch-curtain-call');
   const tests = page.getByRole('region', { name: 'Patch tests' });
-  await tests.getByLabel('On whom').fill('Ines');
   await tests.getByRole('button', { name: 'Begin a patch test' }).click();
+  await tests.getByLabel('On whom').fill('Ines');
+  await tests.getByRole('button', { name: 'Begin the test' }).click();
+  await given(page).getByRole('button', { name: 'Give some away' }).click();
   await given(page).getByLabel('To').fill('Ines');
   await given(page).getByRole('button', { name: 'Save who got it' }).click();
   await expect(page.getByText(/once it is read clear after 48 hours/)).toBeVisible();
@@ -112,6 +118,7 @@ test('a patch test is read after two days, and lets the batch go', async ({ page
   await card.getByRole('button', { name: 'Save the reading' }).click();
   await expect(card).toHaveCount(0);
   await page.goto('/batches/batch-curtain-call');
+  await given(page).getByRole('button', { name: 'Give some away' }).click();
   await given(page).getByLabel('To').fill('Ines');
   await given(page).getByRole('button', { name: 'Save who got it' }).click();
   await expect(given(page).getByRole('link', { name: 'Ines' })).toBeVisible();
@@ -124,6 +131,7 @@ test('carrier is added to a finished batch: a new strength, and new labels', asy
     .getByText(/^\d.*% /)
     .first()
     .textContent();
+  await page.getByRole('button', { name: 'Put something right' }).click();
   await page.getByRole('button', { name: 'Something was added to it later' }).click();
   const form = page.getByRole('form', { name: 'Add to this batch' });
   await form.getByLabel('What was added').fill('fractionated');
@@ -163,7 +171,8 @@ test('a batch that is deleted asks whether it was made', async ({ page }) => {
   await expect(page.getByText(/used in/).first()).toBeVisible();
   const before = (await heading.textContent()) ?? '';
   await page.goto('/batches/batch-interval');
-  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
   await page.getByRole('button', { name: 'It was not: put it back' }).click();
   await expect(page.getByText(/is deleted/)).toBeVisible();
   await page.goto('/shelf/lavender-1');
@@ -178,7 +187,8 @@ test('a batch for sale: the list of the law, what is missing, and words that mak
   await page.getByLabel('What it is for').fill('Relieves muscle pain');
   await expect(page.getByLabel('What it is for')).toHaveValue('Relieves muscle pain');
   await make(page, 'row-g');
-  await page.getByRole('link', { name: 'For sale' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'For sale' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('For sale: Row G');
   const list = page.getByTestId('ingredients');
   // Falling order of weight, then the allergens.
@@ -243,7 +253,8 @@ test('what the law does not let be sold has no label for it, and no way past', a
   await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('Enter');
   await make(page, 'row-g');
-  await page.getByRole('link', { name: 'For sale' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'For sale' }).click();
   const against = page.getByRole('alert').filter({ hasText: 'Not for sale in the EU' });
   await expect(against).toContainText('methyl eugenol');
   await expect(page.getByRole('link', { name: 'Label to sell it' })).toHaveCount(0);

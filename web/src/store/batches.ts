@@ -122,11 +122,16 @@ export const batchStore = (store: Database = db) => {
     /** A batch with what happened at its bench; null where it is not in the log. */
     withEvents: (
       id: string,
-    ): Promise<{ readonly batch: BatchRecord; readonly events: readonly BenchEvent[] } | null> =>
+    ): Promise<{
+      readonly batch: BatchRecord;
+      readonly log: readonly LogEntry[];
+      readonly events: readonly BenchEvent[];
+    } | null> =>
       store.transaction('r', benchTables, async () => {
         const batch = await store.batches.get(id);
         if (!batch || batch.deletedAt !== null) return null;
-        return { batch, events: eventsIn(await logOf(store, batch)) };
+        const log = await logOf(store, batch);
+        return { batch, log, events: eventsIn(log) };
       }),
     /** What happened at the bench of a batch, in order. */
     log: async (id: string): Promise<LogEntry[]> => {

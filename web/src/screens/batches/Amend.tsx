@@ -52,13 +52,13 @@ const units = [
 ] as const;
 
 /** What was added after the end, and that printed labels no longer tell the truth. */
-const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+export const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const catalog = useCatalog();
   const { amended, corrected, cameOut } = made.tally;
   const cameOutLater = cameOut !== null && cameOut.words !== '';
   if (amended.length + corrected.length === 0 && !cameOutLater) return null;
   return (
-    <Notice tone="caution">
+    <Notice tone="caution" role="region" aria-label="Corrections">
       <p>
         <b>{batchesWords.replaceThePrintedLabels}</b> {batchesWords.thisBatchWasChangedAfter}
       </p>
@@ -263,8 +263,7 @@ export const Amend = ({
   const [open, setOpen] = useState<'add' | 'correct' | 'came-out' | null>(null);
   const close = () => setOpen(null);
   return (
-    <section aria-label="Corrections" className="grid gap-2">
-      <Amended batch={batch} made={made} />
+    <div className="grid gap-2">
       {open === 'add' && <Add batch={batch} made={made} events={events} onDone={close} />}
       {open === 'correct' && <Correct batch={batch} made={made} events={events} onDone={close} />}
       {open === 'came-out' && (
@@ -290,6 +289,6 @@ export const Amend = ({
           )}
         </div>
       )}
-    </section>
+    </div>
   );
 };

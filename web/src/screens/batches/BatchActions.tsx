@@ -15,6 +15,7 @@ import { wearerOn } from '@jubbet/core/brief';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
+import { More, MoreAct, MoreLink } from '../../ui/More';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { batches } from '../../store/batches';
@@ -149,25 +150,32 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
       </Notice>
     );
   }
+  const wasChanged = !made.isEmpty && !isAsPlanned(settled, made);
+  const isWhole = !open && !batch.notToBeUsed;
   return (
-    <div className="flex flex-wrap gap-2">
-      <Button look="quiet" onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
-        Delete
-      </Button>
+    <div className="flex flex-wrap gap-2 print:hidden">
+      <More>
+        {wasChanged && (
+          <>
+            <MoreAct onClick={() => void again(planned)}>{batchesWords.makeAgainAsPlanned}</MoreAct>
+            <MoreAct onClick={() => void asVersion()}>{batchesWords.saveAsAVersion}</MoreAct>
+          </>
+        )}
+        {isWhole && !made.isEmpty && (
+          <MoreAct onClick={() => void asMaterial()}>{batchesWords.useItInAnotherBlend}</MoreAct>
+        )}
+        {isWhole && <MoreLink to={`/batches/${batch.id}/for-sale`}>For sale</MoreLink>}
+        <MoreLink to={`/recall?batch=${encodeURIComponent(batch.id)}`}>
+          {batchesWords.batchesFromTheSameBottles}
+        </MoreLink>
+        <MoreAct onClick={() => (made.isEmpty ? void remove(false) : setAsking(true))}>
+          Delete
+        </MoreAct>
+      </More>
       <Button onClick={() => void again(recipeAsMade(settled, made))}>Make again</Button>
-      {!made.isEmpty && !isAsPlanned(settled, made) && (
-        <>
-          <Button onClick={() => void again(planned)}>{batchesWords.makeAgainAsPlanned}</Button>
-          <Button onClick={() => void asVersion()}>{batchesWords.saveAsAVersion}</Button>
-        </>
-      )}
-      {!open && !batch.notToBeUsed && !made.isEmpty && (
-        <Button onClick={() => void asMaterial()}>{batchesWords.useItInAnotherBlend}</Button>
-      )}
-      <ButtonLink to={`/batches/${batch.id}/label`}>Label</ButtonLink>
-      {!open && !batch.notToBeUsed && (
-        <ButtonLink to={`/batches/${batch.id}/for-sale`}>For sale</ButtonLink>
-      )}
+      <ButtonLink look={open ? 'plain' : 'first'} to={`/batches/${batch.id}/label`}>
+        Label
+      </ButtonLink>
       {open && (
         <ButtonLink look="first" to={`/make/${batch.id}`}>
           Go on making

@@ -137,17 +137,8 @@ const Pieces = ({
   );
 };
 
-/** What a batch cost by what it took off the shelf, and what a piece of it does. */
-export const Cost = ({
-  batch,
-  made,
-  events,
-}: {
-  batch: BatchRecord;
-  made: Made;
-  events: readonly BenchEvent[];
-}) => {
-  const catalog = useCatalog();
+/** What a batch cost, from what it took off the shelf; null while that is read, or where it took nothing. */
+export const useCost = (batch: BatchRecord, made: Made, events: readonly BenchEvent[]) => {
   const shelf = useStored(['bottles'], () => bottles.list()).data;
   const set = useStored(['settings'], () => settings.read()).data;
   const taken = useMemo(() => usageOf(made, events, batch.bottles), [made, events, batch.bottles]);
@@ -156,18 +147,30 @@ export const Cost = ({
   const money = { ...set, currency: batch.prices?.currency ?? set.currency };
   const cost = costsOf(pricedBy(shelf, taken, batch.prices));
   const { lines, known, unknown } = cost;
+  const total =
+    unknown.length === lines.length
+      ? 'not known yet'
+      : `${unknown.length > 0 ? 'at least ' : ''}${moneyWords(known, money.currency)}`;
+  return { money, cost, taken, total };
+};
+
+/** What each material of a batch cost, and what a piece of it does. */
+export const Cost = ({
+  made,
+  cost: { money, cost, taken, total },
+}: {
+  made: Made;
+  cost: NonNullable<ReturnType<typeof useCost>>;
+}) => {
+  const catalog = useCatalog();
+  const { lines, unknown } = cost;
   const pieces = madePieces(made);
   return (
-    <Panel aria-label="What it cost" className="grid gap-3 px-5 py-4">
-      <h2 className="text-lg">
-        What it cost
-        <span className="text-base font-normal text-soft">
-          {' '}
-          {unknown.length === lines.length
-            ? 'not known yet'
-            : `${unknown.length > 0 ? 'at least ' : ''}${moneyWords(known, money.currency)}`}
-        </span>
-      </h2>
+    <Panel aria-label={batchesWords.whatItCost} className="grid gap-3 px-5 py-4">
+      <h3 className="text-lg">
+        {batchesWords.whatItCost}
+        <span className="text-base font-normal text-soft"> {total}</span>
+      </h3>
       <Table className="w-fit!" columns={[{ name: 'Material' }, { name: 'Cost', right: true }]}>
         <tbody>
           {lines.map(({ materialId, cost }) => (

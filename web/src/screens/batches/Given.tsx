@@ -24,6 +24,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const listId = useId();
   const house = useStored(['people'], () => people.list()).data ?? [];
   const given = useStored(['recipients', batch.id], () => recipients.ofBatch(batch.id)).data ?? [];
+  const [isGiving, setGiving] = useState(false);
   const [name, setName] = useState('');
   const [pieces, setPieces] = useState(1);
   const [which, setWhich] = useState('');
@@ -52,11 +53,12 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
     setWhich('');
     setPieces(1);
     setOn(null);
+    setGiving(false);
   };
   return (
-    <Panel id="who-got-it" aria-label="Who got it" className="grid gap-3 px-5 py-4">
+    <Panel id="who-got-it" aria-label="Who has it" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">
-        Who got it
+        Who has it
         <span className="text-base font-normal text-soft">
           {' '}
           {left >= 0
@@ -71,54 +73,64 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           ))}
         </ul>
       )}
-      <form
-        aria-label="Give a piece"
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (isVisible(name) && on) void save();
-        }}
-      >
-        <TextField
-          label="To"
-          list={listId}
-          maxLength={120}
-          className="w-52"
-          placeholder={batchesWords.nameOrWhereItWent}
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <datalist id={listId}>
-          {house.map(({ id, person }) => (
-            <option key={id} value={person.name} />
-          ))}
-        </datalist>
-        <NumberUnder
-          name="Pieces"
-          className="w-16"
-          value={pieces}
-          rule={{ least: 1, most: 1000, whole: true }}
-          onNumber={setPieces}
-        />
-        <TextField
-          label="Which"
-          maxLength={80}
-          className="w-36"
-          placeholder="if it matters"
-          value={which}
-          onChange={(event) => setWhich(event.target.value)}
-        />
-        <TextField
-          label="On"
-          type="date"
-          max={today()}
-          value={on}
-          onChange={(event) => setOn(event.target.value)}
-        />
-        <Button type="submit" disabled={!isVisible(name) || !on}>
-          {batchesWords.saveWhoGotIt}
+      {isGiving ? (
+        <form
+          aria-label="Give a piece"
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (isVisible(name) && on) void save();
+          }}
+        >
+          <TextField
+            autoFocus
+            label="To"
+            list={listId}
+            maxLength={120}
+            className="w-52"
+            placeholder={batchesWords.nameOrWhereItWent}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <datalist id={listId}>
+            {house.map(({ id, person }) => (
+              <option key={id} value={person.name} />
+            ))}
+          </datalist>
+          <NumberUnder
+            name="Pieces"
+            className="w-16"
+            value={pieces}
+            rule={{ least: 1, most: 1000, whole: true }}
+            onNumber={setPieces}
+          />
+          <TextField
+            label="Which"
+            maxLength={80}
+            className="w-36"
+            placeholder="if it matters"
+            value={which}
+            onChange={(event) => setWhich(event.target.value)}
+          />
+          <TextField
+            label="On"
+            type="date"
+            max={today()}
+            value={on}
+            onChange={(event) => setOn(event.target.value)}
+          />
+          <Button type="submit" disabled={!isVisible(name) || !on}>
+            {batchesWords.saveWhoGotIt}
+          </Button>
+          <Button look="quiet" onClick={() => setGiving(false)}>
+            Cancel
+          </Button>
+        </form>
+      ) : (
+        <Button className="justify-self-start" onClick={() => setGiving(true)}>
+          {batchesWords.giveSomeAway}
         </Button>
-      </form>
+      )}
     </Panel>
   );
 };

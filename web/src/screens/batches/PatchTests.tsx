@@ -90,6 +90,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
   const all = useStored(['patch tests'], () => patchTests.list()).data ?? [];
   const wearer = made.blend.brief.wearer;
   const [name, setName] = useState(wearer !== 'anyone' ? (wearer.name ?? '') : '');
+  const [isBeginning, setBeginning] = useState(false);
   const ingredients = materialsIn(made);
   const own = all.filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batch.id);
   // A reaction and its end do not hang on the hour; the cards tell of the time by themselves.
@@ -104,8 +105,8 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
   const open = [...own, ...alone].filter(({ test }) =>
     ['waiting', 'due-24', 'due-48'].includes(standingOf(test, nowMs)),
   );
-  const begin = (): void => {
-    void write('The test', () =>
+  const begin = async (): Promise<void> => {
+    const begun = await write('The test', () =>
       patchTests.begin({
         of: {
           kind: 'batch',
@@ -118,11 +119,14 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         personName: shownName(name),
       }),
     );
+    if (begun !== undefined) setBeginning(false);
   };
   return (
     <Panel aria-label="Patch tests" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">Patch tests</h2>
-      <p className="max-w-prose text-[15px] text-soft">{batchesWords.twoDropsOnTheInside}</p>
+      {(isBeginning || open.length > 0) && (
+        <p className="max-w-prose text-[15px] text-soft">{batchesWords.twoDropsOnTheInside}</p>
+      )}
       {own.map((record) => (
         <div key={record.id} className="grid gap-2">
           <PatchTestCard record={record} />
@@ -134,36 +138,46 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
       {alone.map((record) => (
         <PatchTestCard key={record.id} record={record} />
       ))}
-      <form
-        aria-label={batchesWords.beginAPatchTest}
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (isVisible(name)) begin();
-        }}
-      >
-        <TextField
-          label="On whom"
-          list={listId}
-          maxLength={80}
-          className="w-52"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <datalist id={listId}>
-          {house.map(({ id, person }) => (
-            <option key={id} value={person.name} />
-          ))}
-        </datalist>
-        <Button type="submit" disabled={!isVisible(name)}>
-          {batchesWords.beginAPatchTest}
-        </Button>
-        {open.length > 0 && (
-          <Button look="quiet" onClick={() => toCalendar(open)}>
-            <CalendarPlus aria-hidden size={18} /> {batchesWords.saveToACalendar}
+      {isBeginning ? (
+        <form
+          aria-label={batchesWords.beginAPatchTest}
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (isVisible(name)) void begin();
+          }}
+        >
+          <TextField
+            autoFocus
+            label="On whom"
+            list={listId}
+            maxLength={80}
+            className="w-52"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <datalist id={listId}>
+            {house.map(({ id, person }) => (
+              <option key={id} value={person.name} />
+            ))}
+          </datalist>
+          <Button type="submit" disabled={!isVisible(name)}>
+            {batchesWords.beginTheTest}
           </Button>
-        )}
-      </form>
+          <Button look="quiet" onClick={() => setBeginning(false)}>
+            Cancel
+          </Button>
+        </form>
+      ) : (
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => setBeginning(true)}>{batchesWords.beginAPatchTest}</Button>
+          {open.length > 0 && (
+            <Button look="quiet" onClick={() => toCalendar(open)}>
+              <CalendarPlus aria-hidden size={18} /> {batchesWords.saveToACalendar}
+            </Button>
+          )}
+        </div>
+      )}
     </Panel>
   );
 };

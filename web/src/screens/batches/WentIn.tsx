@@ -8,7 +8,8 @@ import {
   batchesWords,
 } from '@jubbet/core/words';
 import { madePieces, type Piece } from '@jubbet/core/label';
-import type { Made, MadeContainer } from '@jubbet/core/batch';
+import type { Made, MadeContainer, TrailBatch } from '@jubbet/core/batch';
+import { Link } from 'react-router';
 import { weighedAs } from '@jubbet/core/making';
 import { asItLies, type OilInBlend } from '@jubbet/core/mixture';
 import { OilName } from '../../parts/OilName';
@@ -53,8 +54,28 @@ const weighTarget = ({ planned }: Made, baseId: string): number | null => {
   return step?.kind === 'weigh' ? step.g : null;
 };
 
-/** Everything that went in, container by container, beside what was wanted. */
-export const WentIn = ({ made }: { made: Made }) => {
+/** The bottles that a material came from, each with its lot. */
+const From = ({ bottles }: { bottles: TrailBatch['from'] }) =>
+  bottles.map(({ bottleId, lot }, n) => (
+    <span key={bottleId ?? n}>
+      {n > 0 && ', '}
+      {bottleId === null ? (
+        <span className="text-soft">not recorded</span>
+      ) : (
+        <Link to={`/shelf/${bottleId}`} className="text-press">
+          {lot ? `lot ${lot}` : 'no lot number'}
+        </Link>
+      )}
+    </span>
+  ));
+
+/** Everything that went in, container by container, beside what was wanted, and where from. */
+export const WentIn = ({ made, from }: { made: Made; from: TrailBatch['from'] }) => {
+  const fromOf = (id: string) => (
+    <Cell className="whitespace-nowrap" under="From">
+      <From bottles={from.filter(({ materialId }) => materialId === id)} />
+    </Cell>
+  );
   const units = useUnits();
   const columns = columnsOf(made);
   const { blend } = made;
@@ -89,12 +110,14 @@ export const WentIn = ({ made }: { made: Made }) => {
   return (
     <div tabIndex={0} role="region" aria-label="What went in" className="relative overflow-x-auto">
       <Table
+        cards
+        rows="figures"
         caption="What went in"
-        className="w-fit!"
         columns={[
           { name: 'Material' },
           { name: 'Target', right: true },
           ...columns.map(({ title }) => ({ name: title, right: true })),
+          { name: 'From' },
         ]}
       >
         <tbody>
@@ -103,16 +126,19 @@ export const WentIn = ({ made }: { made: Made }) => {
               <RowHead>
                 <OilName name={oil.name} />
               </RowHead>
-              <Cell right>{plannedAmount(index)}</Cell>
+              <Cell right under="Target">
+                {plannedAmount(index)}
+              </Cell>
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.oils[index];
                 const fell = mixed ? amountWords(mixed) : '–';
                 return (
-                  <Cell key={title} right className="whitespace-nowrap">
+                  <Cell key={title} right under={title} className="whitespace-nowrap">
                     {fell === plannedAmount(index) ? fell : <b className="text-amber">▲ {fell}</b>}
                   </Cell>
                 );
               })}
+              {fromOf(oil.id)}
             </Row>
           ))}
           {extra.map(({ oil }, n) => (
@@ -127,15 +153,18 @@ export const WentIn = ({ made }: { made: Made }) => {
                     : 'not in the recipe'}
                 </span>
               </RowHead>
-              <Cell right>{formatDrops(0)}</Cell>
+              <Cell right under="Target">
+                {formatDrops(0)}
+              </Cell>
               {columns.map(({ title, one }) => {
                 const mixed = one.evaluation.mixture.oils.find((entry) => entry.oil.id === oil.id);
                 return (
-                  <Cell key={`${title}/${n}`} right className="whitespace-nowrap">
+                  <Cell key={`${title}/${n}`} right under={title} className="whitespace-nowrap">
                     {mixed ? <b className="text-amber">▲ {amountWords(mixed)}</b> : '–'}
                   </Cell>
                 );
               })}
+              {fromOf(oil.id)}
             </Row>
           ))}
           {blend.formula.bases.map(({ base }, index) => {
@@ -143,20 +172,25 @@ export const WentIn = ({ made }: { made: Made }) => {
             return (
               <Row key={base.id}>
                 <RowHead>{base.name}</RowHead>
-                <Cell right>{target === null ? '' : formatG(target, 3)}</Cell>
+                <Cell right under="Target">
+                  {target === null ? '' : formatG(target, 3)}
+                </Cell>
                 {columns.map(({ title, one }) => {
                   const mixed = one.evaluation.mixture.bases[index];
                   const words = mixed
-                    ? `${massWords(mixed.g.likely, units)}, ${volumeWords(asItLies(mixed), units)}`
+                    ? target === null
+                      ? volumeWords(asItLies(mixed), units)
+                      : massWords(mixed.g.likely, units)
                     : '–';
                   const isOff =
                     mixed && target !== null && weighedAs(mixed.g.likely, target) !== 'right';
                   return (
-                    <Cell key={title} right className="whitespace-nowrap">
+                    <Cell key={title} right under={title} className="whitespace-nowrap">
                       {isOff ? <b className="text-amber">▲ {words}</b> : words}
                     </Cell>
                   );
                 })}
+                {fromOf(base.id)}
               </Row>
             );
           })}
@@ -171,25 +205,30 @@ export const WentIn = ({ made }: { made: Made }) => {
                   .slice(blend.formula.bases.length)
                   .find((entry) => entry.base.id === base.id);
                 return (
-                  <Cell key={title} right className="whitespace-nowrap">
+                  <Cell key={title} right under={title} className="whitespace-nowrap">
                     {mixed ? <b className="text-amber">▲ {formatMl(mixed.ml.likely, 3)}</b> : '–'}
                   </Cell>
                 );
               })}
+              {fromOf(base.id)}
             </Row>
           ))}
-          <Row>
-            <RowHead className="font-semibold">Strength</RowHead>
-            <Cell />
-            {columns.map(({ title, one }) => (
-              <Cell key={title} right className="whitespace-nowrap">
-                {strengthWords(one.evaluation.mixture, blend.formula.by)}
-                <span className="block text-sm">
-                  <VerdictMark verdict={one.evaluation.verdict} />
-                </span>
-              </Cell>
-            ))}
-          </Row>
+          {/* Of one container it stands above. */}
+          {columns.length > 1 && (
+            <Row>
+              <RowHead className="font-semibold">Strength</RowHead>
+              <Cell />
+              {columns.map(({ title, one }) => (
+                <Cell key={title} right under={title} className="whitespace-nowrap">
+                  {strengthWords(one.evaluation.mixture, blend.formula.by)}
+                  <span className="block text-sm">
+                    <VerdictMark verdict={one.evaluation.verdict} />
+                  </span>
+                </Cell>
+              ))}
+              <Cell />
+            </Row>
+          )}
         </tbody>
       </Table>
     </div>

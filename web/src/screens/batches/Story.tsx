@@ -1,0 +1,89 @@
+import { readingsOf, type Tally } from '@jubbet/core/making';
+import type { StoryEntry } from '@jubbet/core/words';
+import { dayWords } from '@jubbet/core/words';
+import { clsx } from 'clsx';
+import { momentWords } from '../../parts/moments';
+
+const dots: Readonly<Record<StoryEntry['kind'], string>> = {
+  made: 'border-press bg-press',
+  cooled: 'border-press bg-press',
+  after: 'border-press bg-press',
+  trouble: 'border-amber bg-amber',
+  next: 'border-press bg-sheet',
+};
+
+const whenWords = (at: string): string =>
+  at.length > 10 ? momentWords(new Date(at), 'short') : dayWords(at);
+
+const curve = { width: 300, height: 56, pad: 6 };
+
+/** How it cooled, as a line through what the thermometer said. */
+const Cooled = ({ readings }: { readings: readonly { minutes: number; celsius: number }[] }) => {
+  const minutes = readings.map((reading) => reading.minutes);
+  const degrees = readings.map(({ celsius }) => celsius);
+  const [last, most, least] = [Math.max(...minutes), Math.max(...degrees), Math.min(...degrees)];
+  const { width, height, pad } = curve;
+  const at = ({ minutes, celsius }: { minutes: number; celsius: number }) => ({
+    x: pad + ((width - 2 * pad) * minutes) / Math.max(last, 1),
+    y: pad + ((height - 2 * pad) * (most - celsius)) / Math.max(most - least, 1),
+  });
+  const placed = readings.map(at);
+  return (
+    <svg aria-hidden viewBox={`0 0 ${width} ${height}`} className="mt-1 w-full max-w-75 text-press">
+      <polyline
+        points={placed.map(({ x, y }) => `${x},${y}`).join(' ')}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="2"
+      />
+      {placed.map(({ x, y }, n) => (
+        <circle key={n} cx={x} cy={y} r="3" fill="currentColor" />
+      ))}
+    </svg>
+  );
+};
+
+/** What happened to a batch, along a line of time. */
+export const Story = ({
+  entries,
+  temperatures,
+}: {
+  entries: readonly StoryEntry[];
+  temperatures: Tally['temperatures'];
+}) => (
+  <section aria-label="What happened" className="min-w-0">
+    <h2 className="mb-2 text-lg">What happened</h2>
+    <ol className="border-l-2 border-shelf pl-4">
+      {entries.map((entry) => (
+        <li
+          key={`${entry.at}/${entry.title}/${entry.text}`}
+          className="relative break-inside-avoid pb-3 last:pb-0"
+        >
+          <span
+            aria-hidden
+            className={clsx(
+              'absolute top-1.5 -left-[23px] size-3 rounded-full border-2',
+              dots[entry.kind],
+            )}
+          />
+          <span className="block text-sm text-soft">
+            {whenWords(entry.at)}
+            {entry.kind === 'next' && ' · next'}
+          </span>
+          <b className="font-semibold">{entry.title}</b>
+          {entry.text && <span className="block text-sm text-soft">{entry.text}</span>}
+          {entry.kind === 'cooled' && temperatures.length > 1 && (
+            <Cooled
+              readings={readingsOf(
+                temperatures.map(({ takenAt, celsius }) => ({
+                  atMs: Date.parse(takenAt),
+                  celsius,
+                })),
+              )}
+            />
+          )}
+        </li>
+      ))}
+    </ol>
+  </section>
+);
