@@ -28,6 +28,7 @@ test('a write that fails says so, keeps what was typed, and can be tried again',
   page,
 }) => {
   await page.goto('/batches/batch-encore');
+  await page.getByRole('button', { name: 'Notes' }).click();
   const notes = page.getByLabel('Notes');
   await expect(notes).toBeVisible();
   await failWrites(page);

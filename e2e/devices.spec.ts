@@ -96,7 +96,7 @@ test('a balm is weighed on the simulated scale, with an overshoot, and a melt re
   // In the log it says that this was practice.
   const batch = page.url().split('/').pop() ?? '';
   await page.goto(`/batches/${batch}`);
-  await expect(page.getByText(/came from a simulated device/)).toBeVisible();
+  await expect(page.getByText(/was measured by a simulated device/)).toBeVisible();
 });
 
 test('ten drops are counted by weight, two at once among them, over a line that breaks', async ({

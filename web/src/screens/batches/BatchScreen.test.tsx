@@ -37,7 +37,9 @@ test('a piece is given to a name, told with what is left, and taken back', async
   const form = within(screen.getByRole('form', { name: 'Give a piece' }));
   fireEvent.change(form.getByLabelText('To'), { target: { value: 'teo' } });
   fireEvent.change(form.getByLabelText('Which'), { target: { value: 'the dented tin' } });
-  fireEvent.click(form.getByRole('button', { name: 'Save who got it' }));
+  const save = form.getByRole<HTMLButtonElement>('button', { name: 'Save who got it' });
+  await waitFor(() => expect(save.disabled).toBe(false));
+  fireEvent.click(save);
   // In any letters it is Teo of the house.
   expect(
     (await region('Who has it').findByRole('link', { name: 'teo' })).getAttribute('href'),
@@ -45,6 +47,7 @@ test('a piece is given to a name, told with what is left, and taken back', async
   expect(region('Who has it').getByText(/the dented tin/)).toBeTruthy();
   // The story tells it too.
   expect(region('What happened').getByText('Given to teo')).toBeTruthy();
+  fireEvent.click(region('Who has it').getByRole('button', { name: /about teo$/ }));
   fireEvent.click(region('Who has it').getByRole('button', { name: /^Remove teo/ }));
   await waitFor(async () => expect(await recipients.ofBatch('batch-curtain-call')).toEqual([]));
 });
@@ -114,7 +117,7 @@ test('what does not fit into the bottle is not added to it', async () => {
 
 test('before anything is unfolded it is a page to read: few things to press', async () => {
   await settings.write('unfolded', []);
-  await open('batch-raffle-table');
+  await open('batch-curtain-call');
   await screen.findByRole('button', { name: 'What it cost' });
   const page = screen.getByRole('heading', { level: 1 }).closest('div.mx-auto');
   // Links of lots and names beside the acts.

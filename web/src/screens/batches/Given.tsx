@@ -1,11 +1,12 @@
 import { Panel } from '../../ui/Panel';
-import { isVisible, shownName } from '@jubbet/core/quantity';
+import { shownName } from '@jubbet/core/quantity';
 import { madePieces } from '@jubbet/core/label';
-import { piecesLeft, type Made } from '@jubbet/core/batch';
+import { piecesLeft, recipientSchema, type Made } from '@jubbet/core/batch';
 import { countedWords, batchesWords } from '@jubbet/core/words';
-import { useId, useState } from 'react';
+import { useState } from 'react';
+import type { z } from 'zod';
 import { Button } from '../../ui/Button';
-import { NumberUnder, TextField } from '../../ui/Field';
+import { InlineCount, InlineForm, InlineText } from '../../ui/InlineForm';
 import { useWrite } from '../../parts/useWrite';
 import type { BatchRecord } from '../../store/database';
 import { today } from '../../store/now';
@@ -14,6 +15,8 @@ import { recipients } from '../../store/recipients';
 import { useStored } from '../../store/useStored';
 import { GivenRow } from './GivenRow';
 
+const givenSchema = recipientSchema.pick({ name: true, pieces: true, which: true, on: true });
+
 /** How many pieces a batch came to. */
 const piecesOf = (made: Made): number =>
   madePieces(made).reduce((total, { count }) => total + count, 0);
@@ -21,40 +24,25 @@ const piecesOf = (made: Made): number =>
 /** Who got which piece, and when. */
 export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const write = useWrite();
-  const listId = useId();
   const house = useStored(['people'], () => people.list()).data ?? [];
   const given = useStored(['recipients', batch.id], () => recipients.ofBatch(batch.id)).data ?? [];
   const [isGiving, setGiving] = useState(false);
-  const [name, setName] = useState('');
-  const [pieces, setPieces] = useState(1);
-  const [which, setWhich] = useState('');
-  // Today, whichever day that is when it is saved, until another is chosen.
-  const [chosenOn, setOn] = useState<string | null>(null);
-  const on = chosenOn ?? today();
   const all = piecesOf(made);
   const left = piecesLeft(
     all,
     given.map(({ recipient }) => recipient),
   );
-  const save = async (): Promise<void> => {
-    const saved = await write('Who got it', () =>
+  const save = async ({ name, which, ...rest }: z.infer<typeof givenSchema>): Promise<boolean> =>
+    (await write('Who got it', () =>
       recipients.add({
+        ...rest,
         batchId: batch.id,
-        pieces,
         which: which.trim(),
         // The store knows whose name it is.
         personId: null,
         name: shownName(name),
-        on,
       }),
-    );
-    if (saved === undefined) return;
-    setName('');
-    setWhich('');
-    setPieces(1);
-    setOn(null);
-    setGiving(false);
-  };
+    )) !== undefined;
   return (
     <Panel id="who-got-it" aria-label="Who has it" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">
@@ -74,58 +62,37 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
         </ul>
       )}
       {isGiving ? (
-        <form
-          aria-label="Give a piece"
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (isVisible(name) && on) void save();
-          }}
+        <InlineForm
+          label="Give a piece"
+          schema={givenSchema}
+          start={{ name: '', pieces: 1, which: '', on: today() }}
+          save={batchesWords.saveWhoGotIt}
+          onSave={save}
+          onCancel={() => setGiving(false)}
         >
-          <TextField
-            autoFocus
-            label="To"
-            list={listId}
-            maxLength={120}
-            className="w-52"
-            placeholder={batchesWords.nameOrWhereItWent}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-          <datalist id={listId}>
-            {house.map(({ id, person }) => (
-              <option key={id} value={person.name} />
-            ))}
-          </datalist>
-          <NumberUnder
-            name="Pieces"
-            className="w-16"
-            value={pieces}
-            rule={{ least: 1, most: 1000, whole: true }}
-            onNumber={setPieces}
-          />
-          <TextField
-            label="Which"
-            maxLength={80}
-            className="w-36"
-            placeholder="if it matters"
-            value={which}
-            onChange={(event) => setWhich(event.target.value)}
-          />
-          <TextField
-            label="On"
-            type="date"
-            max={today()}
-            value={on}
-            onChange={(event) => setOn(event.target.value)}
-          />
-          <Button type="submit" disabled={!isVisible(name) || !on}>
-            {batchesWords.saveWhoGotIt}
-          </Button>
-          <Button look="quiet" onClick={() => setGiving(false)}>
-            Cancel
-          </Button>
-        </form>
+          {(form) => (
+            <>
+              <InlineText
+                form={form}
+                name="name"
+                label="To"
+                autoFocus
+                className="w-52"
+                placeholder={batchesWords.nameOrWhereItWent}
+                choices={house.map(({ person }) => person.name)}
+              />
+              <InlineCount form={form} name="pieces" label="Pieces" />
+              <InlineText
+                form={form}
+                name="which"
+                label="Which"
+                className="w-36"
+                placeholder="if it matters"
+              />
+              <InlineText form={form} name="on" label="On" type="date" max={today()} />
+            </>
+          )}
+        </InlineForm>
       ) : (
         <Button className="justify-self-start" onClick={() => setGiving(true)}>
           {batchesWords.giveSomeAway}

@@ -1,13 +1,18 @@
 import { Notice } from '../../ui/Notice';
 import type { Recipient } from '@jubbet/core/batch';
 import { countedWords, dayWords, batchesWords } from '@jubbet/core/words';
+import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
+import { InlineForm, InlineText } from '../../ui/InlineForm';
+import { z } from 'zod';
 import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { recipients } from '../../store/recipients';
+
+/** Left empty it is a reaction all the same. */
+const reactionSchema = z.object({ what: z.string().max(500) });
 
 /** Someone who got some of a batch, and how their skin took it. */
 export const GivenRow = ({
@@ -21,7 +26,8 @@ export const GivenRow = ({
 }) => {
   const write = useWrite();
   const tell = useNotice();
-  const [what, setWhat] = useState<string | null>(null);
+  const [isOpen, setOpen] = useState(false);
+  const [isReacting, setReacting] = useState(false);
   const remove = (): void =>
     void write('Who got it', async () => {
       await recipients.remove(id);
@@ -30,11 +36,12 @@ export const GivenRow = ({
         undo: () => void write('Who got it', () => recipients.restore(id)),
       });
     });
-  const react = async (): Promise<void> => {
+  const react = async (what: string): Promise<boolean> => {
     const saved = await write('The reaction', () =>
-      recipients.react(id, what?.trim() || 'skin reacted').then(() => true),
+      recipients.react(id, what.trim() || 'skin reacted').then(() => true),
     );
-    if (saved) setWhat(null);
+    if (saved) setOpen(false);
+    return saved ?? false;
   };
   return (
     <li className="flex min-h-11 flex-wrap items-center gap-x-4 border-b border-line py-1 last:border-0">
@@ -50,39 +57,47 @@ export const GivenRow = ({
         , {countedWords(pieces, 'piece')}
         {which && `: ${which}`}
       </span>
-      {!reaction && what === null && (
-        <Button look="quiet" aria-label={`Note a reaction of ${name}`} onClick={() => setWhat('')}>
-          Note a reaction
-        </Button>
-      )}
-      <Button look="quiet" aria-label={`Remove ${name} from who got it`} onClick={remove}>
-        Remove
+      <Button
+        look="quiet"
+        aria-label={`What can be done about ${name}`}
+        aria-expanded={isOpen}
+        className="px-2!"
+        onClick={() => setOpen(!isOpen)}
+      >
+        <Ellipsis aria-hidden size={18} />
       </Button>
-      {what !== null && (
-        <form
-          aria-label={`Reaction of ${name}`}
-          className="flex w-full flex-wrap items-end gap-2 pb-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void react();
-          }}
+      {isOpen && !isReacting && (
+        <span className="flex w-full flex-wrap gap-2">
+          {!reaction && (
+            <Button aria-label={`Note a reaction of ${name}`} onClick={() => setReacting(true)}>
+              Note a reaction
+            </Button>
+          )}
+          <Button look="quiet" aria-label={`Remove ${name} from who got it`} onClick={remove}>
+            Remove
+          </Button>
+        </span>
+      )}
+      {isReacting && (
+        <InlineForm
+          label={`Reaction of ${name}`}
+          schema={reactionSchema}
+          start={{ what: '' }}
+          save="Save the reaction"
+          onSave={({ what }) => react(what)}
+          onCancel={() => setReacting(false)}
         >
-          <TextField
-            autoFocus
-            label="What was seen"
-            className="w-64"
-            placeholder={batchesWords.redAndItchyOnThe}
-            maxLength={500}
-            value={what}
-            onChange={(event) => setWhat(event.target.value)}
-          />
-          <Button type="submit" look="first">
-            Save the reaction
-          </Button>
-          <Button look="quiet" onClick={() => setWhat(null)}>
-            Cancel
-          </Button>
-        </form>
+          {(form) => (
+            <InlineText
+              form={form}
+              name="what"
+              label="What was seen"
+              autoFocus
+              className="w-64"
+              placeholder={batchesWords.redAndItchyOnThe}
+            />
+          )}
+        </InlineForm>
       )}
       {reaction && (
         <Notice

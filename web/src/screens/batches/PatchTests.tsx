@@ -1,14 +1,22 @@
 import { Panel } from '../../ui/Panel';
 import { calendarOf } from '@jubbet/core/exchange';
-import { isVisible, sameName, shownName } from '@jubbet/core/quantity';
-import { dueAt, readAtHours, materialsIn, standingOf, type Made } from '@jubbet/core/batch';
+import { sameName, shownName } from '@jubbet/core/quantity';
+import {
+  dueAt,
+  patchTestSchema,
+  readAtHours,
+  materialsIn,
+  standingOf,
+  type Made,
+} from '@jubbet/core/batch';
 import { nameIn } from '@jubbet/core/catalog';
 import { nameOrNone, testedWords, batchesWords } from '@jubbet/core/words';
 import { CalendarPlus } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
+import type { z } from 'zod';
 import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { TextField } from '../../ui/Field';
+import { InlineForm, InlineText } from '../../ui/InlineForm';
 import { PatchTestCard } from '../../parts/PatchTestCard';
 import { saveFile } from '../../parts/saveFile';
 import { useSeconds } from '../../ui/useSeconds';
@@ -37,6 +45,8 @@ const toCalendar = (records: readonly PatchTestRecord[]): void =>
     ),
     'text/calendar',
   );
+
+const onWhomSchema = patchTestSchema.pick({ personName: true });
 
 /** After a reaction to the blend, its materials one by one, until the one is found. */
 const OneByOne = ({
@@ -85,11 +95,9 @@ const OneByOne = ({
 /** Patch tests of a batch, and of its materials after a reaction. */
 export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
   const write = useWrite();
-  const listId = useId();
   const house = useStored(['people'], () => people.list()).data ?? [];
   const all = useStored(['patch tests'], () => patchTests.list()).data ?? [];
   const wearer = made.blend.brief.wearer;
-  const [name, setName] = useState(wearer !== 'anyone' ? (wearer.name ?? '') : '');
   const [isBeginning, setBeginning] = useState(false);
   const ingredients = materialsIn(made);
   const own = all.filter(({ test: { of } }) => of.kind === 'batch' && of.batchId === batch.id);
@@ -105,8 +113,8 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
   const open = [...own, ...alone].filter(({ test }) =>
     ['waiting', 'due-24', 'due-48'].includes(standingOf(test, nowMs)),
   );
-  const begin = async (): Promise<void> => {
-    const begun = await write('The test', () =>
+  const begin = async ({ personName }: z.infer<typeof onWhomSchema>): Promise<boolean> =>
+    (await write('The test', () =>
       patchTests.begin({
         of: {
           kind: 'batch',
@@ -116,11 +124,9 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         },
         // The store knows whose name it is.
         personId: null,
-        personName: shownName(name),
+        personName: shownName(personName),
       }),
-    );
-    if (begun !== undefined) setBeginning(false);
-  };
+    )) !== undefined;
   return (
     <Panel aria-label="Patch tests" className="grid gap-3 px-5 py-4">
       <h2 className="text-lg">Patch tests</h2>
@@ -139,35 +145,25 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
         <PatchTestCard key={record.id} record={record} />
       ))}
       {isBeginning ? (
-        <form
-          aria-label={batchesWords.beginAPatchTest}
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (isVisible(name)) void begin();
-          }}
+        <InlineForm
+          label={batchesWords.beginAPatchTest}
+          schema={onWhomSchema}
+          start={{ personName: wearer !== 'anyone' ? (wearer.name ?? '') : '' }}
+          save={batchesWords.beginTheTest}
+          onSave={begin}
+          onCancel={() => setBeginning(false)}
         >
-          <TextField
-            autoFocus
-            label="On whom"
-            list={listId}
-            maxLength={80}
-            className="w-52"
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-          <datalist id={listId}>
-            {house.map(({ id, person }) => (
-              <option key={id} value={person.name} />
-            ))}
-          </datalist>
-          <Button type="submit" disabled={!isVisible(name)}>
-            {batchesWords.beginTheTest}
-          </Button>
-          <Button look="quiet" onClick={() => setBeginning(false)}>
-            Cancel
-          </Button>
-        </form>
+          {(form) => (
+            <InlineText
+              form={form}
+              name="personName"
+              label="On whom"
+              autoFocus
+              className="w-52"
+              choices={house.map(({ person }) => person.name)}
+            />
+          )}
+        </InlineForm>
       ) : (
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => setBeginning(true)}>{batchesWords.beginAPatchTest}</Button>
