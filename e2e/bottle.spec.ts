@@ -78,7 +78,7 @@ test('twelve drops for a child of three go no further, and end as not to be used
   await page.goto(bench);
   await expect(page.getByText('This batch is closed')).toBeVisible();
   await page.goto('/batches');
-  await expect(page.getByRole('row', { name: /Third mouse.*not to be used/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Third mouse.*do not use/ })).toBeVisible();
   await page.goto(`${batch}/label`);
   await expect(page.getByRole('group', { name: 'Labels' })).toHaveText(/^DO NOT USE/);
 });

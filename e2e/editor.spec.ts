@@ -88,3 +88,79 @@ test('on a phone Make and Undo are under the thumb, and what is pressed is large
   await undo.click();
   await expect(page.getByRole('button', { name: 'Remove Vetiver' })).toBeVisible();
 });
+
+test('an oil removed by keys leaves the focus on the next one, the last on the field that adds', async ({
+  page,
+}) => {
+  await page.goto('/blends/prompt-desk');
+  const oils = page.getByRole('button', { name: /^Remove / });
+  await expect(oils).toHaveCount(4);
+  await page.getByRole('button', { name: 'Remove Petitgrain' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(oils).toHaveCount(3);
+  const here = () =>
+    page.evaluate(() => document.activeElement?.closest('tr')?.innerText.split('\n')[0]);
+  expect(await here()).toBe('Cardamom');
+  for (let left = 2; left >= 0; left -= 1) {
+    await oils.first().focus();
+    await page.keyboard.press('Enter');
+    await expect(oils).toHaveCount(left);
+  }
+  await expect(page.getByLabel('Add an oil')).toBeFocused();
+});
+
+test('Escape closes the search, and what had the focus has it again', async ({ page }) => {
+  await page.goto('/blends');
+  const first = page.getByRole('link', { name: 'People' });
+  await first.focus();
+  await page.keyboard.press('/');
+  await page.getByLabel('Find', { exact: true }).fill('laven');
+  await page.keyboard.press('Escape');
+  await expect(first).toBeFocused();
+});
+
+test('Done and Escape both give the focus back to the part of the sentence', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  const strength = page.getByRole('button', { name: /^Strength: / });
+  for (const leave of ['Done', 'Escape']) {
+    await strength.focus();
+    await page.keyboard.press('Enter');
+    const panel = page.getByRole('dialog', { name: 'Strength' });
+    await expect(panel).toBeVisible();
+    if (leave === 'Done') {
+      await panel.getByRole('button', { name: 'Done' }).focus();
+      await page.keyboard.press('Enter');
+    } else await page.keyboard.press('Escape');
+    await expect(panel).toHaveCount(0);
+    await expect(strength).toBeFocused();
+  }
+});
+
+test('Enter in a field takes what was typed, and presses nothing beneath', async ({ page }) => {
+  await page.goto('/blends/prompt-desk');
+  const address = page.url();
+  for (const field of ['Drops of Petitgrain', 'Name']) {
+    await page.getByLabel(field, { exact: true }).focus();
+    await page.keyboard.press('Enter');
+  }
+  const strength = page.getByRole('button', { name: /^Strength: / });
+  await strength.click();
+  await page.getByLabel('Essential oil, in percent').fill('2.5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(strength).toContainText('target 2.5 %');
+  await expect(page.getByRole('button', { name: /^Remove / })).toHaveCount(4);
+  expect(page.url()).toBe(address);
+});
+
+test('a batch shows at most 20 things to press and 200 words', async ({ page }) => {
+  await page.goto('/batches/batch-curtain-call');
+  await expect(page.getByRole('button', { name: 'What it cost' })).toBeVisible();
+  const toPress = await page
+    .getByRole('main')
+    .locator('a, button, input, select, textarea, summary')
+    .count();
+  const { words } = await page.evaluate<{ words: number }>(inSight);
+  expect(toPress).toBeLessThanOrEqual(20);
+  expect(words).toBeLessThanOrEqual(200);
+});

@@ -128,7 +128,11 @@ test('carrier is added to a finished batch: a new strength, and new labels', asy
   await page.goto('/blends');
   await page.goto('/batches/batch-after-the-lift');
   const short = page.getByRole('region', { name: 'In short' });
-  const before = await short.getByText(/^\d.*%/).textContent();
+  const before = await short
+    .getByRole('paragraph')
+    .filter({ hasText: /^\d.*%/ })
+    .first()
+    .textContent();
   await page.getByRole('button', { name: 'Put something right' }).click();
   await page.getByRole('button', { name: 'Something was added to it later' }).click();
   const form = page.getByRole('form', { name: 'Add to this batch' });
@@ -142,7 +146,12 @@ test('carrier is added to a finished batch: a new strength, and new labels', asy
   const corrections = page.getByRole('region', { name: 'Corrections' });
   await expect(corrections).toContainText('Replace the printed labels');
   await expect(corrections).toContainText('5 ml of Fractionated coconut oil added');
-  await expect(short.getByText(/^\d.*%/).first()).not.toHaveText(before ?? '');
+  await expect(
+    short
+      .getByRole('paragraph')
+      .filter({ hasText: /^\d.*%/ })
+      .first(),
+  ).not.toHaveText(before ?? '');
 });
 
 test('bottles come in out of a table; a bad line is named, and takes no other with it', async ({

@@ -11,7 +11,7 @@ import {
   UserRound,
   type LucideIcon,
 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useRef, useState, type Ref } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { Kbd } from '../ui/Kbd';
 import { useKeys } from '../parts/useKeys';
@@ -37,16 +37,19 @@ const night = 'rounded-md border border-night-line bg-night-raised text-night-in
 
 /** The way to anything by its name: always visible, and the field itself once it is pressed. */
 const FindHere = ({
+  ref,
   open,
   onOpen,
   onClose,
 }: {
+  ref: Ref<HTMLButtonElement>;
   open: boolean;
   onOpen: () => void;
   onClose: () => void;
 }) => {
   const shut = (
     <button
+      ref={ref}
       type="button"
       className={clsx(night, 'flex min-h-11 w-full items-center gap-2 px-2.5 text-left sm:min-h-9')}
       onClick={onOpen}
@@ -72,10 +75,24 @@ const sheet = /^\/blends\/[^/]+$/;
 const Rail = () => {
   const { pathname } = useLocation();
   const [open, setOpen] = useState<'find' | 'keys' | null>(null);
-  const close = () => setOpen(null);
+  const before = useRef<HTMLElement | null>(null);
+  const find = () => {
+    before.current = document.activeElement as HTMLElement | null;
+    setOpen('find');
+  };
+  // What had the focus has it again, unless the way led to another page.
+  const close = () => {
+    setOpen(null);
+    requestAnimationFrame(() => {
+      if (document.activeElement !== document.body) return;
+      const had = before.current;
+      (had?.isConnected && had !== document.body ? had : findButton.current)?.focus();
+    });
+  };
+  const findButton = useRef<HTMLButtonElement>(null);
   useKeys({
     '?': () => setOpen('keys'),
-    ...(sheet.test(pathname) ? {} : { '/': () => setOpen('find') }),
+    ...(sheet.test(pathname) ? {} : { '/': find }),
   });
   return (
     <header className="screen-only z-30 bg-night text-night-ink sm:sticky sm:top-0 sm:flex sm:h-dvh sm:w-[148px] sm:flex-none sm:flex-col">
@@ -87,7 +104,7 @@ const Rail = () => {
           jubbet
         </Link>
         <div className="flex-1">
-          <FindHere open={open === 'find'} onOpen={() => setOpen('find')} onClose={close} />
+          <FindHere ref={findButton} open={open === 'find'} onOpen={find} onClose={close} />
         </div>
       </div>
       <nav

@@ -84,10 +84,18 @@ export const Token = ({
               className="contents"
               onKeyDown={(event: KeyboardEvent) => {
                 // What was typed into a field is answered with Enter; a list has its own.
-                const field = event.target as HTMLElement;
+                const field = event.target;
                 if (event.key !== 'Enter' || event.defaultPrevented || gap) return;
-                if (field.matches('input[type=text]:not([role=combobox]):not([aria-invalid=true])'))
+                if (
+                  field instanceof HTMLInputElement &&
+                  field.type === 'text' &&
+                  field.getAttribute('role') !== 'combobox' &&
+                  field.getAttribute('aria-invalid') !== 'true'
+                ) {
+                  // Once it is closed, this press would press the part of the sentence again.
+                  event.preventDefault();
                   leave(true);
+                }
               }}
             >
               <div className="relative min-h-0 overflow-y-auto p-4 pb-2">

@@ -82,4 +82,5 @@ export const blendWords = {
   somethingElse: (name: string): string => `Is “${name}” something else? Add it as your own:`,
   feelNotKnown: (names: string): string => `Feel or absorption not known: ${names}.`,
   mixedTogether: (into: string): string => `Mixed together in one ${into}, then filled`,
+  mayBeTyped: 'Amounts can be typed as 2 tsp, 0.5 fl oz, 15 g, 30 drops, 20 % or 3 parts.',
 } as const;

@@ -1,3 +1,5 @@
+import { addOilField } from '../../parts/openFirstGap';
+import { RemoveButton } from '../../ui/RemoveButton';
 import {
   type BaseAmount,
   type RecipeBase,
@@ -18,7 +20,6 @@ import { asItLies, baseShare, type BaseInBlend } from '@jubbet/core/mixture';
 import type { Base } from '@jubbet/core/catalog';
 import type { WorkedOut } from '@jubbet/core/drops';
 import { useCatalog } from '../../parts/catalog';
-import { X } from 'lucide-react';
 import { memo } from 'react';
 import { NumberField } from '../../ui/NumberField';
 import { useNotice } from '../../parts/notice';
@@ -89,7 +90,6 @@ const BaseRow = ({
           value={isRest ? null : (valueIn(entry.amount, unit) ?? null)}
           placeholder={isRest ? 'the rest' : loose ? 'in spoons' : ''}
           rule={{ least: 0, above: true, most: most[unit] }}
-          title="A number, or 2 tbsp, 1/2 cup, 30 g, 20 %, 3 parts"
           readTyped={readTyped}
           undoOf={undoOf}
           onNumber={(value) =>
@@ -116,14 +116,11 @@ const BaseRow = ({
         {percent === null ? '–' : formatNumber(percent, 3)}
       </Cell>
       <Cell right className={tight}>
-        <button
-          type="button"
-          aria-label={`Remove ${name}`}
-          className="rounded p-1.5 text-soft hover:text-brick"
-          onClick={() => change(removeBase(entry.id))}
-        >
-          <X aria-hidden size={16} />
-        </button>
+        <RemoveButton
+          label={`Remove ${name}`}
+          otherwise={addOilField}
+          onRemove={() => change(removeBase(entry.id))}
+        />
       </Cell>
     </Row>
   );

@@ -6,9 +6,10 @@ import { shareOfLimit, type Finding } from '@jubbet/core/limits';
 import type { OilInBlend } from '@jubbet/core/mixture';
 import type { Range } from '@jubbet/core/quantity';
 import { clsx } from 'clsx';
-import { X } from 'lucide-react';
 import type { Ref } from 'react';
 import { NumberField } from '../../ui/NumberField';
+import { addOilField } from '../../parts/openFirstGap';
+import { RemoveButton } from '../../ui/RemoveButton';
 import { OilName } from '../../parts/OilName';
 import { OilSwatch } from '../../parts/OilSwatch';
 import { Cell, Row, RowHead } from '../../ui/Table';
@@ -203,7 +204,6 @@ export const OilRow = ({
               rule={{ least: 0, most: 20_000 }}
               readTyped={readTyped}
               undoOf={undoOf}
-              title="g, or 2 tsp, 0.5 fl oz, 5 ml, 30 drops"
               onNumber={(value) => onAmount({ unit: 'g', value })}
             />
           ) : (
@@ -218,7 +218,6 @@ export const OilRow = ({
               rule={{ least: 0, most: 20_000 }}
               readTyped={readTyped}
               undoOf={undoOf}
-              title="ml, or 2 tsp, 0.5 fl oz, 15 g, 30 drops"
               onNumber={(value) => onAmount({ unit: 'ml', value })}
             />
           )}
@@ -250,14 +249,7 @@ export const OilRow = ({
       </>
     )}
     <Cell right className="max-sm:order-3">
-      <button
-        type="button"
-        aria-label={`Remove ${oil.name}`}
-        className="inline-grid place-items-center rounded p-1.5 max-sm:size-11 text-soft hover:text-brick"
-        onClick={onRemove}
-      >
-        <X aria-hidden size={16} />
-      </button>
+      <RemoveButton label={`Remove ${oil.name}`} otherwise={addOilField} onRemove={onRemove} />
     </Cell>
   </Row>
 );

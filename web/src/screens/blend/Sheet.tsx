@@ -107,6 +107,7 @@ const SheetBody = ({
           />
           {done && <PreDilutions done={done} />}
           {hasBases && <BaseTable recipe={recipe} change={change} worked={worked} />}
+          {hasBases && <p className="mt-1 text-[13px] text-soft">{blendWords.mayBeTyped}</p>}
           <div
             className={clsx(
               'mt-2 grid items-start gap-2',
