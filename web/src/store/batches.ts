@@ -117,6 +117,11 @@ export const batchStore = (store: Database = db) => {
       (await store.batches.bulkGet([...new Set(ids)])).flatMap((batch) =>
         batch && batch.deletedAt === null ? [namedOf(batch)] : [],
       ),
+    /** Whole batches by their ids, in their order, those that are there. */
+    some: async (ids: readonly string[]): Promise<readonly BatchRecord[]> =>
+      (await store.batches.bulkGet([...ids])).flatMap((batch) =>
+        batch && batch.deletedAt === null ? [batch] : [],
+      ),
     /** Numbers and names of all batches, to find one by. */
     names: () => textsOf(store.batches, ['number', 'file.name']),
     /** A batch with what happened at its bench; null where it is not in the log. */

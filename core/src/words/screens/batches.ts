@@ -58,4 +58,5 @@ export const batchesWords = {
   reasonGiven: (reasons: string): string => `Reason given: ${reasons}`,
   overDoNotUse: 'over the limit: do not use on the person it is for',
   mixedTogether: (volume: string): string => `from ${volume} mixed together`,
+  logAsCsv: 'The log as CSV',
 } as const;

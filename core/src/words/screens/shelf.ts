@@ -83,4 +83,5 @@ export const shelfWords = {
   nothingRunsOutOfEverything:
     'Nothing runs out: of everything on the shelf there is enough for a month at the usual pace.',
   undated: (names: string): string => `Not open yet, and without a printed date: ${names}.`,
+  shelfAsCsv: 'The shelf as CSV',
 } as const;

@@ -1,3 +1,6 @@
+import type { Catalog } from '@jubbet/core/catalog';
+import { useCatalog } from '../../parts/catalog';
+import { More, MoreAct } from '../../ui/More';
 import { dayWords, nameOrNone, wearerWords, batchesWords } from '@jubbet/core/words';
 import type { RefObject } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +9,7 @@ import { BrokenRecord } from '../../parts/BrokenRecord';
 import { ButtonLink } from '../../ui/Button';
 import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
-import { Cell, RowHead, Table, type Column } from '../../ui/Table';
+import { Cell, Row, RowHead, Table, type Column } from '../../ui/Table';
 import { VerdictMark } from '../../parts/VerdictMark';
 import { useWindow } from '../../ui/useWindow';
 import { batches } from '../../store/batches';
@@ -41,15 +44,19 @@ const Cells = ({ batch }: { batch: BatchRecord }) => {
           {batch.number}
         </Link>
       </RowHead>
-      <Cell>{nameOrNone(batch.file.name)}</Cell>
-      <Cell>{wearerWords(brief.wearer ?? 'anyone')}</Cell>
-      <Cell className="whitespace-nowrap">{dayWords(batch.madeOn)}</Cell>
-      <Cell right>{containers.reduce((total, { count }) => total + count, 0)}</Cell>
-      <Cell className="whitespace-nowrap">
+      <Cell under="Blend">{nameOrNone(batch.file.name)}</Cell>
+      <Cell under="For">{wearerWords(brief.wearer ?? 'anyone')}</Cell>
+      <Cell under="Made" className="whitespace-nowrap">
+        {dayWords(batch.madeOn)}
+      </Cell>
+      <Cell right under="Bottles">
+        {containers.reduce((total, { count }) => total + count, 0)}
+      </Cell>
+      <Cell under="Best before" className="whitespace-nowrap">
         {until === null ? '–' : dayWords(until)}
         {until !== null && until < today() && <b className="block text-sm text-brick">■ past it</b>}
       </Cell>
-      <Cell>
+      <Cell under="Verdict">
         <Outcome batch={batch} />
       </Cell>
       <Cell right>
@@ -83,11 +90,14 @@ const columns: readonly Column[] = [
   { name: <span className="sr-only">What next</span>, width: 'w-24' },
 ];
 
+/** So many batches are read at once for a file. */
+const readAtOnce = 200;
+
 /** About what a row takes, in px: enough before it is measured. */
 const rowPx = 58;
 
 /** One batch: it is read by itself, so that a change of it draws nothing but its row. */
-const Row = ({
+const LogRow = ({
   id,
   index,
   measure,
@@ -99,7 +109,7 @@ const Row = ({
   const { data: batch, error } = useStored(['batch', id], () => batches.get(id));
   const write = useWrite();
   return (
-    <tr
+    <Row
       data-index={index}
       ref={measure}
       style={batch ? undefined : { height: rowPx }}
@@ -121,7 +131,7 @@ const Row = ({
       >
         {error ? <Thrown error={error} /> : batch ? <Cells batch={batch} /> : <td />}
       </Boundary>
-    </tr>
+    </Row>
   );
 };
 
@@ -134,29 +144,55 @@ const Thrown = ({ error }: { error: Error }): never => {
 const Log = ({ ids }: { ids: readonly string[] }) => {
   const { list, indexes, above, below, measure } = useWindow(ids.length, rowPx);
   return (
-    <Table columns={columns} className="min-w-[56rem]" aria-rowcount={ids.length + 1}>
+    <Table cards columns={columns} className="sm:min-w-[56rem]" aria-rowcount={ids.length + 1}>
       <tbody ref={list as RefObject<HTMLTableSectionElement>}>
-        {above > 0 && <tr aria-hidden style={{ height: above }} />}
+        {above > 0 && <tr aria-hidden className="max-sm:block" style={{ height: above }} />}
         {indexes.map((index) => {
           const id = ids[index] ?? '';
-          return <Row key={id} id={id} index={index} measure={measure} />;
+          return <LogRow key={id} id={id} index={index} measure={measure} />;
         })}
-        {below > 0 && <tr aria-hidden style={{ height: below }} />}
+        {below > 0 && <tr aria-hidden className="max-sm:block" style={{ height: below }} />}
       </tbody>
     </Table>
   );
 };
 
+/** The whole log as a table, read a part at a time. */
+const saveLog = async (catalog: Catalog, ids: readonly string[]): Promise<void> => {
+  const [{ saveTable }, { logFields, logRow }] = await Promise.all([
+    import('../../parts/saveTable'),
+    import('../../store/houseTables'),
+  ]);
+  const rows: (string | number)[][] = [];
+  for (let from = 0; from < ids.length; from += readAtOnce) {
+    const some = await batches.some(ids.slice(from, from + readAtOnce));
+    rows.push(...some.map((batch) => logRow(catalog, batch)));
+  }
+  saveTable('log of batches', logFields, rows);
+};
+
 /** The log: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
   const { data, error } = useStored(['batch ids'], () => batches.ids());
+  const catalog = useCatalog();
+  const write = useWrite();
   if (error) throw error;
   return (
     <div className="mx-auto max-w-5xl">
-      <ScreenTitle
-        title="Batches"
-        aside={data && data.length > 0 ? `${data.length} in the log` : ''}
-      />
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <ScreenTitle
+          title="Batches"
+          aside={data && data.length > 0 ? `${data.length} in the log` : ''}
+        />
+        {data && data.length > 0 && (
+          <More>
+            <MoreAct onClick={() => void write('The file', () => saveLog(catalog, data))}>
+              {batchesWords.logAsCsv}
+            </MoreAct>
+            <MoreAct onClick={() => window.print()}>Print</MoreAct>
+          </More>
+        )}
+      </div>
       {data?.length === 0 && (
         <>
           <p className="mt-4 max-w-prose">{batchesWords.everythingYouMakeIsRecorded}</p>

@@ -1,8 +1,7 @@
 import type { Catalog } from '@jubbet/core/catalog';
 import type { SaleFacts, SaleStanding, SheetLine } from '@jubbet/core/label';
 import { limitName } from '@jubbet/core/words';
-import Papa from 'papaparse';
-import { saveFile } from '../../parts/saveFile';
+import { saveTable } from '../../parts/saveTable';
 
 const rounded = (value: number): number => Number(value.toPrecision(4));
 
@@ -36,19 +35,9 @@ export const saveAssessorSheet = (
     ...['', rounded(finding.value?.likely ?? 0), finding.limit ?? '', finding.source],
   ]);
   const why = reason === '' ? [] : [['reason', reason, '', '', '', '', '', '', '']];
-  saveFile(
-    `${number}, for the assessor.csv`,
-    Papa.unparse(
-      {
-        fields: [
-          ...['what', 'name', 'INCI', 'CAS', 'function', 'g', 'percent by weight', 'limit'],
-          'from',
-        ],
-        data: [...formula, ...named, ...limits, ...why],
-      },
-      // What begins like a formula is made harmless for spreadsheets.
-      { escapeFormulae: true },
-    ),
-    'text/csv',
+  saveTable(
+    `${number}, for the assessor`,
+    ['what', 'name', 'INCI', 'CAS', 'function', 'g', 'percent by weight', 'limit', 'from'],
+    [...formula, ...named, ...limits, ...why],
   );
 };

@@ -1,3 +1,5 @@
+import type { Catalog } from '@jubbet/core/catalog';
+import { More, MoreAct, MoreLink } from '../../ui/More';
 import { Panel } from '../../ui/Panel';
 import { containers } from '../../store/containers';
 import { byName } from '@jubbet/core/quantity';
@@ -123,6 +125,19 @@ const Group = ({ title, records }: { title: string; records: readonly ShelvedRec
 
 type Material = Oil | Base;
 
+/** Every bottle as a table that can be imported again. */
+const saveShelf = async (catalog: Catalog, records: readonly ShelvedRecord[]): Promise<void> => {
+  const [{ saveTable }, { shelfFields, shelfRow }] = await Promise.all([
+    import('../../parts/saveTable'),
+    import('../../store/houseTables'),
+  ]);
+  saveTable(
+    'shelf',
+    shelfFields,
+    records.map((record) => shelfRow(catalog, record)),
+  );
+};
+
 /** Bottles in the house, and every material by any name. */
 export const ShelfScreen = () => {
   const catalog = useCatalog();
@@ -131,6 +146,7 @@ export const ShelfScreen = () => {
   const own = useStored(['materials'], () => materials.list()).data ?? [];
   const ownContainers = useStored(['containers'], () => containers.list()).data ?? [];
   const navigate = useNavigate();
+  const write = useWrite();
   if (error) throw error;
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
@@ -147,9 +163,17 @@ export const ShelfScreen = () => {
           aside={open.length > 0 ? countedWords(open.length, 'bottle') : ''}
         />
         <div className="flex flex-wrap gap-2">
+          <More>
+            <MoreLink to="/shelf/import">Import bottles</MoreLink>
+            <MoreAct
+              disabled={data.length === 0}
+              onClick={() => void write('The file', () => saveShelf(catalog, data))}
+            >
+              {shelfWords.shelfAsCsv}
+            </MoreAct>
+          </More>
           <ButtonLink to="/shelf/dates">Dates</ButtonLink>
           <ButtonLink to="/shelf/shopping">Shopping list</ButtonLink>
-          <ButtonLink to="/shelf/import">Import bottles</ButtonLink>
           <ButtonLink look="first" to="/shelf/new">
             Add a bottle
           </ButtonLink>

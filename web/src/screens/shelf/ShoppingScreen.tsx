@@ -1,7 +1,7 @@
+import { saveTable } from '../../parts/saveTable';
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
 import type { ToBuy } from '@jubbet/core/stock';
 import { countedWords, formatNumber, moneyWords, shelfWords } from '@jubbet/core/words';
-import Papa from 'papaparse';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
@@ -76,22 +76,19 @@ export const ShoppingScreen = () => {
     list
       .map((entry) => `- [${ticked.has(keyOf(entry)) ? 'x' : ' '}] ${lineOf(catalog, entry)}`)
       .join('\n');
-  const csv = (): string =>
-    Papa.unparse(
-      {
-        fields: ['material', 'size', 'unit', 'supplier', 'last price', 'left', 'days left'],
-        data: open.map((entry) => [
-          nameIn(catalog, entry.materialId),
-          entry.last.bottle.size,
-          entry.unit,
-          entry.last.bottle.supplier,
-          entry.last.bottle.price ?? '',
-          Math.round(100 * entry.left) / 100,
-          entry.days === null ? '' : Math.floor(entry.days),
-        ]),
-      },
-      // What begins like a formula is made harmless for spreadsheets.
-      { escapeFormulae: true },
+  const saveCsv = (): void =>
+    saveTable(
+      'shopping list',
+      ['material', 'size', 'unit', 'supplier', 'last price', 'left', 'days left'],
+      open.map((entry) => [
+        nameIn(catalog, entry.materialId),
+        entry.last.bottle.size,
+        entry.unit,
+        entry.last.bottle.supplier,
+        entry.last.bottle.price ?? '',
+        Math.round(100 * entry.left) / 100,
+        entry.days === null ? '' : Math.floor(entry.days),
+      ]),
     );
   const copy = async (): Promise<void> => {
     try {
@@ -147,9 +144,7 @@ export const ShoppingScreen = () => {
           </ul>
           <div className="flex flex-wrap gap-2">
             <Button onClick={() => void copy()}>Copy the list</Button>
-            <Button onClick={() => saveFile('shopping list.csv', csv(), 'text/csv')}>
-              Save as CSV
-            </Button>
+            <Button onClick={saveCsv}>Save as CSV</Button>
             <Button onClick={() => saveFile('shopping list.md', markdown(), 'text/markdown')}>
               Save as Markdown
             </Button>

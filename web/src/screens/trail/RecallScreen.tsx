@@ -8,14 +8,13 @@ import {
 import { nameIn, type Catalog } from '@jubbet/core/catalog';
 import { countedWords, formatList, nameOrNone, trailWords } from '@jubbet/core/words';
 import { Printer } from 'lucide-react';
-import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Missing } from '../../parts/Missing';
-import { saveFile } from '../../parts/saveFile';
+import { saveTable } from '../../parts/saveTable';
 import { ScreenTitle } from '../../ui/ScreenTitle';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
 import type { RecipientRecord } from '../../store/database';
@@ -120,37 +119,30 @@ export const RecallScreen = () => {
   const have = rows.flatMap(({ batch }) => byBatch.get(batch.id) ?? []);
   const told = have.filter(({ recipient }) => recipient.toldOn).length;
   const saveCsv = (): void =>
-    saveFile(
-      'recall.csv',
-      Papa.unparse(
-        {
-          fields: ['batch', 'name', 'made', 'shares', 'who', 'pieces', 'which', 'given', 'told'],
-          data: rows.flatMap(({ batch }) => {
-            const what = [
-              batch.number,
-              batch.name,
-              batch.madeOn,
-              sharedWords(catalog, all, batch, begun),
-            ];
-            const theirs = byBatch.get(batch.id) ?? [];
-            if (theirs.length === 0) {
-              const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
-              return [[...what, madeFor ?? '', '', '', '', '']];
-            }
-            return theirs.map(({ recipient: { name, pieces, which, on, toldOn } }) => [
-              ...what,
-              name,
-              pieces,
-              which,
-              on,
-              toldOn ?? '',
-            ]);
-          }),
-        },
-        // What begins like a formula is made harmless for spreadsheets.
-        { escapeFormulae: true },
-      ),
-      'text/csv',
+    saveTable(
+      'recall',
+      ['batch', 'name', 'made', 'shares', 'who', 'pieces', 'which', 'given', 'told'],
+      rows.flatMap(({ batch }) => {
+        const what = [
+          batch.number,
+          batch.name,
+          batch.madeOn,
+          sharedWords(catalog, all, batch, begun),
+        ];
+        const theirs = byBatch.get(batch.id) ?? [];
+        if (theirs.length === 0) {
+          const madeFor = batch.personId === null ? undefined : names.get(batch.personId);
+          return [[...what, madeFor ?? '', '', '', '', '']];
+        }
+        return theirs.map(({ recipient: { name, pieces, which, on, toldOn } }) => [
+          ...what,
+          name,
+          pieces,
+          which,
+          on,
+          toldOn ?? '',
+        ]);
+      }),
     );
   return (
     <div className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-4">
