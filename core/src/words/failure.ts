@@ -67,4 +67,4 @@ export type Failure = {
 }[FailureCode];
 
 /** Why a device sends no readings. */
-export type DeviceTrouble = 'away' | 'noise';
+export type DeviceTrouble = 'away' | 'noise' | 'silent';

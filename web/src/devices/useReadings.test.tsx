@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
-import { cleanup, renderHook } from '@testing-library/react';
-import { afterEach, expect, test } from 'vitest';
+import { act, cleanup, renderHook } from '@testing-library/react';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import { deviceThat } from './device.testing';
 import { useReadings } from './useReadings';
 
@@ -61,4 +61,49 @@ test('who no longer listens is told nothing', () => {
   const { unmount } = renderHook(() => useReadings(driver));
   unmount();
   expect(stop).toHaveBeenCalledOnce();
+});
+
+describe('a device that falls silent', () => {
+  const silent = (ms: number): void => {
+    act(() => void vi.advanceTimersByTime(ms));
+  };
+  afterEach(() => vi.useRealTimers());
+
+  test('has no weight to take any more, sooner where it speaks often', () => {
+    vi.useFakeTimers();
+    const { driver, writes } = deviceThat();
+    const { result } = renderHook(() => useReadings(driver));
+    for (let n = 0; n < 5; n += 1) {
+      writes('ST,+2.87 g');
+      silent(200);
+    }
+    expect(result.current.last).toHaveLength(5);
+    silent(1500);
+    expect(result.current).toMatchObject({ last: [], trouble: 'silent' });
+  });
+
+  test('is heard again with the next reading', () => {
+    vi.useFakeTimers();
+    const { driver, writes } = deviceThat();
+    const { result } = renderHook(() => useReadings(driver));
+    writes('ST,+2.87 g');
+    silent(6000);
+    expect(result.current.trouble).toBe('silent');
+    writes('ST,+3.00 g');
+    expect(result.current.trouble).toBeNull();
+    expect(result.current.last.map(({ value }) => value)).toEqual([3]);
+  });
+
+  test('is not silent where it speaks every ten seconds, as a probe does', () => {
+    vi.useFakeTimers();
+    const { driver, writes } = deviceThat({ kind: 'thermometer' });
+    const { result } = renderHook(() => useReadings(driver));
+    writes('ST,+70.0 C');
+    silent(4000);
+    writes('ST,+69.0 C');
+    silent(10_000);
+    expect(result.current.trouble).toBeNull();
+    silent(2001);
+    expect(result.current.trouble).toBe('silent');
+  });
 });

@@ -29,6 +29,19 @@ const trailKept = 540;
 /** So many lines of nonsense in a row are stated, once. */
 const mostNoise = 20;
 
+type DeviceKind = Driver['device']['kind'];
+
+/** How long a device may be silent before what it said is old, in ms: of its gaps the longest, thrice. */
+const silentAfterMs = (kind: DeviceKind, gapsMs: readonly number[]): number =>
+  gapsMs.length === 0 ? firstSilenceMs[kind] : Math.max(leastSilenceMs, 3 * Math.max(...gapsMs));
+
+/** Until a second reading has come nobody knows how often one comes. */
+const firstSilenceMs = { scale: 5000, thermometer: 30_000 };
+/** A line that stumbles is not silent yet. */
+const leastSilenceMs = 1500;
+/** So many gaps tell how often it speaks. */
+const gapsKept = 4;
+
 const nothing: Readings = { last: [], trail: [], overloaded: false, trouble: null };
 
 const withReading = (trail: readonly Reading[], reading: Reading): readonly Reading[] => {
@@ -45,6 +58,20 @@ export const useReadings = (driver: Driver | null): Readings => {
     if (!driver) return;
     const wanted = driver.device.kind === 'scale' ? 'mass' : 'temperature';
     let noise = 0;
+    let gaps: number[] = [];
+    let heardAt: number | null = null;
+    let silence: number | undefined;
+    // What it said before it fell silent is not what lies on it now.
+    const listen = (): void => {
+      const at = performance.now();
+      if (heardAt !== null) gaps = [...gaps, at - heardAt].slice(-gapsKept);
+      heardAt = at;
+      window.clearTimeout(silence);
+      silence = window.setTimeout(
+        () => setReadings((before) => ({ ...before, last: [], trouble: 'silent' })),
+        silentAfterMs(driver.device.kind, gaps),
+      );
+    };
     const take = (read: LineReading, seq: number, atMs: number): void => {
       if (read.kind === 'reading' && read.quantity === wanted) {
         noise = 0;
@@ -65,10 +92,19 @@ export const useReadings = (driver: Driver | null): Readings => {
       }
     };
     const stop = driver.hear(
-      ({ line, seq, at }) => take(readLine(line), seq, Date.parse(at)),
-      (trouble) => setReadings((before) => ({ ...before, last: [], trouble })),
+      ({ line, seq, at }) => {
+        listen();
+        take(readLine(line), seq, Date.parse(at));
+      },
+      (trouble) => {
+        // After a break it begins anew.
+        window.clearTimeout(silence);
+        heardAt = null;
+        setReadings((before) => ({ ...before, last: [], trouble }));
+      },
     );
     return () => {
+      window.clearTimeout(silence);
       stop();
       setReadings(nothing);
     };
