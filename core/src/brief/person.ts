@@ -17,6 +17,8 @@ export type Person = Omit<Wearer, 'ageMonths' | 'name'> & {
   readonly asked?: readonly string[] | undefined;
   /** Whether and how they agreed that this is written down. */
   readonly consent?: string | undefined;
+  /** The day on which they agreed, `2026-05-03`. */
+  readonly consentOn?: string | undefined;
 };
 
 /** A past reaction to one material. */
@@ -51,6 +53,7 @@ export const personSchema = z
       .optional(),
     asked: z.array(z.string().max(200)).max(200).optional(),
     consent: z.string().max(500).optional(),
+    consentOn: z.iso.date().optional(),
   })
   .omit({ ageMonths: true });
 
@@ -84,7 +87,15 @@ export const ageInMonths = (born: Month, day: string): number =>
 
 /** A person as the wearer that they are on this day. */
 export const wearerOn = (person: Person, day: string): Wearer => {
-  const { born, pregnancy, reactions, consent: _consent, asked: _asked, ...rest } = person;
+  const {
+    born,
+    pregnancy,
+    reactions,
+    consent: _consent,
+    consentOn: _on,
+    asked: _asked,
+    ...rest
+  } = person;
   const week = pregnancyWeek(person, day);
   const certain = (reactions ?? []).filter(({ suspected }) => !suspected);
   const allergies = [

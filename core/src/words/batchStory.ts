@@ -12,7 +12,7 @@ import type { BenchEvent, LogEntry } from '../making';
 import { smelledWhen } from '../making';
 import { containerWords } from './brief';
 import { correctedAmountWords, smelledWords, somethingElseWords, spilledWords } from './mishaps';
-import { countedWords, formatList, formatPercent } from './numbers';
+import { capitalised, countedWords, formatList, formatPercent } from './numbers';
 import { skinWords, standingWords } from './patchTests';
 import { piecesWords } from './pieces';
 import { temperatureWords, type Units } from './units';
@@ -227,6 +227,14 @@ const given = ({ name, pieces, which, on, reaction, toldOn }: Recipient): StoryE
 /** A day without an hour is at its end: what has an hour came before. */
 const sortedBy = ({ at }: StoryEntry): string => (at.length > 10 ? at : `${at}T23:59:59.999Z`);
 
+const isNext = ({ kind }: StoryEntry): number => (kind === 'next' ? 1 : 0);
+
+/** The first thing first, what is still to come last; each begins with a capital. */
+export const inOrderOfTime = <T extends StoryEntry>(entries: readonly T[]): T[] =>
+  entries
+    .map((entry) => ({ ...entry, title: capitalised(entry.title) }))
+    .sort((a, b) => isNext(a) - isNext(b) || sortedBy(a).localeCompare(sortedBy(b)));
+
 /**
  * What happened to a batch, the first thing first: made, cooled, smelt, given, tested, corrected;
  * what is still to come is last. Drops and weights are not in it: they are in its log.
@@ -263,11 +271,5 @@ export const batchStory = (of: StoryOf): StoryEntry[] => {
         ]
       : []),
   ];
-  const isNext = ({ kind }: StoryEntry): number => (kind === 'next' ? 1 : 0);
-  return entries
-    .map((entry) => ({
-      ...entry,
-      title: entry.title.charAt(0).toUpperCase() + entry.title.slice(1),
-    }))
-    .sort((a, b) => isNext(a) - isNext(b) || sortedBy(a).localeCompare(sortedBy(b)));
+  return inOrderOfTime(entries);
 };

@@ -168,6 +168,7 @@ export {
 } from './planSentence';
 export { afterWords, assumptionWords, drownsWords, phaseWords, smellFamilyWords } from './scent';
 export { inSentence, nameInSentence } from './inSentence';
+export { personStory, type PersonEntry } from './personStory';
 export { batchStory, type StoryEntry } from './batchStory';
 export { appWords } from './screens/app';
 export { batchesWords } from './screens/batches';

@@ -24,6 +24,7 @@ import { FoldedPart } from '../../parts/Fold';
 import { Glass } from '../../parts/Glass';
 import { Photos } from '../../parts/Photos';
 import { SmellNotes } from '../../parts/SmellNotes';
+import { Story } from '../../parts/Story';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
@@ -49,7 +50,6 @@ import { Given } from './Given';
 import { KeptContents } from './KeptContents';
 import { PatchTests } from './PatchTests';
 import { Review } from './Review';
-import { Story } from './Story';
 import { WentIn } from './WentIn';
 
 /** What it really went into; planned containers where nothing is in any yet. */

@@ -14,7 +14,7 @@ import { people } from '../../store/people';
 import { useStored } from '../../store/useStored';
 import { Erase } from './Erase';
 import { PregnancyWeeks, Reactions } from './PersonMore';
-import { TheirBatches } from './TheirBatches';
+import { TheirStory } from './TheirStory';
 import { Tick } from '../../ui/Tick';
 
 const blank: Person = {
@@ -114,14 +114,28 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
       </section>
       <section className="grid gap-4 rounded-xl border border-line bg-sheet px-5 py-4">
         <Reactions person={person} set={set} />
-        <TextField
-          label={peopleWords.didTheyAgreeToThis}
-          maxLength={500}
-          className="w-full max-w-md"
-          placeholder={peopleWords.yesOnThePhone3}
-          value={person.consent ?? ''}
-          onChange={(event) => set({ consent: event.target.value })}
-        />
+        <div className="flex flex-wrap gap-5">
+          <TextField
+            label={peopleWords.didTheyAgreeToThis}
+            maxLength={500}
+            className="w-96"
+            placeholder={peopleWords.yesOnThePhone3}
+            value={person.consent ?? ''}
+            onChange={({ target: { value } }) =>
+              // The day on which it was first written, until another is chosen.
+              set({ consent: value, consentOn: value ? (person.consentOn ?? today()) : undefined })
+            }
+          />
+          {person.consent && (
+            <TextField
+              label="On"
+              type="date"
+              max={today()}
+              value={person.consentOn ?? ''}
+              onChange={({ target: { value } }) => set({ consentOn: value || undefined })}
+            />
+          )}
+        </div>
       </section>
       {id !== null && <Erase id={id} name={stored.name} />}
       <p className="text-sm text-soft">{peopleWords.whatYouWriteHereStays}</p>
@@ -139,7 +153,7 @@ export const PersonScreen = () => {
       {({ person }) => (
         <>
           <PersonForm key={personId} id={personId} stored={person} />
-          <TheirBatches personId={personId} />
+          <TheirStory personId={personId} person={person} />
         </>
       )}
     </StoredScreen>

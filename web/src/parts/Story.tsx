@@ -1,8 +1,9 @@
 import { readingsOf, type Tally } from '@jubbet/core/making';
+import { Link } from 'react-router';
 import type { StoryEntry } from '@jubbet/core/words';
 import { dayWords } from '@jubbet/core/words';
 import { clsx } from 'clsx';
-import { momentWords } from '../../parts/moments';
+import { momentWords } from './moments';
 
 const dots: Readonly<Record<StoryEntry['kind'], string>> = {
   made: 'border-press bg-press',
@@ -43,47 +44,62 @@ const Cooled = ({ readings }: { readings: readonly { minutes: number; celsius: n
   );
 };
 
-/** What happened to a batch, along a line of time. */
-export const Story = ({
+/** What happened, along a line of time. */
+export const Story = <T extends StoryEntry>({
   entries,
-  temperatures,
+  temperatures = [],
+  leadsTo = () => null,
 }: {
-  entries: readonly StoryEntry[];
-  temperatures: Tally['temperatures'];
+  entries: readonly T[];
+  /** What a thermometer said: drawn where it cooled. */
+  temperatures?: Tally['temperatures'];
+  /** The page that an entry is about. */
+  leadsTo?: (entry: T) => string | null;
 }) => (
   <section aria-label="What happened" className="min-w-0">
     <h2 className="mb-2 text-lg">What happened</h2>
     <ol className="border-l-2 border-shelf pl-4">
-      {entries.map((entry) => (
-        <li
-          key={`${entry.at}/${entry.title}/${entry.text}`}
-          className="relative break-inside-avoid pb-3 last:pb-0"
-        >
-          <span
-            aria-hidden
-            className={clsx(
-              'absolute top-1.5 -left-[23px] size-3 rounded-full border-2',
-              dots[entry.kind],
-            )}
-          />
-          <span className="block text-sm text-soft">
-            {whenWords(entry.at)}
-            {entry.kind === 'next' && ' · next'}
-          </span>
-          <b className="font-semibold">{entry.title}</b>
-          {entry.text && <span className="block text-sm text-soft">{entry.text}</span>}
-          {entry.kind === 'cooled' && temperatures.length > 1 && (
-            <Cooled
-              readings={readingsOf(
-                temperatures.map(({ takenAt, celsius }) => ({
-                  atMs: Date.parse(takenAt),
-                  celsius,
-                })),
+      {entries.map((entry) => {
+        const to = leadsTo(entry);
+        return (
+          <li
+            key={`${entry.at}/${entry.title}/${entry.text}`}
+            className="relative break-inside-avoid pb-3 last:pb-0"
+          >
+            <span
+              aria-hidden
+              className={clsx(
+                'absolute top-1.5 -left-[23px] size-3 rounded-full border-2',
+                dots[entry.kind],
               )}
             />
-          )}
-        </li>
-      ))}
+            <span className="block text-sm text-soft">
+              {whenWords(entry.at)}
+              {entry.kind === 'next' && ' · next'}
+            </span>
+            <b className="font-semibold">
+              {to === null ? (
+                entry.title
+              ) : (
+                <Link to={to} className="text-press">
+                  {entry.title}
+                </Link>
+              )}
+            </b>
+            {entry.text && <span className="block text-sm text-soft">{entry.text}</span>}
+            {entry.kind === 'cooled' && temperatures.length > 1 && (
+              <Cooled
+                readings={readingsOf(
+                  temperatures.map(({ takenAt, celsius }) => ({
+                    atMs: Date.parse(takenAt),
+                    celsius,
+                  })),
+                )}
+              />
+            )}
+          </li>
+        );
+      })}
     </ol>
   </section>
 );
