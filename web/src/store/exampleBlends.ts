@@ -1,3 +1,4 @@
+import { now, today } from './now';
 import { emptyRecipe, type Recipe } from '@jubbet/core/recipe';
 import { wearerOn, type Person } from '@jubbet/core/brief';
 import type { Bottle } from '@jubbet/core/stock';
@@ -71,8 +72,15 @@ const bottleOf = (entry: Shelved, day: string): Bottle => ({
 export const daysBefore = (day: string, days: number): string =>
   formatISO(addDays(parseISO(day), -days), { representation: 'date' });
 
-/** Ten in the morning of a day. */
-export const startOf = (day: string): string => parseISO(`${day}T10:00:00`).toISOString();
+/** Ten in the morning of a day; of today earlier, while it is not ten yet. */
+export const startOf = (day: string): string => {
+  const ten = parseISO(`${day}T10:00:00`).getTime();
+  const most = day === today() ? Date.parse(now()) - sinceBegunMs : ten;
+  return new Date(Math.min(ten, most)).toISOString();
+};
+
+/** What is on the bench was begun so long ago at the least, in ms: before ten as well as after. */
+const sinceBegunMs = 25 * 60_000;
 
 /** What Dorrit looks for often, and what she calls it. */
 const favourites = new Set(['prompt-desk', 'keepsake', 'encore']);
