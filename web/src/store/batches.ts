@@ -11,6 +11,7 @@ import {
 } from '@jubbet/core/making';
 import { readCatalog } from './houseCatalog';
 import { db, type BatchRecord, type Database } from './database';
+import { isAmendment } from './amendments';
 import { addToLog, eventsIn, lastSeq, logOf } from './batchLog';
 import { finish, isReady, judgeFinished, madeFrom, takeOffShelf } from './finishBatch';
 import { idsBy, textsOf } from './listed';
@@ -34,18 +35,6 @@ const namedOf = ({ id, number, file, madeOn }: BatchRecord): NamedBatch => ({
 
 /** So many batches are judged in one transaction. */
 const mendedAtOnce = 50;
-
-/** What may be said of a batch that is finished: each with its reason. */
-const amendments: ReadonlySet<BenchEvent['kind']> = new Set([
-  'moved',
-  'filled',
-  'amended',
-  'corrected',
-  'came-out',
-]);
-
-const isAmendment = (event: BenchEvent): boolean =>
-  amendments.has(event.kind) && (event.kind !== 'came-out' || event.words.trim() !== '');
 
 const undoesOne = ({ kind }: BenchEvent): boolean => kind === 'take-back' || kind === 'reopened';
 

@@ -1,206 +1,39 @@
-import { madeBestBefore, madeFindings, madeOf, type Made } from '@jubbet/core/batch';
-import { madePieces } from '@jubbet/core/label';
+import { madeOf } from '@jubbet/core/batch';
 import type { BenchEvent, LogEntry } from '@jubbet/core/making';
-import {
-  batchesWords,
-  batchStory,
-  dayWords,
-  fillingsWords,
-  findingMessage,
-  formatPercent,
-  nameInSentence,
-  nameOrNone,
-  piecesWords,
-  strengthWords,
-  volumeWords,
-  wearerWords,
-} from '@jubbet/core/words';
-import { useMemo, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { batchesWords, batchStory, dayWords, nameOrNone } from '@jubbet/core/words';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
 import { Boundary } from '../../parts/Boundary';
 import { BrokenRecord } from '../../parts/BrokenRecord';
 import { CatalogContext, useCatalog } from '../../parts/catalog';
 import { FoldedPart } from '../../parts/Fold';
-import { Glass } from '../../parts/Glass';
 import { Photos } from '../../parts/Photos';
 import { SmellNotes } from '../../parts/SmellNotes';
 import { Story } from '../../parts/Story';
 import { StoredScreen } from '../../parts/StoredScreen';
 import { useUnits } from '../../parts/useUnits';
 import { useWrite } from '../../parts/useWrite';
-import { VerdictMark } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend } from '../../store/madeBlend';
-import { today } from '../../store/now';
 import { patchTests } from '../../store/patchTests';
-import { reactedBatches } from '../../store/reactions';
 import { recipients } from '../../store/recipients';
 import { trailOf } from '../../store/trail';
 import { useStored } from '../../store/useStored';
-import { Notice } from '../../ui/Notice';
 import { Panel } from '../../ui/Panel';
 import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useSeconds } from '../../ui/useSeconds';
-import { Amend, Amended } from './Amend';
+import { Amend } from './Amend';
 import { BatchActions } from './BatchActions';
 import { BatchNotes } from './BatchNotes';
+import { Concerns } from './Concerns';
 import { Cost, useCost } from './Cost';
 import { Given } from './Given';
 import { KeptContents } from './KeptContents';
 import { PatchTests } from './PatchTests';
 import { Review } from './Review';
+import { Summary } from './Summary';
 import { WentIn } from './WentIn';
-
-/** What it really went into; planned containers where nothing is in any yet. */
-const intoWords = (made: Made): string => {
-  const pieces = madePieces(made);
-  return pieces.length > 0 ? piecesWords(pieces) : fillingsWords(made.blend.fillings);
-};
-
-/** Several figures as one range of strengths: `3.2 %`, `2.9 to 3.4 %`. */
-const strengthsOf = ({ blend, containers }: Made): string => {
-  const words = containers
-    .filter(({ isEmpty }) => !isEmpty)
-    .map(({ evaluation }) => strengthWords(evaluation.mixture, blend.formula.by));
-  const unique = [...new Set(words)];
-  return unique.length > 0 ? unique.join('; ') : 'nothing in it yet';
-};
-
-const BestBefore = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
-  const catalog = useCatalog();
-  const until = madeBestBefore(made, batch.madeOn);
-  if (!until) return <>–</>;
-  return (
-    <>
-      {dayWords(until.date)}
-      <span className="text-soft">
-        ,{' '}
-        {until.because
-          ? `set by ${nameInSentence(catalog, until.because)}`
-          : 'twelve months after making'}
-      </span>
-    </>
-  );
-};
-
-const Fact = ({ name, children }: { name: string; children: ReactNode }) => (
-  <div className="min-w-0">
-    <dt className="text-sm text-soft">{name}</dt>
-    <dd>{children}</dd>
-  </div>
-);
-
-/** Verdict, strength, for whom, what came out, best before, cost. */
-const Summary = ({
-  batch,
-  made,
-  cost,
-}: {
-  batch: BatchRecord;
-  made: Made;
-  cost: string | null;
-}) => {
-  const units = useUnits();
-  const { blend } = made;
-  const [first] = made.containers.filter(({ isEmpty }) => !isEmpty);
-  const isOpen = batch.finishedAt === null;
-  // What was said when it was finished stays.
-  const summary = batch.made ?? { ...made, judgedOn: today() };
-  const blocked = summary.blocking ? { word: batchesWords.overDoNotUse } : {};
-  const mixture = first?.evaluation.mixture ?? null;
-  return (
-    <Panel aria-label="In short" className="flex flex-wrap items-center gap-x-6 gap-y-3 px-5 py-4">
-      <div className="w-20 flex-none max-sm:hidden print:hidden">
-        <Glass container={blend.formula.container} mixture={mixture} poured={blend.inOne} />
-      </div>
-      <div className="min-w-48">
-        {isOpen ? (
-          <p className="text-soft">On the bench</p>
-        ) : (
-          <p className="font-semibold">
-            {batch.notToBeUsed ? (
-              <VerdictMark verdict="over" word={batchesWords.doNotUse} />
-            ) : (
-              <VerdictMark verdict={summary.verdict} {...blocked} />
-            )}
-          </p>
-        )}
-        <p className="font-serif text-2xl">{strengthsOf(made)}</p>
-        {batch.targetPercent !== null && (
-          <p className="text-sm text-soft">target {formatPercent(batch.targetPercent, 3)}</p>
-        )}
-        {!isOpen && summary.verdict !== made.verdict && (
-          <p className="text-sm text-soft">
-            {batchesWords.judgedThen(dayWords(summary.judgedOn))}{' '}
-            <VerdictMark verdict={made.verdict} />
-          </p>
-        )}
-      </div>
-      <dl className="flex flex-1 flex-wrap gap-x-8 gap-y-2 font-semibold max-sm:basis-full">
-        <Fact name="For">{wearerWords(blend.brief.wearer)}</Fact>
-        <Fact name={isOpen ? 'Goes into' : 'Came out'}>
-          {intoWords(made)}
-          {blend.inOne && first && (
-            <span className="block text-sm font-normal text-soft">
-              {batchesWords.mixedTogether(volumeWords(first.evaluation.mixture.fillMl, units))}
-            </span>
-          )}
-        </Fact>
-        <Fact name="Best before">
-          <BestBefore batch={batch} made={made} />
-        </Fact>
-        {cost !== null && <Fact name="Cost">{cost}</Fact>}
-        <Fact name="Blend">
-          <Link to={`/blends/${batch.blendId}`} className="text-press">
-            {nameOrNone(batch.file.name)}
-          </Link>
-        </Fact>
-      </dl>
-    </Panel>
-  );
-};
-
-/** What raised the verdict, and what was written to go past it. */
-const Concerns = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
-  const findings = madeFindings(made);
-  const reasons = [batch.reason, ...made.tally.reasons.map(({ words }) => words)].filter(Boolean);
-  const reacted =
-    useStored(['reacted batches'], () => reactedBatches()).data?.has(batch.id) ?? false;
-  return (
-    <>
-      {reacted && (
-        <Notice tone="over">
-          <b>{batchesWords.someoneReactedToThisBatch}</b>{' '}
-          <Link to={`/recall?batch=${encodeURIComponent(batch.id)}`} className="text-press">
-            {batchesWords.whoElseHasSomeOf}
-          </Link>
-        </Notice>
-      )}
-      {reasons.length > 0 && (
-        <Notice tone="over">
-          <b>{batchesWords.madeOverALimit}</b>{' '}
-          {batchesWords.reasonGiven(reasons.map((reason) => `“${reason}”`).join(', then '))}
-        </Notice>
-      )}
-      {batch.finishedAt !== null && <Amended batch={batch} made={made} />}
-      {batch.finishedAt === null ? (
-        <p className="text-soft">{batchesWords.underWay}</p>
-      ) : (
-        findings.length > 0 && (
-          <ul className="grid gap-1">
-            {findings.map((entry) => (
-              <li key={findingMessage(made.blend.catalog, entry)}>
-                <VerdictMark verdict={entry.verdict} /> ·{' '}
-                {findingMessage(made.blend.catalog, entry)}
-              </li>
-            ))}
-          </ul>
-        )
-      )}
-    </>
-  );
-};
 
 interface Recorded {
   readonly batch: BatchRecord;
