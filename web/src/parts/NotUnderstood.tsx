@@ -61,9 +61,7 @@ export const NotUnderstood = ({
       <h3 id="not-understood" className="text-lg">
         <span aria-hidden>○ </span>Not understood
       </h3>
-      <p className="text-[15px]">
-        {partsWords.blendCantBeCheckedUntil(texts.length === 1 ? 'this is' : 'these are')}
-      </p>
+      <p className="text-[15px]">{partsWords.blendCantBeCheckedUntil(texts.length)}</p>
       <ul className="grid gap-2">
         {texts.map((text) => (
           <Entry key={text} text={text} onAnswer={(id) => onAnswer(text, id)} />

@@ -3,8 +3,8 @@ export const blendsWords = {
   blendStartsAsASentence:
     'A blend starts as a sentence: container, person, place, strength and carrier. Press “New blend” and fill in the gaps.',
   namePersonOilOrTag: 'name, person, oil or tag',
-  publishedGuidanceNotMedicalAdvice: (steps: string): string =>
-    `${steps} Published guidance, not medical advice. Local rules, the supplier’s sheet and a licensed practitioner come first.`,
+  publishedGuidanceNotMedicalAdvice: (roughTime: string): string =>
+    `${roughTime} Published guidance, not medical advice. Local rules, the supplier’s sheet and a licensed practitioner come first.`,
   backToTheBlend: 'Back to the blend',
   howMuchOfEachLimit: 'How much of each limit',
   exampleHouseIsHereEveryone: 'The example house is here. Everyone in it is made up.',

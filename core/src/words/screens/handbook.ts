@@ -11,6 +11,6 @@ export const handbookWords = {
     'Write down the numbers of where you live, and print this page for the wall.',
   publishedGuidanceNotMedicalAdvice: 'published guidance, not medical advice',
   oilAgePlaceConstituent: 'Oil, age, place, constituent',
-  nothingInTheHandbookAbout: (trim: string): string => `Nothing in the handbook about “${trim}”.`,
+  nothingInTheHandbookAbout: (query: string): string => `Nothing in the handbook about “${query}”.`,
   nextToThisChapter: 'Next to this chapter',
 } as const;

@@ -31,7 +31,8 @@ export const makeWords = {
   continueWithThisReason: 'Continue with this reason',
   youCantOverrideThisUndo:
     'You can’t override this. Undo drops that did not fall, choose another way to go on, or end this batch.',
-  countByWeightOnThe: (verb: string): string => `Count by weight on the ${verb}`,
+  countByWeightOnThe: (isSimulated: boolean): string =>
+    `Count by weight on the ${isSimulated ? 'simulated scale' : 'scale'}`,
   whatWentInAnOil: 'What went in? An oil or a base',
   orInYourOwnWords: 'Or in your own words',
   splashOfCoffee: 'a splash of coffee',

@@ -15,8 +15,8 @@ export const partsWords = {
     'In your own words, common ones are understood by name, and what they count as is shown. For the rest the verdict says “can’t be checked”.',
   whatYouTypedHereIs: 'What you typed here is not saved yet.',
   typeThreeLettersThenEnter: 'Type three letters, then Enter',
-  blendCantBeCheckedUntil: (verb: string): string =>
-    `The blend can’t be checked until you say what ${verb}.`,
+  blendCantBeCheckedUntil: (count: number): string =>
+    `The blend can’t be checked until you say what ${count === 1 ? 'this is' : 'these are'}.`,
   itMayHaveBeenDeleted: 'It may have been deleted, or the address may be wrong.',
   whyItIsStopped: 'Why it is stopped',
   untilAnotherTestIsRead: 'Until another test is read clear, the batch can’t be given to them.',

@@ -4,17 +4,19 @@ import { countedWords, formatNumber } from '../numbers';
 export const settingsWords = {
   fileIsDamagedItsRecords: (damaged: string): string =>
     `■ The file is damaged. Its ${damaged} records can’t be trusted and are left out. Everything else is whole and can be added, but can’t replace what is here.`,
-  whenEverythingIsReplacedKeep: (onlyHere: string, verb: string): string =>
-    `When everything is replaced, keep ${onlyHere} that ${verb} here and not in the file`,
-  inTheFileCantBe: (leftOut: string, verb: string): string =>
-    `${leftOut} in the file can’t be read and ${verb} left out. Everything else is imported.`,
+  whenEverythingIsReplacedKeep: (photographs: string, count: number): string =>
+    `When everything is replaced, keep ${photographs} that ${count === 1 ? 'is' : 'are'} here and not in the file`,
+  inTheFileCantBe: (count: number): string =>
+    `${countedWords(count, 'record')} in the file can’t be read and ${count === 1 ? 'is' : 'are'} left out. Everything else is imported.`,
   addToWhatIsHere: 'Add to what is here',
-  allYourDataAreIn: (verb: string): string =>
-    `All your data are in this browser, at this address, and nowhere else. ${verb}`,
+  allYourDataAreIn: (lastBackedUp: string | null): string =>
+    `All your data are in this browser, at this address, and nowhere else. ${
+      lastBackedUp === null ? 'They have never been backed up.' : `Last backed up ${lastBackedUp}.`
+    }`,
   backupToRestore: 'A backup to restore',
   photographsInTheBackup: 'Photographs in the backup',
-  notTickedForBackups: (staying: string, verb: string): string =>
-    `${staying} ${verb} not ticked for backups.`,
+  notTickedForBackups: (photographs: string, count: number): string =>
+    `${photographs} ${count === 1 ? 'is' : 'are'} not ticked for backups.`,
   backUpWithThem: 'Back up with them',
   savedButOfItCould: (unreadable: string): string =>
     `Saved, but ${unreadable} of it could not be read again:`,

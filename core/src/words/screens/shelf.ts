@@ -1,11 +1,15 @@
+import { formatList, someOfWords } from '../numbers';
+
 /** Sentences of the screen “shelf”. */
 export const shelfWords = {
   constituentsInTotalIsThis: (contents: number, totalPercent: string): string =>
     `${contents} constituents, ${totalPercent} in total. Is this what the analysis says?`,
-  leftOutBecauseTheyHave: (text: string, verb: string): string =>
-    `Left out, because they have no percentage: ${text}${verb}.`,
-  constituentsReplaceTheLibrarysTypical: (most: number, typical: string, verb: string): string =>
-    `${most} constituents replace the library’s typical composition: ${typical}${verb}.`,
+  leftOutBecauseTheyHave: (lines: readonly string[]): string =>
+    `Left out, because they have no percentage: ${someOfWords(lines)}.`,
+  constituentsReplaceTheLibrarysTypical: (count: number, most: readonly string[]): string =>
+    `${count} constituents replace the library’s typical composition: ${formatList(
+      count > most.length ? [...most, 'others'] : most,
+    )}.`,
   removeItAndUseThe: 'Remove it and use the typical composition',
   csvTableOfConstituentsAnd:
     'A CSV table of constituents and percentages. It then replaces the typical composition for this bottle.',
@@ -28,13 +32,14 @@ export const shelfWords = {
   itsDensityIsNotKnown: 'Its density is not known, so a drop cannot be worked out.',
   thatWouldBeADrop: (drop: string, least: string, most: string): string =>
     `That would be ${drop} a drop, but no drop of oil is smaller than ${least} or larger than ${most}. It is ignored: tare the scale and count the drops again.`,
-  youCantOverrideThis: (verb: string): string => `${verb} You can’t override this.`,
+  neverForSkin: (isProhibited: boolean): string =>
+    `${isProhibited ? 'It is prohibited in products for skin.' : 'The literature advises against any use on skin.'} You can’t override this.`,
   whatToUseInstead: 'What to use instead',
   nothingReplacesItOnSkin: 'Nothing replaces it on skin. Choose an oil by its smell or purpose.',
   changeWhatIsLeft: 'Change what is left',
   whereItWentAndWho: 'Who has it',
-  nTheShelfWithIn: (verb: string, atStart: string, unit: string): string =>
-    `${verb}n the shelf with ${atStart} ${unit} in it`,
+  onTheShelfWith: (isOpen: boolean, amount: string): string =>
+    `${isOpen ? 'Opened; on' : 'On'} the shelf with ${amount} in it`,
   itMayHaveBeenOne: 'It may have been one of your own that was deleted.',
   useAFigureOfMy: 'Use a figure of my own',
   mayMeanSeveralThisOne: (name: string, oil: string): string =>

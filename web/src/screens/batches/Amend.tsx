@@ -1,5 +1,4 @@
 import { Notice } from '../../ui/Notice';
-import { oilsToAsk } from '@jubbet/core/advice';
 import {
   addedMl,
   amendedEvents,
@@ -10,14 +9,7 @@ import {
   type Added,
   type Made,
 } from '@jubbet/core/batch';
-import {
-  botanicalOf,
-  nameIn,
-  searchBases,
-  searchOils,
-  type Base,
-  type Oil,
-} from '@jubbet/core/catalog';
+import { nameIn } from '@jubbet/core/catalog';
 import type { BenchEvent } from '@jubbet/core/making';
 import {
   containerWords,
@@ -35,21 +27,14 @@ import { madePieces } from '@jubbet/core/label';
 import { useState } from 'react';
 import { Button, ButtonLink } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
-import { NumberUnder, SelectField, TextField } from '../../ui/Field';
-import { PickByName } from '../../parts/PickByName';
+import { SelectField, TextField } from '../../ui/Field';
+import { MaterialAmount, type AmountUnit } from '../../parts/MaterialAmount';
 import { useWrite } from '../../parts/useWrite';
 import { verdictShapes } from '../../parts/VerdictMark';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { CameOut } from '../../parts/CameOut';
 import { Correct } from './Correct';
-
-type Unit = Added['amount']['unit'];
-const units = [
-  ['ml', 'ml'],
-  ['g', 'g'],
-  ['drops', 'drops'],
-] as const;
 
 /** What was added after the end, and that printed labels no longer tell the truth. */
 export const Amended = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
@@ -118,7 +103,7 @@ const Add = ({
   const write = useWrite();
   const filled = made.containers.filter(({ isEmpty }) => !isEmpty).map(({ number }) => number);
   const [ingredient, setIngredient] = useState<string | null>(null);
-  const [unit, setUnit] = useState<Unit>('ml');
+  const [unit, setUnit] = useState<AmountUnit>('ml');
   const [value, setValue] = useState<number | null>(null);
   const [to, setTo] = useState('all');
   const [into, setInto] = useState('');
@@ -163,39 +148,21 @@ const Add = ({
       }}
     >
       <div className="flex flex-wrap items-end gap-3">
-        {ingredient === null ? (
-          <div className="w-80 max-w-full">
-            <PickByName<Oil | Base>
-              meaningsOf={(name) => oilsToAsk(catalog, null, name)}
-              label="What was added"
-              placeholder={batchesWords.whatWasAddedTypeThree}
-              search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
-              isTaken={() => false}
-              describe={botanicalOf}
-              onPick={({ id }) => {
-                setIngredient(id);
-                setUnit(catalog.oil(id) ? 'drops' : 'ml');
-              }}
-            />
-          </div>
-        ) : (
-          <p className="pb-1.5">
-            <b>{nameIn(catalog, ingredient)}</b>
-            <Button look="quiet" onClick={() => setIngredient(null)}>
-              Something else
-            </Button>
-          </p>
-        )}
-        <NumberUnder
-          name="How much"
-          label={filled.length > 1 && to === 'all' ? 'How much, to each' : 'How much'}
-          className="w-20"
+        <MaterialAmount
+          what="What was added"
+          placeholder={batchesWords.whatWasAddedTypeThree}
+          materialId={ingredient}
+          onMaterial={(material) => {
+            setIngredient(material?.id ?? null);
+            if (material) setUnit(catalog.oil(material.id) ? 'drops' : 'ml');
+          }}
+          howMuch="How much"
+          howMuchInFull={filled.length > 1 && to === 'all' ? 'How much, to each' : 'How much'}
+          unit={unit}
           value={value}
-          rule={{ least: 0, above: true, most: 10_000, whole: unit === 'drops' }}
-          onNumber={setValue}
-          onEmpty={() => setValue(null)}
+          onUnit={setUnit}
+          onValue={setValue}
         />
-        <SelectField label="In" value={unit} choices={units} onChoose={setUnit} />
         {filled.length > 1 && (
           <SelectField
             label="Added to"

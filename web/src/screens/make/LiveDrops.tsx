@@ -61,7 +61,7 @@ export const LiveDrops = ({
   if (!heard) {
     return (
       <button type="button" className={panelButton} onClick={() => setHeard(true)}>
-        {makeWords.countByWeightOnThe(simulated ? 'simulated scale' : 'scale')}
+        {makeWords.countByWeightOnThe(simulated)}
       </button>
     );
   }

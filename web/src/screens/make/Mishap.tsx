@@ -1,6 +1,5 @@
-import { oilsToAsk } from '@jubbet/core/advice';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { botanicalOf, searchBases, searchOils, type Base, type Oil } from '@jubbet/core/catalog';
+import type { Base, Oil } from '@jubbet/core/catalog';
 import type { BenchEvent, SomethingElse, Tally } from '@jubbet/core/making';
 import { somethingElseWords, spilledWords, makeWords } from '@jubbet/core/words';
 import { useState } from 'react';
@@ -8,16 +7,8 @@ import { Button } from '../../ui/Button';
 import { useCatalog } from '../../parts/catalog';
 import { Choices } from '../../ui/Choices';
 import { NumberUnder, SelectField, TextField } from '../../ui/Field';
-import { PickByName } from '../../parts/PickByName';
+import { MaterialAmount, type AmountUnit } from '../../parts/MaterialAmount';
 import { useFromBottle } from '../../parts/useFromBottle';
-
-type Unit = NonNullable<SomethingElse['amount']>['unit'];
-
-const units: readonly (readonly [Unit, string])[] = [
-  ['drops', 'drops'],
-  ['ml', 'ml'],
-  ['g', 'g'],
-];
 
 interface Telling {
   /** The container at which the maker is. */
@@ -27,11 +18,10 @@ interface Telling {
 
 /** Something that the recipe does not have: what, and how much where that is known. */
 const SomethingElseForm = ({ container, onTell }: Telling) => {
-  const catalog = useCatalog();
   const [material, setMaterial] = useState<Oil | Base | null>(null);
   const [words, setWords] = useState('');
   const [value, setValue] = useState<number | null>(null);
-  const [unit, setUnit] = useState<Unit>('drops');
+  const [unit, setUnit] = useState<AmountUnit>('drops');
   const from = useFromBottle(material?.id ?? null);
   const isComplete = material !== null || words.trim() !== '';
   const amount: SomethingElse['amount'] =
@@ -53,24 +43,17 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
         });
       }}
     >
-      {material ? (
-        <p>
-          <b>{material.name}</b>{' '}
-          <Button look="quiet" onClick={() => setMaterial(null)}>
-            Something else
-          </Button>
-        </p>
-      ) : (
-        <>
-          <PickByName<Oil | Base>
-            meaningsOf={(name) => oilsToAsk(catalog, null, name)}
-            label="What went in"
-            placeholder={makeWords.whatWentInAnOil}
-            search={(query) => [...searchOils(catalog, query), ...searchBases(catalog, query)]}
-            isTaken={() => false}
-            describe={botanicalOf}
-            onPick={setMaterial}
-          />
+      <MaterialAmount
+        what="What went in"
+        placeholder={makeWords.whatWentInAnOil}
+        materialId={material?.id ?? null}
+        onMaterial={setMaterial}
+        howMuch={makeWords.howMuchIfYouKnow}
+        unit={unit}
+        value={value}
+        onUnit={setUnit}
+        onValue={setValue}
+        otherwise={
           <TextField
             label={makeWords.orInYourOwnWords}
             maxLength={200}
@@ -79,18 +62,8 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
             onChange={(event) => setWords(event.target.value)}
             hint={makeWords.freeTextIsntCheckedAnd}
           />
-        </>
-      )}
-      <div className="flex flex-wrap items-end gap-3">
-        <NumberUnder
-          name={makeWords.howMuchIfYouKnow}
-          className="w-20"
-          value={value}
-          rule={{ least: 0, above: true, most: unit === 'drops' ? 1000 : 10_000 }}
-          onNumber={setValue}
-          onEmpty={() => setValue(null)}
-        />
-        <SelectField label="in" value={unit} choices={units} onChoose={setUnit} />
+        }
+      >
         {material && (
           <SelectField
             label="out of"
@@ -99,7 +72,7 @@ const SomethingElseForm = ({ container, onTell }: Telling) => {
             onChoose={from.choose}
           />
         )}
-      </div>
+      </MaterialAmount>
       <div>
         <Button look="first" type="submit" disabled={!isComplete}>
           Save it

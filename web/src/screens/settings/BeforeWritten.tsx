@@ -86,20 +86,12 @@ export const BeforeWritten = ({
       )}
       {onlyHere.count > 0 && damaged.length === 0 && (
         <Tick isOn={keepPhotographs} onTick={setKeep}>
-          {settingsWords.whenEverythingIsReplacedKeep(
-            photographsWords(onlyHere),
-            onlyHere.count === 1 ? 'is' : 'are',
-          )}
+          {settingsWords.whenEverythingIsReplacedKeep(photographsWords(onlyHere), onlyHere.count)}
         </Tick>
       )}
       {leftOut.length > 0 && (
         <div className="text-brick">
-          <p>
-            {settingsWords.inTheFileCantBe(
-              counted(leftOut.length, 'record', 'records'),
-              leftOut.length === 1 ? 'is' : 'are',
-            )}
-          </p>
+          <p>{settingsWords.inTheFileCantBe(leftOut.length)}</p>
           <LeftOutList list={leftOut} />
         </div>
       )}

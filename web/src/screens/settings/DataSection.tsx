@@ -56,9 +56,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
       <h2 className="text-lg">Data</h2>
       <p className="text-sm text-soft">
         {settingsWords.allYourDataAreIn(
-          lastExport
-            ? `Last backed up ${formatDistanceToNow(new Date(lastExport), { addSuffix: true })}.`
-            : 'They have never been backed up.',
+          lastExport ? formatDistanceToNow(new Date(lastExport), { addSuffix: true }) : null,
         )}
       </p>
       <div className="flex flex-wrap gap-2">
@@ -95,10 +93,7 @@ export const DataSection = ({ lastExport }: { lastExport: string | null }) => {
           className="flex flex-wrap items-center gap-2 px-4! py-3!"
         >
           <p className="w-full">
-            {settingsWords.notTickedForBackups(
-              photographsWords(staying),
-              staying.count === 1 ? 'is' : 'are',
-            )}
+            {settingsWords.notTickedForBackups(photographsWords(staying), staying.count)}
           </p>
           <Button look="first" onClick={() => save(true)}>
             {settingsWords.backUpWithThem}

@@ -48,11 +48,7 @@ const Preview = ({
     {found.refused.length > 0 && (
       <p className="text-sm text-brick">
         {shelfWords.leftOutBecauseTheyHave(
-          found.refused
-            .slice(0, 5)
-            .map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`)
-            .join(', '),
-          found.refused.length > 5 ? ' and others' : '',
+          found.refused.map(({ line, text }) => `line ${line} (${text.slice(0, 40)})`),
         )}
       </p>
     )}
@@ -101,11 +97,7 @@ export const AnalysisField = ({
         <p>
           {shelfWords.constituentsReplaceTheLibrarysTypical(
             most.length,
-            most
-              .slice(0, 4)
-              .map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`)
-              .join(', '),
-            most.length > 4 ? ' and others' : '',
+            most.slice(0, 4).map(([name, , typical]) => `${name} ${formatPercent(typical, 3)}`),
           )}
         </p>
         <p className="text-sm text-soft">{knownByNameWords(analysis.contents)}</p>

@@ -22,13 +22,7 @@ export const ForbiddenPage = ({ id }: { id: string }) => {
           {why.charAt(0).toUpperCase()}
           {why.slice(1)}.
         </p>
-        <p className="mt-2">
-          {shelfWords.youCantOverrideThis(
-            standing === 'prohibited'
-              ? 'It is prohibited in products for skin.'
-              : 'The literature advises against any use on skin.',
-          )}
-        </p>
+        <p className="mt-2">{shelfWords.neverForSkin(standing === 'prohibited')}</p>
         {note && <p className="mt-2">{note.charAt(0).toUpperCase() + note.slice(1)}.</p>}
       </section>
       <section className="mt-4 rounded-xl border border-line bg-sheet px-5 py-4">

@@ -193,11 +193,7 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
         <li className="flex min-h-11 flex-wrap items-center gap-x-4 py-1 text-soft">
           <span className="w-28 text-sm">{openedOn ? dayWords(openedOn) : ''}</span>
           <span>
-            {shelfWords.nTheShelfWithIn(
-              openedOn ? 'Opened; o' : 'O',
-              formatNumber(atStart, 3),
-              unit,
-            )}
+            {shelfWords.onTheShelfWith(openedOn !== null, `${formatNumber(atStart, 3)} ${unit}`)}
           </span>
         </li>
       </ul>
