@@ -29,7 +29,7 @@ test('what must not be used has no card, and nothing to print', async ({ page })
   await page.getByLabel('Drops of Ylang ylang', { exact: true }).fill('9');
   await expect(page.getByRole('status', { name: 'Verdict' })).toContainText('Do not use');
   await page.goto('/blends/prompt-desk/card');
-  await expect(page.getByRole('status')).toContainText('so it has no card');
+  await expect(page.getByRole('status')).toContainText('It has no card');
   await expect(page.getByRole('article')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Print' })).toHaveCount(0);
 });

@@ -181,6 +181,7 @@ test('a batch goes into another blend as what is in it', async ({ page }) => {
     .getByRole('row')
     .filter({ has: page.getByRole('link', { name: /^Label of batch/ }) });
   await finished.first().getByRole('link').first().click();
+  await expect(page.getByRole('heading', { level: 1, name: /, batch 2026-/ })).toBeVisible();
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('menuitem', { name: 'Use as an ingredient' }).click();
   await expect(page.getByRole('heading', { name: 'Made of' })).toBeVisible();

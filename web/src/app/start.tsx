@@ -11,6 +11,7 @@ import { today } from '../store/now';
 import { settings } from '../store/settings';
 import { chooseScheme, followScheme } from '../parts/scheme';
 import { HouseCatalog, readHouseCatalog, type ReadCatalog } from './HouseCatalog';
+import { pageAt } from './pages';
 import { router } from './routes';
 
 const client = new QueryClient({
@@ -100,8 +101,10 @@ void refuseOtherVersions()
     }, afterFirstScreen);
   })
   .then(() => Promise.all([readHouseCatalog(), settings.read()]))
-  .then(([catalog, { scheme }]) => {
+  .then(([catalog, { scheme, welcomed }]) => {
     window.clearTimeout(slow);
+    // The first page of a house in use is its book.
+    if (welcomed && pathWithin(window.location.pathname) === '/') void pageAt('/blends')?.[1]();
     chooseScheme(scheme);
     show(catalog);
   })
