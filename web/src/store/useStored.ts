@@ -96,3 +96,10 @@ export const useStored = <T>(
     staleTime: Infinity,
   });
 };
+
+/** What is stored, undefined until it is read; what cannot be read is for the page of errors. */
+export const useThere = <T>(key: readonly unknown[], read: () => Promise<T>): T | undefined => {
+  const { data, error } = useStored(key, read);
+  if (error) throw error;
+  return data;
+};

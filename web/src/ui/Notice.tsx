@@ -22,7 +22,8 @@ export const Notice = ({
 }) => (
   <div
     {...(isUrgent ? { role: 'alert' } : {})}
-    className={clsx('rounded-lg px-4 py-2', tones[tone], className)}
+    // The line shows where colours are forced.
+    className={clsx('rounded-lg border border-transparent px-4 py-2', tones[tone], className)}
     {...rest}
   />
 );

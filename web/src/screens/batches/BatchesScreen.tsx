@@ -17,7 +17,7 @@ import type { BatchRecord } from '../../store/database';
 import { plannedRecipe } from '../../store/madeBlend';
 import { today } from '../../store/now';
 import { reactedBatches } from '../../store/reactions';
-import { useStored } from '../../store/useStored';
+import { useStored, useThere } from '../../store/useStored';
 
 /** What came of it; of what is still on the bench only that. */
 const Outcome = ({ batch: { id, made, finishedAt, notToBeUsed } }: { batch: BatchRecord }) => {
@@ -173,10 +173,9 @@ const saveLog = async (catalog: Catalog, ids: readonly string[]): Promise<void> 
 
 /** The log: what was made, for whom, and until when it keeps. */
 export const BatchesScreen = () => {
-  const { data, error } = useStored(['batch ids'], () => batches.ids());
+  const data = useThere(['batch ids'], () => batches.ids());
   const catalog = useCatalog();
   const write = useWrite();
-  if (error) throw error;
   return (
     <div className="mx-auto max-w-5xl">
       <div className="flex flex-wrap items-center justify-between gap-3">

@@ -9,7 +9,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
+import { useStored, useThere } from '../../store/useStored';
 import { isWhole, useBookFilter, type BookFilter } from './bookFilter';
 import { ShelfCard } from './ShelfCard';
 import { ShelfGrid } from './ShelfGrid';
@@ -110,7 +110,7 @@ export const BlendsScreen = () => {
   const navigate = useNavigate();
   const [filter, change] = useBookFilter();
   const [refused, setRefused] = useState<string | null>(null);
-  const { data, error } = useStored(['blend ids'], () => blends.ids());
+  const data = useThere(['blend ids'], () => blends.ids());
   const [named, onNamed] = useNamed(!isWhole(filter) || data?.length === 0);
   const exampleHere = useStored(['settings'], () => settings.read()).data?.exampleHere;
   const write = useWrite();
@@ -119,7 +119,6 @@ export const BlendsScreen = () => {
       (id) => id && navigate(`/blends/${id}`),
     );
   useKeys({ n: create });
-  if (error) throw error;
 
   const waiting =
     data && isWhole(filter) ? <Book ids={data} look={filter.look} onNamed={onNamed} /> : null;

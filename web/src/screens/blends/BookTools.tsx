@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useCatalog } from '../../parts/catalog';
 import { blends } from '../../store/blends';
 import { madeWhen } from '../../store/madeWhen';
-import { useStored } from '../../store/useStored';
+import { useStored, useThere } from '../../store/useStored';
 import { choicesOf, factsOf, matching, ordered } from './bookFacts';
 import { isWhole, type BookFilter } from './bookFilter';
 import { useVerdicts } from './useVerdicts';
@@ -140,10 +140,9 @@ export const BookTools = ({
   const [near, setNear] = useState(false);
   // Of a full house all blends are read when someone comes near the filters, not before.
   const wanted = !whole || near || ids.length <= readAtOnce;
-  const { data: all, error } = useStored(['all blends', wanted], () =>
+  const all = useThere(['all blends', wanted], () =>
     wanted ? blends.list() : Promise.resolve([]),
   );
-  if (error) throw error;
   const lastMade = useStored(['last made', filter.order], () =>
     filter.order === 'made' ? madeWhen.last() : Promise.resolve(new Map<string, string>()),
   ).data;

@@ -8,7 +8,7 @@ import { useNotice } from '../../parts/notice';
 import { useWrite } from '../../parts/useWrite';
 import { blends } from '../../store/blends';
 import { settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 import type { OpenedWith } from '../../parts/openedWith';
 import { EmptyRollOn } from './EmptyRollOn';
 
@@ -24,12 +24,11 @@ const people = [
 
 /** The product itself, before there is anything in it: the sentence with its gaps over an empty bottle. */
 export const WelcomeScreen = () => {
-  const { data, error } = useStored(['settings'], () => settings.read());
+  const data = useThere(['settings'], () => settings.read());
   const navigate = useNavigate();
   const write = useWrite();
   const tell = useNotice();
   const [busy, setBusy] = useState(false);
-  if (error) throw error;
   if (!data) return null;
   if (data.welcomed) return <Navigate to="/blends" replace />;
 

@@ -18,7 +18,7 @@ import { VerdictMark } from '../../parts/VerdictMark';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 import { useWorkedOut } from '../../workers/useWorkedOut';
 import { Cell, Row, RowHead, Table } from '../../ui/Table';
 
@@ -91,8 +91,7 @@ const People = ({ recipe, house }: { recipe: Recipe; house: readonly PersonRecor
 
 /** One blend, as it is in its drops, against everyone in the house and a few more. */
 export const WhoScreen = () => {
-  const { data, error } = useStored(['people'], () => people.list());
-  if (error) throw error;
+  const data = useThere(['people'], () => people.list());
   if (data === undefined) return null;
   return (
     <OneBlend>

@@ -9,7 +9,7 @@ import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useKeys } from '../../parts/useKeys';
 import { useWrite } from '../../parts/useWrite';
 import { settings } from '../../store/settings';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 
 type Numbers = Readonly<Record<'emergency' | 'poison', string>>;
 
@@ -44,9 +44,8 @@ const Call = ({ whom, numbers }: { whom: keyof Numbers; numbers: Numbers }) => {
 export const FirstAidScreen = () => {
   const navigate = useNavigate();
   const write = useWrite();
-  const { data, error } = useStored(['settings'], () => settings.read());
+  const data = useThere(['settings'], () => settings.read());
   useKeys({ p: () => window.print() });
-  if (error) throw error;
   if (!data) return null;
   const numbers: Numbers = { emergency: data.emergencyNumber, poison: data.poisonNumber };
   return (

@@ -24,7 +24,7 @@ import { Missing } from '../../parts/Missing';
 import { batches } from '../../store/batches';
 import type { BatchRecord } from '../../store/database';
 import { madeBlend, plannedRecipe } from '../../store/madeBlend';
-import { useStored } from '../../store/useStored';
+import { useStored, useThere } from '../../store/useStored';
 import { Beside, inIt } from './Beside';
 import { BenchGlass } from './BenchGlass';
 import { BenchHeader } from './BenchHeader';
@@ -259,8 +259,7 @@ const Bench = ({ batch }: { batch: BatchRecord }) => {
 /** The bench: this batch, step by step. */
 export const BenchScreen = () => {
   const { batchId = '' } = useParams();
-  const { data, error } = useStored(['batch', batchId], () => batches.get(batchId));
-  if (error) throw error;
+  const data = useThere(['batch', batchId], () => batches.get(batchId));
   if (data === undefined) return <div className="bench min-h-full" />;
   if (data === null) {
     return (

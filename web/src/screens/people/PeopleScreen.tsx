@@ -16,7 +16,7 @@ import { WindowList } from '../../ui/WindowList';
 import type { PersonRecord } from '../../store/database';
 import { today } from '../../store/now';
 import { people } from '../../store/people';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 
 const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
   const catalog = useCatalog();
@@ -38,8 +38,7 @@ const Row = ({ record: { id, person } }: { record: PersonRecord }) => {
 
 /** Who is in the house, with what matters for their skin. */
 export const PeopleScreen = () => {
-  const { data, error } = useStored(['people ids'], () => people.ids());
-  if (error) throw error;
+  const data = useThere(['people ids'], () => people.ids());
   return (
     <div className="mx-auto max-w-3xl">
       <div className="flex flex-wrap items-center justify-between gap-3">

@@ -7,14 +7,13 @@ import { ScreenTitle } from '../../ui/ScreenTitle';
 import { useWrite } from '../../parts/useWrite';
 import { WindowList } from '../../ui/WindowList';
 import { plans } from '../../store/plans';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 
 /** All plans, and the way to a new one. */
 export const PlansScreen = () => {
-  const { data, error } = useStored(['plan ids'], () => plans.ids());
+  const data = useThere(['plan ids'], () => plans.ids());
   const write = useWrite();
   const navigate = useNavigate();
-  if (error) throw error;
   const begin = async (): Promise<void> => {
     const id = await write('The plan', () => plans.begin());
     if (id !== undefined) await navigate(`/plans/${id}`);

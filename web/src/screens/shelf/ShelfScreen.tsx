@@ -36,7 +36,7 @@ import { useWrite } from '../../parts/useWrite';
 import { bottles, type ShelvedRecord } from '../../store/bottles';
 import { materials } from '../../store/materials';
 import { today } from '../../store/now';
-import { useStored } from '../../store/useStored';
+import { useStored, useThere } from '../../store/useStored';
 import { useUnits } from '../../parts/useUnits';
 import { materialName } from './materialName';
 
@@ -142,12 +142,11 @@ const saveShelf = async (catalog: Catalog, records: readonly ShelvedRecord[]): P
 export const ShelfScreen = () => {
   const catalog = useCatalog();
   const units = useUnits();
-  const { data, error } = useStored(['bottles'], () => bottles.list());
+  const data = useThere(['bottles'], () => bottles.list());
   const own = useStored(['materials'], () => materials.list()).data ?? [];
   const ownContainers = useStored(['containers'], () => containers.list()).data ?? [];
   const navigate = useNavigate();
   const write = useWrite();
-  if (error) throw error;
   if (data === undefined) return null;
   const open = data.filter(({ bottle }) => !bottle.finishedOn);
   const byMaterial = (a: ShelvedRecord, b: ShelvedRecord) =>

@@ -12,7 +12,7 @@ import { useAfterPaint } from '../../ui/useAfterPaint';
 import { useSeconds } from '../../ui/useSeconds';
 import { batches } from '../../store/batches';
 import { now } from '../../store/now';
-import { useStored } from '../../store/useStored';
+import { useThere } from '../../store/useStored';
 import { CouldMake } from './CouldMake';
 import { DueList } from './DueList';
 import { dueRows } from './dueRows';
@@ -76,9 +76,8 @@ const Beside = () => {
 /** What is on the bench, what is due, what runs short, and what could be made. */
 export const TodayScreen = () => {
   const nowMs = useSeconds(true);
-  const { data: ids, error } = useStored(['open batch ids'], () => batches.openIds());
+  const ids = useThere(['open batch ids'], () => batches.openIds());
   const due = useTodos(nowMs);
-  if (error) throw error;
   if (due === null || !ids) return null;
   const { todos, tests } = due;
   const entries = entriesOf(due, nowMs);
