@@ -96,7 +96,10 @@ export const Summary = ({
             )}
           </p>
         )}
-        <p className="font-serif text-2xl">{strengthsOf(made)}</p>
+        <p className="font-serif text-2xl">
+          {strengthsOf(made)}
+          {isOpen && !made.isEmpty && <span className="text-base text-soft"> so far</span>}
+        </p>
         {batch.targetPercent !== null && (
           <p className="text-sm text-soft">target {formatPercent(batch.targetPercent, 3)}</p>
         )}
