@@ -68,6 +68,8 @@ test('twelve drops for a child of three go no further, and end as not to be used
   const batch = bench.replace('/make/', '/batches/');
   await page.goto(`${batch}/label`);
   await expect(page.getByRole('group', { name: 'Labels' })).toHaveText(/^DO NOT USE/);
+  await page.goto(batch);
+  await expect(page.getByText(/do not use on the person it is for/)).toBeVisible();
   await page.goto(bench);
   await expect(page.getByTestId('count')).toHaveText('12');
   await page.getByRole('button', { name: 'Finish as not to be used' }).click();

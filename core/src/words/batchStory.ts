@@ -6,10 +6,9 @@ import {
   type PatchTest,
   type Recipient,
 } from '../batch';
-import { nameIn, usualContainer, type Catalog } from '../catalog';
+import { nameIn, type Catalog } from '../catalog';
 import { madePieces } from '../label';
-import type { BenchEvent, LogEntry } from '../making';
-import { smelledWhen } from '../making';
+import { smelledWhen, type BenchEvent, type LogEntry } from '../making';
 import { containerWords } from './brief';
 import { correctedAmountWords, smelledWords, somethingElseWords, spilledWords } from './mishaps';
 import { capitalised, countedWords, formatList, formatPercent } from './numbers';
@@ -57,7 +56,10 @@ const longestAtTable = 8 * 60;
 
 const atBench = ({ made, log, catalog, startedAt, units }: StoryOf): StoryEntry[] => {
   const { tally, blend } = made;
-  const at = (seq: number): string => log.find((entry) => entry.seq === seq)?.at ?? startedAt;
+  // The numbers of a log count from 1 without a gap.
+  const at = (seq: number): string => log[seq - 1]?.at ?? startedAt;
+  const lastOf = (kind: 'moved' | 'filled' | 'discarded', container: number): string =>
+    lastAt(log, (event) => event.kind === kind && event.container === container) ?? startedAt;
   const inBottle = (container: number): string =>
     blend.count > 1 && !blend.inOne ? `Bottle ${container + 1}: ` : '';
   const [first] = tally.temperatures;
@@ -79,23 +81,23 @@ const atBench = ({ made, log, catalog, startedAt, units }: StoryOf): StoryEntry[
           },
         ]
       : []),
-    ...[...tally.movedTo].map(([container, id]) => {
-      const into = usualContainer(id);
+    ...[...tally.movedTo.keys()].map((container) => {
+      const into = made.containers.find(({ number }) => number === container)?.container;
       return {
-        at: lastAt(log, ({ kind }) => kind === 'moved') ?? startedAt,
-        title: `${inBottle(container)}moved to a ${into ? containerWords(into) : id}`,
+        at: lastOf('moved', container),
+        title: `${inBottle(container)}moved to a ${into ? containerWords(into) : 'larger container'}`,
         text: '',
         kind: 'trouble' as const,
       };
     }),
     ...[...tally.filledTo].map(([container, percent]) => ({
-      at: lastAt(log, ({ kind }) => kind === 'filled') ?? startedAt,
+      at: lastOf('filled', container),
       title: `${inBottle(container)}filled to ${formatPercent(percent, 3)} of its nominal size`,
       text: '',
       kind: 'made' as const,
     })),
     ...[...tally.discards].map(([container, times]) => ({
-      at: lastAt(log, ({ kind }) => kind === 'discarded') ?? startedAt,
+      at: lastOf('discarded', container),
       title: `${inBottle(container)}thrown away and started again`,
       text: times > 1 ? `${times} times` : '',
       kind: 'trouble' as const,

@@ -90,5 +90,5 @@ export const deviceTroubleWords = (trouble: DeviceTrouble): string =>
     away: 'The device does not answer. Type what it shows; it is used again as soon as it answers.',
     noise:
       'The device sends lines that are neither a weight nor a temperature. Type what it shows.',
-    silent: 'The device has fallen silent. Look at it, or type what it shows.',
+    silent: 'The device sends nothing now. Look at it, or type what it shows.',
   })[trouble];

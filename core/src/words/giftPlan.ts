@@ -23,7 +23,7 @@ export const lineProblemWords = (
     case 'not-worked-out':
       return settleProblemWords(catalog, problem.problem);
     case 'blocking':
-      return 'do not use it on whom it is for: it can’t be planned.';
+      return 'do not use this blend on the person it is for. It can’t be planned.';
     case 'jug':
       return `one piece takes ${formatMl(problem.pieceMl, 4)}, and the largest jug ${formatMl(problem.jugMl, 4)}.`;
     case 'too-much':

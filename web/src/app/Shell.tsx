@@ -86,6 +86,7 @@ const Rail = () => {
     requestAnimationFrame(() => {
       if (document.activeElement !== document.body) return;
       const had = before.current;
+      before.current = null;
       (had?.isConnected && had !== document.body ? had : findButton.current)?.focus();
     });
   };

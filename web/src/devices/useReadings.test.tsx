@@ -82,6 +82,18 @@ describe('a device that falls silent', () => {
     expect(result.current).toMatchObject({ last: [], trouble: 'silent' });
   });
 
+  test('is not kept alive by lines that say nothing, nor left with too much on it', () => {
+    vi.useFakeTimers();
+    const { driver, writes } = deviceThat();
+    const { result } = renderHook(() => useReadings(driver));
+    writes('OL');
+    for (let n = 0; n < 6; n += 1) {
+      silent(1000);
+      writes('???');
+    }
+    expect(result.current).toMatchObject({ last: [], overloaded: false, trouble: 'silent' });
+  });
+
   test('is heard again with the next reading', () => {
     vi.useFakeTimers();
     const { driver, writes } = deviceThat();

@@ -61,20 +61,22 @@ export const useReadings = (driver: Driver | null): Readings => {
     let gaps: number[] = [];
     let heardAt: number | null = null;
     let silence: number | undefined;
-    // What it said before it fell silent is not what lies on it now.
+    // What it said before it fell silent is not what lies on it now; nonsense says nothing.
     const listen = (): void => {
       const at = performance.now();
       if (heardAt !== null) gaps = [...gaps, at - heardAt].slice(-gapsKept);
       heardAt = at;
       window.clearTimeout(silence);
       silence = window.setTimeout(
-        () => setReadings((before) => ({ ...before, last: [], trouble: 'silent' })),
+        () =>
+          setReadings((before) => ({ ...before, last: [], overloaded: false, trouble: 'silent' })),
         silentAfterMs(driver.device.kind, gaps),
       );
     };
     const take = (read: LineReading, seq: number, atMs: number): void => {
       if (read.kind === 'reading' && read.quantity === wanted) {
         noise = 0;
+        listen();
         const reading = { seq, atMs, value: read.value, stable: read.stable };
         setReadings(({ last, trail }) => ({
           last: [...last, reading].slice(-kept),
@@ -83,6 +85,7 @@ export const useReadings = (driver: Driver | null): Readings => {
           trouble: null,
         }));
       } else if (read.kind === 'overload') {
+        listen();
         setReadings(({ trail }) => ({ last: [], trail, overloaded: true, trouble: null }));
       } else {
         noise += 1;
@@ -92,10 +95,7 @@ export const useReadings = (driver: Driver | null): Readings => {
       }
     };
     const stop = driver.hear(
-      ({ line, seq, at }) => {
-        listen();
-        take(readLine(line), seq, Date.parse(at));
-      },
+      ({ line, seq, at }) => take(readLine(line), seq, Date.parse(at)),
       (trouble) => {
         // After a break it begins anew.
         window.clearTimeout(silence);

@@ -12,7 +12,8 @@ export type FoldId =
   | 'batch/how-it-was'
   | 'batch/notes'
   | 'batch/photographs'
-  | 'batch/smell';
+  | 'batch/smell'
+  | 'person/patch-tests';
 
 /** Whether something is unfolded, and the way to fold it: what a maker unfolds stays so for them. */
 export const useFold = (

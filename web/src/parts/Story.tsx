@@ -59,11 +59,12 @@ export const Story = <T extends StoryEntry>({
   <section aria-label="What happened" className="min-w-0">
     <h2 className="mb-2 text-lg">What happened</h2>
     <ol className="border-l-2 border-shelf pl-4">
-      {entries.map((entry) => {
+      {entries.map((entry, n) => {
         const to = leadsTo(entry);
         return (
           <li
-            key={`${entry.at}/${entry.title}/${entry.text}`}
+            // Two alike on one day are two.
+            key={`${entry.at}/${entry.title}/${n}`}
             className="relative break-inside-avoid pb-3 last:pb-0"
           >
             <span

@@ -5,7 +5,7 @@ import { beforeAll, expect, test } from 'vitest';
 import { batches } from './batches';
 import { bottles } from './bottles';
 import { db } from './database';
-import { logFields, logRow, shelfFields, shelfRow } from './houseTables';
+import { logFields, logRow, shelfFields, shelfRows } from './houseTables';
 import { today } from './now';
 import { seedOnce } from './seed.testing';
 
@@ -40,7 +40,7 @@ test('what is not to be used says so, whatever its figures', async () => {
 
 test('the shelf as a table can be imported again, every bottle with what is left', async () => {
   const records = await bottles.list();
-  const lines = records.map((record) => shelfRow(shippedCatalog, record));
+  const lines = shelfRows(shippedCatalog, records);
   const read = readShelf(
     [shelfFields, ...lines.map((line) => line.map(String))],
     shippedCatalog,

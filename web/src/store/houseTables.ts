@@ -1,5 +1,5 @@
 import type { Catalog } from '@jubbet/core/catalog';
-import { botanicalOf, materialFinder, nameIn } from '@jubbet/core/catalog';
+import { botanicalOf, materialFinder, nameIn, type MaterialFinder } from '@jubbet/core/catalog';
 import { nameOrNone, verdictWords, wearerWords } from '@jubbet/core/words';
 import type { ShelvedRecord } from './bottles';
 import type { BatchRecord } from './database';
@@ -8,7 +8,16 @@ import { trailOf } from './trail';
 
 /** The columns of the log as a table. */
 export const logFields = [
-  ...['batch', 'blend', 'for', 'made', 'containers', 'weakest %', 'strongest %', 'best before'],
+  ...[
+    'batch',
+    'blend',
+    'for',
+    'made',
+    'containers planned',
+    'weakest %',
+    'strongest %',
+    'best before',
+  ],
   ...['verdict', 'lots', 'notes'],
 ];
 
@@ -45,10 +54,9 @@ export const logRow = (catalog: Catalog, batch: BatchRecord): (string | number)[
 };
 
 /** What a material is called where it can be told from all others: `Lavender` may be several. */
-const nameAlone = (catalog: Catalog, id: string): string => {
+const nameAlone = (catalog: Catalog, { named }: MaterialFinder, id: string): string => {
   const material = catalog.oil(id) ?? catalog.base(id);
   if (!material) return nameIn(catalog, id);
-  const { named } = materialFinder(catalog);
   const isAlone = (name: string): boolean => {
     const { oils, bases } = named(name);
     return oils.length + bases.length === 1;
@@ -62,16 +70,22 @@ export const shelfFields = [
   'price',
 ];
 
-/** One bottle as a line of that table, with what is left of it by its ledger. */
-export const shelfRow = (catalog: Catalog, { bottle }: ShelvedRecord): (string | number)[] => [
-  nameAlone(catalog, bottle.materialId),
-  bottle.size,
-  bottle.unit,
-  rounded(bottle.left),
-  bottle.lot,
-  bottle.supplier,
-  bottle.boughtOn ?? '',
-  bottle.openedOn ?? '',
-  bottle.printedDate ?? '',
-  bottle.price ?? '',
-];
+/** Bottles as lines of that table, each with what is left of it by its ledger. */
+export const shelfRows = (
+  catalog: Catalog,
+  records: readonly ShelvedRecord[],
+): (string | number)[][] => {
+  const finder = materialFinder(catalog);
+  return records.map(({ bottle }) => [
+    nameAlone(catalog, finder, bottle.materialId),
+    bottle.size,
+    bottle.unit,
+    rounded(bottle.left),
+    bottle.lot,
+    bottle.supplier,
+    bottle.boughtOn ?? '',
+    bottle.openedOn ?? '',
+    bottle.printedDate ?? '',
+    bottle.price ?? '',
+  ]);
+};

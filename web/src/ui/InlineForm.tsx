@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useId, type ReactNode } from 'react';
+import { useId, useRef, type ReactNode } from 'react';
 import {
   useController,
   useForm,
@@ -30,7 +30,7 @@ export const InlineForm = <T extends FieldValues>({
   start,
   save,
   onSave,
-  onCancel,
+  onDone,
   children,
 }: {
   label: string;
@@ -39,7 +39,8 @@ export const InlineForm = <T extends FieldValues>({
   /** What the button that saves says. */
   save: string;
   onSave: (value: T) => Promise<boolean>;
-  onCancel: () => void;
+  /** It was saved, or is not wanted. */
+  onDone: () => void;
   children: (form: Inline<T>) => ReactNode;
 }) => {
   const { control, handleSubmit, formState } = useForm<T>({
@@ -47,13 +48,18 @@ export const InlineForm = <T extends FieldValues>({
     mode: 'onChange',
     resolver: zodResolver(schema as z.ZodType<T, T>),
   });
+  const saving = useRef(false);
   return (
     <form
       aria-label={label}
       className="flex w-full flex-wrap items-end gap-3"
       onSubmit={(event) => {
         void handleSubmit(async (value) => {
-          if (await onSave(value)) onCancel();
+          // Enter pressed twice saves once.
+          if (saving.current) return;
+          saving.current = true;
+          const isSaved = await onSave(value).finally(() => (saving.current = false));
+          if (isSaved) onDone();
         })(event);
       }}
     >
@@ -61,7 +67,7 @@ export const InlineForm = <T extends FieldValues>({
       <Button type="submit" look="first" disabled={!formState.isValid || formState.isSubmitting}>
         {save}
       </Button>
-      <Button look="quiet" onClick={onCancel}>
+      <Button look="quiet" onClick={onDone}>
         Cancel
       </Button>
     </form>

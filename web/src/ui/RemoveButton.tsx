@@ -1,4 +1,3 @@
-import { clsx } from 'clsx';
 import { X } from 'lucide-react';
 import type { MouseEvent } from 'react';
 
@@ -9,13 +8,11 @@ import type { MouseEvent } from 'react';
 export const RemoveButton = ({
   label,
   otherwise,
-  className,
   onRemove,
 }: {
   label: string;
   /** A selector: where the focus goes from the last row. */
   otherwise: string;
-  className?: string;
   onRemove: () => void;
 }) => {
   const remove = ({ detail, currentTarget }: MouseEvent<HTMLButtonElement>): void => {
@@ -33,10 +30,7 @@ export const RemoveButton = ({
     <button
       type="button"
       aria-label={label}
-      className={clsx(
-        'inline-grid place-items-center rounded p-1.5 text-soft hover:text-brick max-sm:size-11',
-        className,
-      )}
+      className="inline-grid place-items-center rounded p-1.5 text-soft hover:text-brick max-sm:size-11"
       onClick={remove}
     >
       <X aria-hidden size={16} />

@@ -11,13 +11,11 @@ export const batchesWords = {
   wasThisBatchMadeThen: 'Was this batch made? If so, its ingredients stay used.',
   itWasNotPutIt: 'It was not: put it back',
   saveAsAVersion: 'Save as a version',
-  useItInAnotherBlend: 'Use as an ingredient',
+  useAsIngredient: 'Use as an ingredient',
   howItSmeltHowIt: 'How it smelt, how it was received, what to change next time',
-  asItIsNow: ', as it is now',
   madeOverALimit: '■ Made over a limit.',
   someoneReactedToThisBatch: '■ Someone reacted to this batch.',
   whoElseHasSomeOf: 'Who else has some of it, or of its bottles',
-  itMayHaveBeenDeleted: 'It may have been deleted.',
   doNotUse: 'do not use',
   everythingYouMakeIsRecorded:
     'Everything you make is recorded here: for whom, what went in, how many drops fell, and best before. Make a blend, and it appears in the log.',
@@ -25,7 +23,7 @@ export const batchesWords = {
   withContainerAndLabel: '; with container and label',
   stayedInTheJugOr: (ml: string, cost: string): string =>
     `${ml} stayed in the jug or was thrown away: ${cost} of it.`,
-  notKnownABottleOn: (nameInSentence: string): string =>
+  notKnownAddABottle: (nameInSentence: string): string =>
     `Not known: ${nameInSentence}. Add a bottle with its price.`,
   nameOrWhereItWent: 'A name, or where it went',
   saveWhoGotIt: 'Save who got it',
@@ -45,7 +43,6 @@ export const batchesWords = {
   notInTheRecipe: 'not in the recipe',
   makeAgainAsPlanned: 'Make again, as planned',
   judgedThen: (day: string): string => `, as it was judged on ${day}; by today’s figures`,
-  contentsEach: (pieces: string, price: string): string => `${pieces}: ${price} of contents each`,
   stallWouldAsk: (percent: string): string => `At a margin of ${percent} % a stall would ask`,
   giveSomeAway: 'Give some away',
   beginTheTest: 'Begin the test',
@@ -53,8 +50,8 @@ export const batchesWords = {
   howItWas: 'How it was',
   whatItCost: 'What it cost',
   putRight: 'Put something right',
-  underWay: 'Under way: what is in it so far is judged when the last step is done.',
-  pieceCosts: (price: string): string => `${price} a piece`,
+  underWay: 'Under way: with the rest as planned it is not over a limit.',
+  needsReason: 'over a limit: it goes on only with a written reason',
   reasonGiven: (reasons: string): string => `Reason given: ${reasons}`,
   overDoNotUse: 'over the limit: do not use on the person it is for',
   mixedTogether: (volume: string): string => `from ${volume} mixed together`,

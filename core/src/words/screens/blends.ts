@@ -22,8 +22,7 @@ export const blendsWords = {
   containerToScaleWithWhat: 'The container to scale, with what is in it in its true proportion.',
   csvOfTheFormula: 'CSV of the formula',
   pictureOfACard: 'Picture of a card',
-  thisMustNotBeUsed:
-    '■ Do not use this: it has no card and no steps. Whoever imports it is told so.',
+  doNotUseThis: '■ Do not use this: it has no card and no steps. Whoever imports it is told so.',
   blendFileMarkdownAndJson:
     'Blend file, Markdown and JSON-LD carry all of the recipe and can be imported again. The CSV has the formula alone.',
   tagsWithACommaBetween: 'Tags, with a comma between them',

@@ -48,7 +48,7 @@ export const labelWords = {
   stillMissingCopyTheirIngredients: (unnamed: string): string =>
     `■ Still missing: ${unnamed}. Copy their ingredients from the bottle onto its page on the shelf.`,
   compareTheseNamesWithYour: '▲ Compare these names with your supplier’s papers:',
-  nothingIsInItYetToo: 'Nothing is in it yet',
+  nothingIsInIt: 'Nothing is in it yet',
   makeTheBatchFirst: 'Make the batch first.',
   nothingToSellYet: 'Nothing to sell yet',
   stillMissing: (what: string): string => `▲ Still missing on this label: ${what}.`,

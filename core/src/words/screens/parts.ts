@@ -1,6 +1,6 @@
 /** Sentences shared by several screens. */
 export const partsWords = {
-  nothingIsLostExportIt: 'Nothing is lost: export it to keep it is.',
+  nothingIsLostExportIt: 'Nothing is lost: export it to keep it as it is.',
   restWentInto: 'The rest went into',
   saveWhatCameOut: 'Save what came out',
   fillLineAtOverThe: (container: string, brimfulMl: string): string =>

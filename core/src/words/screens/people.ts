@@ -19,10 +19,9 @@ export const peopleWords = {
   untilThenEachBlendAsks:
     'Until then, each blend asks what matters for its oils, and its label carries the caution.',
   didTheyAgreeToThis: 'Did they agree to this record?',
-  yesOnThePhone3: 'yes, on the phone',
+  yesOnThePhone: 'yes, on the phone',
   whatYouWriteHereStays:
     'What you write here stays on this device. Ask people before you write about them.',
   theyMayHaveBeenDeleted: 'They may have been deleted.',
-  madeForThemOn: (madeOn: string): string => `, made for them on ${madeOn}`,
   printForThem: 'Print this for them',
 } as const;

@@ -1,7 +1,7 @@
 /** Sentences of the screen “read”. */
 export const readWords = {
   whatDoesNotAddUp: 'What does not add up',
-  nothingItsFiguresAgreeWith: '● Everything adds up.',
+  everythingAddsUp: '● Everything adds up.',
   ouncesOfWhatPoursAre: 'Ounces of what pours are',
   whoseSpoonsAndCups: 'Whose spoons and cups',
   pasteARecipeFromAnywhere:
@@ -11,13 +11,13 @@ export const readWords = {
   fileWithARecipe: 'File with a recipe',
   thereIsNoRecipeIn:
     'There is no recipe in it that Jubbet can read. A recipe names at least one ingredient, best on a line of its own with its amount: “Lavender, 10 drops”.',
-  forWhomItIsToo: 'Too strong for',
+  tooStrongFor: 'Too strong for',
   whatItReallyIs: 'What it really is',
   essentialOilByTheSize: 'Essential oil, by the size of the drop',
   howStrongItCantBe: 'How strong it can’t be worked out yet: an amount is missing.',
   whoItIsFor: 'Who it is for',
-  makeItMineAt: (percent: string): string => `Save a copy for me, at ${percent}`,
+  saveCopyForMeAt: (percent: string): string => `Save a copy for me, at ${percent}`,
   makeItABlendAs: 'Make it a blend, as written',
-  makeItMineKeepsThe:
+  saveCopyForMeKeeps:
     '“Save a copy for me” keeps the proportions of the oils and sets the strength to no more than is recommended for this person and place, to the nearest drop. Container, carrier and everything else can be changed on the blend’s page.',
 } as const;

@@ -38,7 +38,7 @@ export const settingsWords = {
   thisBrowserDoesNotSay:
     'This browser does not say how much room is left, and can’t be asked to keep your data: back them up often.',
   browserMayClearThemWhen: 'The browser may clear them when it runs short.',
-  askItToKeepThem: 'Ask the browser not to delete them',
+  askNotToDelete: 'Ask the browser not to delete them',
   fileHolds: (saved: string, what: string, known: string): string =>
     `, saved ${saved}, has ${what} that are not here, and ${known} that are.`,
   addingDoes: ({ newer, both }: { readonly newer: number; readonly both: number }): string => {

@@ -25,8 +25,7 @@ export const shelfWords = {
   blendsThatUseItAlready: 'Blends that use it already keep its measures as they were.',
   backToTheShelf: 'Back to the shelf',
   howLongItKeeps: 'How long it keeps',
-  barGoesFromOpeningOr:
-    'Each bar runs from opening (or making) to best before, the nearest date first.',
+  eachBarRuns: 'Each bar runs from opening (or making) to best before, the nearest date first.',
   nothingHereHasADate:
     'Nothing here has a date yet. Note on a bottle when you opened it, or finish a batch.',
   itsDensityIsNotKnown: 'Its density is not known, so a drop cannot be worked out.',
@@ -37,7 +36,7 @@ export const shelfWords = {
   whatToUseInstead: 'What to use instead',
   nothingReplacesItOnSkin: 'Nothing replaces it on skin. Choose an oil by its smell or purpose.',
   changeWhatIsLeft: 'Change what is left',
-  whereItWentAndWho: 'Who has it',
+  whoHasIt: 'Who has it',
   onTheShelfWith: (isOpen: boolean, amount: string): string =>
     `${isOpen ? 'Opened; on' : 'On'} the shelf with ${amount} in it`,
   itMayHaveBeenOne: 'It may have been one of your own that was deleted.',

@@ -162,7 +162,7 @@ export const BatchActions = ({ batch, made }: { batch: BatchRecord; made: Made }
           </>
         )}
         {isWhole && !made.isEmpty && (
-          <MoreAct onClick={() => void asMaterial()}>{batchesWords.useItInAnotherBlend}</MoreAct>
+          <MoreAct onClick={() => void asMaterial()}>{batchesWords.useAsIngredient}</MoreAct>
         )}
         {isWhole && <MoreLink to={`/batches/${batch.id}/for-sale`}>For sale</MoreLink>}
         <MoreLink to={`/recall?batch=${encodeURIComponent(batch.id)}`}>

@@ -1,4 +1,5 @@
 import { madeFindings, type Made } from '@jubbet/core/batch';
+import { gateOf } from '@jubbet/core/making';
 import { batchesWords, findingMessage } from '@jubbet/core/words';
 import { Link } from 'react-router';
 import { VerdictMark } from '../../parts/VerdictMark';
@@ -7,6 +8,24 @@ import { reactedBatches } from '../../store/reactions';
 import { useStored } from '../../store/useStored';
 import { Notice } from '../../ui/Notice';
 import { Amended } from './Amend';
+
+/** Of what is still on the bench: what its gate says, with the rest going in as asked. */
+const UnderWay = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
+  const gate = gateOf(made.blend, made.planned, made.tally, batch.reason);
+  if (gate.state === 'open') return <p className="text-soft">{batchesWords.underWay}</p>;
+  return (
+    <Notice tone="over">
+      <b>■ {gate.state === 'blocked' ? batchesWords.overDoNotUse : batchesWords.needsReason}</b>
+      <ul>
+        {gate.findings.map((entry) => (
+          <li key={findingMessage(made.blend.catalog, entry)}>
+            {findingMessage(made.blend.catalog, entry)}
+          </li>
+        ))}
+      </ul>
+    </Notice>
+  );
+};
 
 /** What raised the verdict, and what was written to go past it. */
 export const Concerns = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
@@ -32,7 +51,7 @@ export const Concerns = ({ batch, made }: { batch: BatchRecord; made: Made }) =>
       )}
       {batch.finishedAt !== null && <Amended batch={batch} made={made} />}
       {batch.finishedAt === null ? (
-        <p className="text-soft">{batchesWords.underWay}</p>
+        <UnderWay batch={batch} made={made} />
       ) : (
         findings.length > 0 && (
           <ul className="grid gap-1">

@@ -191,7 +191,7 @@ export const Cost = ({
       </Table>
       {unknown.length > 0 && (
         <p className="max-w-prose text-sm text-soft">
-          {batchesWords.notKnownABottleOn(
+          {batchesWords.notKnownAddABottle(
             formatList(unknown.map((id) => nameInSentence(catalog, id))),
           )}
         </p>

@@ -68,7 +68,7 @@ export const Given = ({ batch, made }: { batch: BatchRecord; made: Made }) => {
           start={{ name: '', pieces: 1, which: '', on: today() }}
           save={batchesWords.saveWhoGotIt}
           onSave={save}
-          onCancel={() => setGiving(false)}
+          onDone={() => setGiving(false)}
         >
           {(form) => (
             <>

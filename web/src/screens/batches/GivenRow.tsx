@@ -85,7 +85,7 @@ export const GivenRow = ({
           start={{ what: '' }}
           save="Save the reaction"
           onSave={({ what }) => react(what)}
-          onCancel={() => setReacting(false)}
+          onDone={() => setReacting(false)}
         >
           {(form) => (
             <InlineText

@@ -151,7 +151,7 @@ export const PatchTests = ({ batch, made }: { batch: BatchRecord; made: Made }) 
           start={{ personName: wearer !== 'anyone' ? (wearer.name ?? '') : '' }}
           save={batchesWords.beginTheTest}
           onSave={begin}
-          onCancel={() => setBeginning(false)}
+          onDone={() => setBeginning(false)}
         >
           {(form) => (
             <InlineText

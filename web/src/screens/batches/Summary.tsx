@@ -82,7 +82,11 @@ export const Summary = ({
   return (
     <Panel aria-label="In short" className="flex flex-wrap items-center gap-x-6 gap-y-3 px-5 py-4">
       <div className="w-20 flex-none max-sm:hidden print:hidden">
-        <Glass container={blend.formula.container} mixture={mixture} poured={blend.inOne} />
+        <Glass
+          container={blend.inOne || !first ? blend.formula.container : first.container}
+          mixture={mixture}
+          poured={blend.inOne}
+        />
       </div>
       <div className="min-w-48">
         {isOpen ? (

@@ -188,7 +188,7 @@ const Carriers = ({ record, shelf }: { record: BlendRecord; shelf: readonly Shel
           />
         )}
         <Tick isOn={without} onTick={setWithout}>
-          {blendWords.hideWhatThisPersonMust}
+          {blendWords.hideForThisPerson}
         </Tick>
         <Tick isOn={here} onTick={setHere}>
           {blendWords.onTheShelfOnly}

@@ -1,5 +1,6 @@
+import { addOilField } from '../../parts/openFirstGap';
+import { RemoveButton } from '../../ui/RemoveButton';
 import { nameFromId, blendWords } from '@jubbet/core/words';
-import { X } from 'lucide-react';
 import { Cell, Row, RowHead } from '../../ui/Table';
 
 /** A row for what this house does not know: it can be taken out, or added to the house. */
@@ -21,14 +22,7 @@ export const NotHere = ({
         {blendWords.notKnownHereAddIt}
       </Cell>
       <Cell right>
-        <button
-          type="button"
-          aria-label={`Remove ${name}`}
-          className="rounded p-1.5 text-soft hover:text-brick"
-          onClick={onRemove}
-        >
-          <X aria-hidden size={16} />
-        </button>
+        <RemoveButton label={`Remove ${name}`} otherwise={addOilField} onRemove={onRemove} />
       </Cell>
     </Row>
   );

@@ -200,7 +200,7 @@ const Oils = ({ record }: { record: BlendRecord }) => {
           {blendWords.nearInSmellToWhat}
         </Tick>
         <Tick isOn={without} onTick={setWithout}>
-          {blendWords.hideWhatMustNotBe}
+          {blendWords.hideDoNotUse}
         </Tick>
         <p role="status" className="basis-full text-sm text-soft">
           {share < 1

@@ -142,7 +142,7 @@ const Panel = ({
             </span>
             {most >= 1 && recipe.containers.length === 1 && most !== firstLine(recipe).count && (
               <Button onClick={() => times(most / firstLine(recipe).count)}>
-                {blendWords.makeWhatItAllows(formatNumber(most, 4))}
+                {blendWords.makeSoMany(formatNumber(most, 4))}
               </Button>
             )}
           </div>

@@ -187,7 +187,7 @@ const Share = ({ id, recipe: whole }: { id: string; recipe: Recipe }) => {
             </>
           )}
         </div>
-        {isBlocked && <p className="text-brick">{blendsWords.thisMustNotBeUsed}</p>}
+        {isBlocked && <p className="text-brick">{blendsWords.doNotUseThis}</p>}
         <p className="max-w-prose text-sm text-soft">{blendsWords.blendFileMarkdownAndJson}</p>
       </Panel>
     </div>

@@ -72,7 +72,7 @@ const SoldBatch = ({
   const made = useMemo(() => madeOf(madeBlend(catalog, batch), events), [catalog, batch, events]);
   const [first, ...others] = useMemo(() => madePieces(made), [made]);
   if (!first)
-    return <Missing title={labelWords.nothingIsInItYetToo} text={labelWords.makeTheBatchFirst} />;
+    return <Missing title={labelWords.nothingIsInIt} text={labelWords.makeTheBatchFirst} />;
   return show(
     {
       name: batch.file.name,

@@ -39,6 +39,10 @@ const bornSchema = personSchema.check(({ value, issues }) => {
     issues.push({ code: 'custom', input: value, path: ['born'], message: 'to-come' });
 });
 
+/** The day on which consent was first written; of one from before days were kept nobody knows it. */
+const consentDay = ({ consent, consentOn }: Person, words: string): string | undefined =>
+  words === '' ? undefined : consent ? consentOn : today();
+
 /**
  * One person. Of someone who is in the house, every change that can be is saved at
  * once; a new one is added with the first button.
@@ -119,11 +123,10 @@ const PersonForm = ({ id, stored }: { id: string | null; stored: Person }) => {
             label={peopleWords.didTheyAgreeToThis}
             maxLength={500}
             className="w-96"
-            placeholder={peopleWords.yesOnThePhone3}
+            placeholder={peopleWords.yesOnThePhone}
             value={person.consent ?? ''}
             onChange={({ target: { value } }) =>
-              // The day on which it was first written, until another is chosen.
-              set({ consent: value, consentOn: value ? (person.consentOn ?? today()) : undefined })
+              set({ consent: value, consentOn: consentDay(person, value) })
             }
           />
           {person.consent && (

@@ -1,9 +1,10 @@
-import { canBeRead, readAtHours } from '@jubbet/core/batch';
 import type { Person } from '@jubbet/core/brief';
 import { nameOrNone, peopleWords, personStory } from '@jubbet/core/words';
+import { FoldedPart } from '../../parts/Fold';
 import { PatchTestCard } from '../../parts/PatchTestCard';
 import { Story } from '../../parts/Story';
 import { batches } from '../../store/batches';
+import type { PatchTestRecord } from '../../store/database';
 import { patchTests } from '../../store/patchTests';
 import { recipients } from '../../store/recipients';
 import { useStored } from '../../store/useStored';
@@ -35,23 +36,30 @@ export const TheirStory = ({ personId, person }: { personId: string; person: Per
     nowMs,
   });
   if (entries.length === 0) return null;
-  const toRead = tests.filter(
-    ({ test }) =>
-      test.stopped === null &&
-      readAtHours.some(
-        (hours) =>
-          canBeRead(test, hours, nowMs) && !test.readings.some((entry) => entry.hours === hours),
-      ),
-  );
+  // One that is under way can be read early or stopped; what was read stays with its photographs.
+  const isOver = ({ test }: PatchTestRecord): boolean =>
+    test.stopped !== null || test.readings.some(({ hours }) => hours === 48);
+  const over = tests.filter(isOver);
   return (
     <div className="mx-auto mt-6 grid max-w-3xl gap-4">
-      {toRead.map((record) => (
-        <PatchTestCard key={record.id} record={record} />
-      ))}
+      {tests
+        .filter((record) => !isOver(record))
+        .map((record) => (
+          <PatchTestCard key={record.id} record={record} />
+        ))}
       <Story
         entries={entries}
         leadsTo={({ batchId }) => (batchId === null ? null : `/batches/${batchId}`)}
       />
+      {over.length > 0 && (
+        <FoldedPart id="person/patch-tests" title="Patch tests">
+          <div className="grid gap-3">
+            {over.map((record) => (
+              <PatchTestCard key={record.id} record={record} />
+            ))}
+          </div>
+        </FoldedPart>
+      )}
       <Button className="justify-self-start" onClick={() => window.print()}>
         {peopleWords.printForThem}
       </Button>

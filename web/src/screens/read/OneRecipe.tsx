@@ -85,7 +85,7 @@ export const OneRecipe = ({
       <h2 className="font-serif text-2xl">{read.title || 'A recipe without a name'}</h2>
       <Section heading="h3" title={readWords.whatDoesNotAddUp}>
         {trouble.length === 0 ? (
-          <p>{readWords.nothingItsFiguresAgreeWith}</p>
+          <p>{readWords.everythingAddsUp}</p>
         ) : (
           <ul className="grid gap-1.5">
             {trouble.map((issue) => {

@@ -49,7 +49,7 @@ const TooStrongFor = ({
   const within = rows.filter(({ times }) => times <= 1);
   return (
     <div className="grid gap-2">
-      <h4 className="text-sm text-soft">{readWords.forWhomItIsToo}</h4>
+      <h4 className="text-sm text-soft">{readWords.tooStrongFor}</h4>
       {over.length > 0 && (
         <Table
           cards
@@ -190,12 +190,12 @@ export const ReallyIs = ({
       <div className="flex flex-wrap gap-3">
         {mine && (
           <Button look="first" onClick={() => onMake(mine)}>
-            {readWords.makeItMineAt(formatPercent(mine.target?.percent ?? 0))}
+            {readWords.saveCopyForMeAt(formatPercent(mine.target?.percent ?? 0))}
           </Button>
         )}
         <Button onClick={() => onMake(theirs)}>{readWords.makeItABlendAs}</Button>
       </div>
-      <p className="max-w-prose text-sm text-soft">{readWords.makeItMineKeepsThe}</p>
+      <p className="max-w-prose text-sm text-soft">{readWords.saveCopyForMeKeeps}</p>
     </Section>
   );
 };

@@ -39,7 +39,7 @@ export const Storage = () => {
       ) : (
         <>
           {settingsWords.browserMayClearThemWhen}
-          <Button onClick={() => void ask()}>{settingsWords.askItToKeepThem}</Button>
+          <Button onClick={() => void ask()}>{settingsWords.askNotToDelete}</Button>
         </>
       )}
     </p>

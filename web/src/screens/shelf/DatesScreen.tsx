@@ -175,7 +175,7 @@ export const DatesScreen = () => {
       </div>
       <Panel aria-label={shelfWords.howLongItKeeps} className="mt-3 px-5 pt-3 pb-2">
         <div className="flex flex-wrap items-end justify-between gap-x-5 gap-y-2">
-          <p className="max-w-prose text-sm text-soft">{shelfWords.barGoesFromOpeningOr}</p>
+          <p className="max-w-prose text-sm text-soft">{shelfWords.eachBarRuns}</p>
           <SelectField
             label="Show"
             value={kind}

@@ -173,7 +173,7 @@ export const Ledger = ({ bottleId, bottle }: { bottleId: string; bottle: Shelved
         className="justify-self-start"
         to={`/recall?bottle=${encodeURIComponent(bottleId)}`}
       >
-        {shelfWords.whereItWentAndWho}
+        {shelfWords.whoHasIt}
       </ButtonLink>
       <h2 className="order-first text-lg">
         {formatNumber(left, 3)} {unit} left

@@ -127,15 +127,11 @@ type Material = Oil | Base;
 
 /** Every bottle as a table that can be imported again. */
 const saveShelf = async (catalog: Catalog, records: readonly ShelvedRecord[]): Promise<void> => {
-  const [{ saveTable }, { shelfFields, shelfRow }] = await Promise.all([
+  const [{ saveTable }, { shelfFields, shelfRows }] = await Promise.all([
     import('../../parts/saveTable'),
     import('../../store/houseTables'),
   ]);
-  saveTable(
-    'shelf',
-    shelfFields,
-    records.map((record) => shelfRow(catalog, record)),
-  );
+  saveTable('shelf', shelfFields, shelfRows(catalog, records));
 };
 
 /** Bottles in the house, and every material by any name. */
